@@ -1,0 +1,26 @@
+/** Unit tests: TypeScript through swc, as ES modules. */
+export default {
+  testEnvironment: 'node',
+  roots: ['<rootDir>/src', '<rootDir>/server', '<rootDir>/bin'],
+  testMatch: ['**/*.test.ts'],
+  extensionsToTreatAsEsm: ['.ts'],
+  setupFiles: ['reflect-metadata'],
+  moduleNameMapper: {
+    '^@core/([a-z-]+)$': '<rootDir>/src/core/$1/index.ts',
+    '^@app/(.*)$': '<rootDir>/src/app/$1',
+    '^@demo/(.*)$': '<rootDir>/demo/$1',
+  },
+  transform: {
+    '^.+\\.ts$': [
+      '@swc/jest',
+      {
+        jsc: {
+          parser: { syntax: 'typescript', decorators: true },
+          transform: { legacyDecorator: true, useDefineForClassFields: true },
+          target: 'es2022',
+        },
+        module: { type: 'es6' },
+      },
+    ],
+  },
+}

@@ -1,0 +1,96 @@
+import fc from 'fast-check'
+import {
+  blankChart,
+  type Chart,
+  commonestLetter,
+  floodCells,
+  lettersOf,
+  lineCells,
+  maybeLetterAt,
+  paintedRows,
+  rectangleCells,
+  runsOf,
+  withLetterFor,
+  withPadding,
+  withRows,
+  withSize,
+} from './index.ts'
+
+const motif: Chart = { width: 4, colours: ['AABB', 'ABBA', 'AAAA'] }
+const rows = fc.stringMatching(/^[ABC]{1,40}$/)
+
+describe('painting', () => {
+  it('replaces only the rows it touches', () => {
+    const painted = withRows(motif, paintedRows(motif, [{ column: 0, row: 2 }], 'C'))
+    expect(painted.colours).toEqual(['AABB', 'ABBA', 'CAAA'])
+    expect(motif.colours[2]).toBe('AAAA')
+    expect(maybeLetterAt(painted, { column: 0, row: 2 })).toBe('C')
+    expect(maybeLetterAt(painted, { column: 4, row: 0 })).toBeNull()
+  })
+
+  it('gives the same chart back when nothing changes', () => {
+    expect(withRows(motif, paintedRows(motif, [{ column: 0, row: 0 }], 'A'))).toBe(motif)
+    expect(withRows(motif, paintedRows(motif, [{ column: 9, row: 9 }], 'B'))).toBe(motif)
+    expect(withLetterFor(motif, 'Z', 'A')).toBe(motif)
+    expect(withSize(motif, 4, 3, 'A')).toBe(motif)
+    expect(withPadding(motif, 0)).toBe(motif)
+  })
+
+  it('fills what hangs together, across the edge of the repeat', () => {
+    const cells = floodCells({ width: 4, colours: ['ABBA', 'BBBB'] }, { column: 0, row: 0 })
+    expect(cells.map(({ column }) => column).sort()).toEqual([0, 3])
+    expect(floodCells(motif, { column: 9, row: 0 })).toEqual([])
+    expect(floodCells(blankChart(30, 20, 'A'), { column: 3, row: 3 })).toHaveLength(600)
+  })
+
+  it('draws lines and rectangles with both ends', () => {
+    expect(lineCells({ column: 0, row: 0 }, { column: 3, row: 1 })).toEqual([
+      { column: 0, row: 0 },
+      { column: 1, row: 0 },
+      { column: 2, row: 1 },
+      { column: 3, row: 1 },
+    ])
+    expect(lineCells({ column: 2, row: 2 }, { column: 2, row: 2 })).toHaveLength(1)
+    expect(rectangleCells({ column: 3, row: 0 }, { column: 1, row: 1 })).toHaveLength(6)
+  })
+})
+
+describe('resizing', () => {
+  it('pads half on each side in the ground of the row', () => {
+    expect(withPadding(motif, 3).colours).toEqual(['AAABBAA', 'AABBAAA', 'AAAAAAA'])
+    expect(commonestLetter('BAAB')).toBe('B')
+    expect(() => withPadding(motif, -1)).toThrow(RangeError)
+  })
+
+  it('cuts and grows at the right and the top', () => {
+    expect(withSize(motif, 5, 4, 'C').colours).toEqual(['AABBC', 'ABBAC', 'AAAAC', 'CCCCC'])
+    expect(withSize(motif, 2, 1, 'C').colours).toEqual(['AA'])
+    expect(lettersOf(withLetterFor(motif, 'B', 'D'))).toEqual(['A', 'D'])
+    expect(() => blankChart(0, 3, 'A')).toThrow(RangeError)
+  })
+})
+
+describe('runs', () => {
+  it('reads from the right, or from the left', () => {
+    expect(runsOf('AABBB', 'right')).toEqual([
+      { letter: 'B', count: 3 },
+      { letter: 'A', count: 2 },
+    ])
+    expect(runsOf('AABBB', 'left')[0]).toEqual({ letter: 'A', count: 2 })
+  })
+
+  it('uses every cell once, whichever way', () => {
+    fc.assert(
+      fc.property(rows, (row) => {
+        const spelled = (from: 'left' | 'right') =>
+          runsOf(row, from)
+            .map(({ letter, count }) => letter.repeat(count))
+            .join('')
+        expect(spelled('left')).toBe(row)
+        expect([...spelled('right')].reverse().join('')).toBe(row)
+        const runs = runsOf(row, 'left')
+        runs.slice(1).forEach((run, i) => expect(run.letter).not.toBe(runs[i]!.letter))
+      }),
+    )
+  })
+})

@@ -1,0 +1,70 @@
+/**
+ * A chart of one layer: each cell is the letter of a yarn. Rows are strings, the lowest first, as they are worked; column 0
+ * is the left one as seen. An edit replaces only the rows it touches, so an equal row is an equal string.
+ */
+export interface Chart {
+  readonly width: number
+  readonly colours: readonly string[]
+}
+
+/** A cell: column from the left, row from the bottom, both from 0. */
+export interface Cell {
+  readonly column: number
+  readonly row: number
+}
+
+export const chartHeight = (chart: Chart): number => chart.colours.length
+
+/** @throws RangeError unless both sizes are whole and above 0 */
+export function blankChart(width: number, height: number, letter: string): Chart {
+  if (!(Number.isInteger(width) && Number.isInteger(height) && width > 0 && height > 0))
+    throw new RangeError(`no chart of ${width} × ${height}`)
+  return { width, colours: Array.from({ length: height }, () => letter.repeat(width)) }
+}
+
+/** The letter in the cell; null outside the chart. */
+export const maybeLetterAt = (chart: Chart, { column, row }: Cell): string | null =>
+  chart.colours[row]?.[column] ?? null
+
+/** The chart with these rows (by number) instead of its own. The same reference when nothing differs. */
+export function withRows(chart: Chart, rows: ReadonlyMap<number, string>): Chart {
+  const changed = [...rows].some(([row, text]) => chart.colours[row] !== text)
+  if (!changed) return chart
+  return { ...chart, colours: chart.colours.map((text, row) => rows.get(row) ?? text) }
+}
+
+/** The rows that painting these cells would give; cells outside the chart are left out. */
+export function paintedRows(
+  chart: Chart,
+  cells: readonly Cell[],
+  letter: string,
+): Map<number, string> {
+  const columns = new Map<number, Set<number>>()
+  for (const cell of cells) {
+    const before = maybeLetterAt(chart, cell)
+    if (before === null || before === letter) continue
+    const set = columns.get(cell.row) ?? new Set<number>()
+    columns.set(cell.row, set.add(cell.column))
+  }
+  const rows = new Map<number, string>()
+  for (const [row, set] of columns) {
+    const letters = [...chart.colours[row]!]
+    for (const column of set) letters[column] = letter
+    rows.set(row, letters.join(''))
+  }
+  return rows
+}
+
+/** The letter that most cells of a row have; the first of equals. */
+export function commonestLetter(row: string): string {
+  const counts = new Map<string, number>()
+  for (const letter of row) counts.set(letter, (counts.get(letter) ?? 0) + 1)
+  return [...counts].reduce((best, next) => (next[1] > best[1] ? next : best))[0]
+}
+
+/** The letters of the chart, each once, in the order of the alphabet. */
+export function lettersOf(chart: Chart): string[] {
+  const letters = new Set<string>()
+  for (const row of chart.colours) for (const letter of row) letters.add(letter)
+  return [...letters].sort()
+}

@@ -1,0 +1,4 @@
+export * from './chart.ts'
+export * from './resize.ts'
+export * from './runs.ts'
+export * from './select.ts'

@@ -1,0 +1,52 @@
+import { type Cell, type Chart, chartHeight, maybeLetterAt } from './chart.ts'
+
+/** The cells on a straight line from one cell to another, ends included (Bresenham). */
+export function lineCells(from: Cell, to: Cell): Cell[] {
+  const steps = Math.max(Math.abs(to.column - from.column), Math.abs(to.row - from.row))
+  return Array.from({ length: steps + 1 }, (_, i) => ({
+    column: Math.round(from.column + ((to.column - from.column) * i) / (steps || 1)),
+    row: Math.round(from.row + ((to.row - from.row) * i) / (steps || 1)),
+  }))
+}
+
+/** The cells of the rectangle with these opposite corners. */
+export function rectangleCells(a: Cell, b: Cell): Cell[] {
+  const [left, right] = [Math.min(a.column, b.column), Math.max(a.column, b.column)]
+  const [low, high] = [Math.min(a.row, b.row), Math.max(a.row, b.row)]
+  const cells: Cell[] = []
+  for (let row = low; row <= high; row++)
+    for (let column = left; column <= right; column++) cells.push({ column, row })
+  return cells
+}
+
+/**
+ * The cells of one colour that hang together with `start` by their sides. In the round the left and right edges touch,
+ * since the repeat goes on into its neighbour.
+ */
+export function floodCells(chart: Chart, start: Cell): Cell[] {
+  const letter = maybeLetterAt(chart, start)
+  if (letter === null) return []
+  const { width } = chart
+  const height = chartHeight(chart)
+  const seen = new Uint8Array(width * height)
+  const cells: Cell[] = []
+  const waiting = [start.row * width + start.column]
+  seen[waiting[0]!] = 1
+  while (waiting.length > 0) {
+    const at = waiting.pop()!
+    const [row, column] = [Math.floor(at / width), at % width]
+    cells.push({ column, row })
+    const around = [
+      row * width + ((column + 1) % width),
+      row * width + ((column + width - 1) % width),
+      ...(row > 0 ? [at - width] : []),
+      ...(row < height - 1 ? [at + width] : []),
+    ]
+    for (const next of around) {
+      if (seen[next] || chart.colours[Math.floor(next / width)]![next % width] !== letter) continue
+      seen[next] = 1
+      waiting.push(next)
+    }
+  }
+  return cells
+}

@@ -1,0 +1,216 @@
+import fc from 'fast-check'
+import { anyDesign } from '../testing/arbitrary.ts'
+import { base, tote } from '../testing/tote.ts'
+import {
+  cancelGesture,
+  commit,
+  type Design,
+  designFaults,
+  type Edit,
+  historyOf,
+  type History,
+  partById,
+  redo,
+  roundsOf,
+  type StripesPart,
+  type TapestryPart,
+  undo,
+} from './index.ts'
+
+const paint = (column: number, row: number, letter = 'C'): Edit => ({
+  name: 'paint',
+  args: { id: 'motif', cells: [{ column, row }], letter },
+})
+const chartOf = (history: History) => (partById(history.design, 'motif') as TapestryPart).chart
+
+/** Any edit for a design whose bands are b0, b1 … */
+const anyEdit = (design: Design): fc.Arbitrary<Edit> => {
+  const ids = design.parts.slice(1).map(({ id }) => id)
+  const charts = design.parts.filter(({ kind }) => kind === 'tapestry').map(({ id }) => id)
+  const id = fc.constantFrom(...(ids.length ? ids : ['base']))
+  const small = fc.integer({ min: 0, max: 9 })
+  const letter = fc.constantFrom('A', 'B', 'C')
+  const plain: fc.Arbitrary<Edit>[] = [
+    fc.record({
+      name: fc.constant('rename' as const),
+      args: fc.record({ name: fc.string({ minLength: 1 }) }),
+    }),
+    fc.record({
+      name: fc.constant('setBase' as const),
+      args: fc.record({ count: fc.integer({ min: 16, max: 90 }) }),
+    }),
+    fc.record({
+      name: fc.constant('removeYarn' as const),
+      args: fc.constant({ letter: 'C', instead: 'A' }),
+    }),
+  ]
+  const banded: fc.Arbitrary<Edit>[] = [
+    fc.record({
+      name: fc.constant('setRounds' as const),
+      args: fc.record({ id, rounds: fc.integer({ min: 1, max: 20 }) }),
+    }),
+    fc.record({ name: fc.constant('movePart' as const), args: fc.record({ id, to: small }) }),
+    fc.record({ name: fc.constant('removePart' as const), args: fc.record({ id }) }),
+    fc.record({
+      name: fc.constant('adjustBefore' as const),
+      args: fc.record({ id, by: fc.integer({ min: -5, max: 5 }), newId: fc.constant('new') }),
+    }),
+  ]
+  const charted: fc.Arbitrary<Edit>[] =
+    charts.length === 0
+      ? []
+      : [
+          fc.record({
+            name: fc.constant('paint' as const),
+            args: fc.record({
+              id: fc.constantFrom(...charts),
+              cells: fc.array(fc.record({ column: small, row: small }), { maxLength: 6 }),
+              letter,
+            }),
+          }),
+          fc.record({
+            name: fc.constant('resizeChart' as const),
+            args: fc.record({
+              id: fc.constantFrom(...charts),
+              width: fc.integer({ min: 1, max: 9 }),
+              height: fc.integer({ min: 1, max: 9 }),
+              letter,
+            }),
+          }),
+          fc.record({
+            name: fc.constant('padChart' as const),
+            args: fc.record({ id: fc.constantFrom(...charts), columns: small }),
+          }),
+        ]
+  return fc.oneof(...plain, ...(ids.length ? banded : []), ...charted)
+}
+const designAndEdit = anyDesign.chain((design) => fc.tuple(fc.constant(design), anyEdit(design)))
+
+describe('history', () => {
+  it('undoes and redoes any edit to the same document', () => {
+    fc.assert(
+      fc.property(designAndEdit, ([design, edit]) => {
+        const before = historyOf(design)
+        const after = commit(before, edit)
+        const back = undo(after)
+        expect(back.design).toEqual(before.design)
+        expect(redo(back).design).toEqual(after.design)
+        expect(designFaults(after.design)).toEqual([])
+      }),
+    )
+  })
+
+  it('changes nothing, and remembers nothing, when an edit changes nothing', () => {
+    const history = historyOf(tote())
+    expect(commit(history, paint(0, 0, 'A'))).toBe(history)
+    expect(undo(history)).toBe(history)
+    expect(redo(history)).toBe(history)
+  })
+
+  it('keeps one entry a gesture, and Escape takes it back', () => {
+    const start = commit(historyOf(tote()), paint(5, 2))
+    const drag = [0, 2, 3].reduce(
+      (history, column) => commit(history, paint(column, 0), { gesture: 'drag' }),
+      start,
+    )
+    expect(drag.past).toHaveLength(2)
+    expect(chartOf(drag).colours[0]).toBe('CBCCAA')
+    expect(cancelGesture(drag, 'drag').design).toEqual(start.design)
+    expect(cancelGesture(start, 'drag')).toBe(start)
+    expect(undo(drag).design).toEqual(start.design)
+  })
+
+  it('touches only the row it paints', () => {
+    const before = historyOf(tote())
+    const after = commit(before, paint(0, 1))
+    expect(after.past[0]!.patches.map(({ path }) => path)).toEqual([
+      ['parts', 2, 'chart', 'colours', 1],
+    ])
+    expect(after.design.parts[0]).toBe(before.design.parts[0])
+    expect(Object.isFrozen(after.design.parts)).toBe(true)
+  })
+
+  it('refuses patches on the wrong state', () => {
+    const one = commit(historyOf(tote()), paint(0, 0))
+    const other = commit(historyOf(tote()), { name: 'rename', args: { name: 'Other' } })
+    const mixed = { ...other, revision: 99, past: one.past }
+    expect(() => undo(mixed)).toThrow('revision')
+  })
+})
+
+describe('edits', () => {
+  const after = (edit: Edit, design = tote()) => commit(historyOf(design), edit).design
+
+  it('grow and shrink stripes at their top', () => {
+    const striped: StripesPart = {
+      kind: 'stripes',
+      id: 's',
+      name: 'Stripes',
+      stitch: 'sc',
+      stripes: [
+        { yarn: 'A', rounds: 2 },
+        { yarn: 'B', rounds: 3 },
+      ],
+    }
+    const design = tote({ parts: [base(), striped] })
+    const rounds = (wanted: number) =>
+      (
+        after({ name: 'setRounds', args: { id: 's', rounds: wanted } }, design)
+          .parts[1] as StripesPart
+      ).stripes
+    expect(rounds(7)).toEqual([
+      { yarn: 'A', rounds: 2 },
+      { yarn: 'B', rounds: 5 },
+    ])
+    expect(rounds(2)).toEqual([{ yarn: 'A', rounds: 2 }])
+    expect(rounds(0)).toEqual([{ yarn: 'A', rounds: 1 }])
+  })
+
+  it('even out in the plain band below, or in a round of their own', () => {
+    const below = after({ name: 'adjustBefore', args: { id: 'motif', by: 2, newId: 'n' } })
+    expect(below.parts[1]).toMatchObject({ id: 'low', adjust: 2 })
+    const direct = after(
+      { name: 'adjustBefore', args: { id: 'motif', by: -2, newId: 'n' } },
+      tote({ parts: [tote().parts[0]!, tote().parts[2]!] }),
+    )
+    expect(direct.parts[1]).toMatchObject({ id: 'n', kind: 'plain', rounds: 1, adjust: -2 })
+  })
+
+  it('keep the base first and whole', () => {
+    expect(
+      after({ name: 'movePart', args: { id: 'top', to: 0 } }).parts.map(({ id }) => id),
+    ).toEqual(['base', 'top', 'low', 'motif'])
+    expect(after({ name: 'removePart', args: { id: 'base' } }).parts).toHaveLength(4)
+    expect(after({ name: 'setBase', args: { increase: 40, count: 20 } }).parts[0]).toMatchObject({
+      count: 40,
+    })
+  })
+
+  it('put another yarn where one is taken out', () => {
+    const design = after({ name: 'removeYarn', args: { letter: 'B', instead: 'C' } })
+    expect((partById(design, 'motif') as TapestryPart).chart.colours[0]).toBe('ACAAAA')
+    expect(design.yarns.map(({ letter }) => letter)).toEqual(['A', 'C'])
+  })
+})
+
+describe('faults', () => {
+  it('name what fields alone cannot tell', () => {
+    const [first, low, motif, top] = tote().parts as [
+      typeof base extends () => infer P ? P : never,
+      ...never[],
+    ]
+    const places = (design: Design) => designFaults(design).map(({ where }) => where)
+    expect(places(tote({ parts: [low!, first] as Design['parts'] }))).toEqual([
+      'parts[0]',
+      'parts[1]',
+    ])
+    expect(places(tote({ yarns: tote().yarns.slice(0, 2) }))).toEqual(['parts[2]'])
+    expect(places(tote({ parts: [first, top!, top!] as Design['parts'] }))).toEqual(['parts'])
+    const ragged = {
+      ...(motif as unknown as TapestryPart),
+      chart: { width: 6, colours: ['AAAAAA', 'AAA'] },
+    }
+    expect(places(tote({ parts: [first, ragged] }))).toEqual(['parts[1].chart.colours[1]'])
+    expect(roundsOf(ragged)).toBe(2)
+  })
+})

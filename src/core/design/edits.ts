@@ -1,0 +1,222 @@
+import type { Draft } from 'immer'
+import { type Cell, paintedRows, withLetterFor, withPadding, withSize } from '../chart/index.ts'
+import { InvariantError } from '../units/index.ts'
+import type { BandPart, Design, Part, RoundBasePart, Yarn } from './documents.ts'
+
+/*
+ * Everything that can be done to a design. Each edit is data (a name and its arguments), so that a mend can carry one and
+ * a worker can send one; the table says what it does and what it is called in the list of what can be undone.
+ */
+
+type Draw = Draft<Design>
+type DraftPart = Draw['parts'][number]
+
+interface Edits {
+  rename: { name: string }
+  setDesign: Partial<
+    Pick<Design, 'want' | 'hookMm' | 'yarnClass' | 'swatch' | 'weighed' | 'unravelled' | 'working'>
+  >
+  setBase: Partial<Omit<RoundBasePart, 'kind' | 'id'>>
+  setPart: { id: string; values: Record<string, unknown> }
+  setRounds: { id: string; rounds: number }
+  addPart: { part: BandPart; at: number }
+  removePart: { id: string }
+  movePart: { id: string; to: number }
+  paint: { id: string; cells: readonly Cell[]; letter: string }
+  resizeChart: { id: string; width: number; height: number; letter: string }
+  padChart: { id: string; columns: number }
+  adjustBefore: { id: string; by: number; newId: string }
+  setYarn: { letter: string; values: Partial<Omit<Yarn, 'letter'>> }
+  addYarn: { yarn: Yarn }
+  removeYarn: { letter: string; instead: string }
+}
+export type EditName = keyof Edits
+export type Edit = { [Name in EditName]: { name: Name; args: Edits[Name] } }[EditName]
+
+interface EditRule<Args> {
+  readonly label: (args: Args) => string
+  readonly run: (design: Draw, args: Args) => void
+}
+
+const part = (design: Draw, id: string): DraftPart => {
+  const found = design.parts.find((one) => one.id === id)
+  if (!found) throw new InvariantError(`no part “${id}” to edit`)
+  return found
+}
+const tapestry = (design: Draw, id: string) => {
+  const found = part(design, id)
+  if (found.kind !== 'tapestry') throw new InvariantError(`part “${id}” has no chart`)
+  return found
+}
+const place = (design: Draw, id: string) => design.parts.indexOf(part(design, id))
+
+/** The chart of a tapestry part replaced row by row, so that rows that stay keep their place in the patches. */
+function setChart(design: Draw, id: string, width: number, colours: readonly string[]) {
+  const { chart } = tapestry(design, id)
+  chart.width = width
+  colours.forEach((row, r) => {
+    if (chart.colours[r] !== row) chart.colours[r] = row
+  })
+  chart.colours.length = colours.length
+}
+
+/** Gives the part so many rounds where one number can say it; stripes grow and shrink at their top. */
+function setRounds(one: DraftPart, rounds: number) {
+  if (one.kind === 'plain') one.rounds = Math.max(1, rounds)
+  if (one.kind === 'tapestry')
+    one.times = Math.max(1, Math.round(rounds / one.chart.colours.length))
+  if (one.kind !== 'stripes') return
+  let over = one.stripes.reduce((sum, stripe) => sum + stripe.rounds, 0) - Math.max(1, rounds)
+  while (over > 0) {
+    const top = one.stripes.at(-1)!
+    const cut = Math.min(over, one.stripes.length > 1 ? top.rounds : top.rounds - 1)
+    top.rounds -= cut
+    over -= cut
+    if (top.rounds === 0) one.stripes.pop()
+  }
+  if (over < 0) one.stripes.at(-1)!.rounds -= over
+}
+
+function replaceLetter(one: DraftPart, from: string, to: string) {
+  if (one.kind === 'tapestry')
+    one.chart = withLetterFor(one.chart, from, to) as Draft<typeof one.chart>
+  else if (one.kind === 'stripes') {
+    for (const stripe of one.stripes) if (stripe.yarn === from) stripe.yarn = to
+  } else if (one.yarn === from) one.yarn = to
+}
+
+export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
+  rename: {
+    label: ({ name }) => `Rename to ${name}`,
+    run: (design, { name }) => {
+      design.name = name
+    },
+  },
+  setDesign: {
+    label: (values) =>
+      `Change ${Object.keys(values)
+        .map((key) => designWords[key])
+        .join(', ')}`,
+    run: (design, values) => Object.assign(design, values),
+  },
+  setBase: {
+    label: () => 'Change the base',
+    run: (design, values) => {
+      const base = design.parts[0]! as Draft<RoundBasePart>
+      Object.assign(base, values)
+      base.count = Math.max(base.count, base.increase)
+    },
+  },
+  setPart: {
+    label: () => 'Change a part',
+    run: (design, { id, values }) => void Object.assign(part(design, id), values),
+  },
+  setRounds: {
+    label: ({ rounds }) => `${rounds} rounds`,
+    run: (design, { id, rounds }) => setRounds(part(design, id), rounds),
+  },
+  addPart: {
+    label: ({ part: { name } }) => `Add ${name}`,
+    run: (design, { part: added, at }) => {
+      design.parts.splice(Math.max(1, at), 0, added as Draft<Part>)
+    },
+  },
+  removePart: {
+    label: () => 'Remove a part',
+    run: (design, { id }) => {
+      const at = place(design, id)
+      if (at > 0) design.parts.splice(at, 1)
+    },
+  },
+  movePart: {
+    label: () => 'Move a part',
+    run: (design, { id, to }) => {
+      const at = place(design, id)
+      if (at < 1) return
+      const [moved] = design.parts.splice(at, 1)
+      design.parts.splice(Math.max(1, to), 0, moved!)
+    },
+  },
+  paint: {
+    label: ({ letter }) => `Paint with ${letter}`,
+    run: (design, { id, cells, letter }) => {
+      const { chart } = tapestry(design, id)
+      for (const [row, text] of paintedRows(chart, cells, letter)) chart.colours[row] = text
+    },
+  },
+  resizeChart: {
+    label: ({ width, height }) => `Chart of ${width} × ${height}`,
+    run: (design, { id, width, height, letter }) => {
+      const { colours } = withSize(tapestry(design, id).chart, width, height, letter)
+      setChart(design, id, width, colours)
+    },
+  },
+  padChart: {
+    label: ({ columns }) => `Pad the motif by ${columns}`,
+    run: (design, { id, columns }) => {
+      const padded = withPadding(tapestry(design, id).chart, columns)
+      setChart(design, id, padded.width, padded.colours)
+    },
+  },
+  adjustBefore: {
+    label: ({ by }) => (by > 0 ? `Add ${by} stitches` : `Take away ${-by} stitches`),
+    run: (design, { id, by, newId }) => {
+      const at = place(design, id)
+      const below = design.parts[at - 1]!
+      if (below.kind === 'plain') below.adjust += by
+      else design.parts.splice(at, 0, plainRoundFor(design, at, by, newId))
+    },
+  },
+  setYarn: {
+    label: ({ letter }) => `Change yarn ${letter}`,
+    run: (design, { letter, values }) => {
+      const yarn = design.yarns.find((one) => one.letter === letter)
+      if (yarn) Object.assign(yarn, values)
+    },
+  },
+  addYarn: {
+    label: ({ yarn }) => `Add ${yarn.name}`,
+    run: (design, { yarn }) => void design.yarns.push(yarn),
+  },
+  removeYarn: {
+    label: ({ letter, instead }) => `${instead} instead of ${letter}`,
+    run: (design, { letter, instead }) => {
+      for (const one of design.parts) replaceLetter(one, letter, instead)
+      if (design.weighed?.letter === letter) design.weighed = null
+      design.yarns = design.yarns.filter((yarn) => yarn.letter !== letter)
+    },
+  },
+}
+
+/** A single plain round that carries a change of count, in the yarn of the part below. */
+function plainRoundFor(design: Draw, at: number, adjust: number, id: string): Draft<BandPart> {
+  const below = design.parts[at - 1]!
+  const yarn =
+    below.kind === 'stripes'
+      ? below.stripes.at(-1)!.yarn
+      : below.kind === 'tapestry'
+        ? below.chart.colours.at(-1)![0]!
+        : below.yarn
+  return { kind: 'plain', id, name: 'Even out', yarn, stitch: below.stitch, rounds: 1, adjust }
+}
+
+const designWords: Readonly<Record<string, string>> = {
+  want: 'the wanted size',
+  hookMm: 'the hook',
+  yarnClass: 'the yarn class',
+  swatch: 'the swatch',
+  weighed: 'the weighed swatch',
+  unravelled: 'the unravelled stitches',
+  working: 'how rounds are worked',
+}
+
+/** Runs an edit on a draft. */
+export function runEdit(design: Draw, edit: Edit): void {
+  const rule = edits[edit.name] as EditRule<unknown>
+  rule.run(design, edit.args)
+}
+
+/** What the edit is called in the list of what can be undone. */
+export function editLabel(edit: Edit): string {
+  return (edits[edit.name] as EditRule<unknown>).label(edit.args)
+}

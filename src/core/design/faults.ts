@@ -1,0 +1,41 @@
+import { type Design, LIMITS } from './documents.ts'
+import { lettersIn, roundsOf } from './reading.ts'
+
+/** Something in a document that cannot be: where, as a path, and what it must be. */
+export interface Fault {
+  readonly where: string
+  readonly message: string
+}
+
+/** What fields by themselves cannot tell: names that must be one of a kind, charts that must be square, letters that must exist. */
+export function designFaults(design: Design): Fault[] {
+  const faults: Fault[] = []
+  const say = (where: string, message: string) => faults.push({ where, message })
+  const letters = new Set(design.yarns.map(({ letter }) => letter))
+  if (letters.size < design.yarns.length) say('yarns', 'two yarns have the same letter')
+  const ids = new Set(design.parts.map(({ id }) => id))
+  if (ids.size < design.parts.length) say('parts', 'two parts have the same id')
+  if (design.weighed && !letters.has(design.weighed.letter))
+    say('weighed.letter', `no yarn has the letter ${design.weighed.letter}`)
+  let rounds = 0
+  design.parts.forEach((part, i) => {
+    const where = `parts[${i}]`
+    if ((part.kind === 'round-base') !== (i === 0))
+      say(where, i === 0 ? 'the first part must be a base' : 'only the first part can be a base')
+    if (part.kind === 'round-base' && part.count < part.increase)
+      say(`${where}.count`, `must be at least the ${part.increase} stitches of round 1`)
+    if (part.kind === 'tapestry')
+      part.chart.colours.forEach((row, r) => {
+        if (row.length !== part.chart.width)
+          say(
+            `${where}.chart.colours[${r}]`,
+            `has ${row.length} cells, the chart is ${part.chart.width} wide`,
+          )
+      })
+    for (const letter of lettersIn(part))
+      if (!letters.has(letter)) say(where, `no yarn has the letter ${letter}`)
+    if (part.kind !== 'round-base') rounds += roundsOf(part)
+  })
+  if (rounds > LIMITS.rounds * 4) say('parts', `a bag of ${rounds} rounds is more than is worked`)
+  return faults
+}

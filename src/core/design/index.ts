@@ -1,0 +1,5 @@
+export * from './documents.ts'
+export * from './edits.ts'
+export * from './faults.ts'
+export * from './history.ts'
+export * from './reading.ts'

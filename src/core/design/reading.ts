@@ -1,0 +1,52 @@
+import type { BandPart, Design, Part, RoundBasePart, Yarn } from './documents.ts'
+import { InvariantError } from '../units/index.ts'
+
+/** The base: the first part of a design. */
+export function baseOf(design: Design): RoundBasePart {
+  const [first] = design.parts
+  if (first?.kind !== 'round-base') throw new InvariantError('a design starts with its base')
+  return first
+}
+
+/** The bands above the base, from the bottom up. */
+export const bandsOf = (design: Design): readonly BandPart[] =>
+  design.parts.filter((part): part is BandPart => part.kind !== 'round-base')
+
+/** @throws InvariantError when the design has no such part */
+export function partById(design: Design, id: string): Part {
+  const part = design.parts.find((one) => one.id === id)
+  if (!part) throw new InvariantError(`no part “${id}” in the design`)
+  return part
+}
+
+/** @throws InvariantError when the design has no such yarn */
+export function yarnByLetter(design: Design, letter: string): Yarn {
+  const yarn = design.yarns.find((one) => one.letter === letter)
+  if (!yarn) throw new InvariantError(`no yarn ${letter} in the design`)
+  return yarn
+}
+
+/** Rounds a band has. */
+export function roundsOf(part: BandPart): number {
+  if (part.kind === 'plain') return part.rounds
+  if (part.kind === 'stripes') return part.stripes.reduce((sum, { rounds }) => sum + rounds, 0)
+  return part.chart.colours.length * part.times
+}
+
+/** The letters a part is worked in. */
+export function lettersIn(part: Part): readonly string[] {
+  if (part.kind === 'stripes') return [...new Set(part.stripes.map(({ yarn }) => yarn))]
+  if (part.kind === 'tapestry') return [...new Set(part.chart.colours.flatMap((row) => [...row]))]
+  return [part.yarn]
+}
+
+/** The first id of the form p1, p2 … that no part has. */
+export function freePartId(design: Design): string {
+  for (let n = 1; ; n++) if (!design.parts.some(({ id }) => id === `p${n}`)) return `p${n}`
+}
+
+/** The first letter no yarn has; null when all are taken. */
+export function maybeFreeLetter(design: Design): string | null {
+  const taken = new Set(design.yarns.map(({ letter }) => letter))
+  return [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !taken.has(letter)) ?? null
+}

@@ -1,0 +1,111 @@
+/*
+ * The ledger: every row, in working order. Numbers are read from here and nowhere else. It is stored by columns, so that
+ * large charts stay cheap to compute and to send to and from a worker.
+ */
+
+export const sides = ['RS', 'WS'] as const
+export type Side = (typeof sides)[number]
+
+/** How a row begins and ends. */
+export const starts = ['ring', 'spiral', 'chain', 'turn'] as const
+export type RowStart = (typeof starts)[number]
+export const ends = ['spiral', 'join', 'turn', 'fasten-off'] as const
+export type RowEnd = (typeof ends)[number]
+
+/** What was decided for a stretch of rows: the part of the design they come from. */
+export interface LedgerPart {
+  readonly id: string
+  readonly name: string
+  readonly kind: string
+  /** Half-open range of row indices in its piece. */
+  readonly firstRow: number
+  readonly endRow: number
+  /** Stitches of one repeat; null when the part has none. */
+  readonly repeat: number | null
+}
+
+/** Rows and runs of one piece, by columns. A row's index counts from 0; its printed number is `number`. */
+export interface PieceColumns {
+  readonly number: Uint16Array
+  readonly part: Uint8Array
+  readonly side: Uint8Array
+  readonly start: Uint8Array
+  readonly end: Uint8Array
+  /** Passes a row takes: 1, or 2 for forward and return. */
+  readonly passes: Uint8Array
+  /** Places of the row below taken up, and places left for the next. */
+  readonly uses: Uint32Array
+  readonly makes: Uint32Array
+  /** Index into `units`, and how many of that unit; unit 255 when stitches are all that is counted. */
+  readonly unit: Uint8Array
+  readonly unitCount: Uint32Array
+  /** Way around (or width) at its top. */
+  readonly widthMm: Float64Array
+  /** Height of the bag standing, at the row's top: 0 for the base. */
+  readonly heightMm: Float64Array
+  /** Way along the fabric from the start of the piece to the row's top. */
+  readonly alongMm: Float64Array
+  /** Runs of row i are `runStart[i]` to `runStart[i + 1]`. */
+  readonly runStart: Uint32Array
+  readonly runStitch: Uint8Array
+  readonly runYarn: Uint8Array
+  readonly runCount: Uint32Array
+}
+
+export interface Piece {
+  readonly id: string
+  readonly name: string
+  readonly rows: number
+  readonly parts: readonly LedgerPart[]
+  readonly columns: PieceColumns
+}
+
+/** What ties pieces together. */
+export interface Join {
+  readonly kind: 'pick-up' | 'seam' | 'sew-on' | 'chain-over' | 'ladder'
+  readonly pieces: readonly string[]
+  readonly count: number
+}
+
+export interface Ledger {
+  readonly pieces: readonly Piece[]
+  readonly joins: readonly Join[]
+  /** Shared tables: the stitch ids, yarn letters and unit names that the columns index. */
+  readonly stitches: readonly string[]
+  readonly yarns: readonly string[]
+  readonly units: readonly string[]
+  /** Gauge every size rests on. */
+  readonly stitchWidthMm: number
+}
+
+export const NO_UNIT = 255
+
+/** So many of one stitch in one yarn, one after the other. */
+export interface LedgerRun {
+  readonly stitch: string
+  readonly yarn: string
+  readonly count: number
+}
+
+/** The runs of one row, in working order. */
+export function runsOfRow(ledger: Ledger, piece: Piece, row: number): LedgerRun[] {
+  const { runStart, runStitch, runYarn, runCount } = piece.columns
+  const runs: LedgerRun[] = []
+  for (let i = runStart[row]!; i < runStart[row + 1]!; i++)
+    runs.push({
+      stitch: ledger.stitches[runStitch[i]!]!,
+      yarn: ledger.yarns[runYarn[i]!]!,
+      count: runCount[i]!,
+    })
+  return runs
+}
+
+/** The part a row belongs to. */
+export const partOfRow = (piece: Piece, row: number): LedgerPart =>
+  piece.parts[piece.columns.part[row]!]!
+
+/** The buffers of a ledger, to hand over rather than copy. */
+export const ledgerBuffers = (ledger: Ledger): ArrayBuffer[] =>
+  ledger.pieces.flatMap(({ columns }) =>
+    Object.values(columns).map((column: Uint8Array) => column.buffer as ArrayBuffer),
+  )

@@ -1,0 +1,2 @@
+export * from './flatness.ts'
+export * from './round-base.ts'

@@ -1,0 +1,36 @@
+import { InvariantError } from '../units/index.ts'
+import { basicStitches } from './basic.ts'
+import { decreaseOf, increaseOf, inLoop } from './derived.ts'
+import type { Stitch } from './stitch.ts'
+
+const workable = basicStitches.filter((stitch) => stitch.height > 0)
+const loops = workable.flatMap((stitch) => [inLoop(stitch, 'back'), inLoop(stitch, 'front')])
+const grounds = [...workable, ...loops]
+
+/** Every stitch there is. A stitch is added here and nowhere else. */
+export const stitches: readonly Stitch[] = [
+  ...basicStitches,
+  ...loops,
+  ...grounds.flatMap((stitch) => [increaseOf(stitch, 2), increaseOf(stitch, 3)]),
+  ...grounds.map((stitch) => decreaseOf(stitch, 2)),
+]
+
+const byId = new Map(stitches.map((stitch) => [stitch.id, stitch]))
+
+/** Stitches a plain row can be made of. */
+export const groundStitches: readonly Stitch[] = grounds
+
+export const groundStitchIds: readonly string[] = grounds.map((stitch) => stitch.id)
+
+/** @throws InvariantError when the dictionary has no such stitch */
+export function stitchById(id: string): Stitch {
+  const stitch = byId.get(id)
+  if (!stitch) throw new InvariantError(`no stitch “${id}” in the dictionary`)
+  return stitch
+}
+
+/** Two of the ground stitch in one place. */
+export const increaseFor = (ground: string): Stitch => stitchById(`${ground}-2in1`)
+
+/** Two of the ground stitch worked together. */
+export const decreaseFor = (ground: string): Stitch => stitchById(`${ground}2tog`)

@@ -1,0 +1,3 @@
+export * from './dictionary.ts'
+export * from './stitch.ts'
+export * from './yarn-class.ts'

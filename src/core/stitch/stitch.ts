@@ -1,0 +1,24 @@
+/** A word in both of the trade's vocabularies. */
+export interface Terms {
+  readonly us: string
+  readonly uk: string
+}
+
+/** One stitch of the dictionary. Height and yarn are relative to a sc of the same yarn and hook. */
+export interface Stitch {
+  readonly id: string
+  readonly family: 'basic' | 'loop' | 'increase' | 'decrease'
+  readonly name: Terms
+  readonly abbr: Terms
+  /** The plain stitch it is made of; itself for basic stitches. */
+  readonly of: string
+  /** Places of the row below it takes up, and places it leaves. */
+  readonly uses: number
+  readonly makes: number
+  readonly height: number
+  readonly yarn: number
+  /** Chains that bring the hook up to its height at the start of a row. */
+  readonly turningChains: number
+  /** Drawing of the chart symbol: SVG path data in a box of 20 × 20, base at the bottom. */
+  readonly symbol: string
+}

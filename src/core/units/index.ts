@@ -1,0 +1,5 @@
+export * from './length.ts'
+export * from './mass.ts'
+export * from './number.ts'
+export * from './per.ts'
+export * from './result.ts'

@@ -1,0 +1,24 @@
+import vue from '@vitejs/plugin-vue'
+import { fileURLToPath } from 'node:url'
+import Components from 'unplugin-vue-components/vite'
+import { ElementPlusResolver } from 'unplugin-vue-components/resolvers'
+import { defineConfig } from 'vite'
+
+const here = (path: string) => fileURLToPath(new URL(path, import.meta.url))
+
+export default defineConfig({
+  plugins: [
+    vue(),
+    Components({ dirs: [], dts: 'src/app/components.d.ts', resolvers: [ElementPlusResolver()] }),
+  ],
+  resolve: {
+    alias: [
+      { find: /^@core\/([a-z-]+)$/, replacement: here('./src/core/$1/index.ts') },
+      { find: '@app', replacement: here('./src/app') },
+      { find: '@demo', replacement: here('./demo') },
+    ],
+  },
+  worker: { format: 'es' },
+  build: { target: 'es2022', assetsInlineLimit: 0, outDir: 'dist', manifest: true },
+  server: { port: 5173 },
+})
