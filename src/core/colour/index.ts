@@ -1,0 +1,2 @@
+export * from './contrast.ts'
+export * from './paths.ts'

@@ -1,0 +1,120 @@
+import type { Ledger, Piece } from '../ledger/index.ts'
+
+/** A yarn that is not used for more rounds than this is cut, else it is trailed up inside (common practice). */
+export const TRAIL_ROUNDS = 4
+
+/** Slack of a carried or trailed strand. */
+const SLACK = 1.05
+
+/** Yarn that lies in the fabric without making stitches, and the ends it leaves: by part and yarn. */
+export interface YarnPaths {
+  /** Metres carried inside stitches or trailed up, `[part][yarn]`. */
+  readonly strandMetres: readonly (readonly number[])[]
+  /** Ends to weave in that begin or end in the part, `[part][yarn]`. */
+  readonly ends: readonly (readonly number[])[]
+  readonly totalEnds: number
+  /** Changes of colour, by row: within the row and from the row below. */
+  readonly changes: Uint16Array
+  readonly totalChanges: number
+  /** Yarns in each row: the stitch worked with and the strands inside it. */
+  readonly strands: Uint8Array
+  readonly mostStrands: number
+  /** Longest way a yarn is carried behind others in a row, in stitches. */
+  readonly longestCarry: Uint16Array
+}
+
+interface Walk {
+  readonly strandMetres: number[][]
+  readonly ends: number[][]
+  readonly lastUse: Int32Array
+}
+
+/** Follows every yarn through a piece: where it is worked, carried, trailed up and cut. */
+export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
+  const { columns, rows } = piece
+  const yarns = ledger.yarns.length
+  const blank = () => piece.parts.map(() => new Array<number>(yarns).fill(0))
+  const walk: Walk = {
+    strandMetres: blank(),
+    ends: blank(),
+    lastUse: new Int32Array(yarns).fill(-1),
+  }
+  const changes = new Uint16Array(rows)
+  const strands = new Uint8Array(rows)
+  const longestCarry = new Uint16Array(rows)
+  const own = new Uint32Array(yarns)
+  let before = -1
+  for (let row = 0; row < rows; row++) {
+    own.fill(0)
+    let total = 0
+    for (let i = columns.runStart[row]!; i < columns.runStart[row + 1]!; i++) {
+      const yarn = columns.runYarn[i]!
+      if (before !== yarn && before !== -1) changes[row]!++
+      before = yarn
+      own[yarn]! += columns.runCount[i]!
+      total += columns.runCount[i]!
+    }
+    const part = columns.part[row]!
+    for (let yarn = 0; yarn < yarns; yarn++) {
+      if (own[yarn] === 0) continue
+      strands[row]!++
+      if (own[yarn]! < total)
+        walk.strandMetres[part]![yarn]! +=
+          ((total - own[yarn]!) * ledger.stitchWidthMm * SLACK) / 1000
+      meet(walk, piece, row, yarn)
+    }
+    if (strands[row]! > 1) longestCarry[row] = longestGap(ledger, piece, row)
+  }
+  for (let yarn = 0; yarn < yarns; yarn++) cut(walk, piece, yarn)
+  const sum = (list: Uint16Array | number[]) => (list as number[]).reduce((a, b) => a + b, 0)
+  return {
+    strandMetres: walk.strandMetres,
+    ends: walk.ends,
+    totalEnds: sum(walk.ends.map(sum)),
+    changes,
+    totalChanges: sum(changes),
+    strands,
+    mostStrands: Math.max(0, ...strands),
+    longestCarry,
+  }
+}
+
+/** The yarn is used in this row: it goes on, is trailed up from where it waited, or begins anew. */
+function meet(walk: Walk, piece: Piece, row: number, yarn: number): void {
+  const last = walk.lastUse[yarn]!
+  const part = piece.columns.part[row]!
+  const skipped = row - last - 1
+  if (last === -1 || skipped > TRAIL_ROUNDS) {
+    cut(walk, piece, yarn)
+    walk.ends[part]![yarn]!++
+  } else if (skipped > 0) {
+    const { alongMm } = piece.columns
+    walk.strandMetres[part]![yarn]! += ((alongMm[row - 1]! - alongMm[last]!) * SLACK) / 1000
+  }
+  walk.lastUse[yarn] = row
+}
+
+/** The yarn is cut after the row it was last used in; nothing when it was not used yet. */
+function cut(walk: Walk, piece: Piece, yarn: number): void {
+  const last = walk.lastUse[yarn]!
+  if (last !== -1) walk.ends[piece.columns.part[last]!]![yarn]!++
+}
+
+/** The most stitches in a row between two uses of one yarn, around the join too. */
+function longestGap(ledger: Ledger, piece: Piece, row: number): number {
+  const { runStart, runYarn, runCount } = piece.columns
+  const first = new Int32Array(ledger.yarns.length).fill(-1)
+  const last = new Int32Array(ledger.yarns.length).fill(-1)
+  let at = 0
+  let longest = 0
+  for (let i = runStart[row]!; i < runStart[row + 1]!; i++) {
+    const yarn = runYarn[i]!
+    if (last[yarn] === -1) first[yarn] = at
+    else longest = Math.max(longest, at - last[yarn]!)
+    at += runCount[i]!
+    last[yarn] = at
+  }
+  for (let yarn = 0; yarn < first.length; yarn++)
+    if (last[yarn] !== -1) longest = Math.max(longest, at - last[yarn]! + first[yarn]!)
+  return longest
+}

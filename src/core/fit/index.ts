@@ -1,0 +1,2 @@
+export * from './design-fit.ts'
+export * from './fit.ts'

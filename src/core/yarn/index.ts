@@ -1,0 +1,2 @@
+export * from './need.ts'
+export * from './schools.ts'

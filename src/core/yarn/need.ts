@@ -1,0 +1,91 @@
+import type { YarnPaths } from '../colour/index.ts'
+import type { Design, Yarn } from '../design/index.ts'
+import type { Ledger, Piece } from '../ledger/index.ts'
+import { stitchById } from '../stitch/index.ts'
+import { type YarnRate, yarnRate, type YarnSource } from './schools.ts'
+
+/** Yarn left at every start and stop. */
+export const TAIL_METRES = 0.15
+
+/** Yarn one part takes of one colour. */
+export interface PartNeed {
+  readonly part: string
+  readonly stitches: number
+  readonly metres: number
+}
+
+/** What the bag takes of one yarn. Grams and balls are null until the label says how long a ball is. */
+export interface YarnNeed {
+  readonly letter: string
+  readonly name: string
+  readonly metres: number
+  readonly low: number
+  readonly high: number
+  readonly grams: number | null
+  readonly balls: number | null
+  readonly source: YarnSource
+  readonly parts: readonly PartNeed[]
+  /** Metres in hand; null when she has not said, or the label is missing. */
+  readonly inHandMetres: number | null
+}
+
+/** What the bag takes of each yarn of the design, in the design's order; whole balls for the high figure. */
+export function yarnNeeds(
+  design: Design,
+  ledger: Ledger,
+  piece: Piece,
+  paths: YarnPaths,
+): YarnNeed[] {
+  const rate = yarnRate(design)
+  const worked = stitchYarn(ledger, piece)
+  return design.yarns.map((yarn) => {
+    const index = ledger.yarns.indexOf(yarn.letter)
+    const parts = piece.parts.flatMap((part, p): PartNeed[] => {
+      const stitches = worked.stitches[p]?.[index] ?? 0
+      if (index < 0 || stitches === 0) return []
+      const metres =
+        worked.inSc[p]![index]! * rate.metresPerSc +
+        paths.strandMetres[p]![index]! +
+        paths.ends[p]![index]! * TAIL_METRES
+      return [{ part: part.id, stitches, metres }]
+    })
+    return needOf(yarn, parts, rate)
+  })
+}
+
+function needOf(yarn: Yarn, parts: readonly PartNeed[], rate: YarnRate): YarnNeed {
+  const { letter, name, label } = yarn
+  const metres = parts.reduce((sum, part) => sum + part.metres, 0)
+  const high = metres * (1 + rate.spread)
+  return {
+    letter,
+    name,
+    metres,
+    low: metres * (1 - rate.spread),
+    high,
+    grams: label && (metres * label.grams) / label.metres,
+    balls: label && Math.max(0, Math.ceil(high / label.metres - 1e-9)),
+    source: rate.source,
+    parts,
+    inHandMetres:
+      label && yarn.inHandGrams !== null ? (yarn.inHandGrams * label.metres) / label.grams : null,
+  }
+}
+
+/** Stitches by part and yarn, and the sc whose yarn they take. */
+function stitchYarn(ledger: Ledger, piece: Piece) {
+  const { columns } = piece
+  const blank = () => piece.parts.map(() => new Float64Array(ledger.yarns.length))
+  const [stitches, inSc] = [blank(), blank()]
+  const table = ledger.stitches.map(stitchById)
+  for (let row = 0; row < piece.rows; row++) {
+    const part = columns.part[row]!
+    for (let i = columns.runStart[row]!; i < columns.runStart[row + 1]!; i++) {
+      const stitch = table[columns.runStitch[i]!]!
+      const yarn = columns.runYarn[i]!
+      stitches[part]![yarn]! += columns.runCount[i]! * stitch.makes
+      inSc[part]![yarn]! += columns.runCount[i]! * stitch.yarn
+    }
+  }
+  return { stitches, inSc }
+}

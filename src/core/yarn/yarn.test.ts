@@ -1,0 +1,82 @@
+import fc from 'fast-check'
+import { yarnPaths } from '../colour/index.ts'
+import type { Design } from '../design/index.ts'
+import { compile } from '../ledger/index.ts'
+import { anyDesign } from '../testing/arbitrary.ts'
+import { base, tote } from '../testing/tote.ts'
+import { TAIL_METRES, yarnNeeds, yarnRate } from './index.ts'
+
+const needs = (design: Design) => {
+  const ledger = compile(design)
+  const piece = ledger.pieces[0]!
+  return yarnNeeds(design, ledger, piece, yarnPaths(ledger, piece))
+}
+const total = (design: Design) => needs(design).reduce((sum, { metres }) => sum + metres, 0)
+
+describe('yarnRate', () => {
+  const weighed = { grams: 10, stitches: 400, letter: 'A' }
+  const unravelled = { lengthMm: 700, stitches: 20 }
+
+  it('takes the best school there is a measurement for', () => {
+    // The model: 9.5 hook diameters a sc, from memory.
+    expect(yarnRate(tote())).toMatchObject({ source: 'model', metresPerSc: 0.03325 })
+    expect(yarnRate(tote({ weighed }))).toMatchObject({ source: 'weighed', metresPerSc: 0.0625 })
+    expect(yarnRate(tote({ weighed, unravelled }))).toMatchObject({
+      source: 'unravelled',
+      metresPerSc: expect.closeTo(0.035, 9),
+    })
+  })
+
+  it('cannot weigh without a label, and scales by the stitch of the swatch', () => {
+    expect(yarnRate(tote({ weighed: { ...weighed, letter: 'C' } })).source).toBe('model')
+    const swatch = { ...tote().swatch!, stitch: 'dc' }
+    expect(yarnRate(tote({ swatch, unravelled })).metresPerSc).toBeCloseTo(0.035 / 1.8, 9)
+  })
+})
+
+describe('yarnNeeds', () => {
+  it('adds stitches, strands and tails', () => {
+    const [a, b, c] = needs(tote({ parts: [base()] }))
+    const stitches = 6 + 12 + 18 + 24 + 30 + 36 + 42 + 48
+    expect(a!.parts).toEqual([
+      { part: 'base', stitches, metres: stitches * 0.03325 + 2 * TAIL_METRES },
+    ])
+    expect(a!.balls).toBe(1)
+    expect(a!.grams).toBeCloseTo((a!.metres * 50) / 125, 9)
+    expect([b!.metres, b!.balls]).toEqual([0, 0])
+    expect([c!.grams, c!.balls]).toEqual([null, null])
+  })
+
+  it('says what is in hand where it can', () => {
+    const yarns = tote().yarns.map((yarn) => ({ ...yarn, inHandGrams: 20 }))
+    expect(needs(tote({ yarns })).map(({ inHandMetres }) => inHandMetres)).toEqual([50, 50, null])
+  })
+
+  it('keeps its laws for any bag', () => {
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        for (const { metres, low, high, balls } of needs(design)) {
+          expect(low).toBeLessThanOrEqual(metres)
+          expect(high).toBeGreaterThanOrEqual(metres)
+          if (balls !== null) expect(balls * 125).toBeGreaterThanOrEqual(high - 1e-6)
+        }
+        const more = {
+          ...design,
+          parts: [
+            ...design.parts,
+            {
+              kind: 'plain',
+              id: 'more',
+              name: 'More',
+              yarn: 'A',
+              stitch: 'sc',
+              rounds: 1,
+              adjust: 0,
+            } as const,
+          ],
+        }
+        expect(total(more)).toBeGreaterThan(total(design))
+      }),
+    )
+  })
+})
