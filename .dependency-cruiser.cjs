@@ -8,6 +8,7 @@ const layers = [
   ['fit', 'colour', 'yarn'],
   ['snag', 'pattern', 'plan'],
   ['file'],
+  ['schema'],
 ]
 const upward = layers.slice(0, -1).map((folders, i) => ({
   name: `not-upward-from-${folders.join('-')}`,

@@ -18,6 +18,7 @@ export default {
           parser: { syntax: 'typescript', decorators: true },
           transform: { legacyDecorator: true, useDefineForClassFields: true },
           target: 'es2022',
+          experimental: { keepImportAttributes: true },
         },
         module: { type: 'es6' },
       },

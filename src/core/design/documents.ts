@@ -1,7 +1,5 @@
-import { Type } from 'class-transformer'
-import { ArrayMinSize, IsDefined, Matches, ValidateNested } from 'class-validator'
 import { groundStitchIds } from '../stitch/index.ts'
-import { Amount, ListOf, OneOf, OrNull, Pattern, Text, Whole } from './fields.ts'
+import { Amount, Many, One, OneOf, OrNull, Pattern, Rows, Text, Whole } from './fields.ts'
 
 /*
  * What she decides, and nothing that follows from it. The classes are the one place where a document's fields are named:
@@ -34,7 +32,7 @@ export class Yarn {
   @Letter() readonly letter!: string
   @Text(60) readonly name!: string
   @Pattern(/^#[0-9a-f]{6}$/, 'a colour like #22406b') readonly colour!: string
-  @OrNull() @ValidateNested() @Type(() => YarnLabel) readonly label!: YarnLabel | null
+  @OrNull() @One(() => YarnLabel) readonly label!: YarnLabel | null
   /** Grams she has of it; null when not said. */
   @OrNull() @Amount(0, 100000) readonly inHandGrams!: number | null
 }
@@ -72,7 +70,7 @@ export class Swatch {
 }
 
 export class RoundBasePart {
-  readonly kind!: 'round-base'
+  @OneOf(['round-base']) readonly kind!: 'round-base'
   @Id() readonly id!: string
   @Text(60) readonly name!: string
   @Letter() readonly yarn!: string
@@ -85,7 +83,7 @@ export class RoundBasePart {
 }
 
 export class PlainPart {
-  readonly kind!: 'plain'
+  @OneOf(['plain']) readonly kind!: 'plain'
   @Id() readonly id!: string
   @Text(60) readonly name!: string
   @Letter() readonly yarn!: string
@@ -101,34 +99,27 @@ export class Stripe {
 }
 
 export class StripesPart {
-  readonly kind!: 'stripes'
+  @OneOf(['stripes']) readonly kind!: 'stripes'
   @Id() readonly id!: string
   @Text(60) readonly name!: string
   @Ground() readonly stitch!: string
-  @ListOf(LIMITS.stripes)
-  @ArrayMinSize(1, { message: 'must have at least one stripe' })
-  @ValidateNested({ each: true })
-  @Type(() => Stripe)
+  @Many(() => Stripe, LIMITS.stripes)
   readonly stripes!: readonly Stripe[]
 }
 
 export class ChartDocument {
   @Whole(1, LIMITS.chartWidth) readonly width!: number
   /** Rows of letters, the lowest first. */
-  @ListOf(LIMITS.chartHeight)
-  @ArrayMinSize(1, { message: 'must have at least one row' })
-  @Matches(/^[A-Z]+$/, { each: true, message: 'must be rows of capital letters' })
+  @Rows(/^[A-Z]+$/, LIMITS.chartHeight, 'rows of capital letters')
   readonly colours!: readonly string[]
 }
 
 export class TapestryPart {
-  readonly kind!: 'tapestry'
+  @OneOf(['tapestry']) readonly kind!: 'tapestry'
   @Id() readonly id!: string
   @Text(60) readonly name!: string
   @Ground() readonly stitch!: string
-  @IsDefined({ message: 'must be a chart' })
-  @ValidateNested()
-  @Type(() => ChartDocument)
+  @One(() => ChartDocument)
   readonly chart!: ChartDocument
   /** How often the chart is worked one above the other. */
   @Whole(1, 100) readonly times!: number
@@ -146,33 +137,27 @@ export const partClasses = {
   tapestry: TapestryPart,
 } as const satisfies Record<PartKind, new () => Part>
 
+/** Stands in for a part of unknown kind, which is then refused. */
 class AnyPart {
-  readonly kind!: string
+  @OneOf(Object.keys(partClasses)) readonly kind!: string
 }
 
 export class Design {
   @Text(80) readonly name!: string
-  @IsDefined({ message: 'must be a size' }) @ValidateNested() @Type(() => Want) readonly want!: Want
+  @One(() => Want) readonly want!: Want
   @Amount(0.5, 40) readonly hookMm!: number
   @Whole(1, 7) readonly yarnClass!: number
   /** Null when she starts without one: the gauge is then estimated from hook and class. */
-  @OrNull() @ValidateNested() @Type(() => Swatch) readonly swatch!: Swatch | null
-  @OrNull() @ValidateNested() @Type(() => WeighedSwatch) readonly weighed!: WeighedSwatch | null
+  @OrNull() @One(() => Swatch) readonly swatch!: Swatch | null
+  @OrNull() @One(() => WeighedSwatch) readonly weighed!: WeighedSwatch | null
   @OrNull()
-  @ValidateNested()
-  @Type(() => UnravelledSwatch)
+  @One(() => UnravelledSwatch)
   readonly unravelled!: UnravelledSwatch | null
   @OneOf(['spiral', 'joined']) readonly working!: 'spiral' | 'joined'
-  @ListOf(LIMITS.yarns)
-  @ArrayMinSize(1, { message: 'must have at least one yarn' })
-  @ValidateNested({ each: true })
-  @Type(() => Yarn)
+  @Many(() => Yarn, LIMITS.yarns)
   readonly yarns!: readonly Yarn[]
   /** From the base up. The first is the base, the others are bands. */
-  @ListOf(LIMITS.parts)
-  @ArrayMinSize(1, { message: 'must have at least a base' })
-  @ValidateNested({ each: true })
-  @Type(() => AnyPart, {
+  @Many(() => AnyPart, LIMITS.parts, {
     keepDiscriminatorProperty: true,
     discriminator: {
       property: 'kind',

@@ -1,9 +1,12 @@
+import { Type, type TypeHelpOptions, type TypeOptions } from 'class-transformer'
 import {
   ArrayMaxSize,
+  ArrayMinSize,
   IsArray,
   IsIn,
   IsInt,
   IsNumber,
+  IsObject,
   IsString,
   Matches,
   Max,
@@ -11,6 +14,7 @@ import {
   Min,
   MinLength,
   ValidateIf,
+  ValidateNested,
   type ValidationArguments,
 } from 'class-validator'
 
@@ -57,9 +61,36 @@ export const OneOf = (values: readonly (string | number)[]): PropertyDecorator =
 export const Pattern = (pattern: RegExp, what: string): PropertyDecorator =>
   all(IsString(wants(what)), Matches(pattern, wants(what)))
 
-export const ListOf = (max: number): PropertyDecorator =>
-  all(IsArray(wants('a list')), ArrayMaxSize(max, { message: `must have at most ${max} entries` }))
+type ClassOf = (help?: TypeHelpOptions) => new () => object
+
+/** A document within the document. */
+export const One = (of: ClassOf): PropertyDecorator =>
+  all(IsObject({ message: 'must be given' }), ValidateNested(), Type(of))
+
+/** One to `max` documents. */
+export const Many = (of: ClassOf, max: number, options?: TypeOptions): PropertyDecorator =>
+  all(
+    ...listOf(max),
+    IsObject({ each: true, message: 'must hold objects only' }),
+    ValidateNested({ each: true }),
+    Type(of, options),
+  )
+
+/** One to `max` rows of text. */
+export const Rows = (pattern: RegExp, max: number, what: string): PropertyDecorator =>
+  all(...listOf(max), Matches(pattern, { each: true, message: `must be ${what}` }))
+
+const listOf = (max: number) => [
+  IsArray(wants('a list')),
+  ArrayMinSize(1, { message: 'must have at least one entry' }),
+  ArrayMaxSize(max, { message: `must have at most ${max} entries` }),
+]
+
+/** Fields that may be null, by class: what the JSON Schema must say of them. */
+export const nullableFields: { readonly owner: string; readonly field: string }[] = []
 
 /** Null, or what the other decorators want. */
-export const OrNull = (): PropertyDecorator =>
-  ValidateIf((_, value) => value !== null) as PropertyDecorator
+export const OrNull = (): PropertyDecorator => (target, key) => {
+  nullableFields.push({ owner: target.constructor.name, field: String(key) })
+  ValidateIf((_, value) => value !== null)(target, key as string)
+}

@@ -91,6 +91,7 @@ const tapestry: Compile<TapestryPart> = ({ chart, times, stitch }, { builder, ha
   const left = builder.count % chart.width
   const rounds = chart.colours.map((row) => {
     const motif = runsOf(row, hand).map(({ letter, count }) => ({ stitch, yarn: letter, count }))
+    if (motif.length === 1) return [{ ...motif[0]!, count: builder.count }]
     const round: LedgerRun[] = []
     for (let i = 0; i < repeats; i++) for (const run of motif) round.push(run)
     let rest = left

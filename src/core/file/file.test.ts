@@ -1,0 +1,198 @@
+import { csvParse } from 'd3'
+import fc from 'fast-check'
+import { XMLParser, XMLValidator } from 'fast-xml-parser'
+import demo from '../../../demo/beater-tote.json' with { type: 'json' }
+import type { TapestryPart } from '../design/index.ts'
+import { compile } from '../ledger/index.ts'
+import { defaultWords } from '../stitch/index.ts'
+import { anyDesign } from '../testing/arbitrary.ts'
+import { tote } from '../testing/tote.ts'
+import {
+  chartSvg,
+  MOST_BYTES,
+  NEWEST_VERSION,
+  printProject,
+  readProject,
+  roundsCsv,
+} from './index.ts'
+
+/** The demo file with one thing in it changed. */
+function changed(change: (file: typeof demo & Record<string, never>) => void): string {
+  const file = structuredClone(demo) as typeof demo & Record<string, never>
+  change(file)
+  return JSON.stringify(file)
+}
+const faults = (text: string) => {
+  const read = readProject(text)
+  return read.ok ? [] : read.problem.map(({ where, message }) => `${where} ${message}`)
+}
+
+describe('readProject', () => {
+  it('reads back what it prints', () => {
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        expect(readProject(printProject(design))).toEqual({ ok: true, value: design })
+      }),
+      { numRuns: 30 },
+    )
+  })
+
+  it('names what is wrong at its place', () => {
+    const cases: [string, (file: never) => void][] = [
+      [
+        'design.want.aroundMm must be a number from 20 to 5000, not -3',
+        (f) => ((f as typeof demo).design.want.aroundMm = -3),
+      ],
+      [
+        'design.parts[1].rounds must be a whole number from 1 to 1000, not 2.5',
+        (f) =>
+          ((f as never as { design: { parts: { rounds: number }[] } }).design.parts[1]!.rounds =
+            2.5),
+      ],
+      [
+        'design.parts[0].kind must be one of round-base, plain, stripes, tapestry, not “sock”',
+        (f) => ((f as typeof demo).design.parts[0]!.kind = 'sock'),
+      ],
+      [
+        'design.yarns[2].colour must be a colour like #22406b, not “url(javascript:0)”',
+        (f) => ((f as typeof demo).design.yarns[2]!.colour = 'url(javascript:0)'),
+      ],
+      [
+        'design.surprise is not known here',
+        (f) => ((f as never as { design: Record<string, unknown> }).design.surprise = 1),
+      ],
+      [
+        'design.parts[3] no yarn has the letter C',
+        (f) => (f as typeof demo).design.yarns.splice(2, 1),
+      ],
+      [
+        'design.name must be text of 1 to 80 characters, not null',
+        (f) => ((f as never as { design: { name: null } }).design.name = null),
+      ],
+      ['design must be given', (f) => void delete (f as never as { design?: unknown }).design],
+    ]
+    for (const [message, change] of cases)
+      expect(faults(changed(change as never))).toContain(message)
+  })
+
+  it('refuses what is broken, foreign, newer or hostile, in words', () => {
+    expect(faults('{')[0]).toMatch(/^file is not JSON/)
+    expect(faults('[]')).toEqual(['file is not an Ample Motif project'])
+    expect(faults('null')).toEqual(['file is not an Ample Motif project'])
+    expect(
+      faults(changed((f) => void ((f as { version: number }).version = NEWEST_VERSION + 1)))[0],
+    ).toMatch(/newer than this program/)
+    expect(faults(changed((f) => void ((f as { version: number }).version = 0.5)))[0]).toMatch(
+      /^version must/,
+    )
+    expect(faults(' '.repeat(MOST_BYTES + 1))[0]).toMatch(/larger than 20 MB/)
+    expect(faults('{"__proto__": {"polluted": 1}, "format": "ample-motif-project"}')[0]).toMatch(
+      /^file.__proto__ is a key/,
+    )
+    expect(({} as { polluted?: number }).polluted).toBeUndefined()
+    expect(faults('['.repeat(5000) + ']'.repeat(5000))[0]).toMatch(/nested deeper/)
+    expect(faults(JSON.stringify(Array(300000).fill(0)))[0]).toMatch(/more values/)
+  })
+
+  it('refuses charts too large or crooked', () => {
+    const chart = (width: number, colours: string[]) =>
+      faults(
+        changed((f) => Object.assign(f.design.parts[3] as never, { chart: { width, colours } })),
+      )
+    expect(chart(1e9, ['A'])[0]).toMatch(/chart.width must be a whole number from 1 to 1000/)
+    expect(chart(3, Array(1001).fill('AAA'))[0]).toMatch(/at most 1000/)
+    expect(chart(3, ['AAA', 'AA'])).toEqual([
+      'design.parts[3].chart.colours[1] has 2 cells, the chart is 3 wide',
+    ])
+    expect(chart(3, ['<b>'])[0]).toMatch(/capital letters/)
+    expect(chart(3, [])[0]).toMatch(/at least one entry/)
+    expect(
+      faults(changed((f) => Object.assign(f.design.parts[3] as never, { chart: 7 }))),
+    ).not.toEqual([])
+    expect(
+      faults(changed((f) => Object.assign(f.design as never, { parts: { 0: 1 } }))),
+    ).not.toEqual([])
+    expect(
+      faults(changed((f) => Object.assign(f.design as never, { parts: [null, 3] }))),
+    ).not.toEqual([])
+  })
+
+  it('never throws, whatever a value is replaced by', () => {
+    const junk = fc.oneof(
+      fc.constant(null),
+      fc.integer(),
+      fc.double(),
+      fc.string(),
+      fc.constant([]),
+      fc.constant({}),
+      fc.constant([[]]),
+    )
+    const keys = fc.array(fc.nat({ max: 60 }), { minLength: 1, maxLength: 5 })
+    fc.assert(
+      fc.property(keys, junk, (way, value) => {
+        const text = changed((file) => {
+          let at: Record<string, unknown> = file
+          for (const [i, step] of way.entries()) {
+            const names = Object.keys(at)
+            const key = names[step % names.length]!
+            if (i === way.length - 1 || typeof at[key] !== 'object' || at[key] === null) {
+              at[key] = value
+              return
+            }
+            at = at[key] as Record<string, unknown>
+            if (Object.keys(at).length === 0) return
+          }
+        })
+        const read = readProject(text)
+        if (read.ok) expect(() => compile(read.value)).not.toThrow()
+      }),
+      { numRuns: 400 },
+    )
+  })
+})
+
+describe('roundsCsv', () => {
+  it('is read by another reader, and harmless in a spreadsheet', () => {
+    const design = tote({
+      parts: [{ ...tote().parts[0]!, name: '=HYPERLINK("x"),"y"' }, ...tote().parts.slice(1)],
+    })
+    const ledger = compile(design)
+    const rows = csvParse(roundsCsv(ledger, ledger.pieces[0]!, defaultWords))
+    expect(rows).toHaveLength(16)
+    expect(rows[0]!.part).toBe(`'=HYPERLINK("x"),"y"`)
+    expect(rows[11]).toMatchObject({
+      round: '12',
+      uses: '48',
+      makes: '48',
+      work: '[3 sc A, 2 sc B, 1 sc A] × 8',
+    })
+  })
+})
+
+describe('chartSvg', () => {
+  it('is well-formed, to scale, and holds no markup from names', () => {
+    const { chart } = tote().parts[2] as TapestryPart
+    const yarns = tote().yarns.map((yarn) => ({ ...yarn, name: '<script>"&' }))
+    const svg = chartSvg({
+      chart,
+      yarns,
+      firstRound: 11,
+      cellAspect: 0.9,
+      hand: 'right',
+      title: '<x>',
+    })
+    expect(XMLValidator.validate(svg)).toBe(true)
+    expect(svg).not.toContain('<script>')
+    const read = new XMLParser({ ignoreAttributes: false, preserveOrder: false }).parse(svg) as {
+      svg: {
+        title: string
+        g: { rect: { '@_width': string; '@_height': string; '@_fill': string }[] }
+      }
+    }
+    const cells = read.svg.g.rect
+    expect(cells.reduce((sum, rect) => sum + Number(rect['@_width']) / 16, 0)).toBe(18)
+    expect(cells.every((rect) => Number(rect['@_height']) === 14.4)).toBe(true)
+    const blue = cells.filter((rect) => rect['@_fill'] === '#22406b')
+    expect(blue.reduce((sum, rect) => sum + Number(rect['@_width']) / 16, 0)).toBe(5 + 4 + 3)
+  })
+})

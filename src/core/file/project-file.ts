@@ -1,0 +1,102 @@
+import { plainToInstance } from 'class-transformer'
+import { validateSync, type ValidationError } from 'class-validator'
+import { Design, designFaults, type Fault, One } from '../design/index.ts'
+import { found, refused, type Result } from '../units/index.ts'
+import { jsonFaults } from './hostile.ts'
+import { migrate, NEWEST_VERSION } from './migrations.ts'
+
+export const PROJECT_FORMAT = 'ample-motif-project'
+
+/** Larger files are refused unread. */
+export const MOST_BYTES = 20 * 1024 * 1024
+
+/** A project file: one bag. */
+export class Project {
+  readonly format!: typeof PROJECT_FORMAT
+  readonly version!: number
+  @One(() => Design)
+  readonly design!: Design
+}
+
+/** A list of faults, each with its place; or one, with place “file”. */
+export type FileProblem = readonly Fault[]
+
+const fileFault = (message: string): Result<never, FileProblem> =>
+  refused([{ where: 'file', message }])
+
+/**
+ * Reads a project file that anyone may have written. Nothing in it is ever run.
+ * @returns the design as plain data, or every fault with its place
+ */
+export function readProject(text: string): Result<Design, FileProblem> {
+  if (text.length > MOST_BYTES)
+    return fileFault('is larger than 20 MB; a bag of the largest size takes less than 2')
+  let json: unknown
+  try {
+    json = JSON.parse(text)
+  } catch (error) {
+    return fileFault(`is not JSON: ${(error as Error).message}`)
+  }
+  const hostile = jsonFaults(json)
+  if (hostile.length > 0) return refused(hostile)
+  return readProjectJson(json)
+}
+
+/** {@link readProject} for data already read. */
+export function readProjectJson(json: unknown): Result<Design, FileProblem> {
+  const envelope = json as { format?: unknown; version?: unknown } | null
+  if (typeof envelope !== 'object' || envelope?.format !== PROJECT_FORMAT)
+    return fileFault('is not an Ample Motif project')
+  const { version } = envelope
+  if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
+    return refused([{ where: 'version', message: 'must be a whole number from 1' }])
+  if (version > NEWEST_VERSION)
+    return refused([
+      {
+        where: 'version',
+        message: `${version} is newer than this program knows (${NEWEST_VERSION}). Update Ample Motif to open it; the file is unchanged.`,
+      },
+    ])
+  const current = migrate(envelope as { version: number })
+  const faults = fieldFaults(plainToInstance(Project, current))
+  if (faults.length > 0) return refused(faults)
+  const { design } = current as unknown as Project
+  const crossed = designFaults(design)
+  return crossed.length > 0
+    ? refused(crossed.map(({ where, message }) => ({ where: `design.${where}`, message })))
+    : found(design)
+}
+
+/** The project file of a design. */
+export const printProject = (design: Design): string =>
+  JSON.stringify({ format: PROJECT_FORMAT, version: NEWEST_VERSION, design }, null, 1)
+
+const MOST_FAULTS = 20
+
+function fieldFaults(project: Project): Fault[] {
+  const errors = validateSync(project, {
+    whitelist: true,
+    forbidNonWhitelisted: true,
+    forbidUnknownValues: true,
+  })
+  return errors
+    .flatMap((error) => leaves(error, ''))
+    .filter(({ where }) => where !== 'format' && where !== 'version')
+    .slice(0, MOST_FAULTS)
+}
+
+/** The faults at the tips of a tree of errors, each with its path: `design.parts[2].rounds`. */
+function leaves(error: ValidationError, path: string): Fault[] {
+  const step = /^\d+$/.test(error.property) ? `[${error.property}]` : `.${error.property}`
+  const where = (path + step).replace(/^\./, '')
+  const [constraint, message] = Object.entries(error.constraints ?? {})[0] ?? []
+  const own = constraint
+    ? [
+        {
+          where,
+          message: constraint === 'whitelistValidation' ? 'is not known here' : message!,
+        },
+      ]
+    : []
+  return [...own, ...(error.children ?? []).flatMap((child) => leaves(child, where))]
+}

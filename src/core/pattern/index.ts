@@ -1,0 +1,2 @@
+export * from './row-text.ts'
+export * from './written.ts'

@@ -1,0 +1,124 @@
+import fc from 'fast-check'
+import type { Design } from '../design/index.ts'
+import { compile } from '../ledger/index.ts'
+import { defaultWords } from '../stitch/index.ts'
+import { anyDesign } from '../testing/arbitrary.ts'
+import { base, tote } from '../testing/tote.ts'
+import { abbreviationsOf, lineLabel, writtenPattern } from './index.ts'
+import { type Grouped, grouped } from './group.ts'
+
+const uk = { ...defaultWords, terms: 'uk' as const }
+const written = (design: Design, words = defaultWords) => {
+  const ledger = compile(design, words)
+  return writtenPattern(design, ledger, ledger.pieces[0]!, words)
+}
+const said = (design: Design, words = defaultWords) =>
+  written(design, words).flatMap(({ lines }) =>
+    lines.map((line) => `${lineLabel(line)}: ${line.text} (${line.count})`),
+  )
+
+describe('grouped', () => {
+  const unfold = <T>(parts: readonly Grouped<T>[]): T[] =>
+    parts.flatMap((part) =>
+      'item' in part
+        ? [part.item]
+        : Array.from({ length: part.times }, () => unfold(part.items)).flat(),
+    )
+
+  it('unfolds to the same list', () => {
+    const list = fc.oneof(
+      fc.array(fc.constantFrom('a', 'b'), { maxLength: 30 }),
+      fc
+        .tuple(
+          fc.array(fc.constantFrom('a', 'b', 'c'), { minLength: 1, maxLength: 5 }),
+          fc.integer({ min: 1, max: 8 }),
+        )
+        .map(([group, times]) => Array.from({ length: times }, () => group).flat()),
+    )
+    fc.assert(
+      fc.property(list, (items) => {
+        expect(unfold(grouped(items, Object.is))).toEqual(items)
+      }),
+    )
+  })
+
+  it('finds the repeat with a lead-in and a rest', () => {
+    expect(grouped([...'xabababy'], Object.is)).toEqual([
+      { times: 1, item: 'x' },
+      {
+        times: 3,
+        items: [
+          { times: 1, item: 'a' },
+          { times: 1, item: 'b' },
+        ],
+      },
+      { times: 1, item: 'y' },
+    ])
+  })
+})
+
+describe('writtenPattern', () => {
+  it('says each round with its count', () => {
+    const stacked = tote({ parts: [base({ stagger: 'stacked' }), ...tote().parts.slice(1)] })
+    expect(said(stacked)).toEqual([
+      'Round 1: 6 sc in a magic ring, in A (6)',
+      'Round 2: 2 sc in each st around, in A (12)',
+      'Round 3: [1 sc, inc] × 6, in A (18)',
+      'Round 4: [2 sc, inc] × 6, in A (24)',
+      'Round 5: [3 sc, inc] × 6, in A (30)',
+      'Round 6: [4 sc, inc] × 6, in A (36)',
+      'Round 7: [5 sc, inc] × 6, in A (42)',
+      'Round 8: [6 sc, inc] × 6, in A (48)',
+      'Rounds 9–10: sc in each st around, in A (48)',
+      'Round 11: [4 sc A, 1 sc B, 1 sc A] × 8 (48)',
+      'Round 12: [3 sc A, 2 sc B, 1 sc A] × 8 (48)',
+      'Round 13: [1 sc A, 1 sc C, 2 sc B, 2 sc A] × 8 (48)',
+      'Rounds 14–16: sc in each st around, in A (48)',
+    ])
+  })
+
+  it('changes words only, in UK terms', () => {
+    expect(said(tote(), uk)[8]).toBe('Rounds 9–10: dc in each st around, in A (48)')
+    expect(said(tote(), uk)).toEqual(said(tote()).map((line) => line.replaceAll('sc', 'dc')))
+  })
+
+  it('reads the chart the other way for the other hand', () => {
+    expect(said(tote(), { ...defaultWords, hand: 'left' })[9]).toBe(
+      'Round 11: [1 sc A, 1 sc B, 4 sc A] × 8 (48)',
+    )
+  })
+
+  it('joins rounds by its school, and closes the join in the new colour', () => {
+    const joined = tote({
+      working: 'joined',
+      parts: [
+        base({ stagger: 'stacked' }),
+        { kind: 'plain', id: 'b', name: 'Band', yarn: 'B', stitch: 'dc', rounds: 2, adjust: -6 },
+      ],
+    })
+    expect(said(joined)[0]).toBe('Round 1: 6 sc in a magic ring, in A, sl st to join (6)')
+    expect(said(joined).slice(-2)).toEqual([
+      'Round 9: ch 3, dc in each st around, in B, sl st to join (48)',
+      'Round 10: ch 3, 3 dc, [dc2tog, 6 dc] × 5, dc2tog, 3 dc, in B, sl st to join (42)',
+    ])
+    expect(written(joined)[1]!.lines[0]!.note).toBe('Close the join of round 8 with B.')
+    const ledger = compile(joined)
+    const shorts = abbreviationsOf(ledger, ledger.pieces[0]!, uk).map(({ short }) => short)
+    expect(shorts).toEqual(expect.arrayContaining(['ch', 'ss', 'dc', 'tr', 'tr2tog', 'inc']))
+  })
+
+  it('has every round once, in order, in any bag', () => {
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        const lines = written(design).flatMap(({ lines }) => lines)
+        let next = 1
+        for (const { from, to, text } of lines) {
+          expect(from).toBe(next)
+          expect(text).not.toMatch(/undefined|NaN/)
+          next = to + 1
+        }
+        expect(next - 1).toBe(compile(design).pieces[0]!.rows)
+      }),
+    )
+  })
+})

@@ -1,0 +1,69 @@
+import {
+  ends,
+  type Ledger,
+  type LedgerRun,
+  type Piece,
+  runsOfRow,
+  starts,
+} from '../ledger/index.ts'
+import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
+import { type Grouped, grouped } from './group.ts'
+
+const sameRun = (a: LedgerRun, b: LedgerRun): boolean =>
+  a.stitch === b.stitch && a.yarn === b.yarn && a.count === b.count
+
+/** What is worked in one row, in words, without its number: "[5 sc, inc] × 6, in A". */
+export function rowText(ledger: Ledger, piece: Piece, row: number, words: Words): string {
+  const runs = runsOfRow(ledger, piece, row)
+  const yarns = new Set(runs.map(({ yarn }) => yarn))
+  const [only] = yarns.size === 1 ? yarns : []
+  const start = starts[piece.columns.start[row]!]!
+  const joins = start === 'chain' || ends[piece.columns.end[row]!] === 'join'
+  const body =
+    start === 'ring'
+      ? `${runText(runs[0]!, words)} in a magic ring`
+      : (wholeRound(runs, words) ?? inRuns(runs, words, only === undefined))
+  const ground = stitchById(stitchById(runs[0]!.stitch).of)
+  const [chains, slip] = [ground.turningChains, abbrOf(stitchById('sl-st'), words)]
+  return [
+    joins && start !== 'ring' ? `ch ${chains}, ` : '',
+    body,
+    only === undefined ? '' : `, in ${only}`,
+    joins ? `, ${slip} to join` : '',
+  ].join('')
+}
+
+/** A round that is one thing all the way; null when it is not. */
+function wholeRound(runs: readonly LedgerRun[], words: Words): string | null {
+  const [run, ...more] = runs
+  if (more.length > 0) return null
+  const stitch = stitchById(run!.stitch)
+  if (stitch.family === 'decrease') return null
+  const ground = stitch.family === 'increase' ? stitchById(groundOf(stitch.id)) : stitch
+  const many = stitch.makes > 1 ? `${stitch.makes} ` : ''
+  return `${many}${abbrOf(ground, words)} in each st around`
+}
+
+function inRuns(runs: readonly LedgerRun[], words: Words, withYarn: boolean): string {
+  const write = (parts: readonly Grouped<LedgerRun>[]): string =>
+    parts
+      .map((part) =>
+        'item' in part
+          ? runText(part.item, words) + (withYarn ? ` ${part.item.yarn}` : '')
+          : `[${write(part.items)}] × ${part.times}`,
+      )
+      .join(', ')
+  return write(grouped(runs, sameRun))
+}
+
+/** "5 sc", "inc", "2 inc", "sc2tog". */
+function runText({ stitch: id, count }: LedgerRun, words: Words): string {
+  const stitch = stitchById(id)
+  if (stitch.family === 'increase') return count === 1 ? 'inc' : `${count} inc`
+  if (stitch.family === 'decrease')
+    return count === 1 ? abbrOf(stitch, words) : `${count} ${abbrOf(stitch, words)}`
+  return `${count} ${abbrOf(stitch, words)}`
+}
+
+/** The ground stitch of an increase: its id up to the "2in1". */
+const groundOf = (id: string): string => id.replace(/-\d+in1$/, '')

@@ -1,0 +1,2 @@
+export * from './derive.ts'
+export * from './report.ts'

@@ -1,0 +1,37 @@
+import Ajv2020 from 'ajv/dist/2020.js'
+import fc from 'fast-check'
+import { readFileSync } from 'node:fs'
+import { printProject } from '../file/index.ts'
+import { anyDesign } from '../testing/arbitrary.ts'
+import { tote } from '../testing/tote.ts'
+import { projectSchema } from './index.ts'
+
+const accepts = new Ajv2020({ strict: false }).compile(projectSchema())
+const file = (over: object = {}) => ({ ...JSON.parse(printProject(tote())), ...over })
+
+describe('the JSON Schema', () => {
+  it('is the one that ships', () => {
+    const shipped = readFileSync(
+      new URL('../../../public/project-file.schema.json', import.meta.url),
+      'utf8',
+    )
+    expect(JSON.parse(shipped)).toEqual(projectSchema())
+  })
+
+  it('accepts every project (ajv)', () => {
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        expect([accepts(JSON.parse(printProject(design))), accepts.errors]).toEqual([true, null])
+      }),
+      { numRuns: 40 },
+    )
+  })
+
+  it('refuses what the program refuses', () => {
+    expect(accepts(file({ version: 99 }))).toBe(false)
+    expect(accepts(file({ design: { ...tote(), hookMm: -1 } }))).toBe(false)
+    expect(accepts(file({ design: { ...tote(), swatch: {} } }))).toBe(false)
+    expect(accepts(file({ design: { ...tote(), parts: [{ kind: 'sock' }] } }))).toBe(false)
+    expect(accepts(file({ design: { ...tote(), extra: 1 } }))).toBe(false)
+  })
+})

@@ -1,0 +1,39 @@
+import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js'
+import { validationMetadatasToSchemas } from 'class-validator-jsonschema'
+import { nullableFields, partClasses } from '../design/index.ts'
+import { NEWEST_VERSION, PROJECT_FORMAT } from '../file/index.ts'
+
+type Schema = { properties?: Record<string, unknown>; required?: string[]; [key: string]: unknown }
+
+/** The JSON Schema (2020-12) of a project file, generated from the classes that validate one. */
+export function projectSchema(): object {
+  const classes = validationMetadatasToSchemas({
+    classTransformerMetadataStorage: defaultMetadataStorage,
+    refPointerPrefix: '#/$defs/',
+  }) as Record<string, Schema>
+  const { Project: project, AnyPart: _, ...rest } = classes
+  for (const { owner, field } of nullableFields) {
+    const { properties } = rest[owner]!
+    properties![field] = { anyOf: [properties![field], { type: 'null' }] }
+  }
+  const parts = Object.values(partClasses).map(({ name }) => ({ $ref: `#/$defs/${name}` }))
+  const list = rest['Design']!.properties!['parts'] as Record<string, unknown>
+  list['items'] = { oneOf: parts }
+  for (const schema of Object.values(rest)) {
+    schema.additionalProperties = false
+    schema.required = Object.keys(schema.properties ?? {})
+  }
+  return {
+    $schema: 'https://json-schema.org/draft/2020-12/schema',
+    title: 'Ample Motif project',
+    type: 'object',
+    properties: {
+      format: { const: PROJECT_FORMAT },
+      version: { const: NEWEST_VERSION },
+      ...project!.properties,
+    },
+    required: ['format', 'version', 'design'],
+    additionalProperties: false,
+    $defs: rest,
+  }
+}

@@ -1,0 +1,18 @@
+import type { YarnPaths } from '../colour/index.ts'
+import type { Design } from '../design/index.ts'
+import type { DesignGauge, Ledger, Piece } from '../ledger/index.ts'
+import type { YarnNeed } from '../yarn/index.ts'
+import type { Snag } from './snag.ts'
+
+/** What a finder may look at. */
+export interface SnagContext {
+  readonly design: Design
+  readonly gauge: DesignGauge
+  readonly ledger: Ledger
+  readonly piece: Piece
+  readonly paths: YarnPaths
+  readonly needs: readonly YarnNeed[]
+}
+
+/** Looks for one kind of thing that does not work out. */
+export type Finder = (context: SnagContext) => readonly Snag[]

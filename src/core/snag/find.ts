@@ -1,0 +1,27 @@
+import type { Finder, SnagContext } from './context.ts'
+import { repeatRemainders, tooLargeChanges } from './repeats.ts'
+import { baseLie, gaugeEstimated, heightOff, sizeOff } from './sizes.ts'
+import type { Severity, Snag } from './snag.ts'
+import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.ts'
+
+/** Everything that is looked for. */
+const finders: readonly Finder[] = [
+  repeatRemainders,
+  tooLargeChanges,
+  sizeOff,
+  heightOff,
+  baseLie,
+  yarnShort,
+  carriesThatShow,
+  longCarries,
+  gaugeEstimated,
+  labelsMissing,
+]
+
+const order: Readonly<Record<Severity, number>> = { error: 0, warning: 1, advice: 2 }
+
+/** All that does not work out in a design, the worst first. */
+export const findSnags = (context: SnagContext): Snag[] =>
+  finders
+    .flatMap((find) => [...find(context)])
+    .sort((a, b) => order[a.severity] - order[b.severity])

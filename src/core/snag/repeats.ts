@@ -1,0 +1,106 @@
+import { bandsOf, freePartId } from '../design/index.ts'
+import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
+import type { Finder, SnagContext } from './context.ts'
+import type { Mend } from './snag.ts'
+
+/** How far counts are looked for when the tolerance holds none, and how many of each mend are offered. */
+const WIDE = 0.35
+const OFFERED = 2
+
+/** A motif that does not divide the stitches it is worked on. */
+export const repeatRemainders: Finder = (context) =>
+  context.piece.parts.flatMap((part) => {
+    if (part.repeat === null) return []
+    const count = context.piece.columns.uses[part.firstRow]!
+    const left = count % part.repeat
+    if (left === 0 && count > 0) return []
+    return [
+      {
+        code: 'repeat-remainder' as const,
+        severity: 'error' as const,
+        where: { part: part.id, round: context.piece.columns.number[part.firstRow]! },
+        facts: { name: part.name, count, multiple: part.repeat, left },
+        mends: [
+          ...evenCounts(context),
+          ...paddings(part.id, part.repeat, count),
+          ...changes(context, part.id, part.repeat, count),
+        ],
+      },
+    ]
+  })
+
+/** The nearest counts at which every band comes out even, whatever the tolerance. */
+function evenCounts({ design }: SnagContext): Mend[] {
+  const fits = fitCounts(fitRequestOf(design, { tolerance: WIDE, maxPad: 0 }))
+  return fits
+    .filter((fit) => fit.bands.every(({ added }) => added === 0))
+    .slice(0, OFFERED)
+    .map((fit) => ({
+      kind: 'count',
+      facts: { count: fit.count, sizeMm: fit.sizeMm, errorMm: fit.errorMm, changed: false },
+      edits: fitEdits(design, fit),
+    }))
+}
+
+/** The least blank columns that make it divide. */
+function paddings(id: string, multiple: number, count: number): Mend[] {
+  for (let columns = 1; columns <= multiple; columns++) {
+    const wide = multiple + columns
+    if (count % wide !== 0) continue
+    return [
+      {
+        kind: 'pad',
+        facts: { columns, multiple: wide, repeats: count / wide },
+        edits: [{ name: 'padChart', args: { id, columns } }],
+      },
+    ]
+  }
+  return []
+}
+
+/** Stitches added or taken away below it, to the nearest whole repeats either way; the smaller change first. */
+function changes(
+  { design, gauge }: SnagContext,
+  id: string,
+  multiple: number,
+  count: number,
+): Mend[] {
+  const left = count % multiple
+  return [multiple - left, -left]
+    .filter((by) => count + by >= multiple)
+    .sort((a, b) => Math.abs(a) - Math.abs(b))
+    .map((by) => ({
+      kind: 'adjust',
+      facts: { by, count: count + by, sizeMm: (count + by) * gauge.stitchWidthMm },
+      edits: [{ name: 'adjustBefore', args: { id, by, newId: freePartId(design) } }],
+    }))
+}
+
+/** A plain round that is to add or take away more stitches than it has room for. */
+export const tooLargeChanges: Finder = ({ design, piece }) =>
+  bandsOf(design).flatMap((part) => {
+    if (part.kind !== 'plain' || part.adjust === 0) return []
+    const { endRow } = piece.parts.find(({ id }) => id === part.id)!
+    const count = piece.columns.uses[endRow - 1]!
+    const made = piece.columns.makes[endRow - 1]! - count
+    if (made === part.adjust) return []
+    return [
+      {
+        code: 'adjust-too-large' as const,
+        severity: 'error' as const,
+        where: { part: part.id, round: piece.columns.number[endRow - 1]! },
+        facts: { name: part.name, adjust: part.adjust, count, made },
+        mends: [
+          {
+            kind: 'adjust' as const,
+            facts: {
+              by: made,
+              count: count + made,
+              sizeMm: piece.columns.widthMm[endRow - 1]!,
+            },
+            edits: [{ name: 'setPart' as const, args: { id: part.id, values: { adjust: made } } }],
+          },
+        ],
+      },
+    ]
+  })

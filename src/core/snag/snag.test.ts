@@ -1,0 +1,107 @@
+import { commit, type Design, historyOf } from '../design/index.ts'
+import { derive } from '../plan/index.ts'
+import { defaultWords } from '../stitch/index.ts'
+import { base, tote } from '../testing/tote.ts'
+import { mendText, type Mend, type Snag, type SnagCode, snagText } from './index.ts'
+
+const snags = (design: Design) => derive(design).snags
+const codes = (design: Design) => snags(design).map(({ code }) => code)
+const the = <Code extends SnagCode>(design: Design, code: Code) =>
+  snags(design).find((snag) => snag.code === code) as Extract<Snag, { code: Code }>
+const mended = (design: Design, mend: Mend) =>
+  mend.edits.reduce((history, edit) => commit(history, edit), historyOf(design)).design
+
+const clean = tote({ want: { aroundMm: 240, said: 'around', heightMm: 40, tolerance: 0.05 } })
+const uneven = { ...clean, parts: [base({ count: 50 }), ...clean.parts.slice(1)] }
+
+describe('findSnags', () => {
+  it('finds nothing wrong in a bag that comes out', () => {
+    expect(snags(clean).filter(({ severity }) => severity !== 'advice')).toEqual([])
+  })
+
+  it('names a motif that does not divide, by how much, and every mend mends it', () => {
+    const snag = the(uneven, 'repeat-remainder')
+    expect(snag).toMatchObject({
+      severity: 'error',
+      where: { part: 'motif', round: 12 },
+      facts: { count: 50, multiple: 6, left: 2 },
+    })
+    expect(snag.mends.map(({ kind }) => kind)).toEqual([
+      'count',
+      'count',
+      'pad',
+      'adjust',
+      'adjust',
+    ])
+    for (const mend of snag.mends)
+      expect(codes(mended(uneven, mend))).not.toContain('repeat-remainder')
+    expect(snag.mends.map((mend) => mendText(mend, defaultWords).label)).toEqual([
+      'Work on 48 stitches',
+      'Work on 42 stitches',
+      'Pad the motif by 4 columns',
+      'Take away 2 evenly below it',
+      'Add 4 evenly below it',
+    ])
+    expect(mendText(snag.mends[1]!, defaultWords).cost).toBe('−3.0 cm')
+    expect(snagText(snag, defaultWords).text).toContain('8 repeats of 6 and leave 2')
+  })
+
+  it('says a bag is smaller or lower than wanted, with a mend that does what it says', () => {
+    const small = { ...clean, want: { ...clean.want, aroundMm: 300, heightMm: 80 } }
+    const size = the(small, 'size-off')
+    const wider = derive(mended(small, size.mends[0]!))
+    expect(wider.tally.aroundMm).toBeCloseTo((size.mends[0]!.facts as { sizeMm: number }).sizeMm, 9)
+    const height = the(small, 'height-off')
+    expect(derive(mended(small, height.mends[0]!)).tally.heightMm).toBeCloseTo(80, 9)
+    expect(snagText(size, { ...defaultWords, units: 'imperial' }).text).toContain('9.4 in around')
+  })
+
+  it('says how a base lies', () => {
+    const increase = (k: number) =>
+      codes({ ...clean, parts: [base({ increase: k }), ...clean.parts.slice(1)] })
+    expect(increase(8)).toContain('base-ruffles')
+    expect(increase(4)).toContain('base-cups')
+    expect(increase(6)).not.toContain('base-cups')
+    const ruffled = { ...clean, parts: [base({ increase: 8 }), ...clean.parts.slice(1)] }
+    expect(codes(mended(ruffled, the(ruffled, 'base-ruffles').mends[0]!))).not.toContain(
+      'base-ruffles',
+    )
+  })
+
+  it('counts what one round has room for', () => {
+    const [first, low, ...rest] = clean.parts
+    const design = {
+      ...clean,
+      parts: [first!, { ...low!, adjust: -40 } as typeof low & object, ...rest],
+    }
+    const snag = the(design, 'adjust-too-large')
+    expect(snag.facts).toMatchObject({ adjust: -40, count: 48, made: -24 })
+    expect(codes(mended(design, snag.mends[0]!))).not.toContain('adjust-too-large')
+  })
+
+  it('tells what is short, unknown or estimated', () => {
+    const yarns = clean.yarns.map((yarn) => ({ ...yarn, inHandGrams: 1 }))
+    expect(codes({ ...clean, yarns })).toContain('yarn-short')
+    expect(the(clean, 'label-missing').facts.names).toEqual(['Chalk'])
+    expect(codes({ ...clean, swatch: null })).toContain('gauge-estimated')
+  })
+
+  it('tells a dark strand behind a long light run, at its round', () => {
+    const chart = { width: 24, colours: ['AACCAACCAACCAACCAACCAACC', 'AAAAAAAAAAAACCCCCCCCCCCC'] }
+    const parts = [base(), { ...clean.parts[2]!, chart } as Design['parts'][number]]
+    const snag = the({ ...clean, parts }, 'carry-shows')
+    expect(snag.facts).toMatchObject({ carried: 'Drum blue', over: 'Chalk', stitches: 12 })
+    expect(snag.where.round).toBe(10)
+  })
+
+  it('puts errors before warnings before advice, and words every one', () => {
+    const all = snags({ ...uneven, swatch: null, want: { ...uneven.want, aroundMm: 500 } })
+    const ranks = all.map(({ severity }) => ['error', 'warning', 'advice'].indexOf(severity))
+    expect(ranks).toEqual([...ranks].sort())
+    for (const snag of all) {
+      const { title, text } = snagText(snag, defaultWords)
+      expect(title).toMatch(/\.$/)
+      expect(text).not.toMatch(/NaN|undefined|null/)
+    }
+  })
+})

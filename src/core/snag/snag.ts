@@ -1,0 +1,55 @@
+import type { Edit } from '../design/index.ts'
+
+export type Severity = 'error' | 'warning' | 'advice'
+
+/** Where a snag is: a part, and a round (its printed number) when it is at one. */
+export interface Place {
+  readonly part: string | null
+  readonly round: number | null
+}
+
+/** What each kind of snag is about. Lengths in mm, yarn in metres, shares as 0.1 = 10 %. */
+export interface SnagFacts {
+  'repeat-remainder': { name: string; count: number; multiple: number; left: number }
+  'adjust-too-large': { name: string; adjust: number; count: number; made: number }
+  'size-off': { made: number; wanted: number; said: 'around' | 'flat'; tolerance: number }
+  'height-off': { made: number; wanted: number }
+  'base-cups': { increase: number; flat: number; flatness: number }
+  'base-ruffles': { increase: number; flat: number; flatness: number }
+  'gauge-estimated': { spread: number; hookMm: number; yarnClass: number }
+  'carry-shows': { name: string; carried: string; over: string; stitches: number }
+  'carry-long': { name: string; stitches: number }
+  'yarn-short': { name: string; needed: number; inHand: number }
+  'label-missing': { names: readonly string[] }
+}
+export type SnagCode = keyof SnagFacts
+
+/** What each kind of mend does, for its wording. */
+export interface MendFacts {
+  count: { count: number; sizeMm: number; errorMm: number; changed: boolean }
+  pad: { columns: number; multiple: number; repeats: number }
+  adjust: { by: number; count: number; sizeMm: number }
+  rounds: { name: string; by: number; madeMm: number }
+  increase: { increase: number; rounds: number }
+}
+export type MendKind = keyof MendFacts
+
+/** One click that mends it: the edits it makes, and the facts of what it costs. */
+export type Mend = {
+  [Kind in MendKind]: {
+    readonly kind: Kind
+    readonly facts: Readonly<MendFacts[Kind]>
+    readonly edits: readonly Edit[]
+  }
+}[MendKind]
+
+/** Something that does not work out. Plain data: it is found in a worker and worded where it is read. */
+export type Snag = {
+  [Code in SnagCode]: {
+    readonly code: Code
+    readonly severity: Severity
+    readonly where: Place
+    readonly facts: Readonly<SnagFacts[Code]>
+    readonly mends: readonly Mend[]
+  }
+}[SnagCode]

@@ -1,0 +1,115 @@
+import type { Words } from '../stitch/index.ts'
+import { printLength, printNumber, printYarnLength } from '../units/index.ts'
+import type { Mend, MendFacts, MendKind, Snag, SnagCode, SnagFacts } from './snag.ts'
+
+/* The wording catalogue: what each snag and each mend says. A title ends with a full stop; the text goes on from it. */
+
+export interface SnagText {
+  readonly title: string
+  readonly text: string
+}
+export interface MendText {
+  readonly label: string
+  readonly cost: string
+}
+
+const percent = (share: number) => `${printNumber(share * 100, 0)} %`
+const signed = (mm: number, words: Words) =>
+  Math.abs(mm) < 0.5
+    ? 'as wanted'
+    : `${mm > 0 ? '+' : '−'}${printLength(Math.abs(mm), words.units)}`
+const stitches = (n: number) => `${n} ${n === 1 ? 'stitch' : 'stitches'}`
+const rounds = (n: number) => `${n} ${n === 1 ? 'round' : 'rounds'}`
+
+const snagWords: {
+  readonly [Code in SnagCode]: (facts: SnagFacts[Code], words: Words) => SnagText
+} = {
+  'repeat-remainder': ({ name, count, multiple, left }) => ({
+    title: `${name} does not come out even.`,
+    text:
+      count < multiple
+        ? `${count} stitches are fewer than one repeat of ${multiple}.`
+        : `${count} stitches hold ${Math.floor(count / multiple)} repeats of ${multiple} and leave ${left}: the picture breaks off at the join.`,
+  }),
+  'adjust-too-large': ({ name, adjust, count, made }) => ({
+    title: `${name} cannot change that much in one round.`,
+    text: `It is to ${adjust > 0 ? 'add' : 'take away'} ${stitches(Math.abs(adjust))} on ${count}; one round has room for ${Math.abs(made)}.`,
+  }),
+  'size-off': ({ made, wanted, said, tolerance }, { units }) => {
+    const half = said === 'flat' ? 2 : 1
+    const way = said === 'flat' ? 'laid flat' : 'around'
+    return {
+      title: `It comes out ${made > wanted ? 'wider' : 'narrower'} than wanted.`,
+      text: `${printLength(made / half, units)} ${way} instead of ${printLength(wanted / half, units)} (± ${percent(tolerance)} is all right).`,
+    }
+  },
+  'height-off': ({ made, wanted }, { units }) => ({
+    title: `It comes out ${made > wanted ? 'taller' : 'lower'} than wanted.`,
+    text: `${printLength(made, units)} instead of ${printLength(wanted, units)}.`,
+  }),
+  'base-cups': ({ increase, flat, flatness }) => ({
+    title: 'The base will cup.',
+    text: `${increase} a round; ${printNumber(flat)} would lie flat. It grows ${percent(1 - flatness)} too slowly and turns up into a bowl.`,
+  }),
+  'base-ruffles': ({ increase, flat, flatness }) => ({
+    title: 'The base will ruffle.',
+    text: `${increase} a round; ${printNumber(flat)} would lie flat. It grows ${percent(flatness - 1)} too fast and waves at the edge.`,
+  }),
+  'gauge-estimated': ({ spread, hookMm, yarnClass }) => ({
+    title: 'Sizes rest on an estimate.',
+    text: `From a ${printNumber(hookMm, 2)} mm hook and class ${yarnClass} yarn, ± ${percent(spread)}. A swatch, or the first rounds of the base, will tell.`,
+  }),
+  'carry-shows': ({ carried, over, stitches: n }) => ({
+    title: `${carried} may show through ${over}.`,
+    text: `It is carried inside ${stitches(n)} of the lighter yarn.`,
+  }),
+  'carry-long': ({ stitches: n }) => ({
+    title: 'A long carry.',
+    text: `A strand lies inside ${stitches(n)} before it is used again. Give it a tug every few stitches, so that the fabric does not draw in.`,
+  }),
+  'yarn-short': ({ name, needed, inHand }, { units }) => ({
+    title: `${name} may run short.`,
+    text: `Up to ${printYarnLength(needed, units)} needed, ${printYarnLength(inHand, units)} in hand.`,
+  }),
+  'label-missing': ({ names }) => ({
+    title: 'No grams and balls yet.',
+    text: `The label of ${names.join(' and ')} is not known: grams and metres a ball are needed.`,
+  }),
+}
+
+const mendWords: {
+  readonly [Kind in MendKind]: (facts: MendFacts[Kind], words: Words) => MendText
+} = {
+  count: ({ count, errorMm, changed }, words) => ({
+    label: `Work on ${count} stitches${changed ? ', with changes' : ''}`,
+    cost: signed(errorMm, words),
+  }),
+  pad: ({ columns, multiple, repeats }) => ({
+    label: `Pad the motif by ${columns} ${columns === 1 ? 'column' : 'columns'}`,
+    cost: `${repeats} × ${multiple}`,
+  }),
+  adjust: ({ by, count }) => ({
+    label: `${by > 0 ? 'Add' : 'Take away'} ${Math.abs(by)} evenly below it`,
+    cost: `on ${count}`,
+  }),
+  rounds: ({ name, by, madeMm }, { units }) => ({
+    label: `${rounds(Math.abs(by))} ${by > 0 ? 'more' : 'fewer'} of ${name}`,
+    cost: printLength(madeMm, units),
+  }),
+  increase: ({ increase, rounds: n }) => ({
+    label: `Increase by ${increase} a round`,
+    cost: rounds(n),
+  }),
+}
+
+/** What a snag says. */
+export function snagText(snag: Snag, words: Words): SnagText {
+  const say = snagWords[snag.code] as (facts: unknown, words: Words) => SnagText
+  return say(snag.facts, words)
+}
+
+/** What a mend says it does, and what that costs. */
+export function mendText(mend: Mend, words: Words): MendText {
+  const say = mendWords[mend.kind] as (facts: unknown, words: Words) => MendText
+  return say(mend.facts, words)
+}
