@@ -4,7 +4,6 @@ export default {
   roots: ['<rootDir>/src', '<rootDir>/server', '<rootDir>/bin'],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
-  setupFiles: ['reflect-metadata'],
   moduleNameMapper: {
     '^@core/([a-z-]+)$': '<rootDir>/src/core/$1/index.ts',
     '^@app/(.*)$': '<rootDir>/src/app/$1',

@@ -1,5 +1,4 @@
 #!/usr/bin/env -S npx tsx
-import 'reflect-metadata'
 import { Command, CommanderError, Option } from 'commander'
 import { readFileSync } from 'node:fs'
 import type { Design } from '@core/design'

@@ -1,4 +1,3 @@
-import 'reflect-metadata'
 import { writeFileSync } from 'node:fs'
 import { projectSchema } from '@core/schema'
 

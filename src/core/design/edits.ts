@@ -12,6 +12,7 @@ type Draw = Draft<Design>
 type DraftPart = Draw['parts'][number]
 
 interface Edits {
+  replace: { design: Design; why: string }
   rename: { name: string }
   setDesign: Partial<
     Pick<Design, 'want' | 'hookMm' | 'yarnClass' | 'swatch' | 'weighed' | 'unravelled' | 'working'>
@@ -86,6 +87,10 @@ function replaceLetter(one: DraftPart, from: string, to: string) {
 }
 
 export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
+  replace: {
+    label: ({ why }) => why,
+    run: (draft, { design }) => void Object.assign(draft, design),
+  },
   rename: {
     label: ({ name }) => `Rename to ${name}`,
     run: (design, { name }) => {

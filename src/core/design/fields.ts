@@ -1,3 +1,4 @@
+import 'reflect-metadata'
 import { Type, type TypeHelpOptions, type TypeOptions } from 'class-transformer'
 import {
   ArrayMaxSize,

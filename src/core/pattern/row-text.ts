@@ -12,6 +12,10 @@ import { type Grouped, grouped } from './group.ts'
 const sameRun = (a: LedgerRun, b: LedgerRun): boolean =>
   a.stitch === b.stitch && a.yarn === b.yarn && a.count === b.count
 
+/** The runs of a row, with what repeats taken together. */
+export const groupedRuns = (ledger: Ledger, piece: Piece, row: number): Grouped<LedgerRun>[] =>
+  grouped(runsOfRow(ledger, piece, row), sameRun)
+
 /** What is worked in one row, in words, without its number: "[5 sc, inc] × 6, in A". */
 export function rowText(ledger: Ledger, piece: Piece, row: number, words: Words): string {
   const runs = runsOfRow(ledger, piece, row)
@@ -57,7 +61,7 @@ function inRuns(runs: readonly LedgerRun[], words: Words, withYarn: boolean): st
 }
 
 /** "5 sc", "inc", "2 inc", "sc2tog". */
-function runText({ stitch: id, count }: LedgerRun, words: Words): string {
+export function runText({ stitch: id, count }: LedgerRun, words: Words): string {
   const stitch = stitchById(id)
   if (stitch.family === 'increase') return count === 1 ? 'inc' : `${count} inc`
   if (stitch.family === 'decrease')

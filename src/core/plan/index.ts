@@ -1,2 +1,3 @@
 export * from './derive.ts'
 export * from './report.ts'
+export * from './new-design.ts'

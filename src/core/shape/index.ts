@@ -1,2 +1,3 @@
 export * from './flatness.ts'
 export * from './round-base.ts'
+export * from './contents.ts'

@@ -1,0 +1,11 @@
+import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
+import '@fontsource-variable/bricolage-grotesque/standard.css'
+import './style/tokens.css'
+import './style/base.css'
+import './style/element.css'
+import { createPinia } from 'pinia'
+import { createApp } from 'vue'
+import App from './App.vue'
+import { router } from './router.ts'
+
+createApp(App).use(createPinia()).use(router).mount('#app')

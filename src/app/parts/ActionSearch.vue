@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { useActions } from './actions.ts'
+
+/** Ctrl K: every action by its name. */
+const open = ref(false)
+const query = ref('')
+const chosen = ref(0)
+const field = useTemplateRef<HTMLInputElement>('field')
+const actions = useActions()
+const found = computed(() => {
+  const words = query.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return actions.value.filter(({ title }) =>
+    words.every((word) => title.toLowerCase().includes(word)),
+  )
+})
+
+async function show() {
+  open.value = true
+  query.value = ''
+  chosen.value = 0
+  await nextTick()
+  setTimeout(() => field.value?.focus())
+}
+function run(index: number) {
+  const action = found.value[index]
+  if (!action) return
+  open.value = false
+  action.run()
+}
+const move = (by: number) => {
+  chosen.value = (chosen.value + by + found.value.length) % Math.max(1, found.value.length)
+}
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return
+  event.preventDefault()
+  void show()
+})
+</script>
+
+<template>
+  <button type="button" class="action-search" @click="show">
+    Find an action <kbd>Ctrl K</kbd>
+  </button>
+  <ElDialog v-model="open" title="Find an action" width="460px" append-to-body>
+    <input
+      ref="field"
+      v-model="query"
+      class="action-field"
+      role="combobox"
+      aria-label="Find an action"
+      aria-controls="actions"
+      aria-expanded="true"
+      :aria-activedescendant="`action-${chosen}`"
+      @input="chosen = 0"
+      @keydown.down.prevent="move(1)"
+      @keydown.up.prevent="move(-1)"
+      @keydown.enter="run(chosen)"
+    />
+    <ul id="actions" class="actions" role="listbox" aria-label="Actions">
+      <li
+        v-for="(action, i) in found"
+        :id="`action-${i}`"
+        :key="action.title"
+        role="option"
+        :aria-selected="i === chosen"
+        @click="run(i)"
+      >
+        {{ action.title }} <kbd v-if="action.keys">{{ action.keys }}</kbd>
+      </li>
+    </ul>
+    <p v-if="found.length === 0" class="note">No action has these words.</p>
+  </ElDialog>
+</template>
+
+<style>
+.action-search {
+  padding: 3px 11px;
+  border: 1px solid var(--line-strong);
+  border-radius: 20px;
+  background: #fff;
+  color: var(--ink-2);
+  font-size: 12.5px;
+  white-space: nowrap;
+  cursor: pointer;
+}
+kbd {
+  margin-left: 6px;
+  color: var(--ink-3);
+  font: 400 12px/1 var(--font-text);
+}
+.action-field {
+  width: 100%;
+  height: 38px;
+  padding: 0 12px;
+  border: 1px solid var(--mat);
+  border-radius: var(--radius);
+}
+.actions {
+  max-height: 320px;
+  overflow: auto;
+  margin: 8px 0 0;
+  padding: 0;
+  list-style: none;
+}
+.actions li {
+  display: flex;
+  justify-content: space-between;
+  padding: 7px 12px;
+  border-radius: var(--radius);
+  color: var(--ink);
+  cursor: pointer;
+}
+.actions li:hover,
+.actions li[aria-selected='true'] {
+  background: var(--mat-tint);
+}
+</style>

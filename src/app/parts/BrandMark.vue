@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import LockingMarker from './LockingMarker.vue'
+</script>
+
+<template>
+  <RouterLink to="/" class="brand" title="To the shelf">
+    <LockingMarker :size="22" />
+    Ample Motif
+  </RouterLink>
+</template>
+
+<style>
+.brand {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  width: 176px;
+  height: 48px;
+  padding-left: 14px;
+  background: var(--mat);
+  color: #fff;
+  font: 600 16px/1 var(--font-head);
+  letter-spacing: -0.01em;
+  text-decoration: none;
+}
+.brand .locking-marker {
+  color: var(--tape);
+}
+.brand:focus-visible {
+  outline-offset: -3px;
+  outline-color: var(--tape);
+}
+</style>

@@ -1,0 +1,223 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { YarnNeed } from '@core/yarn'
+import { lengthFigure, lengthUnit, printMass, yarnLengthFigure, yarnLengthUnit } from '@core/units'
+import { useProject } from '@app/stores/project.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+import SnagCard from './SnagCard.vue'
+import YarnDot from './YarnDot.vue'
+
+/** The live figures of the bag on the table; while a mend is pointed at, the figures it would give. */
+const project = useProject()
+const workshop = useWorkshop()
+const units = computed(() => workshop.words.units)
+const tally = computed(() => project.shown?.tally)
+const figures = computed(() => {
+  if (!tally.value) return []
+  const length = (mm: number) => ({
+    figure: lengthFigure(mm, units.value),
+    unit: lengthUnit(units.value),
+  })
+  return [
+    { figure: String(tally.value.stitches), unit: '', what: 'stitches around' },
+    { ...length(tally.value.aroundMm), what: 'around' },
+    { ...length(tally.value.flatMm), what: 'laid flat' },
+    { ...length(tally.value.heightMm), what: 'tall' },
+  ]
+})
+
+const needs = computed(() => project.shown?.needs.filter(({ metres }) => metres > 0) ?? [])
+const most = computed(() =>
+  Math.max(...needs.value.map(({ high, inHandMetres }) => Math.max(high, inHandMetres ?? 0))),
+)
+const colourOf = (letter: string) =>
+  project.shownDesign?.yarns.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
+const range = ({ low, high }: YarnNeed) =>
+  `${yarnLengthFigure(low, units.value)}–${yarnLengthFigure(high, units.value)} ${yarnLengthUnit(units.value)}`
+const weight = ({ grams, balls }: YarnNeed) =>
+  grams === null
+    ? 'label not known'
+    : `${printMass(grams, units.value)} · ${balls} ${balls === 1 ? 'ball' : 'balls'}`
+const bar = ({ low, high }: YarnNeed, letter: string) => ({
+  sure: { width: `${(100 * low) / most.value}%`, background: colourOf(letter) },
+  spread: { left: `${(100 * low) / most.value}%`, width: `${(100 * (high - low)) / most.value}%` },
+})
+const restsOn = computed(() => {
+  const [first] = needs.value
+  if (!first) return ''
+  const spread = `± ${Math.round((first.high / first.metres - 1) * 100)} %`
+  const schools = {
+    unravelled: `From unravelled stitches, ${spread}.`,
+    weighed: `From the weighed swatch, ${spread}.`,
+    model: `From the hook size, ${spread}. A weighed swatch is surer.`,
+  }
+  return schools[first.source]
+})
+</script>
+
+<template>
+  <aside class="tally" aria-label="Tally">
+    <template v-if="project.shown && tally">
+      <p v-if="project.preview" class="would">As it would be</p>
+      <div class="figs">
+        <div v-for="{ figure, unit, what } in figures" :key="what" class="fig">
+          <b
+            >{{ figure }} <small v-if="unit">{{ unit }}</small></b
+          >
+          <span>{{ what }}</span>
+        </div>
+      </div>
+      <section class="yarns">
+        <h2>Yarn</h2>
+        <div v-for="need in needs" :key="need.letter" class="yarn">
+          <YarnDot :letter="need.letter" :colour="colourOf(need.letter)" />
+          <span class="name">{{ need.name }}</span>
+          <em>{{ range(need) }}</em>
+          <div class="bar" aria-hidden="true">
+            <i :style="bar(need, need.letter).sure" /><u :style="bar(need, need.letter).spread" />
+          </div>
+          <span class="weight">{{ weight(need) }}</span>
+        </div>
+        <p class="school">{{ restsOn }}</p>
+      </section>
+      <p class="counts">
+        <span
+          ><b>{{ tally.ends }}</b> ends</span
+        >
+        <span
+          ><b>{{ tally.changes }}</b> changes</span
+        >
+        <span
+          ><b>{{ tally.mostStrands }}</b> {{ tally.mostStrands === 1 ? 'strand' : 'strands' }}</span
+        >
+      </p>
+      <section class="snags" aria-live="polite">
+        <h2>Snags</h2>
+        <SnagCard
+          v-for="snag in project.shown.snags"
+          :key="snag.code + snag.where.part"
+          :snag="snag"
+        />
+        <p v-if="project.shown.snags.length === 0" class="none">Everything works out. No snags.</p>
+      </section>
+    </template>
+  </aside>
+</template>
+
+<style>
+.tally {
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  min-height: 0;
+  overflow: auto;
+  padding: 14px 16px;
+  border-left: 1px solid var(--line);
+  background: var(--paper);
+}
+.tally h2 {
+  margin-bottom: 9px;
+  color: var(--ink-2);
+  font: 600 13px/1 var(--font-head);
+}
+.tally .would {
+  margin-bottom: -8px;
+  color: var(--marker-ink);
+  font-weight: 650;
+  font-size: 12.5px;
+}
+.figs {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px 14px;
+}
+.fig b {
+  display: block;
+  font: 600 25px/1 var(--font-head);
+  letter-spacing: -0.02em;
+  font-variant-numeric: tabular-nums;
+}
+.fig b small {
+  color: var(--ink-2);
+  font: 500 13px/1 var(--font-text);
+  letter-spacing: 0;
+}
+.fig span {
+  color: var(--ink-3);
+  font-size: 12px;
+}
+.yarn {
+  display: grid;
+  grid-template-columns: 22px 1fr auto;
+  gap: 2px 8px;
+  align-items: center;
+  margin-bottom: 8px;
+  font-size: 13px;
+}
+.yarn .yarn-dot {
+  grid-row: 1 / 3;
+}
+.yarn .name {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.yarn em {
+  color: var(--ink-2);
+  font-size: 12px;
+  font-style: normal;
+  font-variant-numeric: tabular-nums;
+}
+.yarn .bar {
+  position: relative;
+  grid-column: 2 / 4;
+  height: 7px;
+  overflow: hidden;
+  border-radius: 4px;
+  background: #e6e9e3;
+}
+.yarn .bar i,
+.yarn .bar u {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+}
+.yarn .bar i {
+  left: 0;
+  border-radius: 4px;
+  box-shadow: inset 0 0 0 1px rgb(0 0 0 / 18%);
+}
+.yarn .bar u {
+  background: repeating-linear-gradient(135deg, rgb(77 90 84 / 55%) 0 2px, transparent 2px 4px);
+}
+.yarn .weight {
+  grid-column: 2 / 4;
+  color: var(--ink-3);
+  font-size: 12px;
+}
+.tally .school {
+  color: var(--ink-3);
+  font-size: 12px;
+}
+.tally .counts {
+  display: flex;
+  gap: 16px;
+  color: var(--ink-2);
+  font-size: 13px;
+}
+.tally .counts b {
+  color: var(--ink);
+  font-variant-numeric: tabular-nums;
+}
+.tally .snags {
+  display: grid;
+  gap: 8px;
+}
+.tally .snags h2 {
+  margin: 0;
+}
+.tally .none {
+  color: var(--good);
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,23 @@
+import type { Chart } from '@core/chart'
+import { type Ledger, type LedgerPart, placeColours } from '@core/ledger'
+
+/** So much of a part, seen from the front around the middle, as a chart: how plain and striped bands are shown. */
+export function partChart(
+  ledger: Ledger,
+  part: LedgerPart,
+  columns: number,
+  hand: 'right' | 'left',
+): Chart {
+  const piece = ledger.pieces[0]!
+  const rows = Array.from({ length: part.endRow - part.firstRow }, (_, i) =>
+    placeColours(ledger, piece, part.firstRow + i, hand),
+  )
+  const width = Math.min(columns, ...rows.map((row) => row.length))
+  return {
+    width,
+    colours: rows.map((row) => {
+      const from = (row.length - width) >> 1
+      return Array.from(row.subarray(from, from + width), (yarn) => ledger.yarns[yarn]!).join('')
+    }),
+  }
+}

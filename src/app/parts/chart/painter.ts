@@ -1,0 +1,164 @@
+import type { Cell, Chart } from '@core/chart'
+import { inkOn } from '@core/colour'
+import {
+  cellCorner,
+  type ChartView,
+  type CellRange,
+  inChart,
+  margin,
+  visibleCells,
+} from './view-model.ts'
+
+/*
+ * Paints the cells of a chart on a canvas of its own. A change of the chart repaints only the cells that differ, a change
+ * of the view repaints what is seen; the stage then only copies the picture.
+ */
+
+export interface Look {
+  /** Colour of each yarn letter. */
+  readonly colours: ReadonlyMap<string, string>
+  readonly background: string
+  /** Cells show their letter, so that a chart can be read without colour. */
+  readonly letters: boolean
+}
+
+/** Cells smaller than this have no gap between them; larger than the second, letters can be read. */
+const GAP_FROM = 5
+const LETTERS_FROM = 12
+const DIMMED = 0.3
+
+export class CellPainter {
+  readonly canvas = document.createElement('canvas')
+  private readonly context = this.canvas.getContext('2d', { alpha: false })!
+  private painted: { chart: Chart; view: ChartView; look: Look } | null = null
+
+  /** Brings the picture up to date. */
+  paint(chart: Chart, view: ChartView, look: Look): void {
+    const before = this.painted
+    this.painted = { chart, view, look }
+    if (
+      !before ||
+      before.view !== view ||
+      before.look !== look ||
+      before.chart.width !== chart.width
+    )
+      this.paintAll(chart, view, look)
+    else if (before.chart !== chart) this.paintChanges(before.chart, chart, view, look)
+  }
+
+  private paintAll(chart: Chart, view: ChartView, look: Look): void {
+    const ratio = window.devicePixelRatio || 1
+    const [width, height] = [Math.round(view.width * ratio), Math.round(view.height * ratio)]
+    if (this.canvas.width !== width || this.canvas.height !== height)
+      Object.assign(this.canvas, { width, height })
+    const { context } = this
+    context.setTransform(ratio, 0, 0, ratio, 0, 0)
+    context.globalAlpha = 1
+    context.fillStyle = look.background
+    context.fillRect(0, 0, view.width, view.height)
+    context.save()
+    clipToCells(context, view)
+    const range = visibleCells(view)
+    for (let row = range.firstRow; row < range.endRow; row++)
+      this.paintRow(chart, view, look, row, range)
+    context.restore()
+  }
+
+  /** One row, run by run; the neighbouring repeats dimmed. */
+  private paintRow(chart: Chart, view: ChartView, look: Look, row: number, range: CellRange): void {
+    const text = chart.colours[row]
+    if (text === undefined) return
+    const { width } = chart
+    const letterAt = (column: number) => text[((column % width) + width) % width]!
+    let from = range.firstColumn
+    while (from < range.endColumn) {
+      const dim = from < 0 || from >= width
+      const until = from < 0 ? 0 : from < width ? width : range.endColumn
+      const end = Math.min(until, range.endColumn)
+      let to = from + 1
+      while (to < end && letterAt(to) === letterAt(from)) to++
+      this.paintRun(view, look, { column: from, row }, to - from, letterAt(from), dim)
+      from = to
+    }
+  }
+
+  private paintRun(
+    view: ChartView,
+    look: Look,
+    at: Cell,
+    count: number,
+    letter: string,
+    dim: boolean,
+  ): void {
+    const { context } = this
+    const { cellWidth } = view
+    const colour = look.colours.get(letter) ?? '#888888'
+    const gap = cellWidth >= GAP_FROM ? 1 : 0
+    context.globalAlpha = dim ? DIMMED : 1
+    context.fillStyle = colour
+    const boxes =
+      gap === 0
+        ? [boxOf(view, at, count)]
+        : Array.from({ length: count }, (_, i) =>
+            boxOf(view, { column: at.column + i, row: at.row }, 1),
+          )
+    for (const { x, y, width, height } of boxes) context.fillRect(x, y, width - gap, height - gap)
+    if (!look.letters || cellWidth < LETTERS_FROM || dim) return
+    context.fillStyle = inkOn(colour)
+    context.globalAlpha = 0.75
+    context.font = `600 ${Math.min(11, cellWidth * 0.55)}px "Atkinson Hyperlegible Next Variable", sans-serif`
+    context.textAlign = 'center'
+    context.textBaseline = 'middle'
+    for (const { x, y, width, height } of boxes)
+      context.fillText(letter, x + (width - gap) / 2, y + (height - gap) / 2 + 0.5)
+  }
+
+  private paintChanges(before: Chart, after: Chart, view: ChartView, look: Look): void {
+    const { context } = this
+    const range = visibleCells(view)
+    context.save()
+    clipToCells(context, view)
+    for (let row = range.firstRow; row < range.endRow; row++) {
+      const [was, is] = [before.colours[row], after.colours[row]]
+      if (was === is || is === undefined) continue
+      for (let column = range.firstColumn; column < range.endColumn; column++) {
+        const at = inChart(view, { column, row }).column
+        if (was?.[at] === is[at]) continue
+        const { x, y, width, height } = boxOf(view, { column, row }, 1)
+        context.globalAlpha = 1
+        context.fillStyle = look.background
+        context.fillRect(x, y, width, height)
+        const dim = column < 0 || column >= after.width
+        this.paintRun(view, look, { column, row }, 1, is[at]!, dim)
+      }
+    }
+    context.restore()
+  }
+}
+
+/** The box of so many cells in a row, on whole pixels, so that cells meet without seams. */
+function boxOf(view: ChartView, { column, row }: Cell, count: number) {
+  const start = cellCorner(view, { column, row })
+  const [x, y] = [Math.round(start.x), Math.round(start.y)]
+  const width = Math.round(start.x + count * view.cellWidth) - x
+  return { x, y, width, height: Math.round(start.y + view.cellHeight) - y }
+}
+
+/** Keeps what is painted inside the margins. */
+export function clipToCells(
+  context: {
+    beginPath(): void
+    rect(x: number, y: number, w: number, h: number): void
+    clip(): void
+  },
+  view: ChartView,
+): void {
+  context.beginPath()
+  context.rect(
+    margin.left,
+    margin.top,
+    view.width - margin.left - margin.right,
+    view.height - margin.top - margin.bottom,
+  )
+  context.clip()
+}

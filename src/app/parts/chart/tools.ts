@@ -1,0 +1,86 @@
+import { type Cell, type Chart, floodCells, lineCells, rectangleCells } from '@core/chart'
+
+/** What the hand does on the chart. */
+export interface Tool {
+  readonly id: string
+  readonly title: string
+  readonly key: string
+  /** SVG path of its picture in a box of 24. */
+  readonly picture: string
+  /**
+   * stroke: paints on the way; shape: shows what it would paint until the pointer is lifted; click: paints once;
+   * pick: takes the yarn of a cell; pan: moves the chart.
+   */
+  readonly kind: 'stroke' | 'shape' | 'click' | 'pick' | 'pan'
+  /** The cells it covers, from where the pointer went down (shape) or was last (stroke) to where it is. */
+  readonly cells: (chart: Chart, from: Cell, to: Cell) => Cell[]
+  /** Paints with the ground instead of the chosen yarn. */
+  readonly erases?: boolean
+}
+
+const none = () => []
+
+export const tools: readonly Tool[] = [
+  {
+    id: 'brush',
+    title: 'Brush',
+    key: 'b',
+    picture:
+      'M4 20c3.2.4 5.3-.5 5.3-2.9 0-1.5-1.2-2.6-2.6-2.600C4.6 14.5 4.9 17.5 4 20ZM9 14.7 18.8 4.300c1-.9 2.3.4 1.5 1.400L10.8 16.3',
+    kind: 'stroke',
+    cells: (_, from, to) => lineCells(from, to),
+  },
+  {
+    id: 'eraser',
+    title: 'Eraser: back to the ground',
+    key: 'e',
+    picture: 'M5 14l7-7 7 7-5 5H9ZM8.5 10.500l7 7M9 19h11',
+    kind: 'stroke',
+    erases: true,
+    cells: (_, from, to) => lineCells(from, to),
+  },
+  {
+    id: 'line',
+    title: 'Line',
+    key: 'l',
+    picture: 'M5 19 19 5',
+    kind: 'shape',
+    cells: (_, from, to) => lineCells(from, to),
+  },
+  {
+    id: 'rectangle',
+    title: 'Rectangle',
+    key: 'r',
+    picture: 'M5 6h14v12H5z',
+    kind: 'shape',
+    cells: (_, from, to) => rectangleCells(from, to),
+  },
+  {
+    id: 'fill',
+    title: 'Fill what hangs together',
+    key: 'f',
+    picture: 'M11 4l7.5 7.5-7 7L4 11ZM4.5 11.500h13M20.5 15.500c1.6 2.4 1.6 4 0 4s-1.6-1.6 0-4',
+    kind: 'click',
+    cells: (chart, _, at) => floodCells(chart, at),
+  },
+  {
+    id: 'pick',
+    title: 'Pick the yarn of a cell',
+    key: 'p',
+    picture: 'M5 19l1-4 8-8 3 3-8 8ZM13 5l6 6M15 3.5 20.5 9',
+    kind: 'pick',
+    cells: none,
+  },
+  {
+    id: 'move',
+    title: 'Move the chart',
+    key: 'm',
+    picture:
+      'M12 3v18M3 12h18M12 3l-2.5 3M12 3l2.5 3M12 21l-2.5-3M12 21l2.5-3M3 12l3-2.500M3 12l3 2.500M21 12l-3-2.500M21 12l-3 2.5',
+    kind: 'pan',
+    cells: none,
+  },
+]
+
+/** @throws when there is no such tool */
+export const toolById = (id: string): Tool => tools.find((tool) => tool.id === id)!

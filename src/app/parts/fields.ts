@@ -1,0 +1,33 @@
+import { maybeNumber, parseLength, printNumber, type Result, type System } from '@core/units'
+
+/* How fields read and show the numbers of a design. */
+
+export const readLengthIn =
+  (system: System) =>
+  (typed: string): Result<number> =>
+    parseLength(typed, system === 'metric' ? 'cm' : 'in')
+
+/** One step of a length: half a centimetre, a quarter of an inch. */
+export const lengthStep = (system: System): number => (system === 'metric' ? 5 : 6.35)
+
+/** Reads a whole number, with or without a leading +. */
+export function readWhole(typed: string): Result<number> {
+  const value = maybeNumber(typed.replace(/\s+/g, ''))
+  return value !== null && Number.isInteger(value)
+    ? { ok: true, value }
+    : { ok: false, problem: `“${typed.trim()}” is not a whole number.` }
+}
+
+/** Reads a number of millimetres, such as a hook: "3.5", "3.5 mm". */
+export function readMm(typed: string): Result<number> {
+  return parseLength(typed, 'mm')
+}
+
+export function readAmount(typed: string): Result<number> {
+  const value = maybeNumber(typed.replace(/\s*(g|m|sts?)$/i, ''))
+  return value === null
+    ? { ok: false, problem: `“${typed.trim()}” is not a number.` }
+    : { ok: true, value }
+}
+
+export const printMm = (mm: number): string => `${printNumber(mm, 2)} mm`

@@ -1,0 +1,31 @@
+import { type BandPart, type Design, freePartId } from '@core/design'
+import { blankChart } from '@core/chart'
+
+/** The kinds of band that can be put on a bag. */
+export const partTemplates = [
+  { kind: 'plain', title: 'Plain rounds' },
+  { kind: 'stripes', title: 'Stripes' },
+  { kind: 'tapestry', title: 'Tapestry' },
+] as const
+export type TemplateKind = (typeof partTemplates)[number]['kind']
+
+/** Repeats that are tried first for a new motif, by how handy they are. */
+const HANDY = [12, 10, 15, 8, 20, 24, 16, 6, 9, 14, 18, 7, 11, 5]
+
+/** A new band of this kind, in the design's first yarns; a new motif divides the stitches it starts on. */
+export function newPart(design: Design, kind: TemplateKind, count = 0): BandPart {
+  const id = freePartId(design)
+  const [first, second = first] = design.yarns
+  const base = { id, stitch: design.parts[0]!.stitch }
+  if (kind === 'plain')
+    return { ...base, kind, name: 'Plain', yarn: first!.letter, rounds: 4, adjust: 0 }
+  if (kind === 'stripes')
+    return {
+      ...base,
+      kind,
+      name: 'Stripes',
+      stripes: [second!, first!, second!].map(({ letter }) => ({ yarn: letter, rounds: 2 })),
+    }
+  const width = HANDY.find((repeat) => count > 0 && count % repeat === 0) ?? 12
+  return { ...base, kind, name: 'Motif', chart: blankChart(width, 12, first!.letter), times: 1 }
+}

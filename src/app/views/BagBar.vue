@@ -1,0 +1,243 @@
+<script setup lang="ts">
+import { RefreshLeft, RefreshRight, Operation } from '@element-plus/icons-vue'
+import { useIntervalFn } from '@vueuse/core'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import type { SnagCode } from '@core/snag'
+import { places, type PlaceName } from '@app/router.ts'
+import { useProject } from '@app/stores/project.ts'
+import ActionSearch from '@app/parts/ActionSearch.vue'
+import BrandMark from '@app/parts/BrandMark.vue'
+import WordsMenu from '@app/parts/WordsMenu.vue'
+
+/** The bar of a bag: its name, whether it is saved, its places with what is wrong in each, undo, settings. */
+const tallyShown = defineModel<boolean>('tallyShown', { required: true })
+const project = useProject()
+const now = ref(Date.now())
+useIntervalFn(() => (now.value = Date.now()), 10_000)
+
+const saved = computed(() => {
+  const { state, savedAt } = project.saving
+  if (state === 'saving') return 'saving …'
+  if (state !== 'saved') return 'not saved'
+  const minutes = Math.floor((now.value - savedAt) / 60_000)
+  if (minutes < 1) return 'saved a moment ago'
+  if (minutes < 60) return `saved ${minutes} min ago`
+  return `saved ${new Date(savedAt).toLocaleDateString()}`
+})
+
+/** Where a snag is mended; everything else is a matter of size. */
+const placeOf: Partial<Record<SnagCode, PlaceName>> = {
+  'repeat-remainder': 'bands',
+  'adjust-too-large': 'bands',
+  'yarn-short': 'yarns',
+}
+const wrong = computed(() => {
+  const counts: Partial<Record<PlaceName, number>> = {}
+  for (const { code, severity } of project.derived?.snags ?? []) {
+    if (severity === 'advice') continue
+    const place = placeOf[code] ?? 'size'
+    counts[place] = (counts[place] ?? 0) + 1
+  }
+  return counts
+})
+
+const renaming = ref(false)
+const name = ref('')
+const field = useTemplateRef<HTMLInputElement>('field')
+async function rename() {
+  name.value = project.design?.name ?? ''
+  renaming.value = true
+  await nextTick()
+  field.value?.select()
+}
+function takeName() {
+  if (!renaming.value) return
+  renaming.value = false
+  const wanted = name.value.trim().slice(0, 80)
+  if (wanted && wanted !== project.design?.name)
+    project.edit({ name: 'rename', args: { name: wanted } })
+}
+const undoWords = computed(() => project.history?.past.at(-1)?.label)
+const redoWords = computed(() => project.history?.future[0]?.label)
+</script>
+
+<template>
+  <header class="bar">
+    <BrandMark />
+    <div class="bag-name">
+      <input
+        v-if="renaming"
+        ref="field"
+        v-model="name"
+        aria-label="Name of the bag"
+        maxlength="80"
+        @blur="takeName"
+        @keydown.enter="takeName"
+        @keydown.esc="renaming = false"
+      />
+      <button v-else type="button" title="Rename" @click="rename">
+        {{ project.design?.name ?? '…' }}
+      </button>
+      <small role="status" :class="{ bad: saved === 'not saved' }">{{ saved }}</small>
+    </div>
+    <nav class="places" aria-label="Places">
+      <RouterLink
+        v-for="place in places"
+        :key="place.name"
+        :to="{ name: place.name, params: { id: project.id ?? '' } }"
+        active-class="on"
+      >
+        {{ place.title }}
+        <b v-if="wrong[place.name]" :title="`${wrong[place.name]} to look at`"
+          >{{ wrong[place.name] }}<span class="hidden-words"> to look at</span></b
+        >
+      </RouterLink>
+    </nav>
+    <div class="right">
+      <button
+        type="button"
+        class="icon-button"
+        :disabled="!undoWords"
+        :title="undoWords ? `Undo: ${undoWords} (Ctrl Z)` : 'Nothing to undo'"
+        aria-label="Undo"
+        @click="project.undo"
+      >
+        <ElIcon :size="17"><RefreshLeft /></ElIcon>
+      </button>
+      <button
+        type="button"
+        class="icon-button"
+        :disabled="!redoWords"
+        :title="redoWords ? `Redo: ${redoWords} (Ctrl Y)` : 'Nothing to redo'"
+        aria-label="Redo"
+        @click="project.redo"
+      >
+        <ElIcon :size="17"><RefreshRight /></ElIcon>
+      </button>
+      <ActionSearch />
+      <WordsMenu />
+      <button
+        type="button"
+        class="icon-button"
+        :aria-pressed="tallyShown"
+        title="Show or fold the tally"
+        aria-label="Tally"
+        @click="tallyShown = !tallyShown"
+      >
+        <ElIcon :size="17"><Operation /></ElIcon>
+      </button>
+    </div>
+  </header>
+</template>
+
+<style>
+.bar {
+  grid-column: 1 / -1;
+  display: flex;
+  align-items: center;
+  min-width: 0;
+  border-bottom: 1px solid var(--line);
+  background: var(--paper);
+}
+.bar .bag-name {
+  min-width: 120px;
+  max-width: 220px;
+  padding: 0 10px 0 10px;
+}
+.bar .bag-name button,
+.bar .bag-name input {
+  display: block;
+  max-width: 100%;
+  width: auto;
+  overflow: hidden;
+  padding: 2px 6px;
+  border: 0;
+  border-radius: 4px;
+  background: none;
+  font: 600 16px/1.1 var(--font-head);
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.bar .bag-name input {
+  width: 190px;
+  background: #fff;
+}
+.bar .bag-name button {
+  cursor: text;
+}
+.bar .bag-name button:hover {
+  background: var(--mat-tint);
+}
+.bar .bag-name small {
+  padding: 0 6px;
+  color: var(--ink-3);
+  font-size: 11.5px;
+  line-height: 1;
+}
+.bar .bag-name small.bad {
+  color: var(--error);
+  font-weight: 650;
+}
+.places {
+  display: flex;
+  gap: 2px;
+  height: 48px;
+}
+.places a {
+  position: relative;
+  display: flex;
+  align-items: center;
+  padding: 0 13px;
+  color: var(--ink-2);
+  font-size: 14.5px;
+  text-decoration: none;
+}
+.places a:hover {
+  background: var(--mat-tint);
+}
+.places a.on {
+  color: var(--ink);
+  font-weight: 650;
+}
+.places a.on::after {
+  position: absolute;
+  right: 9px;
+  bottom: -1px;
+  left: 9px;
+  height: 7px;
+  border-radius: 2px 2px 0 0;
+  background:
+    repeating-linear-gradient(90deg, var(--tape-ink) 0 1px, transparent 1px 7px) 0 100% / 100% 4px
+      no-repeat,
+    var(--tape);
+  content: '';
+}
+.places b {
+  min-width: 17px;
+  height: 17px;
+  margin-left: 6px;
+  border-radius: 9px;
+  background: var(--marker-ink);
+  color: #fff;
+  font: 650 11px/17px var(--font-text);
+  text-align: center;
+}
+.bar .right {
+  display: flex;
+  align-items: center;
+  gap: 4px;
+  margin-left: auto;
+  padding-right: 8px;
+}
+@media (max-width: 1000px) {
+  .bar .brand {
+    width: 48px;
+    overflow: hidden;
+    color: transparent;
+  }
+  .bar .words-button,
+  .bar .action-search {
+    display: none;
+  }
+}
+</style>

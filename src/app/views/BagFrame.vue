@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { useEventListener, useMediaQuery } from '@vueuse/core'
+import { onBeforeUnmount, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
+import { useProject } from '@app/stores/project.ts'
+import BagBar from './BagBar.vue'
+import SaveNotice from './SaveNotice.vue'
+import SpinePanel from '@app/parts/SpinePanel.vue'
+import TallyPanel from '@app/parts/TallyPanel.vue'
+
+/** The frame of a bag: the bar above, the spine at the left, the tally at the right, and a place in between. */
+const project = useProject()
+const route = useRoute()
+const narrow = useMediaQuery('(max-width: 1000px)')
+const tallyShown = ref(true)
+watch(narrow, (is) => (tallyShown.value = !is), { immediate: true })
+
+watch(
+  () => route.params.id as string | undefined,
+  (id) => {
+    if (id && id !== project.id) void project.open(id)
+  },
+  { immediate: true },
+)
+onBeforeUnmount(() => project.close())
+
+const typing = (event: KeyboardEvent) =>
+  (event.target as HTMLElement).closest('input:not([type=radio]), textarea, select') !== null
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (!(event.ctrlKey || event.metaKey) || typing(event)) return
+  const key = event.key.toLowerCase()
+  if (key !== 'z' && key !== 'y') return
+  event.preventDefault()
+  if (key === 'y' || event.shiftKey) project.redo()
+  else project.undo()
+})
+</script>
+
+<template>
+  <div class="frame" :class="{ narrow, 'no-tally': !tallyShown }">
+    <BagBar v-model:tally-shown="tallyShown" />
+    <template v-if="project.problem">
+      <main class="stage problem">
+        <h1>{{ project.problem }}</h1>
+        <RouterLink class="button" to="/">To the shelf</RouterLink>
+      </main>
+    </template>
+    <template v-else>
+      <SpinePanel v-if="!narrow" />
+      <main class="stage">
+        <SaveNotice />
+        <RouterView v-if="project.design && project.derived" />
+      </main>
+      <TallyPanel v-if="tallyShown" />
+    </template>
+  </div>
+</template>
+
+<style>
+.frame {
+  display: grid;
+  grid-template: 48px 1fr / 176px 1fr 244px;
+  height: 100%;
+  overflow: hidden;
+}
+.frame.no-tally {
+  grid-template-columns: 176px 1fr;
+}
+.frame.narrow {
+  grid-template-columns: 1fr 244px;
+}
+.frame.narrow.no-tally {
+  grid-template-columns: 1fr;
+}
+.stage {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  min-height: 0;
+  overflow: auto;
+  background: var(--stage);
+}
+.stage.problem {
+  grid-column: 1 / -1;
+  gap: 16px;
+  align-items: center;
+  justify-content: center;
+}
+</style>

@@ -1,0 +1,230 @@
+<script setup lang="ts">
+import { Close, Plus } from '@element-plus/icons-vue'
+import { computed } from 'vue'
+import { type Part, partById, roundsOf, type Stripe } from '@core/design'
+import { abbrOf, groundStitches } from '@core/stitch'
+import MeasureField from '@app/parts/MeasureField.vue'
+import { readWhole } from '@app/parts/fields.ts'
+import { useProject } from '@app/stores/project.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+import YarnSelect from './YarnSelect.vue'
+
+/** What is decided about the selected part. */
+const project = useProject()
+const workshop = useWorkshop()
+const part = computed<Part>(() => partById(project.design!, project.selectedPart!))
+const set = (values: Record<string, unknown>) =>
+  project.edit({ name: 'setPart', args: { id: part.value.id, values } })
+const setStripes = (change: (stripes: Stripe[]) => Stripe[]) => {
+  if (part.value.kind === 'stripes') set({ stripes: change([...part.value.stripes]) })
+}
+const setStripe = (i: number, values: Partial<Stripe>) =>
+  setStripes((stripes) => stripes.map((stripe, s) => (s === i ? { ...stripe, ...values } : stripe)))
+const addStripe = () =>
+  setStripes((stripes) => [
+    ...stripes,
+    { yarn: stripes.at(-2)?.yarn ?? stripes[0]!.yarn, rounds: 2 },
+  ])
+
+/** Blank columns and rows come in the colour most of the chart has. */
+const ground = computed(() => {
+  if (part.value.kind !== 'tapestry') return 'A'
+  const all = part.value.chart.colours.join('')
+  return [...new Set(all)].sort((a, b) => all.split(b).length - all.split(a).length)[0]!
+})
+const resize = (width: number, height: number) =>
+  project.edit({
+    name: 'resizeChart',
+    args: { id: part.value.id, width, height, letter: ground.value },
+  })
+const count = computed(() => {
+  const piece = project.derived!.ledger.pieces[0]!
+  const place = piece.parts.find(({ id }) => id === part.value.id)
+  return place ? piece.columns.uses[place.firstRow]! : 0
+})
+const divides = computed(() => {
+  if (part.value.kind !== 'tapestry') return ''
+  const left = count.value % part.value.chart.width
+  const times = Math.floor(count.value / part.value.chart.width)
+  return left === 0 ? `${times} × on ${count.value}` : `${left} left of ${count.value}`
+})
+function rename(event: Event) {
+  const name = (event.target as HTMLInputElement).value.trim().slice(0, 60)
+  if (name) set({ name })
+}
+</script>
+
+<template>
+  <section class="part-editor card" :aria-label="`What is decided about ${part.name}`">
+    <div class="measure-field">
+      <label for="part-name">Name</label>
+      <div class="box">
+        <input id="part-name" :value="part.name" maxlength="60" @change="rename" />
+      </div>
+    </div>
+    <div class="measure-field">
+      <label for="part-stitch">Stitch</label>
+      <ElSelect
+        id="part-stitch"
+        aria-label="Stitch"
+        :model-value="part.stitch"
+        @update:model-value="set({ stitch: $event })"
+      >
+        <ElOption
+          v-for="stitch in groundStitches"
+          :key="stitch.id"
+          :value="stitch.id"
+          :label="abbrOf(stitch, workshop.words)"
+        />
+      </ElSelect>
+    </div>
+    <div v-if="'yarn' in part" class="measure-field">
+      <label for="part-yarn">Yarn</label>
+      <YarnSelect
+        id="part-yarn"
+        :model-value="part.yarn"
+        label="Yarn"
+        @update:model-value="set({ yarn: $event })"
+      />
+    </div>
+    <template v-if="part.kind === 'plain'">
+      <MeasureField
+        label="Rounds"
+        :text="String(part.rounds)"
+        :value="part.rounds"
+        :read="readWhole"
+        :step="1"
+        :min="1"
+        :max="1000"
+        @change="set({ rounds: $event })"
+      />
+      <MeasureField
+        label="Even out"
+        :text="part.adjust > 0 ? `+ ${part.adjust}` : String(part.adjust)"
+        :value="part.adjust"
+        :read="readWhole"
+        :step="1"
+        :min="-2000"
+        :max="2000"
+        hint="in its last"
+        @change="set({ adjust: $event })"
+      />
+    </template>
+    <template v-else-if="part.kind === 'stripes'">
+      <p class="note head">Stripes, from below · {{ roundsOf(part) }} rounds</p>
+      <ol class="stripes">
+        <li v-for="(stripe, i) in part.stripes" :key="i">
+          <YarnSelect
+            :model-value="stripe.yarn"
+            :label="`Yarn of stripe ${i + 1}`"
+            @update:model-value="setStripe(i, { yarn: $event })"
+          />
+          <MeasureField
+            :label="`Rounds of stripe ${i + 1}`"
+            :text="String(stripe.rounds)"
+            :value="stripe.rounds"
+            :read="readWhole"
+            :step="1"
+            :min="1"
+            :max="1000"
+            @change="setStripe(i, { rounds: $event })"
+          />
+          <button
+            type="button"
+            class="icon-button"
+            :disabled="part.stripes.length === 1"
+            :aria-label="`Take out stripe ${i + 1}`"
+            @click="setStripes((stripes) => stripes.filter((_, s) => s !== i))"
+          >
+            <ElIcon :size="13"><Close /></ElIcon>
+          </button>
+        </li>
+      </ol>
+      <button type="button" class="button" @click="addStripe">
+        <ElIcon><Plus /></ElIcon>Stripe
+      </button>
+    </template>
+    <template v-else-if="part.kind === 'tapestry'">
+      <MeasureField
+        label="Repeat"
+        :text="String(part.chart.width)"
+        :value="part.chart.width"
+        :read="readWhole"
+        :step="1"
+        :min="1"
+        :max="1000"
+        :hint="divides"
+        @change="resize($event, part.chart.colours.length)"
+      />
+      <MeasureField
+        label="Rounds"
+        :text="String(part.chart.colours.length)"
+        :value="part.chart.colours.length"
+        :read="readWhole"
+        :step="1"
+        :min="1"
+        :max="1000"
+        @change="resize(part.chart.width, $event)"
+      />
+      <MeasureField
+        label="Worked"
+        :text="String(part.times)"
+        :value="part.times"
+        :read="readWhole"
+        :step="1"
+        :min="1"
+        :max="100"
+        :hint="part.times === 1 ? 'time' : 'times'"
+        @change="set({ times: $event })"
+      />
+    </template>
+    <p v-else class="note">
+      Its increases and its size are under <RouterLink :to="{ name: 'size' }">Size</RouterLink>.
+    </p>
+  </section>
+</template>
+
+<style>
+.part-editor {
+  flex: 0 0 auto;
+  overflow: auto;
+  max-height: 60%;
+  padding: 11px 12px 6px;
+}
+.part-editor .measure-field {
+  grid-template-columns: 56px minmax(0, 1fr);
+}
+.part-editor .head {
+  margin: 4px 0;
+}
+.part-editor .stripes {
+  display: grid;
+  gap: 5px;
+  margin: 0 0 6px;
+  padding: 0;
+  list-style: none;
+}
+.part-editor .stripes li {
+  display: grid;
+  grid-template-columns: 66px minmax(0, 1fr) 24px;
+  gap: 4px;
+  align-items: center;
+}
+.part-editor .stripes .measure-field {
+  grid-template-columns: minmax(0, 1fr);
+  margin: 0;
+}
+.part-editor .stripes label {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+.part-editor .stripes .icon-button {
+  width: 24px;
+}
+.part-editor .button {
+  margin-bottom: 6px;
+}
+</style>

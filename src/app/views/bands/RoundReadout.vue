@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { inkOn } from '@core/colour'
+import { type Grouped, groupedRuns, runText } from '@core/pattern'
+import type { LedgerRun } from '@core/ledger'
+import { useProject } from '@app/stores/project.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+
+/** One round written out in runs of its yarns, as it is worked. */
+const props = defineProps<{ row: number }>()
+const project = useProject()
+const workshop = useWorkshop()
+
+interface Token {
+  readonly text: string
+  readonly colour: string | null
+}
+const piece = computed(() => project.derived!.ledger.pieces[0]!)
+const colourOf = (letter: string) =>
+  project.design!.yarns.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
+const tokens = computed(() => {
+  const list: Token[] = []
+  const write = (parts: readonly Grouped<LedgerRun>[]) => {
+    for (const part of parts)
+      if ('item' in part) {
+        const { yarn } = part.item
+        list.push({ text: `${runText(part.item, workshop.words)} ${yarn}`, colour: colourOf(yarn) })
+      } else {
+        list.push({ text: '[', colour: null })
+        write(part.items)
+        list.push({ text: `] × ${part.times}`, colour: null })
+      }
+  }
+  write(groupedRuns(project.derived!.ledger, piece.value, props.row))
+  return list
+})
+const styleOf = ({ colour }: Token) => (colour ? { background: colour, color: inkOn(colour) } : {})
+const number = computed(() => piece.value.columns.number[props.row]!)
+const count = computed(() => piece.value.columns.makes[props.row]!)
+const hint = computed(() => {
+  const strands = project.derived!.paths.strands[props.row]!
+  const way = workshop.words.hand === 'right' ? 'right to left' : 'left to right'
+  const carry =
+    strands > 1
+      ? ` Carry ${strands === 2 ? 'one strand' : `${strands - 1} strands`}. Change on the last yarn over of each run.`
+      : ''
+  return `Worked ${way} on the right side.${carry}`
+})
+</script>
+
+<template>
+  <section class="readout" aria-live="polite">
+    <b class="num">Round {{ number }}</b>
+    <p class="runs num">
+      <span
+        v-for="(token, i) in tokens"
+        :key="i"
+        :class="{ run: token.colour }"
+        :style="styleOf(token)"
+        >{{ token.text }}</span
+      >
+    </p>
+    <span class="num count">({{ count }})</span>
+    <small>{{ hint }}</small>
+  </section>
+</template>
+
+<style>
+.readout {
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  gap: 4px 14px;
+  align-items: baseline;
+  min-height: 68px;
+  max-height: 106px;
+  overflow: auto;
+  padding: 11px 14px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius-large);
+  background: #fff;
+}
+.readout b {
+  font: 650 16px/1.2 var(--font-head);
+}
+.readout .runs span {
+  margin: 0 2px;
+}
+.readout .runs .run {
+  display: inline-block;
+  padding: 0 6px;
+  border-radius: 3px;
+  box-shadow: inset 0 0 0 1px rgb(0 0 0 / 14%);
+  font-weight: 650;
+  font-size: 13.5px;
+  line-height: 21px;
+}
+.readout .count {
+  color: var(--ink-2);
+}
+.readout small {
+  grid-column: 2 / 4;
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
+</style>

@@ -1,0 +1,329 @@
+<script setup lang="ts">
+import { Close, Plus } from '@element-plus/icons-vue'
+import { computed } from 'vue'
+import { lettersIn, maybeFreeLetter, type Yarn } from '@core/design'
+import { printMass, printNumber, printYarnLength, yarnLengthFigure } from '@core/units'
+import type { YarnNeed } from '@core/yarn'
+import MeasureField from '@app/parts/MeasureField.vue'
+import YarnDot from '@app/parts/YarnDot.vue'
+import { readAmount } from '@app/parts/fields.ts'
+import { useProject } from '@app/stores/project.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+import MeasuredYarn from './MeasuredYarn.vue'
+
+/** The yarns of the bag: what each is, what is in hand, and how much each part takes of it. */
+const project = useProject()
+const workshop = useWorkshop()
+const units = computed(() => workshop.words.units)
+const design = computed(() => project.design!)
+const derived = computed(() => project.derived!)
+
+const rows = computed(() =>
+  design.value.yarns.map((yarn) => ({
+    yarn,
+    need: derived.value.needs.find(({ letter }) => letter === yarn.letter),
+    used: design.value.parts.some((part) => lettersIn(part).includes(yarn.letter)),
+  })),
+)
+const parts = computed(() => [...derived.value.ledger.pieces[0]!.parts].reverse())
+const metresIn = (need: YarnNeed | undefined, part: string) =>
+  need?.parts.find((one) => one.part === part)?.metres ?? 0
+const most = computed(() =>
+  Math.max(1, ...derived.value.needs.flatMap((need) => need.parts.map(({ metres }) => metres))),
+)
+
+const set = (letter: string, values: Partial<Yarn>) =>
+  project.edit({ name: 'setYarn', args: { letter, values } })
+function setName(yarn: Yarn, event: Event) {
+  const field = event.target as HTMLInputElement
+  const name = field.value.trim().slice(0, 60)
+  if (name) set(yarn.letter, { name })
+  else field.value = yarn.name
+}
+const setLabel = (yarn: Yarn, values: Partial<{ grams: number; metres: number }>) =>
+  set(yarn.letter, { label: { grams: 50, metres: 120, ...yarn.label, ...values } })
+function add() {
+  const letter = maybeFreeLetter(design.value)
+  const [like] = design.value.yarns
+  if (letter)
+    project.edit({
+      name: 'addYarn',
+      args: {
+        yarn: {
+          letter,
+          name: `Yarn ${letter}`,
+          colour: '#7a8f5a',
+          label: like!.label,
+          inHandGrams: null,
+        },
+      },
+    })
+}
+const instead = (letter: string) =>
+  design.value.yarns.find((yarn) => yarn.letter !== letter)!.letter
+const remove = (letter: string) =>
+  project.edit({ name: 'removeYarn', args: { letter, instead: instead(letter) } })
+const amount = (need: YarnNeed | undefined) =>
+  need && need.metres > 0
+    ? `${yarnLengthFigure(need.low, units.value)} – ${printYarnLength(need.high, units.value)}`
+    : 'not used'
+const balls = (need: YarnNeed | undefined) =>
+  need?.metres === 0 || !need
+    ? ''
+    : need.grams === null
+      ? 'Fill in the label to see grams and balls.'
+      : `${printMass(need.grams, units.value)} · ${need.balls} ${need.balls === 1 ? 'ball' : 'balls'}`
+const short = ({ need }: { need?: YarnNeed }) =>
+  need && need.inHandMetres !== null && need.inHandMetres < need.high
+</script>
+
+<template>
+  <div class="yarns-view">
+    <header>
+      <h1>Yarns</h1>
+      <p>What each yarn is, how much of it is in hand, and what every part takes</p>
+    </header>
+    <section class="card list">
+      <table class="num">
+        <thead>
+          <tr>
+            <th colspan="2">Yarn</th>
+            <th>Grams a ball</th>
+            <th>Metres a ball</th>
+            <th>In hand</th>
+            <th>Needed</th>
+            <th><span class="hidden-words">Take out</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="{ yarn, need, used } in rows" :key="yarn.letter">
+            <td class="colour">
+              <ElColorPicker
+                :model-value="yarn.colour"
+                :aria-label="`Colour of ${yarn.name}`"
+                @change="
+                  (colour: string | null) =>
+                    colour && set(yarn.letter, { colour: colour.toLowerCase() })
+                "
+              />
+            </td>
+            <td class="who">
+              <YarnDot :letter="yarn.letter" :colour="yarn.colour" />
+              <input
+                class="plain-input"
+                :value="yarn.name"
+                :aria-label="`Name of yarn ${yarn.letter}`"
+                maxlength="60"
+                @change="setName(yarn, $event)"
+              />
+            </td>
+            <td>
+              <MeasureField
+                :label="`Grams a ball of ${yarn.name}`"
+                :text="yarn.label ? printNumber(yarn.label.grams) : ''"
+                :value="yarn.label?.grams ?? 0"
+                :read="readAmount"
+                :min="1"
+                :max="5000"
+                @change="setLabel(yarn, { grams: $event })"
+              />
+            </td>
+            <td>
+              <MeasureField
+                :label="`Metres a ball of ${yarn.name}`"
+                :text="yarn.label ? printNumber(yarn.label.metres) : ''"
+                :value="yarn.label?.metres ?? 0"
+                :read="readAmount"
+                :min="1"
+                :max="10000"
+                @change="setLabel(yarn, { metres: $event })"
+              />
+            </td>
+            <td>
+              <MeasureField
+                :label="`Grams in hand of ${yarn.name}`"
+                :text="yarn.inHandGrams === null ? '' : `${printNumber(yarn.inHandGrams)} g`"
+                :value="yarn.inHandGrams ?? -1"
+                :read="readAmount"
+                :min="0"
+                :max="100000"
+                @change="set(yarn.letter, { inHandGrams: $event })"
+              />
+            </td>
+            <td class="need">
+              <b>{{ amount(need) }}</b> <span v-if="short({ need })" class="short">short</span
+              ><br />
+              <span class="note">{{ balls(need) }}</span>
+            </td>
+            <td>
+              <button
+                type="button"
+                class="icon-button"
+                :disabled="rows.length === 1"
+                :title="used ? `Take out; ${instead(yarn.letter)} takes its place` : 'Take out'"
+                :aria-label="`Take out ${yarn.name}`"
+                @click="remove(yarn.letter)"
+              >
+                <ElIcon :size="14"><Close /></ElIcon>
+              </button>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <button type="button" class="button" :disabled="rows.length >= 24" @click="add">
+        <ElIcon><Plus /></ElIcon>Yarn
+      </button>
+    </section>
+    <section class="card by-part">
+      <h2>By part <small>metres worked, carried, trailed and left as tails</small></h2>
+      <table class="num">
+        <thead>
+          <tr>
+            <th>Part</th>
+            <th v-for="{ yarn } in rows" :key="yarn.letter">
+              <YarnDot :letter="yarn.letter" :colour="yarn.colour" :size="18" />
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="part in parts" :key="part.id">
+            <th scope="row">{{ part.name }}</th>
+            <td v-for="{ yarn, need } in rows" :key="yarn.letter">
+              <template v-if="metresIn(need, part.id) > 0">
+                <span class="bar" aria-hidden="true"
+                  ><i
+                    :style="{
+                      width: `${(100 * metresIn(need, part.id)) / most}%`,
+                      background: yarn.colour,
+                    }"
+                /></span>
+                {{ printYarnLength(metresIn(need, part.id), units) }}
+              </template>
+              <span v-else class="none">–</span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+    <MeasuredYarn />
+  </div>
+</template>
+
+<style>
+.yarns-view {
+  display: grid;
+  flex: 1;
+  grid-template: auto auto minmax(0, 1fr) / minmax(0, 1fr) 262px;
+  gap: 12px 16px;
+  align-content: start;
+  padding: 16px 20px;
+}
+.yarns-view > header,
+.yarns-view .list {
+  grid-column: 1 / -1;
+}
+.yarns-view > header {
+  display: flex;
+  gap: 14px;
+  align-items: baseline;
+}
+.yarns-view > header p {
+  color: var(--ink-2);
+  font-size: 13px;
+}
+.yarns-view table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 13px;
+}
+.yarns-view thead th {
+  padding: 0 8px 4px;
+  color: var(--ink-3);
+  font-weight: 400;
+  font-size: 12px;
+  text-align: left;
+}
+.yarns-view td,
+.yarns-view tbody th {
+  padding: 5px 8px;
+  border-top: 1px solid var(--line);
+  font-weight: 400;
+  text-align: left;
+}
+.yarns-view .list {
+  padding-bottom: 10px;
+}
+.yarns-view .list .button {
+  margin-top: 6px;
+}
+.yarns-view .list .measure-field {
+  grid-template-columns: minmax(0, 96px);
+  margin: 0;
+}
+.yarns-view .list .measure-field label {
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+}
+.yarns-view .colour {
+  width: 44px;
+  padding-right: 0;
+}
+.yarns-view .who {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 46px;
+}
+.plain-input {
+  width: 100%;
+  min-width: 80px;
+  padding: 4px 6px;
+  border: 1px solid transparent;
+  border-radius: var(--radius);
+  background: none;
+}
+.plain-input:hover,
+.plain-input:focus {
+  border-color: var(--line-strong);
+  background: #fff;
+}
+.yarns-view .need {
+  white-space: nowrap;
+}
+.yarns-view .short {
+  padding: 1px 7px;
+  border-radius: 9px;
+  background: #f8e3c8;
+  color: #5d3b00;
+  font-size: 11.5px;
+}
+.yarns-view .by-part {
+  overflow: auto;
+  padding-bottom: 4px;
+}
+.yarns-view .bar {
+  display: block;
+  width: 60px;
+  height: 6px;
+  margin-bottom: 1px;
+  border-radius: 3px;
+  background: #e6e9e3;
+}
+.yarns-view .bar i {
+  display: block;
+  height: 100%;
+  border-radius: 3px;
+  box-shadow: inset 0 0 0 1px rgb(0 0 0 / 18%);
+}
+.yarns-view .none {
+  color: var(--ink-3);
+}
+@media (max-width: 1000px) {
+  .yarns-view {
+    grid-template: auto / minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,34 @@
+import { expose, transfer } from 'comlink'
+import type { Design } from '@core/design'
+import { fitsOf, type Fit } from '@core/fit'
+import { type CompileOptions, ledgerBuffers } from '@core/ledger'
+import { type Derived, derive } from '@core/plan'
+
+/** What comes back: an answer and the time it took, or the words of what went wrong. */
+export type Answer<T> =
+  | { readonly ok: true; readonly value: T; readonly workMs: number }
+  | { readonly ok: false; readonly problem: string }
+
+function answer<T>(work: () => T): Answer<T> {
+  const began = performance.now()
+  try {
+    return { ok: true, value: work(), workMs: performance.now() - began }
+  } catch (error) {
+    return { ok: false, problem: (error as Error).message }
+  }
+}
+
+const api = {
+  derive(design: Design, options: CompileOptions): Answer<Derived> {
+    const result = answer(() => derive(design, options))
+    if (!result.ok) return result
+    const { ledger, paths } = result.value
+    const buffers = [paths.changes, paths.strands, paths.longestCarry].map(({ buffer }) => buffer)
+    return transfer(result, [...ledgerBuffers(ledger), ...(buffers as ArrayBuffer[])])
+  },
+  fits: (design: Design): Answer<Fit[]> => answer(() => fitsOf(design)),
+}
+
+export type DeriveApi = typeof api
+
+expose(api)

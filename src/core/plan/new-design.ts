@@ -1,0 +1,61 @@
+import type { Design } from '../design/index.ts'
+import { gaugeOf, rowHeightMm } from '../ledger/index.ts'
+import { flatIncrease } from '../shape/index.ts'
+
+/** The little that is asked before a bag is begun. */
+export interface NewBag {
+  readonly name: string
+  readonly aroundMm: number
+  readonly said: 'around' | 'flat'
+  readonly heightMm: number
+  readonly hookMm: number
+  readonly yarnClass: number
+}
+
+/** Colours of a new bag's first yarns, made up. */
+const firstYarns = [
+  { letter: 'A', name: 'Main yarn', colour: '#33566b' },
+  { letter: 'B', name: 'Second yarn', colour: '#d8a13a' },
+] as const
+
+/** A plain bag of the wanted size: a base that lies flat at the nearest whole count, and plain rounds up to the rim. */
+export function newDesign({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag): Design {
+  const gauge = gaugeOf({ swatch: null, hookMm, yarnClass })
+  const rowMm = rowHeightMm(gauge, 'sc')
+  const increase = Math.max(3, Math.round(flatIncrease(gauge.stitchWidthMm, rowMm)))
+  const groups = Math.max(1, Math.round(aroundMm / gauge.stitchWidthMm / increase))
+  return {
+    name,
+    want: { aroundMm, said, heightMm, tolerance: 0.05 },
+    hookMm,
+    yarnClass,
+    swatch: null,
+    weighed: null,
+    unravelled: null,
+    working: 'spiral',
+    yarns: firstYarns.map((yarn) => ({ ...yarn, label: null, inHandGrams: null })),
+    parts: [
+      {
+        kind: 'round-base',
+        id: 'p1',
+        name: 'Base',
+        yarn: 'A',
+        stitch: 'sc',
+        increase,
+        count: increase * groups,
+        stagger: 'staggered',
+        plainFrom: null,
+        plainRounds: 0,
+      },
+      {
+        kind: 'plain',
+        id: 'p2',
+        name: 'Plain',
+        yarn: 'A',
+        stitch: 'sc',
+        rounds: Math.max(1, Math.round(heightMm / rowMm)),
+        adjust: 0,
+      },
+    ],
+  }
+}
