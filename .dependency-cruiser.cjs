@@ -14,7 +14,12 @@ const upward = layers.slice(0, -1).map((folders, i) => ({
   name: `not-upward-from-${folders.join('-')}`,
   severity: 'error',
   from: { path: `^src/core/(${folders.join('|')})/`, pathNot: '\\.test\\.ts$' },
-  to: { path: `^src/core/(${layers.slice(i + 1).flat().join('|')})/` },
+  to: {
+    path: `^src/core/(${layers
+      .slice(i + 1)
+      .flat()
+      .join('|')})/`,
+  },
 }))
 
 module.exports = {
@@ -24,7 +29,9 @@ module.exports = {
       name: 'core-is-pure',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '(\\.test\\.ts$|^src/core/testing/)' },
-      to: { path: '(^src/app/|^server/|^bin/|node_modules/(vue|pinia|element-plus|konva|localforage|express|d3)/)' },
+      to: {
+        path: '(^src/app/|^server/|^bin/|node_modules/(vue|pinia|element-plus|konva|localforage|express|d3)/)',
+      },
     },
     {
       name: 'core-is-pure-of-node',

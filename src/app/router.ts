@@ -1,14 +1,13 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { places, type PlaceName } from './places.ts'
 import ShelfView from './views/shelf/ShelfView.vue'
 
-/** The places inside a bag, in the order of the work. */
-export const places = [
-  { name: 'size', title: 'Size', view: () => import('./views/size/SizeView.vue') },
-  { name: 'bands', title: 'Bands', view: () => import('./views/bands/BandsView.vue') },
-  { name: 'yarns', title: 'Yarns', view: () => import('./views/yarns/YarnsView.vue') },
-  { name: 'pattern', title: 'Pattern', view: () => import('./views/pattern/PatternView.vue') },
-] as const
-export type PlaceName = (typeof places)[number]['name']
+const views: Record<PlaceName, () => Promise<unknown>> = {
+  size: () => import('./views/size/SizeView.vue'),
+  bands: () => import('./views/bands/BandsView.vue'),
+  yarns: () => import('./views/yarns/YarnsView.vue'),
+  pattern: () => import('./views/pattern/PatternView.vue'),
+}
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -19,7 +18,7 @@ export const router = createRouter({
       component: () => import('./views/BagFrame.vue'),
       children: [
         { path: '', redirect: { name: 'bands' } },
-        ...places.map(({ name, view }) => ({ path: name, name, component: view })),
+        ...places.map(({ name }) => ({ path: name, name, component: views[name] })),
       ],
     },
     { path: '/:rest(.*)', name: 'nowhere', component: () => import('./views/NowhereView.vue') },

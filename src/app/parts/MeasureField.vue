@@ -66,7 +66,7 @@ const describedBy = computed(() => (problem.value ? `${id}-problem` : undefined)
         :aria-invalid="problem !== null"
         :aria-describedby="describedBy"
         @change="take"
-        @keydown.enter="take"
+        @keydown.enter.prevent="take"
         @keydown.up.prevent="step && stepBy(1)"
         @keydown.down.prevent="step && stepBy(-1)"
         @keydown.esc="typed = text"

@@ -180,26 +180,21 @@ const partButtonStyle = (top: number, bottom: number) => ({
           class="part"
           :class="{ on: part.id === project.selectedPart }"
           :aria-pressed="part.id === project.selectedPart"
-          :aria-label="`${part.name}, ${part.rounds} rounds`"
+          :aria-label="`${part.name}, ${part.rounds} rounds. Up and down change them.`"
           :style="partButtonStyle(part.top, part.bottom)"
           @click="project.selectedPart = part.id"
+          @keydown.up.prevent="setRounds(part.id, roundsNow(part.id) + 1)"
+          @keydown.down.prevent="setRounds(part.id, roundsNow(part.id) - 1)"
         >
           <LockingMarker v-if="part.id === project.selectedPart" :size="20" />
         </button>
         <div
           v-if="part.kind !== 'round-base'"
           class="edge"
-          role="slider"
-          tabindex="0"
-          :aria-label="`Rounds of ${part.name}`"
-          :aria-valuenow="part.rounds"
-          aria-valuemin="1"
-          aria-valuemax="1000"
-          aria-orientation="vertical"
+          aria-hidden="true"
+          title="Drag for more or fewer rounds"
           :style="{ top: `${part.top - 4}px`, left: `${STRIP.x}px`, width: `${STRIP.width}px` }"
           @pointerdown.prevent="drag($event, part.id)"
-          @keydown.up.prevent="setRounds(part.id, roundsNow(part.id) + 1)"
-          @keydown.down.prevent="setRounds(part.id, roundsNow(part.id) - 1)"
         />
       </template>
     </template>
@@ -274,9 +269,7 @@ const partButtonStyle = (top: number, bottom: number) => ({
   cursor: ns-resize;
   touch-action: none;
 }
-.spine .edge:hover,
-.spine .edge:focus-visible {
-  outline: 0;
+.spine .edge:hover {
   background: linear-gradient(transparent 2px, #fff 2px, #fff 6px, transparent 6px);
 }
 </style>

@@ -42,6 +42,7 @@ const bar = ({ low, high }: YarnNeed, letter: string) => ({
   sure: { width: `${(100 * low) / most.value}%`, background: colourOf(letter) },
   spread: { left: `${(100 * low) / most.value}%`, width: `${(100 * (high - low)) / most.value}%` },
 })
+const inHand = computed(() => needs.value.some(({ inHandMetres }) => inHandMetres !== null))
 const restsOn = computed(() => {
   const [first] = needs.value
   if (!first) return ''
@@ -57,7 +58,7 @@ const restsOn = computed(() => {
 
 <template>
   <aside class="tally" aria-label="Tally">
-    <template v-if="project.shown && tally">
+    <template v-if="project.derived && tally">
       <p v-if="project.preview" class="would">As it would be</p>
       <div class="figs">
         <div v-for="{ figure, unit, what } in figures" :key="what" class="fig">
@@ -74,11 +75,16 @@ const restsOn = computed(() => {
           <span class="name">{{ need.name }}</span>
           <em>{{ range(need) }}</em>
           <div class="bar" aria-hidden="true">
-            <i :style="bar(need, need.letter).sure" /><u :style="bar(need, need.letter).spread" />
+            <i :style="bar(need, need.letter).sure" /><u :style="bar(need, need.letter).spread" /><s
+              v-if="need.inHandMetres !== null"
+              :style="{ left: `${(100 * need.inHandMetres) / most}%` }"
+            />
           </div>
           <span class="weight">{{ weight(need) }}</span>
         </div>
-        <p class="school">{{ restsOn }}</p>
+        <p class="school">
+          {{ restsOn }}<template v-if="inHand"> The line is what is in hand.</template>
+        </p>
       </section>
       <p class="counts">
         <span
@@ -94,11 +100,13 @@ const restsOn = computed(() => {
       <section class="snags" aria-live="polite">
         <h2>Snags</h2>
         <SnagCard
-          v-for="snag in project.shown.snags"
+          v-for="snag in project.derived.snags"
           :key="snag.code + snag.where.part"
           :snag="snag"
         />
-        <p v-if="project.shown.snags.length === 0" class="none">Everything works out. No snags.</p>
+        <p v-if="project.derived.snags.length === 0" class="none">
+          Everything works out. No snags.
+        </p>
       </section>
     </template>
   </aside>
@@ -106,6 +114,7 @@ const restsOn = computed(() => {
 
 <style>
 .tally {
+  position: relative;
   display: flex;
   flex-direction: column;
   gap: 14px;
@@ -120,8 +129,14 @@ const restsOn = computed(() => {
   color: var(--ink-2);
   font: 600 13px/1 var(--font-head);
 }
+/* Laid over the edge: if it pushed the mends down, they would slip away from under the pointer. */
 .tally .would {
-  margin-bottom: -8px;
+  position: absolute;
+  top: 0;
+  right: 0;
+  padding: 1px 10px;
+  border-radius: 0 0 0 var(--radius);
+  background: #fbe6e1;
   color: var(--marker-ink);
   font-weight: 650;
   font-size: 12.5px;
@@ -181,6 +196,14 @@ const restsOn = computed(() => {
   position: absolute;
   top: 0;
   bottom: 0;
+}
+.yarn .bar s {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  width: 2px;
+  margin-left: -2px;
+  background: var(--ink);
 }
 .yarn .bar i {
   left: 0;

@@ -1,6 +1,6 @@
 import { computed, type ComputedRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { places } from '@app/router.ts'
+import { places } from '@app/places.ts'
 import { saveProjectFile } from '@app/export/save.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'

@@ -37,7 +37,7 @@ export function tapeMarks(lengthMm: number, pxPerMm: number, system: System): Ta
     const units = i / cuts
     const figured = whole && units % figureEvery === 0
     const at = i * (unitPx / cuts)
-    const fits = at > 8 && at < lengthMm * pxPerMm - 4
+    const fits = at > 8 && at < lengthMm * pxPerMm - 12
     marks.push({
       at,
       long: figured ? 0.6 : whole ? 0.4 : 0.24,

@@ -1,60 +1,28 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, watch } from 'vue'
-import {
-  cancelGesture,
-  commit,
-  type Design,
-  type Edit,
-  historyOf,
-  type History,
-  redo,
-  undo,
-} from '@core/design'
-import type { Derived } from '@core/plan'
+import { computed, ref, shallowRef } from 'vue'
+import { cancelGesture, commit, type Edit, historyOf, type History, redo, undo } from '@core/design'
 import { designOf, maybeBag } from '@app/storage/bag-store.ts'
+import { maybeTakeNote } from '@app/storage/leaving-note.ts'
 import { onTabs, tellTabs } from '@app/storage/tabs.ts'
-import { deriver, latestOnly } from '@app/workers/derive-client.ts'
-import type { Answer } from '@app/workers/derive.worker.ts'
+import { useDeriving } from './deriving.ts'
 import { useSaving } from './saving.ts'
 import { useWorkshop } from './workshop.ts'
-
-/** What the worker is asked for. */
-interface Question {
-  readonly design: Design
-  readonly hand: 'right' | 'left'
-}
 
 /** The bag on the table: its design with the history of this sitting, and all that follows from it. */
 export const useProject = defineStore('project', () => {
   const workshop = useWorkshop()
   const id = ref<string | null>(null)
   const history = shallowRef<History | null>(null)
-  const derived = shallowRef<Derived | null>(null)
-  /** What an edit under the pointer would make of it. */
-  const preview = shallowRef<{ readonly design: Design; readonly derived: Derived } | null>(null)
   const problem = ref<string | null>(null)
   const selectedPart = ref<string | null>(null)
   const alsoOpen = ref(false)
   const design = computed(() => history.value?.design ?? null)
   const saving = useSaving(id, design, load)
 
-  let previewWanted = false
-  const asking = (told: (value: Derived, design: Design) => void) =>
-    latestOnly(
-      async ({ design: asked, hand: by }: Question): Promise<Answer<Derived>> =>
-        await deriver.derive(asked, { hand: by }),
-      (answer, question) => {
-        if (answer.ok) told(answer.value, question.design)
-      },
-    )
-  const askDerived = asking((value) => (derived.value = value))
-  const askPreview = asking((value, of) => {
-    if (previewWanted) preview.value = { design: of, derived: value }
-  })
-  const hand = computed(() => workshop.words.hand)
-  watch([design, hand], ([now]) => {
-    if (now) askDerived({ design: now, hand: hand.value })
-  })
+  const deriving = useDeriving(
+    history,
+    computed(() => workshop.words.hand),
+  )
 
   /** Opens a bag; `problem` says so when it cannot be. */
   async function open(bag: string) {
@@ -78,7 +46,14 @@ export const useProject = defineStore('project', () => {
     }
     problem.value = null
     saving.begin(record)
-    history.value = historyOf(read.value)
+    const note = maybeTakeNote(record.id, record.revision)
+    const opened = historyOf(read.value)
+    history.value = opened
+    if (note)
+      history.value = commit(opened, {
+        name: 'replace',
+        args: { design: note, why: 'What was done before the tab closed' },
+      })
     const kept = read.value.parts.some((part) => part.id === selectedPart.value)
     if (!kept)
       selectedPart.value = (
@@ -89,7 +64,8 @@ export const useProject = defineStore('project', () => {
   function close() {
     if (id.value) tellTabs({ kind: 'closed', bag: id.value })
     void saving.flush()
-    id.value = history.value = derived.value = preview.value = problem.value = null
+    id.value = history.value = problem.value = null
+    deriving.clear()
     alsoOpen.value = false
   }
 
@@ -115,24 +91,11 @@ export const useProject = defineStore('project', () => {
 
   /** Does edits as one entry that undo takes back. */
   function edit(edits: Edit | readonly Edit[], gesture?: string) {
-    endPreview()
+    deriving.endPreview()
     const list = Array.isArray(edits) ? (edits as readonly Edit[]) : [edits as Edit]
     const together = gesture ?? (list.length > 1 ? crypto.randomUUID() : null)
     const options = { gesture: together, selection: selectedPart.value }
     step((now) => list.reduce((state, one) => commit(state, one, options), now))
-  }
-
-  /** Shows what edits would make of it, without doing them. */
-  function showPreview(edits: readonly Edit[]) {
-    if (!history.value) return
-    previewWanted = true
-    const would = edits.reduce((state, one) => commit(state, one), history.value)
-    askPreview({ design: would.design, hand: hand.value })
-  }
-
-  function endPreview() {
-    previewWanted = false
-    preview.value = null
   }
 
   function undoLast() {
@@ -142,15 +105,14 @@ export const useProject = defineStore('project', () => {
       selectedPart.value = selection
   }
 
-  const shown = computed(() => preview.value?.derived ?? derived.value)
   return {
     id,
     history,
     design,
-    derived,
-    preview,
-    shown,
-    shownDesign: computed(() => preview.value?.design ?? design.value),
+    derived: deriving.derived,
+    preview: deriving.preview,
+    shown: computed(() => deriving.preview.value?.derived ?? deriving.derived.value),
+    shownDesign: computed(() => deriving.preview.value?.design ?? design.value),
     problem,
     selectedPart,
     alsoOpen,
@@ -158,8 +120,8 @@ export const useProject = defineStore('project', () => {
     open,
     close,
     edit,
-    showPreview,
-    endPreview,
+    showPreview: deriving.showPreview,
+    endPreview: deriving.endPreview,
     undo: undoLast,
     redo: () => step(redo),
     cancel: (gesture: string) => step((now) => cancelGesture(now, gesture)),

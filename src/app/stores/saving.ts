@@ -1,6 +1,7 @@
-import { type Ref, reactive, ref, watch } from 'vue'
+import { type Ref, reactive, ref, shallowRef, watch } from 'vue'
 import type { Design } from '@core/design'
 import { addBag, type BagRecord, saveBag } from '@app/storage/bag-store.ts'
+import { leaveNote } from '@app/storage/leaving-note.ts'
 import { tellTabs } from '@app/storage/tabs.ts'
 
 export type SaveState = 'saved' | 'saving' | 'full' | 'refused' | 'conflict'
@@ -19,7 +20,7 @@ export function useSaving(
 ) {
   const state = ref<SaveState>('saved')
   const savedAt = ref(0)
-  const previous = ref<BagRecord['previous']>([])
+  const previous = shallowRef<BagRecord['previous']>([])
   let revision = 0
   let stored: Design | null = null
   let firstOfSitting = true
@@ -99,10 +100,12 @@ export function useSaving(
     return record.id
   }
 
-  for (const event of ['visibilitychange', 'pagehide'])
-    window.addEventListener(event, () => {
-      if (document.visibilityState === 'hidden' || event === 'pagehide') void flush()
-    })
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'hidden') void flush()
+  })
+  window.addEventListener('pagehide', () => {
+    if (unsaved() && id.value) leaveNote(id.value, revision, design.value!)
+  })
 
   return reactive({
     state,

@@ -3,8 +3,9 @@ import { RefreshLeft, RefreshRight, Operation } from '@element-plus/icons-vue'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import type { SnagCode } from '@core/snag'
-import { places, type PlaceName } from '@app/router.ts'
+import { places, type PlaceName } from '@app/places.ts'
 import { useProject } from '@app/stores/project.ts'
+import EarlierVersions from './EarlierVersions.vue'
 import ActionSearch from '@app/parts/ActionSearch.vue'
 import BrandMark from '@app/parts/BrandMark.vue'
 import WordsMenu from '@app/parts/WordsMenu.vue'
@@ -78,13 +79,25 @@ const redoWords = computed(() => project.history?.future[0]?.label)
       <button v-else type="button" title="Rename" @click="rename">
         {{ project.design?.name ?? '…' }}
       </button>
-      <small role="status" :class="{ bad: saved === 'not saved' }">{{ saved }}</small>
+      <ElPopover trigger="click" :width="290" placement="bottom-start">
+        <template #reference>
+          <button
+            type="button"
+            class="saved"
+            :class="{ bad: saved === 'not saved' }"
+            title="Earlier versions"
+          >
+            <span role="status">{{ saved }}</span>
+          </button>
+        </template>
+        <EarlierVersions />
+      </ElPopover>
     </div>
-    <nav class="places" aria-label="Places">
+    <nav v-if="project.id" class="places" aria-label="Places">
       <RouterLink
         v-for="place in places"
         :key="place.name"
-        :to="{ name: place.name, params: { id: project.id ?? '' } }"
+        :to="{ name: place.name, params: { id: project.id } }"
         active-class="on"
       >
         {{ place.title }}
@@ -150,7 +163,8 @@ const redoWords = computed(() => project.history?.future[0]?.label)
   max-width: 100%;
   width: auto;
   overflow: hidden;
-  padding: 2px 6px;
+  min-height: 24px;
+  padding: 0 6px;
   border: 0;
   border-radius: 4px;
   background: none;
@@ -168,13 +182,16 @@ const redoWords = computed(() => project.history?.future[0]?.label)
 .bar .bag-name button:hover {
   background: var(--mat-tint);
 }
-.bar .bag-name small {
-  padding: 0 6px;
+.bar .bag-name button.saved {
+  min-height: 24px;
+  font-weight: 400;
+  font-family: var(--font-text);
+  cursor: pointer;
   color: var(--ink-3);
   font-size: 11.5px;
   line-height: 1;
 }
-.bar .bag-name small.bad {
+.bar .bag-name button.saved.bad {
   color: var(--error);
   font-weight: 650;
 }

@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router'
 import { useProject } from '@app/stores/project.ts'
 import BagBar from './BagBar.vue'
 import SaveNotice from './SaveNotice.vue'
+import KeySheet from '@app/parts/KeySheet.vue'
 import SpinePanel from '@app/parts/SpinePanel.vue'
 import TallyPanel from '@app/parts/TallyPanel.vue'
 
@@ -37,6 +38,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
+  <KeySheet />
   <div class="frame" :class="{ narrow, 'no-tally': !tallyShown }">
     <BagBar v-model:tally-shown="tallyShown" />
     <template v-if="project.problem">

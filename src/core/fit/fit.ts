@@ -49,7 +49,7 @@ export interface Fit {
 }
 
 /** What changing costs, from memory of what shows: a stitch added 1, a column padded 0.4, and 1.5 for doing either at all. */
-const COST = { once: 1.5, stitch: 1, column: 0.4, lastRound: 0.5 } as const
+const COST = { once: 1.5, stitch: 1, column: 0.4, lastRound: 1 } as const
 /** Being this far off the wanted size weighs as much as one stitch added. */
 const MM_PER_COST = 10
 

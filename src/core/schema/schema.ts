@@ -11,7 +11,8 @@ export function projectSchema(): object {
     classTransformerMetadataStorage: defaultMetadataStorage,
     refPointerPrefix: '#/$defs/',
   }) as Record<string, Schema>
-  const { Project: project, AnyPart: _, ...rest } = classes
+  const { Project: project, ...rest } = classes
+  delete rest['AnyPart']
   for (const { owner, field } of nullableFields) {
     const { properties } = rest[owner]!
     properties![field] = { anyOf: [properties![field], { type: 'null' }] }

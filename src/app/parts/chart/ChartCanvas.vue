@@ -39,6 +39,8 @@ const props = defineProps<{
   /** Whether the columns repeat, with markers at the edges of the repeat. */
   repeats: boolean
   readonly?: boolean
+  /** What the tape below measures. */
+  caption: string
   /** The round written out below, from 0. */
   row: number | null
 }>()
@@ -443,6 +445,14 @@ const edges = computed(() => {
         :length-mm="edges.up"
         :px-per-mm="pxPerMm"
       />
+      <text
+        class="caption"
+        :x="edges.left + (edges.across * pxPerMm) / 2"
+        :y="edges.foot + 43"
+        text-anchor="middle"
+      >
+        {{ caption }}
+      </text>
       <TapeMeasure
         direction="across"
         :x="edges.left"
@@ -489,6 +499,10 @@ const edges = computed(() => {
 .chart-canvas .edges text.here {
   fill: var(--marker-ink);
   font-weight: 650;
+}
+.chart-canvas .edges text.caption {
+  fill: var(--ink-2);
+  font-size: 12px;
 }
 .chart-canvas .edges .tape text {
   fill: var(--tape-ink);

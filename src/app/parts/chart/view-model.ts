@@ -29,7 +29,7 @@ export const margin = { left: 42, right: 42, top: 34, bottom: 50 } as const
 const SMALLEST = 1.2
 const LARGEST = 60
 /** Columns of the neighbouring repeats that are shown on each side, when there is room. */
-const NEIGHBOURS = 6
+const NEIGHBOURS = 4
 
 interface Frame {
   readonly width: number

@@ -204,12 +204,12 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           :repeats="part.kind === 'tapestry'"
           :readonly="part.kind !== 'tapestry'"
           :row="row"
+          :caption="repeatWords"
           @paint="paint"
           @cancel="project.cancel"
           @pick="letter = $event"
           @point="point"
         />
-        <p class="note num repeat">{{ repeatWords }}</p>
         <div
           v-if="part.kind === 'tapestry'"
           class="palette"
@@ -240,7 +240,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 .bands-view {
   display: grid;
   flex: 1;
-  grid-template: auto minmax(0, 1fr) / 214px 46px minmax(0, 1fr);
+  grid-template: auto minmax(0, 1fr) / 200px 46px minmax(0, 1fr);
   min-height: 0;
   padding: 14px 20px 14px 18px;
 }
@@ -311,11 +311,6 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 }
 .bands-view .chart {
   flex: 1;
-}
-.bands-view .repeat {
-  margin: -20px 0 6px;
-  text-align: center;
-  pointer-events: none;
 }
 .bands-view .palette {
   display: flex;

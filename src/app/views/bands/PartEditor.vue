@@ -37,17 +37,6 @@ const resize = (width: number, height: number) =>
     name: 'resizeChart',
     args: { id: part.value.id, width, height, letter: ground.value },
   })
-const count = computed(() => {
-  const piece = project.derived!.ledger.pieces[0]!
-  const place = piece.parts.find(({ id }) => id === part.value.id)
-  return place ? piece.columns.uses[place.firstRow]! : 0
-})
-const divides = computed(() => {
-  if (part.value.kind !== 'tapestry') return ''
-  const left = count.value % part.value.chart.width
-  const times = Math.floor(count.value / part.value.chart.width)
-  return left === 0 ? `${times} × on ${count.value}` : `${left} left of ${count.value}`
-})
 function rename(event: Event) {
   const name = (event.target as HTMLInputElement).value.trim().slice(0, 60)
   if (name) set({ name })
@@ -106,7 +95,6 @@ function rename(event: Event) {
         :step="1"
         :min="-2000"
         :max="2000"
-        hint="in its last"
         @change="set({ adjust: $event })"
       />
     </template>
@@ -153,7 +141,6 @@ function rename(event: Event) {
         :step="1"
         :min="1"
         :max="1000"
-        :hint="divides"
         @change="resize($event, part.chart.colours.length)"
       />
       <MeasureField

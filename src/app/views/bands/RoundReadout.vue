@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import { inkOn } from '@core/colour'
 import { type Grouped, groupedRuns, runText } from '@core/pattern'
-import type { LedgerRun } from '@core/ledger'
+import { type LedgerRun, runsOfRow } from '@core/ledger'
+import { abbrOf, stitchById } from '@core/stitch'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
@@ -18,13 +19,22 @@ interface Token {
 const piece = computed(() => project.derived!.ledger.pieces[0]!)
 const colourOf = (letter: string) =>
   project.design!.yarns.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
+/** The one stitch of the round, said once; null when there are several. */
+const alike = computed(() => {
+  const stitches = new Set(
+    runsOfRow(project.derived!.ledger, piece.value, props.row).map(({ stitch }) => stitch),
+  )
+  const [only] = stitches
+  return stitches.size === 1 ? abbrOf(stitchById(only!), workshop.words) : null
+})
 const tokens = computed(() => {
-  const list: Token[] = []
+  const list: Token[] = alike.value ? [{ text: `${alike.value}:`, colour: null }] : []
   const write = (parts: readonly Grouped<LedgerRun>[]) => {
     for (const part of parts)
       if ('item' in part) {
         const { yarn } = part.item
-        list.push({ text: `${runText(part.item, workshop.words)} ${yarn}`, colour: colourOf(yarn) })
+        const text = alike.value ? String(part.item.count) : runText(part.item, workshop.words)
+        list.push({ text: `${text} ${yarn}`, colour: colourOf(yarn) })
       } else {
         list.push({ text: '[', colour: null })
         write(part.items)

@@ -143,7 +143,7 @@ async function give({ title, run }: { title: string; run: () => Promise<unknown>
 
 <template>
   <div class="pattern-view">
-    <article class="paper">
+    <article class="paper" tabindex="0" aria-label="The written pattern">
       <header>
         <h1>{{ design.name }}</h1>
         <p v-if="errors" class="not-yet" role="status">
@@ -188,8 +188,7 @@ async function give({ title, run }: { title: string; run: () => Promise<unknown>
           <template v-for="line in section.lines" :key="line.from">
             <li v-if="line.note" class="change">{{ line.note }}</li>
             <li>
-              <b>{{ lineLabel(line) }}</b
-              ><span>{{ line.text }}</span
+              <b>{{ lineLabel(line) }}</b><span>{{ line.text }}</span
               ><em>({{ line.count }})</em>
             </li>
           </template>
@@ -271,7 +270,7 @@ async function give({ title, run }: { title: string; run: () => Promise<unknown>
   color: var(--ink);
 }
 .pattern-view section {
-  margin: 0 -14px;
+  margin: 0 -14px 0 -17px;
   padding: 12px 14px 8px;
   border-left: 3px solid transparent;
 }

@@ -182,6 +182,7 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
   min-height: 26px;
   padding: 2px 11px;
   font-size: 12.5px;
+  white-space: nowrap;
 }
 .fit-card .button.main:disabled {
   color: #fff;

@@ -32,14 +32,18 @@ const ticks = computed(() =>
     text: `${share > 0 ? '+' : ''}${printNumber((share * props.toleranceMm) / perUnit.value)}`,
   })),
 )
+/** Labels of neighbours stand above and below in turn. */
 const dots = computed(() =>
-  props.fits.map(({ fit, inUse }, i) => ({
-    i,
-    inUse,
-    count: fit.count,
-    x: x.value(fit.errorMm),
-    y: y.value(fit.cost),
-  })),
+  props.fits
+    .map(({ fit, inUse }, i) => ({
+      i,
+      inUse,
+      count: fit.count,
+      x: x.value(fit.errorMm),
+      y: y.value(fit.cost),
+    }))
+    .sort((a, b) => a.x - b.x)
+    .map((dot, nth) => ({ ...dot, labelY: dot.y + (nth % 2 ? -11 : 20) })),
 )
 </script>
 
@@ -86,11 +90,7 @@ const dots = computed(() =>
     >
       <circle :cx="dot.x" :cy="dot.y" r="11" class="reach" />
       <circle :cx="dot.x" :cy="dot.y" :r="dot.inUse ? 7 : 5" />
-      <text
-        :x="dot.x + (dot.x > width - 50 ? -9 : 9)"
-        :y="dot.y - 3"
-        :text-anchor="dot.x > width - 50 ? 'end' : 'start'"
-      >
+      <text :x="dot.x" :y="dot.labelY > y(0) + 4 ? dot.y - 11 : dot.labelY" text-anchor="middle">
         {{ dot.count }}
       </text>
     </g>

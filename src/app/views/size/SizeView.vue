@@ -310,13 +310,17 @@ const plain = computed({
       </div>
     </section>
     <section class="card base">
-      <BasePlan :design="shownDesign" :derived="shownDerived" :size="296" />
+      <div>
+        <BasePlan :design="shownDesign" :derived="shownDerived" :size="296" />
+        <div class="lies">
+          <p class="note">
+            <b :class="lies.good ? 'good' : 'warn'">{{ lies.title }}</b> {{ lies.text }}
+          </p>
+          <p class="note num figures">{{ baseWords.counts }}<br />{{ baseWords.total }}</p>
+        </div>
+      </div>
       <div class="base-side">
         <h2>Base</h2>
-        <p class="note">
-          <b :class="lies.good ? 'good' : 'warn'">{{ lies.title }}</b> {{ lies.text }}
-        </p>
-        <p class="note num figures">{{ baseWords.counts }}<br />{{ baseWords.total }}</p>
         <MeasureField
           label="Every round"
           :text="`+ ${base.increase}`"
@@ -325,18 +329,16 @@ const plain = computed({
           :step="1"
           :min="3"
           :max="40"
-          :hint="`flat ${printNumber(flat.flat)}`"
           @change="setBase({ increase: $event })"
         />
         <MeasureField
-          label="Up to"
+          label="Last round"
           :text="String(base.count)"
           :value="base.count"
           :read="readWhole"
           :step="1"
           :min="base.increase"
           :max="2000"
-          hint="stitches"
           @change="setBase({ count: $event })"
         />
         <div class="choices">
@@ -368,8 +370,8 @@ const plain = computed({
             v-model="plain"
             legend="Plain rounds between"
             :options="[
-              { value: 'none', label: 'No plain rounds' },
-              { value: 'some', label: 'Plain between' },
+              { value: 'none', label: 'None plain' },
+              { value: 'some', label: 'Some plain' },
             ]"
           />
         </div>
@@ -457,7 +459,7 @@ const plain = computed({
 }
 .size-view .base {
   display: grid;
-  grid-template-columns: 300px 1fr;
+  grid-template-columns: 296px 1fr;
   gap: 0 14px;
   padding-right: 12px;
 }
@@ -467,10 +469,13 @@ const plain = computed({
   font-size: 15px;
 }
 .size-view .base .figures {
-  margin: 8px 0;
+  margin-top: 4px;
+}
+.size-view .lies {
+  margin-top: 8px;
 }
 .size-view .base .measure-field {
-  grid-template-columns: 78px 1fr;
+  grid-template-columns: 70px 1fr;
 }
 .size-view .choices {
   display: grid;

@@ -107,15 +107,17 @@ const short = ({ need }: { need?: YarnNeed }) =>
                 "
               />
             </td>
-            <td class="who">
-              <YarnDot :letter="yarn.letter" :colour="yarn.colour" />
-              <input
-                class="plain-input"
-                :value="yarn.name"
-                :aria-label="`Name of yarn ${yarn.letter}`"
-                maxlength="60"
-                @change="setName(yarn, $event)"
-              />
+            <td>
+              <div class="who">
+                <YarnDot :letter="yarn.letter" :colour="yarn.colour" />
+                <input
+                  class="plain-input"
+                  :value="yarn.name"
+                  :aria-label="`Name of yarn ${yarn.letter}`"
+                  maxlength="60"
+                  @change="setName(yarn, $event)"
+                />
+              </div>
             </td>
             <td>
               <MeasureField
@@ -275,7 +277,6 @@ const short = ({ need }: { need?: YarnNeed }) =>
   display: flex;
   gap: 8px;
   align-items: center;
-  min-height: 46px;
 }
 .plain-input {
   width: 100%;

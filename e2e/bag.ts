@@ -1,0 +1,85 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test as base, type Download, type Page } from '@playwright/test'
+import { readFileSync } from 'node:fs'
+
+/*
+ * What every journey needs. Files are given and taken the way a browser without file pickers does it, so that they can be
+ * caught; anything the page logs as an error fails the journey.
+ */
+export const test = base.extend({
+  page: async ({ page }, use) => {
+    const errors: string[] = []
+    page.on('pageerror', (error) => errors.push(error.message))
+    page.on('console', (message) => {
+      // An address with nothing is answered with 404, as it should be.
+      const nothing = message.location().url.endsWith('/nothing/here')
+      if (message.type() === 'error' && !nothing) errors.push(message.text())
+    })
+    await page.addInitScript(() => {
+      Reflect.deleteProperty(window, 'showSaveFilePicker')
+      Reflect.deleteProperty(window, 'showOpenFilePicker')
+    })
+    await use(page)
+    expect(errors).toEqual([])
+  },
+})
+export { expect }
+
+/** Opens the shelf, and from it the demo bag, in one of its places. */
+export async function openDemo(page: Page, place = 'Bands'): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('link', { name: 'Open Beater tote' }).click()
+  await expect(page.locator('.stage h1')).toHaveText('Diamonds')
+  await go(page, place)
+}
+
+/** Goes to a place of the open bag. */
+export async function go(page: Page, place: string): Promise<void> {
+  await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click()
+}
+
+/** A figure of the tally by what stands below it. */
+export const figure = (page: Page, what: string) =>
+  page
+    .locator('.fig')
+    .filter({ has: page.getByText(what, { exact: true }) })
+    .locator('b')
+
+/** Waits until everything is saved. */
+export const saved = (page: Page) =>
+  expect(page.locator('.saved')).toHaveText(/^saved/, { timeout: 8_000 })
+
+export const undo = (page: Page) => page.getByRole('button', { name: 'Undo', exact: true }).click()
+
+/** Types into a field and leaves it. */
+export async function enter(page: Page, label: string, text: string): Promise<void> {
+  const field = page.getByLabel(label, { exact: true })
+  await field.fill(text)
+  await field.press('Enter')
+}
+
+/** The bytes of a download. */
+export async function bytesOf(download: Download): Promise<Buffer> {
+  return readFileSync(await download.path())
+}
+
+/** Clicks what gives a file, and catches the file. */
+export async function fileFrom(
+  page: Page,
+  button: string,
+): Promise<{ name: string; bytes: Buffer }> {
+  const waiting = page.waitForEvent('download')
+  await page.getByRole('button', { name: new RegExp(`^${button}`) }).click()
+  const download = await waiting
+  return { name: download.suggestedFilename(), bytes: await bytesOf(download) }
+}
+
+/** The page has nothing that WCAG 2.2 AA objects to, as far as a program can tell. */
+export async function accessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze()
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`),
+  ).toEqual([])
+}

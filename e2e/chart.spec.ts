@@ -1,0 +1,208 @@
+import type { Page } from '@playwright/test'
+import { enter, expect, figure, go, openDemo, saved, test, undo } from './bag.ts'
+
+const chart = (page: Page) => page.getByRole('application')
+const project = (page: Page) =>
+  page.evaluate(async () => {
+    const open = indexedDB.open('ample-motif')
+    const database = await new Promise<IDBDatabase>(
+      (done) => (open.onsuccess = () => done(open.result)),
+    )
+    const all = database.transaction('bags').objectStore('bags').getAll()
+    return new Promise<{ file: { design: { parts: { chart?: { colours: string[] } }[] } } }[]>(
+      (done) => (all.onsuccess = () => done(all.result)),
+    )
+  })
+/** The rows of the demo's motif, as they are stored. */
+const motif = async (page: Page) => {
+  await saved(page)
+  return (await project(page))[0]!.file.design.parts.find((part) => part.chart)!.chart!.colours
+}
+/** The middle of the picture of the strip. */
+const spineColours = (page: Page) =>
+  page.locator('.spine .strip').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL())
+
+test('painting by pointer: one drag is one entry, Escape takes it back, the spine follows', async ({
+  page,
+}) => {
+  await openDemo(page)
+  const before = await motif(page)
+  const strip = await spineColours(page)
+  await page.getByRole('radio', { name: 'Oxblood' }).click()
+  const box = (await chart(page).boundingBox())!
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  await page.mouse.move(x - 40, y)
+  await page.mouse.down()
+  await page.mouse.move(x + 40, y, { steps: 6 })
+  await expect(page.locator('.readout')).toContainText('D')
+  await page.mouse.up()
+  const painted = await motif(page)
+  const changed = painted.filter((row, i) => row !== before[i])
+  expect(changed).toHaveLength(1)
+  expect(changed[0]!).toMatch(/D{5,7}/)
+  expect(await spineColours(page)).not.toBe(strip)
+  await undo(page)
+  expect(await motif(page)).toEqual(before)
+
+  await page.mouse.move(x - 40, y + 30)
+  await page.mouse.down()
+  await page.mouse.move(x + 40, y + 30, { steps: 4 })
+  await chart(page).press('Escape')
+  await page.mouse.up()
+  expect(await motif(page)).toEqual(before)
+})
+
+test('every tool does what it says', async ({ page }) => {
+  await openDemo(page)
+  const box = (await chart(page).boundingBox())!
+  const at = (dx: number, dy: number) =>
+    [box.x + box.width / 2 + dx, box.y + box.height / 2 + dy] as const
+  const drag = async (from: readonly [number, number], to: readonly [number, number]) => {
+    await page.mouse.move(...from)
+    await page.mouse.down()
+    await page.mouse.move(...to, { steps: 3 })
+    await page.mouse.up()
+  }
+  const count = async (letter: string) => (await motif(page)).join('').split(letter).length - 1
+  await page.getByRole('radio', { name: 'Oxblood' }).click()
+  await page.getByRole('button', { name: 'Rectangle' }).click()
+  await drag(at(-20, -20), at(20, 20))
+  const rectangle = await count('D')
+  expect(rectangle).toBeGreaterThan(8)
+  await undo(page)
+  expect(await count('D')).toBe(0)
+
+  await page.keyboard.press('l')
+  await drag(at(-60, 0), at(60, 0))
+  expect(await count('D')).toBeGreaterThan(6)
+  await undo(page)
+
+  await page.keyboard.press('f')
+  await page.mouse.click(...at(-120, -120))
+  expect(await count('D')).toBeGreaterThan(40)
+  await page.getByRole('button', { name: 'Eraser' }).click()
+  await drag(at(-120, -120), at(-80, -120))
+  const left = await count('D')
+
+  await page.keyboard.press('p')
+  await page.mouse.click(...at(-120, -100))
+  await expect(page.getByRole('radio', { name: 'Oxblood' })).toHaveAttribute('aria-checked', 'true')
+  expect(await count('D')).toBe(left)
+})
+
+test('all of charting by keyboard', async ({ page }) => {
+  await openDemo(page)
+  await chart(page).focus()
+  await page.keyboard.press('4')
+  await expect(page.getByRole('radio', { name: 'Oxblood' })).toHaveAttribute('aria-checked', 'true')
+  await page.keyboard.press('Space')
+  await page.keyboard.press('Shift+ArrowRight')
+  await page.keyboard.press('ArrowUp')
+  await page.keyboard.press('Enter')
+  await expect(
+    page.locator('[aria-live]').filter({ hasText: 'Round 33, stitch 23: D Oxblood' }),
+  ).toBeAttached()
+  expect((await motif(page)).slice(0, 2).map((row) => row.slice(0, 3))).toEqual(['DDB', 'ADC'])
+  await page.keyboard.press('+')
+  await page.keyboard.press('0')
+  await page.keyboard.press('Control+z')
+  await page.keyboard.press('Control+z')
+  await page.keyboard.press('Control+z')
+  expect((await motif(page))[0]!.slice(0, 3)).toBe('BBB')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Control+k')
+  await page.keyboard.type('stripes on top')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('.stage h1')).toHaveText('Stripes')
+})
+
+test('a motif that does not divide has mends, each by one click and undone by one', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await enter(page, 'Repeat', '23')
+  const snag = page.locator('.snag.error')
+  await expect(snag).toContainText('120 stitches hold 5 repeats of 23 and leave 5')
+  for (const mend of [
+    'Work on 115 stitches',
+    'Pad the motif by 1 column',
+    'Take away 5 evenly',
+    'Add 18 evenly',
+  ]) {
+    await snag.getByRole('button', { name: mend }).hover()
+    await expect(page.locator('.tally .would')).toBeVisible()
+    await snag.getByRole('button', { name: mend }).click()
+    await expect(page.locator('.snag.error')).toHaveCount(0)
+    await undo(page)
+    await expect(snag).toBeVisible()
+  }
+})
+
+test('parts are added, recoloured, reordered, resized and taken out', async ({ page }) => {
+  await openDemo(page)
+  const names = () => page.locator('.part-list .bands .name').allInnerTexts()
+  const act = async (part: string, what: string) => {
+    const name = `What to do with ${part}`
+    await page.getByRole('button', { name, exact: true }).click()
+    await page
+      .getByRole('menu', { name, exact: true })
+      .getByRole('menuitem', { name: what })
+      .click()
+  }
+  await act('Diamonds', 'Move up')
+  expect((await names()).map((name) => name.split('\n')[0])).toEqual([
+    'Edge',
+    'Plain',
+    'Diamonds',
+    'Stripes',
+    'Stripes',
+    'Plain',
+  ])
+  await act('Edge', 'Take out')
+  await expect(figure(page, 'tall')).toHaveText('25.0 cm')
+  await undo(page)
+  await page.getByRole('button', { name: 'Edge' }).first().click()
+  await page.locator('.part-editor').getByLabel('Rounds: more').click()
+  await expect(figure(page, 'tall')).toHaveText('27.7 cm')
+  await page.locator('.part-editor .el-select').last().click()
+  await page.getByRole('option', { name: 'Brass' }).click()
+  await expect(page.locator('.tally .yarn')).toHaveCount(3)
+
+  // On the spine an edge is dragged, and a part answers to the arrow keys.
+  await page.locator('.spine .part').last().press('ArrowUp')
+  await expect(figure(page, 'tall')).toHaveText('28.2 cm')
+  const edge = (await page.locator('.spine .edge').last().boundingBox())!
+  await page.mouse.move(edge.x + 20, edge.y + 4)
+  await page.mouse.down()
+  await page.mouse.move(edge.x + 20, edge.y - 26, { steps: 5 })
+  await page.mouse.up()
+  await expect(figure(page, 'tall')).not.toHaveText('28.2 cm')
+  await undo(page)
+  await expect(figure(page, 'tall')).toHaveText('28.2 cm')
+
+  // Dragging in the list moves a part too.
+  const pull = page.locator('.part-list .bands .pull')
+  await pull.first().dragTo(pull.nth(3))
+  expect((await names())[0]).not.toContain('Edge')
+})
+
+test('terms, units and hand change words only', async ({ page }) => {
+  await openDemo(page)
+  const stored = await motif(page)
+  await page.getByRole('button', { name: /US terms/ }).click()
+  await page.getByText('UK terms', { exact: true }).click()
+  await page.getByText('in, oz, yd', { exact: true }).click()
+  await page.getByText('Left hand', { exact: true }).click()
+  await page.keyboard.press('Escape')
+  await expect(figure(page, 'around')).toHaveText('23.6 in')
+  await expect(page.locator('.stage header p')).toContainText('Tapestry in dc')
+  await expect(page.locator('.readout')).toContainText('left to right')
+  await go(page, 'Pattern')
+  await expect(page.locator('.paper')).toContainText('Tension')
+  await expect(page.locator('.paper')).toContainText('Rounds 21–25dc in each st around, in A(120)')
+  await page.reload()
+  await expect(page.locator('.paper')).toContainText('Tension')
+  expect(await motif(page)).toEqual(stored)
+})

@@ -1,0 +1,82 @@
+import { enter, expect, figure, openDemo, saved, test, undo } from './bag.ts'
+
+test('what was done last survives a closed tab', async ({ page, context }) => {
+  await openDemo(page)
+  const address = page.url()
+  await page.getByRole('button', { name: 'Edge' }).first().click()
+  await enter(page, 'Rounds', '9')
+  await expect(figure(page, 'tall')).toHaveText('29.1 cm')
+  await page.close({ runBeforeUnload: true })
+  const again = await context.newPage()
+  await again.goto(address)
+  await expect(figure(again, 'tall')).toHaveText('29.1 cm')
+})
+
+test('two tabs: what one saves the other shows, and nothing is overwritten', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page)
+  const other = await context.newPage()
+  await other.goto(page.url())
+  await expect(other.getByText('open in another tab too')).toBeVisible()
+  await expect(page.getByText('open in another tab too')).toBeVisible()
+  await page.getByRole('button', { name: 'Edge' }).first().click()
+  await enter(page, 'Rounds', '9')
+  await saved(page)
+  await expect(figure(other, 'tall')).toHaveText('29.1 cm')
+
+  // Both change it at the same time: the slower one is told, and both are kept.
+  await other.evaluate(() => {
+    // This tab cannot hear the other, as when its computer was asleep.
+    BroadcastChannel.prototype.dispatchEvent = () => false
+    const locks = navigator.locks.request.bind(navigator.locks)
+    Object.assign(navigator.locks, {
+      request: async (...args: Parameters<typeof locks>) => {
+        await new Promise((done) => setTimeout(done, 1500))
+        return locks(...args)
+      },
+    })
+  })
+  await other.getByRole('button', { name: 'Edge' }).first().click()
+  await enter(other, 'Rounds', '3')
+  await enter(page, 'Rounds', '11')
+  await expect(other.getByRole('alert')).toContainText('Nothing is lost')
+  await other.getByRole('button', { name: 'Keep this one as a copy' }).click()
+  await expect(other.locator('.bag-name')).toContainText('Beater tote (copy)')
+  await expect(figure(other, 'tall')).toHaveText('26.4 cm')
+  await expect(figure(page, 'tall')).toHaveText('30.0 cm')
+})
+
+test('a full browser is said plainly, and the bag can be exported', async ({ page }) => {
+  await openDemo(page)
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put
+    Object.assign(window, { makeRoom: () => (IDBObjectStore.prototype.put = put) })
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError')
+    }
+  })
+  await page.getByRole('button', { name: 'Edge' }).first().click()
+  await enter(page, 'Rounds', '9')
+  await expect(page.getByRole('alert')).toContainText('no room left')
+  await expect(page.locator('.saved')).toHaveText('not saved')
+  const waiting = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Export the bag' }).click()
+  expect((await waiting).suggestedFilename()).toBe('beater-tote.json')
+  await page.evaluate(() => (window as unknown as { makeRoom: () => void }).makeRoom())
+  await enter(page, 'Rounds', '8')
+  await saved(page)
+})
+
+test('earlier versions can be brought back, and that undone', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('button', { name: 'Edge' }).first().click()
+  await enter(page, 'Rounds', '9')
+  await saved(page)
+  await page.locator('.saved').click()
+  await page.getByRole('button', { name: 'Bring back' }).first().click()
+  await expect(figure(page, 'tall')).toHaveText('27.3 cm')
+  await undo(page)
+  await expect(figure(page, 'tall')).toHaveText('29.1 cm')
+})

@@ -1,0 +1,36 @@
+import { defineConfig } from '@playwright/test'
+
+const port = 4199
+const json = process.env['E2E_JSON']
+
+/** The built program, driven in Debian's Chromium at 1280 × 800. */
+export default defineConfig({
+  testDir: 'e2e',
+  timeout: 40_000,
+  expect: { timeout: 8_000 },
+  fullyParallel: true,
+  workers: 2,
+  forbidOnly: process.env['CI'] === 'true',
+  reporter: json ? [['list'], ['json', { outputFile: json }]] : [['list']],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+        '--no-first-run',
+      ],
+    },
+  },
+  webServer: {
+    command: 'node --import tsx server/main.ts',
+    env: { PORT: String(port) },
+    url: `http://127.0.0.1:${port}/`,
+  },
+})

@@ -1,0 +1,8 @@
+/** The places inside a bag, in the order of the work. */
+export const places = [
+  { name: 'size', title: 'Size' },
+  { name: 'bands', title: 'Bands' },
+  { name: 'yarns', title: 'Yarns' },
+  { name: 'pattern', title: 'Pattern' },
+] as const
+export type PlaceName = (typeof places)[number]['name']
