@@ -47,6 +47,12 @@ function take() {
   if (result.value !== props.value) emit('change', result.value)
 }
 
+/** Escape gives the field back what it had. */
+function restore() {
+  typed.value = props.text
+  problem.value = null
+}
+
 function stepBy(steps: number) {
   const next = props.value + steps * props.step!
   if (outside(next) === null) emit('change', next)
@@ -69,7 +75,7 @@ const describedBy = computed(() => (problem.value ? `${id}-problem` : undefined)
         @keydown.enter.prevent="take"
         @keydown.up.prevent="step && stepBy(1)"
         @keydown.down.prevent="step && stepBy(-1)"
-        @keydown.esc="typed = text"
+        @keydown.esc="restore"
       />
       <span v-if="hint" class="hint">{{ hint }}</span>
       <template v-if="step">

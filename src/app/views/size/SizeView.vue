@@ -475,7 +475,7 @@ const plain = computed({
   margin-top: 8px;
 }
 .size-view .base .measure-field {
-  grid-template-columns: 70px 1fr;
+  grid-template-columns: 76px 1fr;
 }
 .size-view .choices {
   display: grid;
