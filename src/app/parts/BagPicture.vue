@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watchEffect } from 'vue'
-import type { Design } from '@core/design'
+import type { Yarn } from '@core/design'
 import type { Derived } from '@core/plan'
-import { useWorkshop } from '@app/stores/workshop.ts'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
 
 /** The bag laid flat, seen from the front, to scale in its box. */
 const props = defineProps<{
-  design: Design
+  name: string
+  yarns: readonly Yarn[]
   derived: Derived
   width: number
   height: number
 }>()
 
-const workshop = useWorkshop()
 const canvas = useTemplateRef('canvas')
 
 const body = computed(() => {
@@ -25,45 +24,51 @@ const body = computed(() => {
   return { piece, firstRow, widest, tall, scale }
 })
 
-const label = computed(() => `${props.design.name}, seen from the front`)
+const label = computed(() => `${props.name}, seen from the front`)
 
 watchEffect(() => {
   if (!canvas.value) return
   const context = sharpContext(canvas.value, props.width, props.height)
-  context.clearRect(0, 0, props.width, props.height)
   const { piece, firstRow, scale, widest, tall } = body.value
   if (tall === 0) return
   const { makes, widthMm, heightMm } = piece.columns
   const [wide, high] = [widest * scale, tall * scale]
   const [left, foot] = [(props.width - wide) / 2, (props.height + high) / 2]
-  const columns = Math.max(...makes.subarray(firstRow)) >> 1
-  const picture = fabricPixels(
-    props.derived.ledger,
-    piece,
-    paletteOf(props.derived.ledger, props.design.yarns),
-    { firstRow, endRow: piece.rows, columns, hand: workshop.words.hand },
-  )
+  const palette = paletteOf(props.derived.ledger.yarns, props.yarns)
   context.save()
   context.beginPath()
   context.roundRect(left, foot - high, wide, high, [1.5, 1.5, wide * 0.09, wide * 0.09])
   context.clip()
   context.imageSmoothingQuality = 'high'
-  for (let row = firstRow; row < piece.rows; row++) {
-    const across = (widthMm[row]! / 2) * scale
-    const top = foot - heightMm[row]! * scale
-    const below = row > 0 ? heightMm[row - 1]! : 0
-    const shown = makes[row]! >> 1
+  // Rows of one count are painted together.
+  for (let first = firstRow; first < piece.rows;) {
+    let end = first + 1
+    while (end < piece.rows && makes[end] === makes[first]) end++
+    const top = foot - heightMm[end - 1]! * scale
+    const bottom = foot - (first > 0 ? heightMm[first - 1]! : 0) * scale
+    const {
+      canvas: picture,
+      columns,
+      lines,
+    } = fabricPixels(props.derived.front, palette, {
+      firstRow: first,
+      endRow: end,
+      columns: makes[first]! >> 1,
+      pixelsHigh: 2 * (bottom - top),
+    })
+    const across = (widthMm[first]! / 2) * scale
     context.drawImage(
       picture,
-      (columns - shown) >> 1,
-      piece.rows - 1 - row,
-      shown,
-      1,
+      0,
+      0,
+      columns,
+      lines,
       left + (wide - across) / 2,
       top,
       across,
-      (heightMm[row]! - below) * scale + 0.35,
+      bottom - top + 0.35,
     )
+    first = end
   }
   context.restore()
 })

@@ -2,19 +2,16 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
 import { bandsOf, roundsOf } from '@core/design'
-import { printLength } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import BagPicture from './BagPicture.vue'
 import LockingMarker from './LockingMarker.vue'
-import TapeMeasure from './TapeMeasure.vue'
+import { steady } from './steady.ts'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
-import { spineParts } from './spine-layout.ts'
+import SpineRulers from './SpineRulers.vue'
+import { PICTURE, spineParts, STRIP } from './spine-layout.ts'
 
 /** The bag on the cutting mat: whole and small, and the strip up the middle of its front. It selects and it measures. */
-const WIDTH = 176
-const STRIP = { x: 46, width: 56, top: 214, below: 30 }
-const PICTURE = { width: 108, height: 112, x: 40, top: 34 }
 
 const project = useProject()
 const workshop = useWorkshop()
@@ -23,6 +20,8 @@ const strip = useTemplateRef('strip')
 const { height } = useElementSize(root)
 
 const derived = computed(() => project.shown)
+const name = computed(() => project.shownDesign?.name ?? '')
+const yarns = computed(() => project.shownDesign?.yarns ?? [])
 const piece = computed(() => derived.value?.ledger.pieces[0])
 const foot = computed(() => Math.max(STRIP.top + 60, height.value - STRIP.below))
 
@@ -32,35 +31,43 @@ const pxPerMm = computed(() => {
   const along = piece.value?.columns.alongMm.at(-1) ?? 1
   return heldScale.value ?? (foot.value - STRIP.top) / along
 })
-const parts = computed(() =>
-  piece.value ? spineParts(piece.value, foot.value, pxPerMm.value) : [],
-)
-const baseTop = computed(() => parts.value[0]?.top ?? 0)
-const pictureScale = computed(() => {
-  const tally = derived.value?.tally
-  return tally ? Math.min(PICTURE.width / tally.flatMm, PICTURE.height / tally.heightMm) : 1
+const parts = steady(() => (piece.value ? spineParts(piece.value, foot.value, pxPerMm.value) : []))
+/** The few figures the tapes show. */
+const sizes = steady(() => {
+  const { heightMm = 1, flatMm = 1, baseDiameterMm = 1 } = derived.value?.tally ?? {}
+  return { heightMm, flatMm, baseDiameterMm }
 })
-const across = computed(() =>
-  printLength(derived.value?.tally.baseDiameterMm ?? 0, workshop.words.units),
+const pictureScale = computed(() =>
+  Math.min(PICTURE.width / sizes.value.flatMm, PICTURE.height / sizes.value.heightMm),
 )
-
 watchEffect(() => {
   const canvas = strip.value
-  if (!canvas || !derived.value || !project.shownDesign || height.value === 0) return
-  const { ledger } = derived.value
+  if (!canvas || !derived.value || height.value === 0) return
+  const { ledger, front } = derived.value
   const context = sharpContext(canvas, STRIP.width, height.value)
-  context.clearRect(0, 0, STRIP.width, height.value)
   context.imageSmoothingEnabled = false
-  const columns = Math.max(2, Math.round(STRIP.width / (ledger.stitchWidthMm * pxPerMm.value)))
-  const palette = paletteOf(ledger, project.shownDesign.yarns)
+  const stitchPx = ledger.stitchWidthMm * pxPerMm.value
+  const palette = paletteOf(ledger.yarns, yarns.value)
   for (const { firstRow, endRow, top, bottom } of parts.value) {
-    const picture = fabricPixels(ledger, ledger.pieces[0]!, palette, {
+    const window = {
       firstRow,
       endRow,
+      columns: Math.round(STRIP.width / stitchPx),
+      pixelsHigh: bottom - top,
+    }
+    const { canvas: picture, columns, lines } = fabricPixels(front, palette, window)
+    const across = Math.min(STRIP.width, columns * stitchPx)
+    context.drawImage(
+      picture,
+      0,
+      0,
       columns,
-      hand: workshop.words.hand,
-    })
-    context.drawImage(picture, 0, top, STRIP.width, bottom - top)
+      lines,
+      (STRIP.width - across) / 2,
+      top,
+      across,
+      bottom - top,
+    )
   }
   if (piece.value!.columns.alongMm.length > 400) return
   context.strokeStyle = 'rgb(255 255 255 / 14%)'
@@ -115,54 +122,20 @@ const partButtonStyle = (top: number, bottom: number) => ({
 
 <template>
   <aside ref="root" class="spine" aria-label="The bag from base to rim">
-    <template v-if="derived && project.shownDesign && height > 0">
-      <svg class="rulers" :width="WIDTH" :height="height" aria-hidden="true">
-        <TapeMeasure
-          direction="up"
-          :x="PICTURE.x - 22"
-          :y="PICTURE.top + (PICTURE.height + derived.tally.heightMm * pictureScale) / 2"
-          :breadth="15"
-          :length-mm="derived.tally.heightMm"
-          :px-per-mm="pictureScale"
-        />
-        <TapeMeasure
-          direction="across"
-          :x="PICTURE.x + (PICTURE.width - derived.tally.flatMm * pictureScale) / 2"
-          :y="PICTURE.top + (PICTURE.height + derived.tally.heightMm * pictureScale) / 2 + 7"
-          :breadth="15"
-          :length-mm="derived.tally.flatMm"
-          :px-per-mm="pictureScale"
-        />
-        <TapeMeasure
-          direction="up"
-          :x="12"
-          :y="baseTop"
-          :breadth="20"
-          :length-mm="derived.tally.heightMm"
-          :px-per-mm="pxPerMm"
-        />
-        <g class="labels">
-          <g v-for="part in parts" :key="part.id" :class="{ on: part.id === project.selectedPart }">
-            <line :x1="STRIP.x" :x2="WIDTH - 12" :y1="part.bottom" :y2="part.bottom" />
-            <text :x="STRIP.x + STRIP.width + 10" :y="part.labelY - 1">
-              {{ part.name.length > 10 ? part.name.slice(0, 9) + '…' : part.name }}
-            </text>
-            <text class="small" :x="STRIP.x + STRIP.width + 10" :y="part.labelY + 12">
-              {{ part.rounds }} {{ part.rounds === 1 ? 'round' : 'rounds' }}
-            </text>
-          </g>
-          <text class="small" x="23" :y="(foot + baseTop) / 2 - 3" text-anchor="middle">
-            ⌀ {{ across.split(' ')[0] }}
-          </text>
-          <text class="small" x="23" :y="(foot + baseTop) / 2 + 10" text-anchor="middle">
-            {{ across.split(' ')[1] }}
-          </text>
-        </g>
-        <line class="foot" x1="10" :x2="WIDTH - 10" :y1="foot" :y2="foot" />
-      </svg>
+    <template v-if="derived && height > 0">
+      <SpineRulers
+        :parts="parts"
+        :sizes="sizes"
+        :selected="project.selectedPart"
+        :picture-scale="pictureScale"
+        :px-per-mm="pxPerMm"
+        :foot="foot"
+        :height="height"
+      />
       <BagPicture
         class="whole"
-        :design="project.shownDesign"
+        :name="name"
+        :yarns="yarns"
         :derived="derived"
         :width="PICTURE.width"
         :height="PICTURE.height"
@@ -203,6 +176,7 @@ const partButtonStyle = (top: number, bottom: number) => ({
 
 <style>
 .spine {
+  contain: layout paint;
   position: relative;
   min-height: 0;
   overflow: hidden;
@@ -217,31 +191,8 @@ const partButtonStyle = (top: number, bottom: number) => ({
 .spine > * {
   position: absolute;
 }
-.spine .rulers {
-  inset: 0;
-}
 .spine .strip {
   top: 0;
-}
-.spine .labels line {
-  stroke: var(--mat-line);
-  stroke-width: 1.2;
-}
-.spine .labels text {
-  fill: var(--mat-ink);
-  font-size: 12px;
-}
-.spine .labels text.small {
-  fill: #b5cdc3;
-  font-size: 10.5px;
-}
-.spine .labels .on text:first-of-type {
-  fill: #fff;
-  font-weight: 650;
-}
-.spine .foot {
-  stroke: #0f332c;
-  stroke-width: 2;
 }
 .spine .part {
   padding: 0;

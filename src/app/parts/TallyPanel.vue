@@ -30,8 +30,9 @@ const needs = computed(() => project.shown?.needs.filter(({ metres }) => metres 
 const most = computed(() =>
   Math.max(...needs.value.map(({ high, inHandMetres }) => Math.max(high, inHandMetres ?? 0))),
 )
+const yarns = computed(() => project.shownDesign?.yarns ?? [])
 const colourOf = (letter: string) =>
-  project.shownDesign?.yarns.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
+  yarns.value.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
 const range = ({ low, high }: YarnNeed) =>
   `${yarnLengthFigure(low, units.value)}–${yarnLengthFigure(high, units.value)} ${yarnLengthUnit(units.value)}`
 const weight = ({ grams, balls }: YarnNeed) =>
@@ -114,6 +115,7 @@ const restsOn = computed(() => {
 
 <style>
 .tally {
+  contain: layout paint;
   position: relative;
   display: flex;
   flex-direction: column;

@@ -1,53 +1,59 @@
-import { type Ledger, type Piece, placeColours } from '@core/ledger'
+import { type FrontPicture, NO_STITCH } from '@core/ledger'
 
-/* Fabric painted from the ledger: one pixel a stitch first, then drawn to size. */
+/* Fabric painted from the picture of the front: one pixel a stitch first, then drawn to size. */
 
-/** The yarn colours a ledger's indices stand for, as packed pixels. */
+/** The yarn colours that indices stand for, as packed pixels; none for no stitch. */
 export type Palette = Uint32Array
 
 export function paletteOf(
-  ledger: Ledger,
+  letters: readonly string[],
   yarns: readonly { readonly letter: string; readonly colour: string }[],
 ): Palette {
-  return Uint32Array.from(ledger.yarns, (letter) => {
+  const palette = new Uint32Array(NO_STITCH + 1)
+  letters.forEach((letter, i) => {
     const colour = yarns.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
     const rgb = Number.parseInt(colour.slice(1), 16)
-    return 0xff000000 | ((rgb & 0xff) << 16) | (rgb & 0xff00) | (rgb >> 16)
+    palette[i] = 0xff000000 | ((rgb & 0xff) << 16) | (rgb & 0xff00) | (rgb >> 16)
   })
+  return palette
 }
 
 export interface FabricWindow {
   readonly firstRow: number
   readonly endRow: number
-  /** Most stitches shown across, centred on the middle of the front. */
+  /** Stitches shown across, around the middle of the front. */
   readonly columns: number
-  readonly hand: 'right' | 'left'
+  /** Pixels there are for the rows: where rows are more, only every so many-th is painted. */
+  readonly pixelsHigh: number
 }
 
-/** The middle of the front as a picture of one pixel a stitch, the last row on top; narrower rows are centred. */
+const scratch = document.createElement('canvas')
+const context = scratch.getContext('2d', { willReadFrequently: true })!
+
+/**
+ * A window of the front as a picture of one pixel a stitch, the last row on top.
+ * @returns a canvas that is used again by the next call, and how much of it is this picture
+ */
 export function fabricPixels(
-  ledger: Ledger,
-  piece: Piece,
+  front: FrontPicture,
   palette: Palette,
-  { firstRow, endRow, columns, hand }: FabricWindow,
-): HTMLCanvasElement {
-  const canvas = document.createElement('canvas')
-  canvas.width = columns
-  canvas.height = Math.max(1, endRow - firstRow)
-  const context = canvas.getContext('2d')!
-  const image = context.createImageData(canvas.width, canvas.height)
+  { firstRow, endRow, columns, pixelsHigh }: FabricWindow,
+): { readonly canvas: HTMLCanvasElement; readonly columns: number; readonly lines: number } {
+  const rows = Math.max(1, endRow - firstRow)
+  const lines = Math.max(1, Math.min(rows, Math.ceil(pixelsHigh)))
+  const across = Math.max(1, Math.min(columns, front.columns))
+  const left = (front.columns - across) >> 1
+  if (scratch.width < across) scratch.width = across
+  if (scratch.height < lines) scratch.height = lines
+  const image = context.createImageData(across, lines)
   const pixels = new Uint32Array(image.data.buffer)
-  for (let row = firstRow; row < endRow; row++) {
-    const colours = placeColours(ledger, piece, row, hand)
-    const shown = Math.min(columns, colours.length)
-    // The join is at the back, so the middle of the front is half-way around.
-    const from = Math.floor((colours.length - shown) / 2)
-    const left = (columns - shown) >> 1
-    const line = (endRow - 1 - row) * columns
-    for (let i = 0; i < shown; i++) pixels[line + left + i] = palette[colours[from + i]!]!
+  for (let line = 0; line < lines; line++) {
+    const row = endRow - 1 - Math.floor((line * rows) / lines)
+    const start = row * front.columns + left
+    for (let i = 0; i < across; i++) pixels[line * across + i] = palette[front.yarns[start + i]!]!
   }
   context.putImageData(image, 0, 0)
-  return canvas
+  return { canvas: scratch, columns: across, lines }
 }
 
 /** A canvas made sharp for the screen, and its context in CSS pixels. */
@@ -57,9 +63,11 @@ export function sharpContext(
   height: number,
 ): CanvasRenderingContext2D {
   const ratio = window.devicePixelRatio || 1
-  canvas.width = Math.round(width * ratio)
-  canvas.height = Math.round(height * ratio)
-  const context = canvas.getContext('2d')!
-  context.setTransform(ratio, 0, 0, ratio, 0, 0)
-  return context
+  const [wide, high] = [Math.round(width * ratio), Math.round(height * ratio)]
+  if (canvas.width !== wide || canvas.height !== high)
+    Object.assign(canvas, { width: wide, height: high })
+  const sharp = canvas.getContext('2d')!
+  sharp.setTransform(ratio, 0, 0, ratio, 0, 0)
+  sharp.clearRect(0, 0, width, height)
+  return sharp
 }

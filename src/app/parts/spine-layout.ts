@@ -13,6 +13,11 @@ export interface SpinePart {
   readonly labelY: number
 }
 
+/** The mat, and where the strip and the picture of the whole bag lie on it. */
+export const WIDTH = 176
+export const STRIP = { x: 46, width: 56, top: 214, below: 30 } as const
+export const PICTURE = { width: 108, height: 112, x: 40, top: 34 } as const
+
 /** Labels of two lines stand at least this far apart. */
 const LABEL_GAP = 29
 

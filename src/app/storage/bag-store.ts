@@ -1,6 +1,6 @@
 import localforage from 'localforage'
 import type { Design } from '@core/design'
-import { printProject, readProjectJson } from '@core/file'
+import { projectOf, readProjectJson } from '@core/file'
 import type { Result } from '@core/units'
 
 /*
@@ -30,7 +30,7 @@ const PREVIOUS_APART_MS = 3 * 60_000
 
 const bags = localforage.createInstance({ name: 'ample-motif', storeName: 'bags' })
 
-const fileOf = (design: Design): unknown => JSON.parse(printProject(design))
+const fileOf = projectOf
 
 /** Runs alone among all tabs, so that looking and writing are one step. */
 const alone = <T>(id: string, work: () => Promise<T>): Promise<T> =>

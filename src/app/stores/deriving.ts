@@ -6,6 +6,13 @@ import type { Answer } from '@app/workers/derive.worker.ts'
 
 type Hand = 'right' | 'left'
 
+/**
+ * While a gesture goes on, the worker is asked less often the longer it takes: what its answers cost the page stays a small
+ * share of the time, and nothing holds up the hand. Answers that take little come at once.
+ */
+const PACE = 20
+const SLOWEST_MS = 500
+
 /** What the worker is asked for. */
 interface Question {
   readonly design: Design
@@ -18,23 +25,36 @@ export function useDeriving(history: Readonly<Ref<History | null>>, hand: Readon
   const preview = shallowRef<{ readonly design: Design; readonly derived: Derived } | null>(null)
   let previewWanted = false
 
-  const asking = (told: (value: Derived, design: Design) => void) =>
+  const asking = (told: (value: Derived, design: Design, workMs: number) => void) =>
     latestOnly(
       async ({ design, hand: by }: Question): Promise<Answer<Derived>> =>
         await deriver.derive(design, { hand: by }),
       (answer, { design }) => {
-        if (answer.ok) told(answer.value, design)
+        if (answer.ok) told(answer.value, design, answer.workMs)
       },
     )
-  const askDerived = asking((value) => {
+  let paceMs = 0
+  const askDerived = asking((value, _, workMs) => {
+    paceMs = Math.min(SLOWEST_MS, workMs * PACE)
     if (history.value) derived.value = value
   })
   const askPreview = asking((value, design) => {
     if (previewWanted) preview.value = { design, derived: value }
   })
   const design = computed(() => history.value?.design)
-  watch([design, hand], ([now, by]) => {
-    if (now) askDerived({ design: now, hand: by })
+  let timer: ReturnType<typeof setTimeout> | undefined
+  let askedAt = 0
+  function askNow() {
+    clearTimeout(timer)
+    timer = undefined
+    askedAt = performance.now()
+    if (design.value) askDerived({ design: design.value, hand: hand.value })
+  }
+  watch([design, hand], () => {
+    const inGesture = history.value?.past.at(-1)?.gesture != null
+    const wait = askedAt + paceMs - performance.now()
+    if (!inGesture || wait <= 0) askNow()
+    else timer ??= setTimeout(askNow, wait)
   })
 
   /** Shows what edits would make of it, without doing them. */

@@ -100,10 +100,7 @@ export function useSaving(
     return record.id
   }
 
-  document.addEventListener('visibilitychange', () => {
-    if (document.visibilityState === 'hidden') void flush()
-  })
-  window.addEventListener('pagehide', () => {
+  whenLeaving(flush, () => {
     if (unsaved() && id.value) leaveNote(id.value, revision, design.value!)
   })
 
@@ -117,4 +114,12 @@ export function useSaving(
     keepAsCopy,
     takeTheirs: reload,
   })
+}
+
+/** A hidden tab saves; one that closes has only time for a note. */
+function whenLeaving(save: () => Promise<void>, note: () => void) {
+  document.addEventListener('visibilitychange', () => {
+    if (document.visibilityState === 'hidden') void save()
+  })
+  window.addEventListener('pagehide', note)
 }

@@ -8,6 +8,7 @@ import { useProject } from '@app/stores/project.ts'
 import EarlierVersions from './EarlierVersions.vue'
 import ActionSearch from '@app/parts/ActionSearch.vue'
 import BrandMark from '@app/parts/BrandMark.vue'
+import { steady } from '@app/parts/steady.ts'
 import WordsMenu from '@app/parts/WordsMenu.vue'
 
 /** The bar of a bag: its name, whether it is saved, its places with what is wrong in each, undo, settings. */
@@ -32,7 +33,7 @@ const placeOf: Partial<Record<SnagCode, PlaceName>> = {
   'adjust-too-large': 'bands',
   'yarn-short': 'yarns',
 }
-const wrong = computed(() => {
+const wrong = steady(() => {
   const counts: Partial<Record<PlaceName, number>> = {}
   for (const { code, severity } of project.derived?.snags ?? []) {
     if (severity === 'advice') continue
@@ -58,6 +59,7 @@ function takeName() {
   if (wanted && wanted !== project.design?.name)
     project.edit({ name: 'rename', args: { name: wanted } })
 }
+const bagName = computed(() => project.design?.name ?? '…')
 const undoWords = computed(() => project.history?.past.at(-1)?.label)
 const redoWords = computed(() => project.history?.future[0]?.label)
 </script>
@@ -77,7 +79,7 @@ const redoWords = computed(() => project.history?.future[0]?.label)
         @keydown.esc="renaming = false"
       />
       <button v-else type="button" title="Rename" @click="rename">
-        {{ project.design?.name ?? '…' }}
+        {{ bagName }}
       </button>
       <ElPopover trigger="click" :width="290" placement="bottom-start">
         <template #reference>

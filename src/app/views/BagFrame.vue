@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, useMediaQuery } from '@vueuse/core'
-import { onBeforeUnmount, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useProject } from '@app/stores/project.ts'
 import BagBar from './BagBar.vue'
@@ -12,6 +12,7 @@ import TallyPanel from '@app/parts/TallyPanel.vue'
 /** The frame of a bag: the bar above, the spine at the left, the tally at the right, and a place in between. */
 const project = useProject()
 const route = useRoute()
+const ready = computed(() => project.design !== null && project.derived !== null)
 const narrow = useMediaQuery('(max-width: 1000px)')
 const tallyShown = ref(true)
 watch(narrow, (is) => (tallyShown.value = !is), { immediate: true })
@@ -51,7 +52,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <SpinePanel v-if="!narrow" />
       <main class="stage">
         <SaveNotice />
-        <RouterView v-if="project.design && project.derived" />
+        <RouterView v-if="ready" />
       </main>
       <TallyPanel v-if="tallyShown" />
     </template>

@@ -55,16 +55,44 @@ export function paintedRows(
   return rows
 }
 
-/** The letter that most cells of a row have; the first of equals. */
-export function commonestLetter(row: string): string {
-  const counts = new Map<string, number>()
-  for (const letter of row) counts.set(letter, (counts.get(letter) ?? 0) + 1)
-  return [...counts].reduce((best, next) => (next[1] > best[1] ? next : best))[0]
+const FIRST_LETTER = 65
+const ALPHABET = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ']
+
+/** How often each letter stands in a row, kept by the row: an edit changes few rows, and the others are asked again. */
+const countsByRow = new Map<string, Uint16Array>()
+const MOST_KEPT = 4000
+
+function countsOf(row: string): Uint16Array {
+  let counts = countsByRow.get(row)
+  if (!counts) {
+    counts = new Uint16Array(ALPHABET.length)
+    for (let i = 0; i < row.length; i++) counts[row.charCodeAt(i) - FIRST_LETTER]!++
+    if (countsByRow.size >= MOST_KEPT) countsByRow.clear()
+    countsByRow.set(row, counts)
+  }
+  return counts
 }
 
+function letterCounts(rows: readonly string[]): Uint32Array {
+  const sums = new Uint32Array(ALPHABET.length)
+  for (const row of rows) {
+    const counts = countsOf(row)
+    for (let i = 0; i < sums.length; i++) sums[i]! += counts[i]!
+  }
+  return sums
+}
+
+/** The letter that most cells of these rows have; the first of the alphabet among equals. */
+export function commonestLetter(...rows: readonly string[]): string {
+  const counts = letterCounts(rows)
+  return ALPHABET[counts.indexOf(Math.max(...counts))]!
+}
+
+/** The ground of a chart: the letter most of its cells have. */
+export const groundOf = (chart: Chart): string => commonestLetter(...chart.colours)
+
 /** The letters of the chart, each once, in the order of the alphabet. */
-export function lettersOf(chart: Chart): string[] {
-  const letters = new Set<string>()
-  for (const row of chart.colours) for (const letter of row) letters.add(letter)
-  return [...letters].sort()
+export function lettersOf(chart: Pick<Chart, 'colours'>): string[] {
+  const counts = letterCounts(chart.colours)
+  return ALPHABET.filter((_, i) => counts[i]! > 0)
 }

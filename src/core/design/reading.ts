@@ -1,4 +1,5 @@
 import type { BandPart, Design, Part, RoundBasePart, Yarn } from './documents.ts'
+import { lettersOf } from '../chart/index.ts'
 import { InvariantError } from '../units/index.ts'
 
 /** The base: the first part of a design. */
@@ -36,7 +37,7 @@ export function roundsOf(part: BandPart): number {
 /** The letters a part is worked in. */
 export function lettersIn(part: Part): readonly string[] {
   if (part.kind === 'stripes') return [...new Set(part.stripes.map(({ yarn }) => yarn))]
-  if (part.kind === 'tapestry') return [...new Set(part.chart.colours.flatMap((row) => [...row]))]
+  if (part.kind === 'tapestry') return lettersOf(part.chart)
   return [part.yarn]
 }
 

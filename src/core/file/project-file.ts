@@ -67,9 +67,15 @@ export function readProjectJson(json: unknown): Result<Design, FileProblem> {
     : found(design)
 }
 
+/** The project of a design, as it is kept. */
+export const projectOf = (design: Design): Project => ({
+  format: PROJECT_FORMAT,
+  version: NEWEST_VERSION,
+  design,
+})
+
 /** The project file of a design. */
-export const printProject = (design: Design): string =>
-  JSON.stringify({ format: PROJECT_FORMAT, version: NEWEST_VERSION, design }, null, 1)
+export const printProject = (design: Design): string => JSON.stringify(projectOf(design), null, 1)
 
 const MOST_FAULTS = 20
 

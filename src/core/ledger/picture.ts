@@ -2,6 +2,32 @@ import { stitchById } from '../stitch/index.ts'
 import type { Ledger, Piece } from './ledger.ts'
 
 /**
+ * Writes the yarns of places a row leaves, as seen on the right side: place 0 is the left end.
+ * @param from the place that goes into `out[0]`; as many follow as `out` holds, those beyond the row are left as they are
+ * @param out one index into `ledger.yarns` a place
+ */
+export function writePlaceColours(
+  ledger: Ledger,
+  piece: Piece,
+  row: number,
+  hand: 'right' | 'left',
+  from: number,
+  out: Uint8Array,
+): void {
+  const { runStart, runStitch, runYarn, runCount, makes } = piece.columns
+  const total = makes[row]!
+  const leaves = ledger.stitches.map((id) => stitchById(id).makes)
+  let at = 0
+  for (let i = runStart[row]!; i < runStart[row + 1]!; i++) {
+    const places = runCount[i]! * leaves[runStitch[i]!]!
+    const left = (hand === 'right' ? total - at - places : at) - from
+    at += places
+    if (left < out.length && left + places > 0)
+      out.fill(runYarn[i]!, Math.max(0, left), left + places)
+  }
+}
+
+/**
  * The yarn of each place a row leaves, as seen on the right side: index 0 is the left end.
  * @returns one index into `ledger.yarns` a place, `makes` of them
  */
@@ -11,13 +37,32 @@ export function placeColours(
   row: number,
   hand: 'right' | 'left' = 'right',
 ): Uint8Array {
-  const { runStart, runStitch, runYarn, runCount, makes } = piece.columns
-  const colours = new Uint8Array(makes[row]!)
-  let at = 0
-  for (let i = runStart[row]!; i < runStart[row + 1]!; i++) {
-    const places = runCount[i]! * stitchById(ledger.stitches[runStitch[i]!]!).makes
-    colours.fill(runYarn[i]!, at, at + places)
-    at += places
+  const colours = new Uint8Array(piece.columns.makes[row]!)
+  writePlaceColours(ledger, piece, row, hand, 0, colours)
+  return colours
+}
+
+/** No stitch here: the row is narrower than the widest. */
+export const NO_STITCH = 255
+
+/** The front of a piece, laid flat: half of each row, around the middle of the front. */
+export interface FrontPicture {
+  readonly columns: number
+  readonly rows: number
+  /** Index into `ledger.yarns` (or NO_STITCH) at `row · columns + column`; row 0 is the lowest, column 0 the left. */
+  readonly yarns: Uint8Array
+}
+
+/** Draws the front. The join is at the back, so the middle of the front is half-way around; narrower rows are centred. */
+export function frontPicture(ledger: Ledger, piece: Piece, hand: 'right' | 'left'): FrontPicture {
+  const { makes } = piece.columns
+  const columns = Math.max(1, makes.reduce((most, n) => Math.max(most, n), 0) >> 1)
+  const yarns = new Uint8Array(columns * piece.rows).fill(NO_STITCH)
+  for (let row = 0; row < piece.rows; row++) {
+    const shown = Math.max(1, makes[row]! >> 1)
+    const start = row * columns + ((columns - shown) >> 1)
+    const from = (makes[row]! - shown) >> 1
+    writePlaceColours(ledger, piece, row, hand, from, yarns.subarray(start, start + shown))
   }
-  return hand === 'right' ? colours.reverse() : colours
+  return { columns, rows: piece.rows, yarns }
 }

@@ -5,6 +5,8 @@ import {
   compile,
   type CompileOptions,
   type DesignGauge,
+  type FrontPicture,
+  frontPicture,
   gaugeOf,
   type Ledger,
 } from '../ledger/index.ts'
@@ -35,6 +37,7 @@ export interface Derived {
   readonly needs: readonly YarnNeed[]
   readonly tally: Tally
   readonly snags: readonly Snag[]
+  readonly front: FrontPicture
 }
 
 /** Compiles a design and reads off its ledger all that is shown. Pure. */
@@ -45,7 +48,8 @@ export function derive(design: Design, options: CompileOptions = {}): Derived {
   const paths = yarnPaths(ledger, piece)
   const needs = yarnNeeds(design, ledger, piece, paths)
   const snags = findSnags({ design, gauge, ledger, piece, paths, needs })
-  return { gauge, ledger, paths, needs, snags, tally: tallyOf(design, ledger, paths) }
+  const front = frontPicture(ledger, piece, options.hand ?? 'right')
+  return { gauge, ledger, paths, needs, snags, front, tally: tallyOf(design, ledger, paths) }
 }
 
 function tallyOf(design: Design, ledger: Ledger, paths: YarnPaths): Tally {

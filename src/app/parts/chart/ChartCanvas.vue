@@ -6,9 +6,8 @@ import { computed, onBeforeUnmount, onMounted, ref, shallowRef, useTemplateRef, 
 import type { Cell, Chart } from '@core/chart'
 import { maybeLetterAt } from '@core/chart'
 import type { Yarn } from '@core/design'
-import TapeMeasure from '@app/parts/TapeMeasure.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import { roundNumbers, stitchNumbers } from './axes.ts'
+import ChartEdges from './ChartEdges.vue'
 import { type Gesture, lift, move, type Outcome, press } from './gesture.ts'
 import { CellPainter, clipToCells } from './painter.ts'
 import type { Tool } from './tools.ts'
@@ -67,7 +66,14 @@ let fitted = true
 
 // The view follows the size of the element and of the chart.
 watch(
-  [width, height, () => props.chart.width, () => props.chart.colours.length, () => props.aspect],
+  // Getters, since a watched shallow ref fires with every change of the others, changed or not.
+  [
+    () => width.value,
+    () => height.value,
+    () => props.chart.width,
+    () => props.chart.colours.length,
+    () => props.aspect,
+  ],
   ([wide, high, columns, rows, aspect], before) => {
     if (wide < 80 || high < 80) return
     const same = before && before[2] === columns && before[3] === rows && before[4] === aspect
@@ -187,6 +193,20 @@ function paintAbove(context: CanvasRenderingContext2D) {
     context.strokeRect(x - 0.5, y - 0.5, cellWidth, cellHeight)
   }
   context.restore()
+  if (props.row !== null) paintArrow(context, now, props.row)
+}
+
+/** Where the round begins, and which way it is worked. */
+function paintArrow(context: CanvasRenderingContext2D, now: ChartView, row: number) {
+  const y = cellCorner(now, { column: 0, row }).y + now.cellHeight / 2
+  if (y < margin.top || y > now.height - margin.bottom) return
+  const [tip, back] = hand.value === 'right' ? [now.width - 14, now.width - 7] : [14, 7]
+  context.fillStyle = marker
+  context.beginPath()
+  context.moveTo(tip, y)
+  context.lineTo(back, y - 4)
+  context.lineTo(back, y + 4)
+  context.fill()
 }
 
 // The hand.
@@ -336,36 +356,6 @@ const cursorWords = computed(() => {
     hand.value === 'right' ? props.chart.width - cursor.value.column : cursor.value.column + 1
   return `Round ${props.firstRound + cursor.value.row}, stitch ${stitch}: ${letter} ${name}`
 })
-
-// The edges.
-const pxPerMm = computed(() => (view.value ? view.value.cellWidth / props.stitchWidthMm : 1))
-const edges = computed(() => {
-  const now = view.value
-  if (!now) return null
-  const left = Math.max(margin.left, now.left)
-  const right = Math.min(now.width - margin.right, now.left + now.columns * now.cellWidth)
-  const top = Math.max(margin.top, now.foot - now.rows * now.cellHeight)
-  const foot = Math.min(now.height - margin.bottom, now.foot)
-  return {
-    left,
-    foot,
-    across: Math.max(0, right - left) / pxPerMm.value,
-    up: Math.max(0, foot - top) / pxPerMm.value,
-    rounds: roundNumbers(now, props.firstRound),
-    stitches: stitchNumbers(now, hand.value),
-    markers: [now.left, now.left + now.columns * now.cellWidth].filter(
-      (x) => x >= margin.left - 1 && x <= now.width - margin.right + 1,
-    ),
-    numbersX: hand.value === 'right' ? now.width - margin.right + 8 : margin.left - 8,
-    anchor: hand.value === 'right' ? ('start' as const) : ('end' as const),
-    tapeX: hand.value === 'right' ? margin.left - 28 : now.width - margin.right + 9,
-    markersY: Math.max(18, now.foot - now.rows * now.cellHeight - 17),
-    rowY:
-      props.row === null
-        ? null
-        : cellCorner(now, { column: 0, row: props.row }).y + now.cellHeight / 2,
-  }
-})
 </script>
 
 <template>
@@ -387,80 +377,14 @@ const edges = computed(() => {
     @blur="keyboard = false"
   >
     <div ref="stageBox" class="stage-box" />
-    <svg
-      v-if="edges && view"
-      class="edges"
-      :width="view.width"
-      :height="view.height"
-      aria-hidden="true"
-    >
-      <text
-        v-for="number in edges.stitches"
-        :key="`s${number.text}`"
-        :x="number.at"
-        :y="edges.markersY + 12"
-        text-anchor="middle"
-      >
-        {{ number.text }}
-      </text>
-      <g v-if="repeats">
-        <g
-          v-for="x in edges.markers"
-          :key="x"
-          class="marker"
-          :transform="`translate(${x} ${edges.markersY})`"
-        >
-          <path d="M-4 2C-5.5 10 -3.5 14 0 14C3.5 14 5.5 10 4 2L4 -1C4 -6 -4 -6 -4 -1Z" />
-          <path d="M-4 4L-1.4 6.6" />
-        </g>
-      </g>
-      <text
-        v-for="number in edges.rounds"
-        :key="`r${number.text}`"
-        :x="edges.numbersX"
-        :y="number.at + 4"
-        :text-anchor="edges.anchor"
-        :class="{ big: number.big, here: row !== null && number.text === String(firstRound + row) }"
-      >
-        {{ number.text }}
-      </text>
-      <path
-        v-if="edges.rowY !== null"
-        class="reads"
-        :d="
-          hand === 'right'
-            ? `M${view.width - 8} ${edges.rowY}l-7 -4v8z`
-            : `M8 ${edges.rowY}l7 -4v8z`
-        "
-        :transform="
-          hand === 'right'
-            ? `rotate(180 ${view.width - 11} ${edges.rowY})`
-            : `rotate(180 11 ${edges.rowY})`
-        "
-      />
-      <TapeMeasure
-        direction="up"
-        :x="edges.tapeX"
-        :y="edges.foot"
-        :length-mm="edges.up"
-        :px-per-mm="pxPerMm"
-      />
-      <text
-        class="caption"
-        :x="edges.left + (edges.across * pxPerMm) / 2"
-        :y="edges.foot + 43"
-        text-anchor="middle"
-      >
-        {{ caption }}
-      </text>
-      <TapeMeasure
-        direction="across"
-        :x="edges.left"
-        :y="edges.foot + 8"
-        :length-mm="edges.across"
-        :px-per-mm="pxPerMm"
-      />
-    </svg>
+    <ChartEdges
+      v-if="view"
+      :view="view"
+      :stitch-width-mm="stitchWidthMm"
+      :first-round="firstRound"
+      :repeats="repeats"
+      :caption="caption"
+    />
     <p class="hidden-words" aria-live="polite">{{ keyboard ? cursorWords : '' }}</p>
   </div>
 </template>
@@ -471,6 +395,7 @@ const edges = computed(() => {
   min-width: 0;
   min-height: 0;
   overflow: hidden;
+  contain: strict;
   cursor: crosshair;
   touch-action: none;
   user-select: none;
@@ -484,37 +409,9 @@ const edges = computed(() => {
   position: absolute;
   inset: 0;
 }
+/* Layers of their own: painting a cell does not draw the edges again. */
+.chart-canvas canvas,
 .chart-canvas .edges {
-  pointer-events: none;
-}
-.chart-canvas .edges text {
-  fill: var(--ink-3);
-  font-size: 11px;
-  font-variant-numeric: tabular-nums;
-}
-.chart-canvas .edges text.big {
-  fill: var(--ink);
-  font-weight: 650;
-}
-.chart-canvas .edges text.here {
-  fill: var(--marker-ink);
-  font-weight: 650;
-}
-.chart-canvas .edges text.caption {
-  fill: var(--ink-2);
-  font-size: 12px;
-}
-.chart-canvas .edges .tape text {
-  fill: var(--tape-ink);
-  font: 650 9.5px/1 var(--font-text);
-}
-.chart-canvas .marker {
-  fill: none;
-  stroke: var(--marker);
-  stroke-width: 2;
-  stroke-linecap: round;
-}
-.chart-canvas .reads {
-  fill: var(--marker);
+  will-change: transform;
 }
 </style>

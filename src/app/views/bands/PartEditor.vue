@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { Close, Plus } from '@element-plus/icons-vue'
-import { computed } from 'vue'
-import { type Part, partById, roundsOf, type Stripe } from '@core/design'
+import { groundOf } from '@core/chart'
+import { partById, roundsOf, type Stripe } from '@core/design'
 import { abbrOf, groundStitches } from '@core/stitch'
 import MeasureField from '@app/parts/MeasureField.vue'
 import { readWhole } from '@app/parts/fields.ts'
+import { steady } from '@app/parts/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import YarnSelect from './YarnSelect.vue'
@@ -12,7 +13,13 @@ import YarnSelect from './YarnSelect.vue'
 /** What is decided about the selected part. */
 const project = useProject()
 const workshop = useWorkshop()
-const part = computed<Part>(() => partById(project.design!, project.selectedPart!))
+/** The part, of its chart only the size: painting changes nothing here. */
+const part = steady(() => {
+  const one = partById(project.design!, project.selectedPart!)
+  if (one.kind !== 'tapestry') return one
+  const { width, colours } = one.chart
+  return { ...one, chart: { width, height: colours.length } }
+})
 const set = (values: Record<string, unknown>) =>
   project.edit({ name: 'setPart', args: { id: part.value.id, values } })
 const setStripes = (change: (stripes: Stripe[]) => Stripe[]) => {
@@ -26,17 +33,15 @@ const addStripe = () =>
     { yarn: stripes.at(-2)?.yarn ?? stripes[0]!.yarn, rounds: 2 },
   ])
 
-/** Blank columns and rows come in the colour most of the chart has. */
-const ground = computed(() => {
-  if (part.value.kind !== 'tapestry') return 'A'
-  const all = part.value.chart.colours.join('')
-  return [...new Set(all)].sort((a, b) => all.split(b).length - all.split(a).length)[0]!
-})
-const resize = (width: number, height: number) =>
-  project.edit({
-    name: 'resizeChart',
-    args: { id: part.value.id, width, height, letter: ground.value },
-  })
+/** Blank columns and rows come in the ground of the chart. */
+function resize(width: number, height: number) {
+  const one = partById(project.design!, part.value.id)
+  if (one.kind === 'tapestry')
+    project.edit({
+      name: 'resizeChart',
+      args: { id: one.id, width, height, letter: groundOf(one.chart) },
+    })
+}
 function rename(event: Event) {
   const name = (event.target as HTMLInputElement).value.trim().slice(0, 60)
   if (name) set({ name })
@@ -141,12 +146,12 @@ function rename(event: Event) {
         :step="1"
         :min="1"
         :max="1000"
-        @change="resize($event, part.chart.colours.length)"
+        @change="resize($event, part.chart.height)"
       />
       <MeasureField
         label="Rounds"
-        :text="String(part.chart.colours.length)"
-        :value="part.chart.colours.length"
+        :text="String(part.chart.height)"
+        :value="part.chart.height"
         :read="readWhole"
         :step="1"
         :min="1"

@@ -2,24 +2,35 @@
 import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { computed } from 'vue'
-import { bandsOf, baseOf, freePartId, lettersIn, type Part, roundsOf } from '@core/design'
+import { bandsOf, freePartId, lettersIn, roundsOf, yarnByLetter } from '@core/design'
 import { newPart, partTemplates, type TemplateKind } from '@app/parts/part-templates.ts'
+import { steady } from '@app/parts/steady.ts'
 import YarnDot from '@app/parts/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** The parts of the bag, the rim above and the base below: chosen, moved, added and taken out here. */
 const project = useProject()
 const design = computed(() => project.design!)
-const wrong = computed(
-  () =>
-    new Set(
-      project
-        .derived!.snags.filter(({ severity }) => severity === 'error')
-        .map(({ where }) => where.part),
-    ),
-)
-const topDown = computed({
-  get: () => [...bandsOf(design.value)].reverse(),
+
+/** What a line of the list says, the rim first. */
+const lines = steady(() => {
+  const { snags, ledger } = project.derived!
+  const wrong = new Set(
+    snags.filter(({ severity }) => severity === 'error').map(({ where }) => where.part),
+  )
+  const base = ledger.pieces[0]!.parts[0]!
+  return [...design.value.parts].reverse().map((part) => ({
+    id: part.id,
+    name: part.name,
+    rounds: part.kind === 'round-base' ? base.endRow - base.firstRow : roundsOf(part),
+    dots: lettersIn(part)
+      .slice(0, 4)
+      .map((letter) => ({ letter, colour: yarnByLetter(design.value, letter).colour })),
+    wrong: wrong.has(part.id),
+  }))
+})
+const bands = computed({
+  get: () => lines.value.slice(0, -1),
   set: (list) => {
     // One part was dragged: the one that is not where it was.
     const wanted = [...list].reverse().map(({ id }) => id)
@@ -30,14 +41,8 @@ const topDown = computed({
     project.edit({ name: 'movePart', args: { id: moved, to: wanted.indexOf(moved) + 1 } })
   },
 })
-const colourOf = (letter: string) =>
-  design.value.yarns.find((yarn) => yarn.letter === letter)!.colour
-const dots = (part: Part) => lettersIn(part).slice(0, 4)
-const roundsIn = (part: Part) => {
-  if (part.kind !== 'round-base') return roundsOf(part)
-  const first = project.derived!.ledger.pieces[0]!.parts[0]!
-  return first.endRow - first.firstRow
-}
+const base = computed(() => lines.value.at(-1)!)
+const roundWords = (rounds: number) => `${rounds} ${rounds === 1 ? 'round' : 'rounds'}`
 const placeOf = (id: string) => design.value.parts.findIndex((part) => part.id === id)
 
 /** A new band goes just above the selected one. */
@@ -50,9 +55,9 @@ function add(kind: TemplateKind) {
   project.edit({ name: 'addPart', args: { part, at } })
   project.selectedPart = part.id
 }
-function act(command: string, part: Part) {
-  const { id } = part
+function act(command: string, id: string) {
   const at = placeOf(id)
+  const part = design.value.parts[at]!
   if (command === 'up') project.edit({ name: 'movePart', args: { id, to: at + 1 } })
   if (command === 'down') project.edit({ name: 'movePart', args: { id, to: at - 1 } })
   if (command === 'remove') project.edit({ name: 'removePart', args: { id } })
@@ -81,41 +86,34 @@ function act(command: string, part: Part) {
         </template>
       </ElDropdown>
     </div>
-    <VueDraggable v-model="topDown" tag="ul" :animation="120" handle=".pull" class="bands">
+    <VueDraggable v-model="bands" tag="ul" :animation="120" handle=".pull" class="bands">
       <li
-        v-for="part in topDown"
-        :key="part.id"
+        v-for="line in bands"
+        :key="line.id"
         class="row"
-        :class="{ on: part.id === project.selectedPart }"
+        :class="{ on: line.id === project.selectedPart }"
       >
         <span class="pull" title="Drag to move" aria-hidden="true">⠿</span>
         <button
           type="button"
           class="name"
-          :aria-current="part.id === project.selectedPart"
-          @click="project.selectedPart = part.id"
+          :aria-current="line.id === project.selectedPart"
+          @click="project.selectedPart = line.id"
         >
-          {{ part.name
-          }}<b v-if="wrong.has(part.id)" class="wrong" title="Does not work out"
+          {{ line.name
+          }}<b v-if="line.wrong" class="wrong" title="Does not work out"
             >!<span class="hidden-words"> does not work out</span></b
           >
-          <small class="num"
-            >{{ roundsIn(part) }} {{ roundsIn(part) === 1 ? 'round' : 'rounds' }}</small
-          >
+          <small class="num">{{ roundWords(line.rounds) }}</small>
         </button>
         <span class="dots"
-          ><YarnDot
-            v-for="letter in dots(part)"
-            :key="letter"
-            :letter="letter"
-            :colour="colourOf(letter)"
-            :size="17"
+          ><YarnDot v-for="dot in line.dots" :key="dot.letter" v-bind="dot" :size="17"
         /></span>
-        <ElDropdown trigger="click" @command="(command: string) => act(command, part)">
+        <ElDropdown trigger="click" @command="(command: string) => act(command, line.id)">
           <button
             type="button"
             class="icon-button small"
-            :aria-label="`What to do with ${part.name}`"
+            :aria-label="`What to do with ${line.name}`"
           >
             <ElIcon :size="14"><MoreFilled /></ElIcon>
           </button>
@@ -130,18 +128,18 @@ function act(command: string, part: Part) {
         </ElDropdown>
       </li>
     </VueDraggable>
-    <div class="row base" :class="{ on: baseOf(design).id === project.selectedPart }">
+    <div class="row base" :class="{ on: base.id === project.selectedPart }">
       <span class="pull still" />
       <button
         type="button"
         class="name"
-        :aria-current="baseOf(design).id === project.selectedPart"
-        @click="project.selectedPart = baseOf(design).id"
+        :aria-current="base.id === project.selectedPart"
+        @click="project.selectedPart = base.id"
       >
-        {{ baseOf(design).name }} <small class="num">{{ roundsIn(baseOf(design)) }} rounds</small>
+        {{ base.name }} <small class="num">{{ roundWords(base.rounds) }}</small>
       </button>
       <span class="dots"
-        ><YarnDot :letter="baseOf(design).yarn" :colour="colourOf(baseOf(design).yarn)" :size="17"
+        ><YarnDot v-for="dot in base.dots" :key="dot.letter" v-bind="dot" :size="17"
       /></span>
     </div>
   </nav>

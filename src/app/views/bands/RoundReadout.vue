@@ -17,8 +17,9 @@ interface Token {
   readonly colour: string | null
 }
 const piece = computed(() => project.derived!.ledger.pieces[0]!)
+const yarns = computed(() => project.design!.yarns)
 const colourOf = (letter: string) =>
-  project.design!.yarns.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
+  yarns.value.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
 /** The one stitch of the round, said once; null when there are several. */
 const alike = computed(() => {
   const stitches = new Set(
@@ -77,12 +78,13 @@ const hint = computed(() => {
 
 <style>
 .readout {
+  contain: layout paint;
   display: grid;
   grid-template-columns: auto 1fr auto;
   gap: 4px 14px;
   align-items: baseline;
-  min-height: 68px;
-  max-height: 106px;
+  flex: none;
+  height: 104px;
   overflow: auto;
   padding: 11px 14px;
   border: 1px solid var(--line);

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import YarnDot from '@app/parts/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
 
@@ -6,8 +7,8 @@ import { useProject } from '@app/stores/project.ts'
 defineProps<{ label: string; id?: string }>()
 const model = defineModel<string>({ required: true })
 const project = useProject()
-const colourOf = (letter: string) =>
-  project.design!.yarns.find((yarn) => yarn.letter === letter)!.colour
+const yarns = computed(() => project.design!.yarns)
+const colourOf = (letter: string) => yarns.value.find((yarn) => yarn.letter === letter)!.colour
 </script>
 
 <template>
@@ -17,7 +18,7 @@ const colourOf = (letter: string) =>
         ><YarnDot :letter="model" :colour="colourOf(model)" :size="18" /></span
     ></template>
     <ElOption
-      v-for="yarn in project.design!.yarns"
+      v-for="yarn in yarns"
       :key="yarn.letter"
       :value="yarn.letter"
       :label="`${yarn.letter} ${yarn.name}`"

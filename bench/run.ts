@@ -1,0 +1,278 @@
+import { chromium, type Page } from '@playwright/test'
+import { spawn } from 'node:child_process'
+import { readdirSync, readFileSync } from 'node:fs'
+import { Bench } from 'tinybench'
+import { gzipSync } from 'node:zlib'
+import { printProject, readProject } from '@core/file'
+import { fitsOf } from '@core/fit'
+import { compile } from '@core/ledger'
+import { derive } from '@core/plan'
+import { stressBag } from './stress.ts'
+
+/* Measures what the program promises: medians of many runs (p95 where it says so), beside the promise. */
+
+const PORT = 4188
+interface Line {
+  readonly what: string
+  readonly figure: number
+  readonly unit: string
+  readonly promised: number | null
+  readonly also?: string
+}
+const lines: Line[] = []
+const tell = (what: string, figure: number, unit: string, promised: number | null, also = '') =>
+  lines.push({ what, figure, unit, promised, also })
+
+const read = readProject(readFileSync('demo/beater-tote.json', 'utf8'))
+if (!read.ok) throw new Error('the demo bag cannot be read')
+const demo = read.value
+const stress = stressBag()
+
+/** Walks over all cells and counts changes of colour: the least anyone must do. */
+function bareLoop(rows: readonly string[]): number {
+  let changes = 0
+  for (const row of rows)
+    for (let i = 1; i < row.length; i++) if (row.charCodeAt(i) !== row.charCodeAt(i - 1)) changes++
+  return changes
+}
+const stressRows = (stress.parts[1] as { chart: { colours: readonly string[] } }).chart.colours
+
+async function inNode() {
+  const bench = new Bench({ time: 1500 })
+    .add('compile, demo bag', () => void compile(demo))
+    .add('derive, demo bag', () => void derive(demo))
+    .add('counts that fit, demo bag', () => void fitsOf(demo))
+    .add('compile, stress bag', () => void compile(stress))
+    .add('bare loop over its cells', () => void bareLoop(stressRows))
+  await bench.run()
+  const median = (name: string) => {
+    const { result } = bench.getTask(name)!
+    return result && 'latency' in result ? result.latency.p50 : NaN
+  }
+  tell('compile, demo bag', median('compile, demo bag'), 'ms', 5)
+  tell('all that follows from it', median('derive, demo bag'), 'ms', null)
+  tell('counts that fit, demo bag', median('counts that fit, demo bag'), 'ms', null)
+  tell('compile, stress bag, in Node', median('compile, stress bag'), 'ms', null)
+  return median('bare loop over its cells')
+}
+
+const quantile = (values: readonly number[], q: number) =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * q))]!
+
+/** Puts the stress bag on the shelf through the page's own import, and opens it. */
+async function openStress(page: Page) {
+  await page.addInitScript(() => Reflect.deleteProperty(window, 'showOpenFilePicker'))
+  // The runner names functions with a helper that the page does not have.
+  await page.addInitScript({ content: 'globalThis.__name = (it) => it' })
+  await page.goto(`http://127.0.0.1:${PORT}/`)
+  const choosing = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Import a bag' }).click()
+  const buffer = Buffer.from(printProject(stress))
+  await (await choosing).setFiles({ name: 'stress.json', mimeType: 'application/json', buffer })
+  await page.getByRole('link', { name: 'Open Stress bag' }).click()
+  await page.locator('.stage h1', { hasText: 'All' }).waitFor()
+  await page.waitForTimeout(2500)
+}
+
+/** Speaks to the program's own worker, as its page does, and times the work and the way there and back. */
+async function inWorker(page: Page, bareMs: number) {
+  const name = readdirSync('dist/assets').find((file) => /worker.*\.js$/.test(file))!
+  const runs = await page.evaluate(
+    async ({ url, design }) => {
+      const worker = new Worker(url, { type: 'module' })
+      const results: { workMs: number; totalMs: number }[] = []
+      for (let i = 0; i < 30; i++) {
+        const began = performance.now()
+        const answer = await new Promise<{ value: { ok: boolean; workMs: number } }>((done) => {
+          worker.onmessage = ({ data }) => done(data)
+          const argumentList = [design, {}].map((value) => ({ type: 'RAW', value }))
+          worker.postMessage({ id: String(i), type: 'APPLY', path: ['derive'], argumentList })
+        })
+        results.push({ workMs: answer.value.workMs, totalMs: performance.now() - began })
+      }
+      worker.terminate()
+      return results.slice(5)
+    },
+    { url: `/assets/${name}`, design: stress },
+  )
+  const work = quantile(
+    runs.map(({ workMs }) => workMs),
+    0.5,
+  )
+  const transfer = quantile(
+    runs.map(({ workMs, totalMs }) => totalMs - workMs),
+    0.5,
+  )
+  tell(
+    'stress bag in the worker: compile and all that follows',
+    work,
+    'ms',
+    60,
+    `${(work / bareMs).toFixed(0)} × the bare loop (${bareMs.toFixed(2)} ms)`,
+  )
+  tell(
+    'stress bag: its way there and back',
+    transfer,
+    'ms',
+    null,
+    `${(transfer / bareMs).toFixed(0)} × the bare loop`,
+  )
+}
+
+interface TraceEvent {
+  readonly name: string
+  readonly ts: number
+  readonly dur?: number
+  /** Processor time of the thread, which leaves out the time it had to wait for a core. */
+  readonly tdur?: number
+  readonly tid: number
+  readonly pid: number
+  readonly args?: { readonly name?: string }
+}
+
+/** A hand draws across the stress chart; the browser's own trace says what the main thread did in each frame. */
+async function stroke(page: Page) {
+  const box = (await page.getByRole('application').boundingBox())!
+  await page.getByRole('radio', { name: 'Yarn D' }).click()
+  const [left, top] = [box.x + 120, box.y + 160]
+  const draw = async (round: number) => {
+    await page.mouse.move(left, top + round * 18)
+    await page.mouse.down()
+    for (let i = 1; i <= 80; i++) {
+      await page.mouse.move(
+        left + (i * (box.width - 240)) / 80,
+        top + round * 18 + 25 * Math.sin(i / 6),
+      )
+      await page.waitForTimeout(12)
+    }
+    await page.mouse.up()
+  }
+  await draw(0)
+  await page.waitForTimeout(500)
+  await browser.startTracing(page, {
+    categories: ['toplevel', 'devtools.timeline', 'blink.user_timing'],
+  })
+  const intervals: number[] = []
+  for (let round = 1; round <= 3; round++) {
+    await page.evaluate(() => {
+      const seen = { frames: [] as number[], last: 0, on: true }
+      Object.assign(window, { seen })
+      performance.mark('stroke-begins')
+      const next = (now: number) => {
+        if (seen.last) seen.frames.push(now - seen.last)
+        seen.last = now
+        if (seen.on) requestAnimationFrame(next)
+      }
+      requestAnimationFrame(next)
+    })
+    await draw(round)
+    intervals.push(
+      ...(await page.evaluate(() => {
+        const { seen } = window as unknown as { seen: { frames: number[]; on: boolean } }
+        seen.on = false
+        performance.mark('stroke-ends')
+        return seen.frames
+      })),
+    )
+  }
+  const { traceEvents } = JSON.parse((await browser.stopTracing()).toString()) as {
+    traceEvents: TraceEvent[]
+  }
+  const work = workByFrame(traceEvents)
+  tell(
+    'brush stroke on it: main-thread work a frame, p95',
+    quantile(work, 0.95),
+    'ms',
+    6,
+    `median ${quantile(work, 0.5).toFixed(1)}, ${work.length} frames`,
+  )
+  tell(
+    'brush stroke on it: frame interval, p95',
+    quantile(intervals, 0.95),
+    'ms',
+    17,
+    `median ${quantile(intervals, 0.5).toFixed(1)}, ${intervals.length} frames`,
+  )
+}
+
+/** Milliseconds of tasks on the page's main thread between one frame and the next, while a stroke lasts. */
+function workByFrame(events: readonly TraceEvent[]): number[] {
+  const marks = (name: string) => events.filter((event) => event.name === name)
+  const [{ pid, tid }] = marks('stroke-begins') as [TraceEvent]
+  const here = (event: TraceEvent) => event.pid === pid && event.tid === tid
+  const ends = marks('stroke-ends').map(({ ts }) => ts)
+  const work: number[] = []
+  marks('stroke-begins').forEach(({ ts: begins }, stroke) => {
+    const within = ({ ts }: TraceEvent) => ts > begins && ts < ends[stroke]!
+    const inOrder = (list: TraceEvent[]) =>
+      list.filter((event) => here(event) && within(event)).sort((a, b) => a.ts - b.ts)
+    const starts = [...new Set(inOrder(marks('FireAnimationFrame')).map(({ ts }) => ts))]
+    const frames = new Array<number>(starts.length).fill(0)
+    let done = 0
+    for (const { ts, dur = 0, tdur = dur } of inOrder(
+      events.filter(({ name }) => /RunTask$/.test(name)),
+    )) {
+      // A task within a task is counted once.
+      if (ts < done) continue
+      done = ts + dur
+      const frame = starts.findLastIndex((start) => start <= ts + dur)
+      if (frame >= 0) frames[frame]! += tdur / 1000
+    }
+    work.push(...frames.slice(1, -1))
+  })
+  return work
+}
+
+/** JavaScript that the first page loads, compressed. */
+async function firstLoad(page: Page) {
+  const files = new Set<string>()
+  page.on('response', (response) => {
+    const name = /\/assets\/([^/]+\.js)$/.exec(response.url())?.[1]
+    if (name) files.add(name)
+  })
+  await page.goto(`http://127.0.0.1:${PORT}/`)
+  await page.getByRole('link', { name: 'Open Beater tote' }).waitFor()
+  const worker = readdirSync('dist/assets').find((name) => /worker.*\.js$/.test(name))
+  const size = (name: string) => gzipSync(readFileSync(`dist/assets/${name}`)).length / 1000
+  const page1 = [...files]
+    .filter((name) => name !== worker)
+    .reduce((sum, name) => sum + size(name), 0)
+  tell(
+    'first load, JavaScript',
+    page1 + (worker ? size(worker) : 0),
+    'kB gz',
+    350,
+    worker ? `of it ${size(worker).toFixed(0)} kB worker` : '',
+  )
+}
+
+const bareMs = await inNode()
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+  env: { ...process.env, PORT: String(PORT) },
+  stdio: 'ignore',
+})
+await new Promise((done) => setTimeout(done, 2500))
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: ['--no-sandbox'],
+})
+try {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await firstLoad(page)
+  const drawing = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await openStress(drawing)
+  await inWorker(drawing, bareMs)
+  await stroke(drawing)
+} finally {
+  await browser.close()
+  server.kill()
+}
+
+const rows = lines.map(({ what, figure, unit, promised, also }) => ({
+  what,
+  measured: `${figure.toFixed(figure < 10 ? 2 : 1)} ${unit}`,
+  promised: promised === null ? '' : `≤ ${promised} ${unit}`,
+  kept: promised === null ? '' : figure <= promised ? 'yes' : 'NO',
+  also: also ?? '',
+}))
+console.table(rows)

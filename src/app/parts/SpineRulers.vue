@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { lengthFigure, lengthUnit } from '@core/units'
+import { useWorkshop } from '@app/stores/workshop.ts'
+import TapeMeasure from './TapeMeasure.vue'
+import type { SpinePart } from './spine-layout.ts'
+import { PICTURE, STRIP, WIDTH } from './spine-layout.ts'
+
+/** The tapes and names beside the bag. */
+const props = defineProps<{
+  parts: readonly SpinePart[]
+  sizes: { readonly heightMm: number; readonly flatMm: number; readonly baseDiameterMm: number }
+  selected: string | null
+  pictureScale: number
+  pxPerMm: number
+  foot: number
+  height: number
+}>()
+const workshop = useWorkshop()
+const baseTop = computed(() => props.parts[0]?.top ?? 0)
+const across = computed(() => lengthFigure(props.sizes.baseDiameterMm, workshop.words.units))
+const shortened = (name: string) => (name.length > 10 ? `${name.slice(0, 9)}…` : name)
+</script>
+
+<template>
+  <svg class="rulers" :width="WIDTH" :height="height" aria-hidden="true">
+    <TapeMeasure
+      direction="up"
+      :x="PICTURE.x - 22"
+      :y="PICTURE.top + (PICTURE.height + sizes.heightMm * pictureScale) / 2"
+      :breadth="15"
+      :length-mm="sizes.heightMm"
+      :px-per-mm="pictureScale"
+    />
+    <TapeMeasure
+      direction="across"
+      :x="PICTURE.x + (PICTURE.width - sizes.flatMm * pictureScale) / 2"
+      :y="PICTURE.top + (PICTURE.height + sizes.heightMm * pictureScale) / 2 + 7"
+      :breadth="15"
+      :length-mm="sizes.flatMm"
+      :px-per-mm="pictureScale"
+    />
+    <TapeMeasure
+      direction="up"
+      :x="12"
+      :y="baseTop"
+      :breadth="20"
+      :length-mm="sizes.heightMm"
+      :px-per-mm="pxPerMm"
+    />
+    <g class="labels">
+      <g v-for="part in parts" :key="part.id" :class="{ on: part.id === selected }">
+        <line :x1="STRIP.x" :x2="WIDTH - 12" :y1="part.bottom" :y2="part.bottom" />
+        <text :x="STRIP.x + STRIP.width + 10" :y="part.labelY - 1">
+          {{ shortened(part.name) }}
+        </text>
+        <text class="small" :x="STRIP.x + STRIP.width + 10" :y="part.labelY + 12">
+          {{ part.rounds }} {{ part.rounds === 1 ? 'round' : 'rounds' }}
+        </text>
+      </g>
+      <text class="small" x="23" :y="(foot + baseTop) / 2 - 3" text-anchor="middle">
+        ⌀ {{ across }}
+      </text>
+      <text class="small" x="23" :y="(foot + baseTop) / 2 + 10" text-anchor="middle">
+        {{ lengthUnit(workshop.words.units) }}
+      </text>
+    </g>
+    <line class="foot" x1="10" :x2="WIDTH - 10" :y1="foot" :y2="foot" />
+  </svg>
+</template>
+
+<style>
+.spine .rulers {
+  inset: 0;
+}
+.spine .labels line {
+  stroke: var(--mat-line);
+  stroke-width: 1.2;
+}
+.spine .labels text {
+  fill: var(--mat-ink);
+  font-size: 12px;
+}
+.spine .labels text.small {
+  fill: #b5cdc3;
+  font-size: 10.5px;
+}
+.spine .labels .on text:first-of-type {
+  fill: #fff;
+  font-weight: 650;
+}
+.spine .foot {
+  stroke: #0f332c;
+  stroke-width: 2;
+}
+</style>

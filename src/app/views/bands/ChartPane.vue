@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { useEventListener, useTimeoutFn } from '@vueuse/core'
+import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { type Cell, groundOf, lettersOf } from '@core/chart'
+import { partById } from '@core/design'
+import { rowHeightMm } from '@core/ledger'
+import { printLength } from '@core/units'
+import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
+import { partChart } from '@app/parts/chart/from-ledger.ts'
+import { type Tool, toolById, tools } from '@app/parts/chart/tools.ts'
+import { steady } from '@app/parts/steady.ts'
+import { useProject } from '@app/stores/project.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+import ChartTools from './ChartTools.vue'
+import RoundReadout from './RoundReadout.vue'
+import YarnPalette from './YarnPalette.vue'
+
+/** The chart of the selected band, to paint on when it is one, and the round under the pointer in words. */
+const SHOWN_COLUMNS = 24
+const project = useProject()
+const workshop = useWorkshop()
+const design = computed(() => project.design!)
+const yarns = computed(() => design.value.yarns)
+const derived = computed(() => project.derived!)
+const part = computed(() => partById(design.value, project.selectedPart!))
+const place = computed(() =>
+  derived.value.ledger.pieces[0]!.parts.find(({ id }) => id === part.value.id),
+)
+const firstRound = computed(() => (place.value?.firstRow ?? 0) + 1)
+const chart = computed(() => {
+  if (part.value.kind === 'tapestry') return part.value.chart
+  return place.value && place.value.endRow > place.value.firstRow
+    ? partChart(derived.value.ledger, place.value, SHOWN_COLUMNS, workshop.words.hand)
+    : null
+})
+const aspect = computed(
+  () => rowHeightMm(derived.value.gauge, part.value.stitch) / derived.value.gauge.stitchWidthMm,
+)
+
+const tool = shallowRef<Tool>(toolById('brush'))
+const letter = ref('B')
+const letters = ref(false)
+const canvas = useTemplateRef('canvas')
+watch(
+  yarns,
+  (now) => {
+    if (!now.some((yarn) => yarn.letter === letter.value)) letter.value = now.at(-1)!.letter
+  },
+  { immediate: true },
+)
+const ground = computed(() => (chart.value ? groundOf(chart.value) : 'A'))
+const inBand = steady(() => (chart.value ? lettersOf(chart.value) : []))
+
+// The round under the pointer is written out; when the pointer is away, the last one stays.
+const row = ref<number | null>(null)
+watch(
+  () => part.value.id,
+  () => (row.value = part.value.kind === 'tapestry' ? part.value.chart.colours.length >> 1 : 0),
+  { immediate: true },
+)
+const point = (cell: Cell | null) => {
+  if (cell) row.value = cell.row
+}
+
+// While a stroke goes on the words rest, so that nothing holds up the hand.
+const { isPending: painting, start: paintGoesOn } = useTimeoutFn(() => {}, 250, {
+  immediate: false,
+})
+const readRow = ref(row.value)
+watch([row, painting], () => {
+  if (!painting.value) readRow.value = row.value
+})
+const shownRow = computed(() => {
+  if (readRow.value === null || !place.value) return null
+  const at = place.value.firstRow + readRow.value
+  return at < place.value.endRow ? at : null
+})
+
+function paint(cells: readonly Cell[], yarn: string, gesture: string) {
+  paintGoesOn()
+  project.edit({ name: 'paint', args: { id: part.value.id, cells, letter: yarn } }, gesture)
+}
+
+const repeatWords = computed(() =>
+  chart.value
+    ? `${part.value.kind === 'tapestry' ? 'one repeat, ' : ''}${printLength(chart.value.width * derived.value.gauge.stitchWidthMm, workshop.words.units)}`
+    : '',
+)
+
+const typing = (event: KeyboardEvent) =>
+  (event.target as HTMLElement).closest(
+    'input, textarea, select, [role=combobox], [role=dialog]',
+  ) !== null
+useEventListener('keydown', (event: KeyboardEvent) => {
+  if (event.ctrlKey || event.metaKey || event.altKey || typing(event)) return
+  const chosen = tools.find(({ key }) => key === event.key)
+  if (chosen) tool.value = chosen
+  const yarn = /^[1-9]$/.test(event.key) ? design.value.yarns[Number(event.key) - 1] : undefined
+  if (yarn) letter.value = yarn.letter
+})
+const paints = computed(() => part.value.kind === 'tapestry')
+const hand = computed(() => (paints.value ? tool.value : toolById('move')))
+</script>
+
+<template>
+  <template v-if="chart">
+    <ChartTools
+      v-model:tool="tool"
+      v-model:letters="letters"
+      :paints="paints"
+      @zoom="canvas?.zoomBy($event)"
+      @fit="canvas?.fit()"
+    />
+    <div class="chart-side">
+      <ChartCanvas
+        ref="canvas"
+        class="chart"
+        :chart="chart"
+        :yarns="yarns"
+        :letter="letter"
+        :ground="ground"
+        :tool="hand"
+        :aspect="aspect"
+        :stitch-width-mm="derived.gauge.stitchWidthMm"
+        :first-round="firstRound"
+        :letters="letters"
+        :repeats="paints"
+        :readonly="!paints"
+        :row="row"
+        :caption="repeatWords"
+        @paint="paint"
+        @cancel="project.cancel"
+        @pick="letter = $event"
+        @point="point"
+      />
+      <YarnPalette v-if="paints" v-model="letter" :yarns="yarns" :in-band="inBand" />
+      <RoundReadout v-if="shownRow !== null" :row="shownRow" />
+    </div>
+  </template>
+</template>
+
+<style>
+.chart-side {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+  min-height: 0;
+}
+.chart {
+  flex: 1;
+}
+</style>

@@ -1,0 +1,53 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { partById } from '@core/design'
+import { abbrOf, stitchById } from '@core/stitch'
+import { printLength } from '@core/units'
+import { useProject } from '@app/stores/project.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+
+/** The name of the selected part, and what it is. */
+const project = useProject()
+const workshop = useWorkshop()
+const derived = computed(() => project.derived!)
+const part = computed(() => partById(project.design!, project.selectedPart!))
+const place = computed(() =>
+  derived.value.ledger.pieces[0]!.parts.find(({ id }) => id === part.value.id),
+)
+const name = computed(() => part.value.name)
+const about = computed(() => {
+  const stitch = abbrOf(stitchById(part.value.stitch), workshop.words)
+  if (!place.value) return ''
+  const { firstRow, endRow } = place.value
+  const { columns } = derived.value.ledger.pieces[0]!
+  const rounds = `rounds ${firstRow + 1}–${endRow}`
+  const count = columns.uses[firstRow]!
+  if (part.value.kind === 'tapestry') {
+    const { width, colours } = part.value.chart
+    const left = count % width
+    const repeats = `${Math.floor(count / width)} repeats in ${count} stitches${left ? `, ${left} left over` : ''}`
+    return `Tapestry in ${stitch} · repeat ${width} × ${colours.length} · ${repeats} · ${rounds}`
+  }
+  if (part.value.kind === 'round-base')
+    return `Round base in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${rounds}`
+  const high = columns.heightMm[endRow - 1]! - (firstRow ? columns.heightMm[firstRow - 1]! : 0)
+  return `${part.value.kind === 'plain' ? 'Plain' : 'Stripes'} in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${printLength(high, workshop.words.units)} tall · ${rounds}`
+})
+</script>
+
+<template>
+  <header class="part-head">
+    <h1>{{ name }}</h1>
+    <p class="num">{{ about }}</p>
+  </header>
+</template>
+
+<style>
+.part-head {
+  margin-bottom: 10px;
+}
+.part-head p {
+  color: var(--ink-2);
+  font-size: 13px;
+}
+</style>

@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import type { Yarn } from '@core/design'
+import YarnDot from '@app/parts/YarnDot.vue'
+
+/** The yarn to paint with; those the band has not yet are quieter. */
+defineProps<{ yarns: readonly Yarn[]; inBand: readonly string[] }>()
+const letter = defineModel<string>({ required: true })
+</script>
+
+<template>
+  <div class="palette" role="radiogroup" aria-label="Yarn to paint with">
+    <button
+      v-for="(yarn, i) in yarns"
+      :key="yarn.letter"
+      type="button"
+      role="radio"
+      class="yarn-chip"
+      :aria-checked="yarn.letter === letter"
+      :class="{ on: yarn.letter === letter, out: !inBand.includes(yarn.letter) }"
+      :title="i < 9 ? `${yarn.name} (${i + 1})` : yarn.name"
+      @click="letter = yarn.letter"
+    >
+      <YarnDot :letter="yarn.letter" :colour="yarn.colour" :size="20" />{{ yarn.name }}
+    </button>
+  </div>
+</template>
+
+<style>
+.palette {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-bottom: 8px;
+}
+.yarn-chip {
+  display: flex;
+  gap: 7px;
+  align-items: center;
+  padding: 3px 11px 3px 4px;
+  border: 1px solid var(--line-strong);
+  border-radius: 20px;
+  background: #fff;
+  font-size: 13px;
+  cursor: pointer;
+}
+.yarn-chip.out {
+  color: var(--ink-2);
+}
+.yarn-chip.on {
+  border-color: var(--mat);
+  box-shadow: 0 0 0 1px var(--mat);
+  color: var(--ink);
+}
+</style>
