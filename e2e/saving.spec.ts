@@ -12,6 +12,16 @@ test('what was done last survives a closed tab', async ({ page, context }) => {
   await expect(figure(again, 'tall')).toHaveText('29.1 cm')
 })
 
+test('what was done last is there when one goes to the shelf at once', async ({ page }) => {
+  await openDemo(page)
+  await page.getByRole('button', { name: 'Edge' }).first().click()
+  await enter(page, 'Rounds', '9')
+  await page.getByRole('link', { name: 'Ample Motif' }).click()
+  await expect(page.locator('.bag-card')).toContainText('84 rounds')
+  await page.getByRole('link', { name: 'Open Beater tote' }).click()
+  await expect(figure(page, 'tall')).toHaveText('29.1 cm')
+})
+
 test('two tabs: what one saves the other shows, and nothing is overwritten', async ({
   page,
   context,

@@ -3,7 +3,6 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
 import { bandsOf, roundsOf } from '@core/design'
 import { useProject } from '@app/stores/project.ts'
-import { useWorkshop } from '@app/stores/workshop.ts'
 import BagPicture from './BagPicture.vue'
 import LockingMarker from './LockingMarker.vue'
 import { steady } from './steady.ts'
@@ -14,7 +13,6 @@ import { PICTURE, spineParts, STRIP } from './spine-layout.ts'
 /** The bag on the cutting mat: whole and small, and the strip up the middle of its front. It selects and it measures. */
 
 const project = useProject()
-const workshop = useWorkshop()
 const root = useTemplateRef('root')
 const strip = useTemplateRef('strip')
 const { height } = useElementSize(root)

@@ -1,10 +1,11 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { cancelGesture, commit, type Edit, historyOf, type History, redo, undo } from '@core/design'
+import { commit, historyOf, type History } from '@core/design'
 import { designOf, maybeBag } from '@app/storage/bag-store.ts'
 import { maybeTakeNote } from '@app/storage/leaving-note.ts'
 import { onTabs, tellTabs } from '@app/storage/tabs.ts'
 import { useDeriving } from './deriving.ts'
+import { useEditing } from './editing.ts'
 import { useSaving } from './saving.ts'
 import { useWorkshop } from './workshop.ts'
 
@@ -23,11 +24,14 @@ export const useProject = defineStore('project', () => {
     history,
     computed(() => workshop.words.hand),
   )
+  const editing = useEditing(history, selectedPart, deriving.endPreview)
+  /** The last save of a bag that was put away; the next one, and the shelf, wait for it. */
+  let putAway: Promise<void> = Promise.resolve()
 
   /** Opens a bag; `problem` says so when it cannot be. */
   async function open(bag: string) {
     close()
-    await workshop.ready
+    await Promise.all([workshop.ready, putAway])
     id.value = bag
     await load()
     tellTabs({ kind: 'opened', bag })
@@ -63,7 +67,7 @@ export const useProject = defineStore('project', () => {
 
   function close() {
     if (id.value) tellTabs({ kind: 'closed', bag: id.value })
-    void saving.flush()
+    putAway = saving.flush()
     id.value = history.value = problem.value = null
     deriving.clear()
     alsoOpen.value = false
@@ -76,34 +80,6 @@ export const useProject = defineStore('project', () => {
     if (message.kind === 'closed') alsoOpen.value = false
     if (message.kind === 'saved') saving.heardSave(message.revision)
   })
-
-  function step(change: (now: History) => History) {
-    if (!history.value) return
-    history.value = change(history.value)
-    keepSelection()
-  }
-
-  /** The selected part may be gone; then its neighbour is selected. */
-  function keepSelection() {
-    const parts = design.value!.parts
-    if (!parts.some((part) => part.id === selectedPart.value)) selectedPart.value = parts.at(-1)!.id
-  }
-
-  /** Does edits as one entry that undo takes back. */
-  function edit(edits: Edit | readonly Edit[], gesture?: string) {
-    deriving.endPreview()
-    const list = Array.isArray(edits) ? (edits as readonly Edit[]) : [edits as Edit]
-    const together = gesture ?? (list.length > 1 ? crypto.randomUUID() : null)
-    const options = { gesture: together, selection: selectedPart.value }
-    step((now) => list.reduce((state, one) => commit(state, one, options), now))
-  }
-
-  function undoLast() {
-    const selection = history.value?.past.at(-1)?.selection
-    step(undo)
-    if (selection && design.value?.parts.some((part) => part.id === selection))
-      selectedPart.value = selection
-  }
 
   return {
     id,
@@ -119,11 +95,12 @@ export const useProject = defineStore('project', () => {
     saving,
     open,
     close,
-    edit,
+    settled: () => putAway,
+    edit: editing.edit,
     showPreview: deriving.showPreview,
     endPreview: deriving.endPreview,
-    undo: undoLast,
-    redo: () => step(redo),
-    cancel: (gesture: string) => step((now) => cancelGesture(now, gesture)),
+    undo: editing.undo,
+    redo: editing.redo,
+    cancel: editing.cancel,
   }
 })

@@ -56,12 +56,13 @@ export function useSaving(
 
   const unsaved = () => design.value !== null && stored !== null && design.value !== stored
 
-  /** Saves now what is not saved yet. */
+  /** Saves now what is not saved yet, also of a bag that is being put away. */
   async function flush(): Promise<void> {
     clearTimeout(timer)
+    const [bag, now] = [id.value, design.value]
     await running
-    if (!unsaved() || !id.value || state.value === 'conflict') return
-    running = save(id.value, design.value!)
+    if (!bag || !now || stored === null || now === stored || state.value === 'conflict') return
+    running = save(bag, now)
     await running
     running = null
     if (unsaved() && state.value === 'saving') await flush()

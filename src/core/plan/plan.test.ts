@@ -24,10 +24,10 @@ describe('derive', () => {
     fc.assert(
       fc.property(anyDesign, (design) => {
         const [right, left] = (['right', 'left'] as const).map((hand) => derive(design, { hand }))
-        // Where a row ends and the next begins, the hands may meet different colours.
-        expect({ ...left!.tally, changes: 0 }).toEqual({ ...right!.tally, changes: 0 })
         // A motif that is cut off at the join is cut at its other edge.
         if (right!.snags.some(({ code }) => code === 'repeat-remainder')) return
+        // Where a row ends and the next begins, the hands may meet different colours.
+        expect({ ...left!.tally, changes: 0 }).toEqual({ ...right!.tally, changes: 0 })
         left!.needs.forEach(({ metres }, i) =>
           expect(metres).toBeCloseTo(right!.needs[i]!.metres, 6),
         )

@@ -14,12 +14,14 @@ import BagPicture from '@app/parts/BagPicture.vue'
 import BrandMark from '@app/parts/BrandMark.vue'
 import WordsMenu from '@app/parts/WordsMenu.vue'
 import { addBag, designOf, maybeBag, saveBag } from '@app/storage/bag-store.ts'
+import { useProject } from '@app/stores/project.ts'
 import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import NewBagDialog from './NewBagDialog.vue'
 
 /** All bags. */
 const shelf = useShelf()
+const project = useProject()
 const workshop = useWorkshop()
 const router = useRouter()
 const making = ref(false)
@@ -31,6 +33,7 @@ const storageProblem = ref(false)
 
 onMounted(async () => {
   try {
+    await project.settled()
     await shelf.refresh()
   } catch {
     storageProblem.value = true
