@@ -113,6 +113,7 @@ test('all of charting by keyboard', async ({ page }) => {
   await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible()
   await page.keyboard.press('Escape')
   await page.keyboard.press('Control+k')
+  await expect(page.getByRole('combobox', { name: 'Find an action' })).toBeFocused()
   await page.keyboard.type('stripes on top')
   await page.keyboard.press('Enter')
   await expect(page.locator('.stage h1')).toHaveText('Stripes')

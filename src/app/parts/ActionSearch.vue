@@ -21,7 +21,7 @@ async function show() {
   query.value = ''
   chosen.value = 0
   await nextTick()
-  setTimeout(() => field.value?.focus())
+  field.value?.focus()
 }
 function run(index: number) {
   const action = found.value[index]
@@ -43,7 +43,13 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   <button type="button" class="action-search" @click="show">
     Find an action <kbd>Ctrl K</kbd>
   </button>
-  <ElDialog v-model="open" title="Find an action" width="460px" append-to-body>
+  <ElDialog
+    v-model="open"
+    title="Find an action"
+    width="460px"
+    append-to-body
+    @open-auto-focus="field?.focus()"
+  >
     <input
       ref="field"
       v-model="query"

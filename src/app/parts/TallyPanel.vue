@@ -136,12 +136,13 @@ const restsOn = computed(() => {
   position: absolute;
   top: 0;
   right: 0;
-  padding: 1px 10px;
-  border-radius: 0 0 0 var(--radius);
+  left: 0;
   background: #fbe6e1;
   color: var(--marker-ink);
   font-weight: 650;
-  font-size: 12.5px;
+  font-size: 11px;
+  line-height: 13px;
+  text-align: center;
 }
 .figs {
   display: grid;

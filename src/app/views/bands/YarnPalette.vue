@@ -31,6 +31,7 @@ const letter = defineModel<string>({ required: true })
   flex-wrap: wrap;
   gap: 8px;
   margin-bottom: 8px;
+  padding-top: 3px;
 }
 .yarn-chip {
   display: flex;
