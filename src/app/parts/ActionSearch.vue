@@ -16,12 +16,15 @@ const found = computed(() => {
   )
 })
 
+/** The dialog takes the focus itself at its own time; the field takes it from there. */
+const focusField = () => setTimeout(() => field.value?.focus())
+
 async function show() {
   open.value = true
   query.value = ''
   chosen.value = 0
   await nextTick()
-  field.value?.focus()
+  focusField()
 }
 function run(index: number) {
   const action = found.value[index]
@@ -48,7 +51,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     title="Find an action"
     width="460px"
     append-to-body
-    @open-auto-focus="field?.focus()"
+    @open-auto-focus="focusField"
+    @opened="focusField"
   >
     <input
       ref="field"
