@@ -56,3 +56,93 @@ describe('motif plan', () => {
     expect([exit, output, said.length]).toEqual([2, '', 1])
   })
 })
+
+describe('motif fit', () => {
+  const fit = (...words: string[]) =>
+    motif('fit', '--stitches', '20/100mm', '--rows', '22/100mm', ...words)
+  const data = (output: string) =>
+    JSON.parse(output) as {
+      fits: {
+        count: number
+        sizeMm: number
+        errorMm: number
+        base: { rounds: number; flatness: number } | null
+        bands: {
+          multiple: number
+          offset: number
+          count: number
+          added: number
+          padded: number
+          repeats: number
+        }[]
+      }[]
+      nearest: { count: number } | null
+    }
+
+  it('ranks counts for a size, and each keeps what it promises', () => {
+    const { exit, output } = fit(
+      '--around',
+      '60cm',
+      '--repeats',
+      '24,10',
+      '--base',
+      'round:6',
+      '--json',
+    )
+    expect(exit).toBe(0)
+    const { fits, nearest } = data(output)
+    expect(nearest).toBeNull()
+    expect(fits[0]).toMatchObject({
+      count: 120,
+      sizeMm: 600,
+      errorMm: 0,
+      base: { kind: 'round', rounds: 20 },
+    })
+    for (const { count, errorMm, bands } of fits) {
+      expect(Math.abs(errorMm)).toBeLessThanOrEqual(30)
+      let below = count
+      for (const band of bands) {
+        expect((band.multiple + band.padded) * band.repeats + band.offset).toBe(band.count)
+        expect(band.count - below).toBe(band.added)
+        below = band.count
+      }
+    }
+  })
+
+  it('answers for the count on the hook, and for a flat panel with an offset', () => {
+    const hook = data(fit('--count', '118', '--repeats', '24', '--json').output)
+    expect(hook.fits).toMatchObject([{ count: 118, errorMm: 0, base: null }])
+    const panel = data(fit('--width', '12in', '--repeats', '6', '--offsets', '1', '--json').output)
+    expect(panel.fits[0]).toMatchObject({
+      count: 61,
+      bands: [{ offset: 1, repeats: 10, padded: 0 }],
+    })
+    const round = data(fit('--around', '12in', '--repeats', '6', '--offsets', '1', '--json').output)
+    expect(round.fits[0]!.bands[0]!.offset).toBe(0)
+  })
+
+  it('ends with 1 and the nearest miss when nothing fits', () => {
+    const { exit, output } = fit(
+      '--around',
+      '60cm',
+      '--repeats',
+      '71',
+      '--tolerance',
+      '2%',
+      '--json',
+    )
+    expect(exit).toBe(1)
+    expect(data(output)).toMatchObject({ fits: [], nearest: { count: expect.any(Number) } })
+  })
+
+  it.each([
+    ['two sizes', ['--around', '60cm', '--width', '30cm']],
+    ['no size', []],
+    ['a length that is none', ['--around', 'wide']],
+    ['a base that is none', ['--around', '60cm', '--base', 'star:5']],
+    ['a repeat of nothing', ['--around', '60cm', '--repeats', '0']],
+  ])('ends with 2 and one line for %s', (_, words) => {
+    const { exit, output, said } = fit(...words)
+    expect([exit, output, said.length]).toEqual([2, '', 1])
+  })
+})

@@ -1,56 +1,10 @@
 #!/usr/bin/env -S npx tsx
 import { Command, CommanderError, Option } from 'commander'
-import { readFileSync } from 'node:fs'
-import type { Design } from '@core/design'
-import { readProject } from '@core/file'
-import { derive, planReport, planText } from '@core/plan'
-import type { Words } from '@core/stitch'
+import { fit, type FitOptions } from './commands/fit.ts'
+import { plan, type PlanOptions } from './commands/plan.ts'
+import { type Outcome, Refusal } from './outcome.ts'
 
 /* The core from a shell. 0: done, nothing wrong; 1: done, and something is wrong; 2: could not be read, or wrong use. */
-
-/** What a command ends with: what is printed, and whether something is wrong. */
-interface Outcome {
-  readonly output: string
-  readonly wrong: boolean
-}
-
-/** Cannot go on; the message is the one line that is said. */
-class Refusal extends Error {}
-
-function readFile(path: string): string {
-  try {
-    return readFileSync(path, 'utf8')
-  } catch (error) {
-    throw new Refusal(`cannot read ${path}: ${(error as NodeJS.ErrnoException).code ?? 'unknown'}`)
-  }
-}
-
-function readDesign(path: string): Design {
-  const read = readProject(readFile(path))
-  if (read.ok) return read.value
-  const [first, ...more] = read.problem
-  throw new Refusal(
-    `${path}: ${first!.where} ${first!.message}${more.length ? ` (and ${more.length} more)` : ''}`,
-  )
-}
-
-interface PlanOptions {
-  readonly json?: boolean
-  readonly terms: Words['terms']
-  readonly units: Words['units']
-}
-
-function plan(path: string, { json, terms, units }: PlanOptions): Outcome {
-  const words: Words = { terms, units, hand: 'right' }
-  const design = readDesign(path)
-  const derived = derive(design)
-  return {
-    output: json
-      ? JSON.stringify(planReport(derived, words), null, 1)
-      : planText(design, derived, words),
-    wrong: derived.snags.some(({ severity }) => severity === 'error'),
-  }
-}
 
 function end({ output, wrong }: Outcome): void {
   process.stdout.write(output + '\n')
@@ -70,6 +24,22 @@ program
   .addOption(new Option('--terms <terms>').choices(['us', 'uk']).default('us'))
   .addOption(new Option('--units <units>').choices(['metric', 'imperial']).default('metric'))
   .action((file: string, options: PlanOptions) => end(plan(file, options)))
+
+program
+  .command('fit')
+  .description('counts at which everything comes out even')
+  .option('--around <length>', 'wanted way around: 600mm, 60cm, 24in')
+  .option('--width <length>', 'wanted width of a flat panel')
+  .option('--count <n>', 'this many are on the hook')
+  .requiredOption('--stitches <gauge>', 'stitches over a length: 20/100mm')
+  .requiredOption('--rows <gauge>', 'rows over a length: 22/100mm')
+  .option('--tolerance <share>', 'how far off is still right', '5%')
+  .option('--repeats <list>', 'stitches of each band’s repeat, from below: 4,6,8')
+  .option('--offsets <list>', 'stitches beside the repeats of a flat panel: 0,0,1')
+  .option('--flat', 'worked flat: offsets count')
+  .option('--base <base>', 'round:8, oval:34:3:6, rect:38 or none', 'none')
+  .option('--json', 'as data')
+  .action((options: FitOptions) => end(fit(options)))
 
 try {
   program.parse()

@@ -1,4 +1,4 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="T">
 import { computed, ref, useId, watch } from 'vue'
 import type { Result } from '@core/units'
 
@@ -10,14 +10,17 @@ const props = defineProps<{
   label: string
   /** The value in print, as one would type it. */
   text: string
-  read: (typed: string) => Result<number>
-  value: number
+  read: (typed: string) => Result<T>
+  value: T
+  /** The number that limits and steppers go by; the value itself when it is a number. */
+  size?: (value: T) => number
   step?: number
   min?: number
   hint?: string
   max?: number
 }>()
-const emit = defineEmits<{ change: [value: number] }>()
+const emit = defineEmits<{ change: [value: T] }>()
+const sizeOf = (value: T): number => (props.size ? props.size(value) : Number(value))
 
 const id = useId()
 const typed = ref(props.text)
@@ -41,10 +44,10 @@ function take() {
     return
   }
   const result = props.read(typed.value)
-  problem.value = result.ok ? outside(result.value) : result.problem
+  problem.value = result.ok ? outside(sizeOf(result.value)) : result.problem
   if (!result.ok || problem.value) return
   typed.value = props.text
-  if (result.value !== props.value) emit('change', result.value)
+  if (sizeOf(result.value) !== sizeOf(props.value)) emit('change', result.value)
 }
 
 /** Escape gives the field back what it had. */
@@ -53,9 +56,10 @@ function restore() {
   problem.value = null
 }
 
+/** Steppers are for values that are numbers. */
 function stepBy(steps: number) {
-  const next = props.value + steps * props.step!
-  if (outside(next) === null) emit('change', next)
+  const next = sizeOf(props.value) + steps * props.step!
+  if (outside(next) === null) emit('change', next as T)
 }
 const describedBy = computed(() => (problem.value ? `${id}-problem` : undefined))
 </script>

@@ -23,6 +23,14 @@ export function readMm(typed: string): Result<number> {
   return parseLength(typed, 'mm')
 }
 
+/** Reads a share: "5 %", "± 5", as 0.05. */
+export function readPercent(typed: string): Result<number> {
+  const value = maybeNumber(typed.replace(/[±%]/g, ''))
+  return value !== null && value > 0
+    ? { ok: true, value: value / 100 }
+    : { ok: false, problem: 'How many per cent off may it be?' }
+}
+
 export function readAmount(typed: string): Result<number> {
   const value = maybeNumber(typed.replace(/\s*(g|m|sts?)$/i, ''))
   return value === null

@@ -23,13 +23,14 @@ export function baseFlatness(design: Design): { flatness: number; flat: number }
 
 /** What the design asks of the fit. */
 export function fitRequestOf(design: Design, over: Partial<FitRequest> = {}): FitRequest {
+  const { increase } = baseOf(design)
   return {
     stitchWidthMm: gaugeOf(design).stitchWidthMm,
     wantedMm: design.want.aroundMm,
     tolerance: design.want.tolerance,
     bands: fitBandsOf(design),
     maxPad: 6,
-    base: { increase: baseOf(design).increase, flat: baseFlatness(design).flat },
+    base: { kind: 'round', first: increase, increase, flat: baseFlatness(design).flat },
     ...over,
   }
 }

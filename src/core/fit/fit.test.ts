@@ -1,8 +1,17 @@
 import fc from 'fast-check'
 import { commit, historyOf } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
+import { chainFirstRound, flatCornerIncrease, RECTANGLE } from '../shape/index.ts'
 import { base, tote } from '../testing/tote.ts'
-import { type Fit, fitCounts, fitEdits, type FitRequest, fitsOf, isInUse } from './index.ts'
+import {
+  type Fit,
+  fitCounts,
+  fitEdits,
+  type FitRequest,
+  fitsOf,
+  isInUse,
+  maybeNearest,
+} from './index.ts'
 
 const request = (over: Partial<FitRequest>): FitRequest => ({
   stitchWidthMm: 5,
@@ -10,7 +19,7 @@ const request = (over: Partial<FitRequest>): FitRequest => ({
   tolerance: 0.05,
   bands: [],
   maxPad: 6,
-  base: { increase: 6, flat: 6.28 },
+  base: { kind: 'round', first: 6, increase: 6, flat: 6.28 },
   ...over,
 })
 const band = (multiple: number, offset = 0) => ({ id: `m${multiple}`, multiple, offset })
@@ -95,7 +104,39 @@ describe('fitCounts', () => {
     expect(fitCounts(request({ count: 118, bands: [band(24)] })).map(({ count }) => count)).toEqual(
       [118],
     )
-    expect(fitCounts(request({ bands: [band(131)], maxPad: 0 }))).toEqual([])
+    const none = request({ bands: [band(131)], maxPad: 0 })
+    expect(fitCounts(none)).toEqual([])
+    expect(maybeNearest(none)).toMatchObject({ count: 131, bands: [{ repeats: 1 }] })
+    expect(maybeNearest(request({ bands: [band(5000)], maxPad: 0 }))).toBeNull()
+  })
+})
+
+describe('bases around a chain', () => {
+  // Counts of common practice without a source ("counts only": how flat they lie differs).
+  it.each([
+    [{ along: 24, inEnd: 3 }, 50],
+    [{ along: 34, inEnd: 3 }, 70],
+    [{ along: 35, inEnd: 3 }, 72],
+    [{ along: 38, inEnd: RECTANGLE.inEnd }, 78],
+  ])('begin with the known counts: %j', (base, first) => expect(chainFirstRound(base)).toBe(first))
+
+  it('go on with the known counts', () => {
+    const base = { kind: 'oval', first: 72, increase: 6, flat: 6.28 }
+    const oval = request({ base, wantedMm: 400, tolerance: 0.1 })
+    const rounds = new Map(fitCounts(oval).map((fit) => [fit.count, fit.base!.rounds]))
+    expect([72, 78, 84].map((count) => rounds.get(count))).toEqual([1, 2, 3])
+    const rectangle = { kind: 'rect', first: 78, increase: RECTANGLE.increase, flat: 8 }
+    const fits = fitCounts(request({ base: rectangle, bands: [band(60)], maxPad: 0 }))
+    // 118 in round 6, and two more for a 60-stitch repeat.
+    expect(fits.find(({ count }) => count === 118)).toMatchObject({
+      base: { rounds: 6, last: 0, flatness: 1 },
+      bands: [{ count: 120, added: 2, repeats: 2 }],
+    })
+  })
+
+  it('lie flat with eight row heights a round at the corners', () => {
+    expect(flatCornerIncrease(5, 5)).toBe(8)
+    expect(flatCornerIncrease(5, 10)).toBe(16)
   })
 })
 

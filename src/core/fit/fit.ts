@@ -1,3 +1,5 @@
+import { roundsTo } from '../shape/index.ts'
+
 /*
  * Counts that come out even. For each count the last base round could have, the cheapest way up through the bands is
  * found exactly (shortest path, from the rim down); a band is worked over whole repeats, on a count changed in the plain
@@ -10,6 +12,14 @@ export interface FitBand {
   readonly offset: number
 }
 
+/** A base: the stitches of its first round, those each further round adds, and how many would lie flat. */
+export interface FitBase {
+  readonly kind: string
+  readonly first: number
+  readonly increase: number
+  readonly flat: number
+}
+
 export interface FitRequest {
   readonly stitchWidthMm: number
   readonly wantedMm: number
@@ -18,8 +28,8 @@ export interface FitRequest {
   readonly bands: readonly FitBand[]
   /** Blank columns a motif may be given at most. */
   readonly maxPad: number
-  /** Stitches a round base adds each round, and the increase at which it would lie flat; null without a base. */
-  readonly base: { readonly increase: number; readonly flat: number } | null
+  /** The base below the bands; null without one. */
+  readonly base: FitBase | null
   /** Only this count: "I have this many on the hook". */
   readonly count?: number
 }
@@ -39,7 +49,9 @@ export interface Fit {
   /** Made − wanted. */
   readonly errorMm: number
   readonly base: {
+    readonly kind: string
     readonly rounds: number
+    /** Stitches the last round adds when that is fewer than the others add; 0 when it is not. */
     readonly last: number
     readonly flatness: number
   } | null
@@ -106,7 +118,7 @@ function cheapestWays(
 export function fitCounts(request: FitRequest): Fit[] {
   const { wantedMm, stitchWidthMm, tolerance, base } = request
   const low = Math.max(
-    base?.increase ?? 1,
+    base?.first ?? 1,
     Math.ceil((wantedMm * (1 - tolerance)) / stitchWidthMm - 1e-9),
   )
   const high = Math.floor((wantedMm * (1 + tolerance)) / stitchWidthMm + 1e-9)
@@ -118,15 +130,17 @@ export function fitCounts(request: FitRequest): Fit[] {
     .flatMap((count, i): Fit[] => {
       if (ways[i]!.cost === Infinity) return []
       if (request.count !== undefined && count !== request.count) return []
+      if (base && count < base.first) return []
       const sizeMm = count * stitchWidthMm
-      const left = base ? count % base.increase : 0
+      const left = base ? (count - base.first) % base.increase : 0
       return [
         {
           count,
           sizeMm,
           errorMm: sizeMm - wantedMm,
           base: base && {
-            rounds: Math.ceil(count / base.increase),
+            kind: base.kind,
+            rounds: roundsTo(base.first, base.increase, count),
             last: left,
             flatness: base.increase / base.flat,
           },
@@ -136,6 +150,18 @@ export function fitCounts(request: FitRequest): Fit[] {
       ]
     })
     .sort((a, b) => rank(a) - rank(b) || a.count - b.count)
+}
+
+/** How far the tolerance is widened to find the nearest miss. */
+const WIDER = [2, 4, 8, 16, 32, 64] as const
+
+/** What comes nearest when nothing fits: the best within a wider tolerance; null when there is none there either. */
+export function maybeNearest(request: FitRequest): Fit | null {
+  for (const times of WIDER) {
+    const [best] = fitCounts({ ...request, tolerance: Math.min(0.9, request.tolerance * times) })
+    if (best) return best
+  }
+  return null
 }
 
 const rank = (fit: Fit): number => fit.cost + Math.abs(fit.errorMm) / MM_PER_COST

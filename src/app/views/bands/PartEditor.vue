@@ -2,17 +2,14 @@
 import { Close, Plus } from '@element-plus/icons-vue'
 import { groundOf } from '@core/chart'
 import { partById, roundsOf, type Stripe } from '@core/design'
-import { abbrOf, groundStitches } from '@core/stitch'
-import MeasureField from '@app/parts/MeasureField.vue'
-import { readWhole } from '@app/parts/fields.ts'
+import StitchField from '@app/parts/StitchField.vue'
+import WholeField from '@app/parts/WholeField.vue'
 import { steady } from '@app/parts/steady.ts'
 import { useProject } from '@app/stores/project.ts'
-import { useWorkshop } from '@app/stores/workshop.ts'
 import YarnSelect from './YarnSelect.vue'
 
 /** What is decided about the selected part. */
 const project = useProject()
-const workshop = useWorkshop()
 /** The part, of its chart only the size: painting changes nothing here. */
 const part = steady(() => {
   const one = partById(project.design!, project.selectedPart!)
@@ -56,22 +53,11 @@ function rename(event: Event) {
         <input id="part-name" :value="part.name" maxlength="60" @change="rename" />
       </div>
     </div>
-    <div class="measure-field">
-      <label for="part-stitch">Stitch</label>
-      <ElSelect
-        id="part-stitch"
-        aria-label="Stitch"
-        :model-value="part.stitch"
-        @update:model-value="set({ stitch: $event })"
-      >
-        <ElOption
-          v-for="stitch in groundStitches"
-          :key="stitch.id"
-          :value="stitch.id"
-          :label="abbrOf(stitch, workshop.words)"
-        />
-      </ElSelect>
-    </div>
+    <StitchField
+      label="Stitch"
+      :model-value="part.stitch"
+      @update:model-value="set({ stitch: $event })"
+    />
     <div v-if="'yarn' in part" class="measure-field">
       <label for="part-yarn">Yarn</label>
       <YarnSelect
@@ -82,25 +68,20 @@ function rename(event: Event) {
       />
     </div>
     <template v-if="part.kind === 'plain'">
-      <MeasureField
+      <WholeField
         label="Rounds"
-        :text="String(part.rounds)"
-        :value="part.rounds"
-        :read="readWhole"
-        :step="1"
+        :model-value="part.rounds"
         :min="1"
         :max="1000"
-        @change="set({ rounds: $event })"
+        @update:model-value="set({ rounds: $event })"
       />
-      <MeasureField
+      <WholeField
         label="Even out"
-        :text="part.adjust > 0 ? `+ ${part.adjust}` : String(part.adjust)"
-        :value="part.adjust"
-        :read="readWhole"
-        :step="1"
+        signed
+        :model-value="part.adjust"
         :min="-2000"
         :max="2000"
-        @change="set({ adjust: $event })"
+        @update:model-value="set({ adjust: $event })"
       />
     </template>
     <template v-else-if="part.kind === 'stripes'">
@@ -112,15 +93,12 @@ function rename(event: Event) {
             :label="`Yarn of stripe ${i + 1}`"
             @update:model-value="setStripe(i, { yarn: $event })"
           />
-          <MeasureField
+          <WholeField
             :label="`Rounds of stripe ${i + 1}`"
-            :text="String(stripe.rounds)"
-            :value="stripe.rounds"
-            :read="readWhole"
-            :step="1"
+            :model-value="stripe.rounds"
             :min="1"
             :max="1000"
-            @change="setStripe(i, { rounds: $event })"
+            @update:model-value="setStripe(i, { rounds: $event })"
           />
           <button
             type="button"
@@ -138,36 +116,27 @@ function rename(event: Event) {
       </button>
     </template>
     <template v-else-if="part.kind === 'tapestry'">
-      <MeasureField
+      <WholeField
         label="Repeat"
-        :text="String(part.chart.width)"
-        :value="part.chart.width"
-        :read="readWhole"
-        :step="1"
+        :model-value="part.chart.width"
         :min="1"
         :max="1000"
-        @change="resize($event, part.chart.height)"
+        @update:model-value="resize($event, part.chart.height)"
       />
-      <MeasureField
+      <WholeField
         label="Rounds"
-        :text="String(part.chart.height)"
-        :value="part.chart.height"
-        :read="readWhole"
-        :step="1"
+        :model-value="part.chart.height"
         :min="1"
         :max="1000"
-        @change="resize(part.chart.width, $event)"
+        @update:model-value="resize(part.chart.width, $event)"
       />
-      <MeasureField
+      <WholeField
         label="Worked"
-        :text="String(part.times)"
-        :value="part.times"
-        :read="readWhole"
-        :step="1"
+        :model-value="part.times"
         :min="1"
         :max="100"
         :hint="part.times === 1 ? 'time' : 'times'"
-        @change="set({ times: $event })"
+        @update:model-value="set({ times: $event })"
       />
     </template>
     <p v-else class="note">

@@ -2,12 +2,12 @@
 import { computed, reactive, ref } from 'vue'
 import type { Design } from '@core/design'
 import { derive, newDesign } from '@core/plan'
-import { sizeFor } from '@core/shape'
-import { yarnClasses } from '@core/stitch'
-import { lengthInput, printLength } from '@core/units'
+import { type Contents, sizeFor } from '@core/shape'
+import { printLength } from '@core/units'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
-import MeasureField from '@app/parts/MeasureField.vue'
-import { lengthStep, printMm, readLengthIn, readMm } from '@app/parts/fields.ts'
+import ContentsFields from '@app/parts/ContentsFields.vue'
+import HookAndYarn from '@app/parts/HookAndYarn.vue'
+import LengthField from '@app/parts/LengthField.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
 /** A short path to a bag: what goes in or what size, hook and yarn, done. */
@@ -17,11 +17,11 @@ const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
 const from = ref<'contents' | 'size'>('contents')
 const name = ref('My bag')
-const contents = reactive({ widthMm: 240, thicknessMm: 60, tallMm: 250, easeMm: 20 })
+const contents = ref<Contents>({ widthMm: 240, thicknessMm: 60, tallMm: 250, easeMm: 20 })
 const size = reactive({ aroundMm: 600, heightMm: 270 })
 const yarn = reactive({ hookMm: 4, yarnClass: 3 })
 
-const wanted = computed(() => (from.value === 'contents' ? sizeFor(contents) : { ...size }))
+const wanted = computed(() => (from.value === 'contents' ? sizeFor(contents.value) : { ...size }))
 const design = computed(() =>
   newDesign({ name: name.value.trim() || 'My bag', said: 'around', ...wanted.value, ...yarn }),
 )
@@ -33,16 +33,6 @@ const outcome = computed(() => {
     work: `${tally.stitches} stitches around and ${tally.rounds} rounds, give or take ${Math.round(gauge.spread * 100)} %: no swatch yet, so this is estimated from hook and yarn.`,
   }
 })
-const contentsFields = [
-  { key: 'widthMm', label: 'Wide' },
-  { key: 'thicknessMm', label: 'Thick' },
-  { key: 'tallMm', label: 'Tall' },
-  { key: 'easeMm', label: 'Ease' },
-] as const
-const sizeFields = [
-  { key: 'aroundMm', label: 'Around' },
-  { key: 'heightMm', label: 'Tall' },
-] as const
 </script>
 
 <template>
@@ -62,56 +52,13 @@ const sizeFields = [
           { value: 'size', label: 'The size of the bag' },
         ]"
       />
-      <div v-if="from === 'contents'" class="pair">
-        <MeasureField
-          v-for="{ key, label } in contentsFields"
-          :key="key"
-          :label="label"
-          :text="lengthInput(contents[key], units)"
-          :value="contents[key]"
-          :read="readLengthIn(units)"
-          :step="lengthStep(units)"
-          :min="1"
-          :max="1500"
-          @change="contents[key] = $event"
-        />
-      </div>
+      <div v-if="from === 'contents'" class="pair"><ContentsFields v-model="contents" /></div>
       <div v-else class="pair">
-        <MeasureField
-          v-for="{ key, label } in sizeFields"
-          :key="key"
-          :label="label"
-          :text="lengthInput(size[key], units)"
-          :value="size[key]"
-          :read="readLengthIn(units)"
-          :step="lengthStep(units)"
-          :min="50"
-          :max="3000"
-          @change="size[key] = $event"
-        />
+        <LengthField v-model="size.aroundMm" label="Around" :min="50" :max="3000" />
+        <LengthField v-model="size.heightMm" label="Tall" :min="50" :max="3000" />
       </div>
       <div class="pair">
-        <MeasureField
-          label="Hook"
-          :text="printMm(yarn.hookMm)"
-          :value="yarn.hookMm"
-          :read="readMm"
-          :step="0.5"
-          :min="1"
-          :max="25"
-          @change="yarn.hookMm = $event"
-        />
-        <div class="measure-field">
-          <label for="new-class">Yarn class</label>
-          <ElSelect id="new-class" v-model="yarn.yarnClass" aria-label="Yarn class">
-            <ElOption
-              v-for="one in yarnClasses"
-              :key="one.number"
-              :value="one.number"
-              :label="`${one.number}, ${one.name}`"
-            />
-          </ElSelect>
-        </div>
+        <HookAndYarn v-model:hook-mm="yarn.hookMm" v-model:yarn-class="yarn.yarnClass" />
       </div>
       <div class="outcome" aria-live="polite">
         <p>

@@ -1,0 +1,39 @@
+import { readFileSync } from 'node:fs'
+import type { Design } from '@core/design'
+import { readProject } from '@core/file'
+import { derive, planReport, planText } from '@core/plan'
+import type { Words } from '@core/stitch'
+import { type Outcome, Refusal } from '../outcome.ts'
+
+function readDesign(path: string): Design {
+  let text: string
+  try {
+    text = readFileSync(path, 'utf8')
+  } catch (error) {
+    throw new Refusal(`cannot read ${path}: ${(error as NodeJS.ErrnoException).code ?? 'unknown'}`)
+  }
+  const read = readProject(text)
+  if (read.ok) return read.value
+  const [first, ...more] = read.problem
+  const others = more.length ? ` (and ${more.length} more)` : ''
+  throw new Refusal(`${path}: ${first!.where} ${first!.message}${others}`)
+}
+
+export interface PlanOptions {
+  readonly json?: boolean
+  readonly terms: Words['terms']
+  readonly units: Words['units']
+}
+
+/** The written pattern and the tally of a project, as text or as data. */
+export function plan(path: string, { json, terms, units }: PlanOptions): Outcome {
+  const words: Words = { terms, units, hand: 'right' }
+  const design = readDesign(path)
+  const derived = derive(design)
+  return {
+    output: json
+      ? JSON.stringify(planReport(derived, words), null, 1)
+      : planText(design, derived, words),
+    wrong: derived.snags.some(({ severity }) => severity === 'error'),
+  }
+}

@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Want } from '@core/design'
+import { type Contents, sizeFor } from '@core/shape'
+import { printLength, printNumber } from '@core/units'
+import ChoiceOf from '@app/parts/ChoiceOf.vue'
+import ContentsFields from '@app/parts/ContentsFields.vue'
+import LengthField from '@app/parts/LengthField.vue'
+import MeasureField from '@app/parts/MeasureField.vue'
+import { readPercent } from '@app/parts/fields.ts'
+import { useProject } from '@app/stores/project.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+import GaugeFields from './GaugeFields.vue'
+
+/** The size it must have, and what the hook makes of it. */
+const project = useProject()
+const workshop = useWorkshop()
+const want = computed(() => project.design!.want)
+const set = (values: Partial<Want>) =>
+  project.edit({ name: 'setDesign', args: { want: { ...want.value, ...values } } })
+const said = computed({ get: () => want.value.said, set: (value) => set({ said: value }) })
+/** What is said laid flat is half of the way around. */
+const half = computed(() => (said.value === 'flat' ? 2 : 1))
+
+const usual: Contents = { widthMm: 240, thicknessMm: 60, tallMm: 250, easeMm: 20 }
+const contents = ref<Contents | null>(null)
+const size = computed(() => sizeFor(contents.value ?? usual))
+function takeContents() {
+  set(size.value)
+  contents.value = null
+}
+</script>
+
+<template>
+  <section class="card wanted">
+    <h2>It must be</h2>
+    <ChoiceOf
+      v-model="said"
+      legend="Which size is said"
+      :options="[
+        { value: 'around', label: 'Around' },
+        { value: 'flat', label: 'Laid flat' },
+      ]"
+    />
+    <div class="pair">
+      <LengthField
+        :label="said === 'flat' ? 'Laid flat' : 'Around'"
+        :model-value="want.aroundMm / half"
+        :min="20 / half"
+        :max="5000 / half"
+        @update:model-value="set({ aroundMm: $event * half })"
+      />
+      <LengthField
+        label="Tall"
+        :model-value="want.heightMm"
+        :min="10"
+        :max="3000"
+        @update:model-value="set({ heightMm: $event })"
+      />
+      <MeasureField
+        label="Give or take"
+        :text="`± ${printNumber(want.tolerance * 100)} %`"
+        :value="want.tolerance"
+        :read="readPercent"
+        :step="0.01"
+        :min="0.001"
+        :max="0.5"
+        @change="set({ tolerance: $event })"
+      />
+      <ElPopover
+        trigger="click"
+        :width="230"
+        placement="right"
+        @before-enter="contents = { ...usual }"
+      >
+        <template #reference>
+          <button type="button" class="link note">Or start from what goes in</button>
+        </template>
+        <form v-if="contents" @submit.prevent="takeContents">
+          <ContentsFields v-model="contents" />
+          <p class="note num">
+            {{ printLength(size.aroundMm, workshop.words.units) }} around,
+            {{ printLength(size.heightMm, workshop.words.units) }} tall
+          </p>
+          <button type="submit" class="button main">Take this size</button>
+        </form>
+      </ElPopover>
+    </div>
+    <h2 class="second">Gauge</h2>
+    <GaugeFields />
+  </section>
+</template>
+
+<style>
+.wanted {
+  padding-bottom: 6px;
+}
+.wanted .pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 12px;
+  align-items: end;
+}
+.wanted .pair .measure-field {
+  grid-template-columns: minmax(0, 1fr);
+  gap: 2px;
+}
+.wanted .pair .measure-field > label {
+  font-size: 12px;
+}
+.wanted .pair > .link {
+  justify-self: start;
+  margin-bottom: 12px;
+  text-align: left;
+}
+.wanted .choice {
+  margin-bottom: 8px;
+}
+.wanted .second {
+  margin: 10px 0 8px;
+}
+</style>
