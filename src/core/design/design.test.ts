@@ -214,3 +214,104 @@ describe('faults', () => {
     expect(roundsOf(ragged)).toBe(2)
   })
 })
+
+describe('every edit', () => {
+  const yarn = { letter: 'D', name: 'Oxblood', colour: '#7c2f35', label: null, inHandGrams: null }
+  const added = {
+    kind: 'plain',
+    id: 'new',
+    name: 'New',
+    yarn: 'A',
+    stitch: 'sc',
+    rounds: 2,
+    adjust: 0,
+  } as const
+  const cases: [Edit, string, (design: Design) => unknown, unknown][] = [
+    [
+      { name: 'rename', args: { name: 'Horn bag' } },
+      'Rename to Horn bag',
+      (d) => d.name,
+      'Horn bag',
+    ],
+    [{ name: 'setDesign', args: { hookMm: 4 } }, 'Change the hook', (d) => d.hookMm, 4],
+    [
+      { name: 'setBase', args: { increase: 8 } },
+      'Change the base',
+      (d) => (d.parts[0] as { increase: number }).increase,
+      8,
+    ],
+    [
+      { name: 'setPart', args: { id: 'low', values: { name: 'Foot' } } },
+      'Change a part',
+      (d) => d.parts[1]!.name,
+      'Foot',
+    ],
+    [
+      { name: 'setRounds', args: { id: 'motif', rounds: 7 } },
+      '7 rounds',
+      (d) => (d.parts[2] as TapestryPart).times,
+      2,
+    ],
+    [{ name: 'addPart', args: { part: added, at: 2 } }, 'Add New', (d) => d.parts[2]!.id, 'new'],
+    [{ name: 'addPart', args: { part: added, at: 0 } }, 'Add New', (d) => d.parts[1]!.id, 'new'],
+    [{ name: 'removePart', args: { id: 'low' } }, 'Remove a part', (d) => d.parts.length, 3],
+    [{ name: 'movePart', args: { id: 'low', to: 3 } }, 'Move a part', (d) => d.parts[3]!.id, 'low'],
+    [
+      { name: 'resizeChart', args: { id: 'motif', width: 7, height: 2, letter: 'C' } },
+      'Chart of 7 × 2',
+      (d) => (d.parts[2] as TapestryPart).chart,
+      { width: 7, colours: ['ABAAAAC', 'ABBAAAC'] },
+    ],
+    [
+      { name: 'padChart', args: { id: 'motif', columns: 2 } },
+      'Pad the motif by 2',
+      (d) => (d.parts[2] as TapestryPart).chart.colours[0],
+      'AABAAAAA',
+    ],
+    [
+      { name: 'adjustBefore', args: { id: 'motif', by: -3, newId: 'n' } },
+      'Take away 3 stitches',
+      (d) => (d.parts[1] as { adjust: number }).adjust,
+      -3,
+    ],
+    [
+      { name: 'setYarn', args: { letter: 'B', values: { name: 'Gold' } } },
+      'Change yarn B',
+      (d) => d.yarns[1]!.name,
+      'Gold',
+    ],
+    [{ name: 'addYarn', args: { yarn } }, 'Add Oxblood', (d) => d.yarns.length, 4],
+    [
+      { name: 'removeYarn', args: { letter: 'A', instead: 'B' } },
+      'B instead of A',
+      (d) => (d.parts[0] as { yarn: string }).yarn,
+      'B',
+    ],
+    [
+      { name: 'replace', args: { design: tote({ name: 'Old' }), why: 'Version of noon' } },
+      'Version of noon',
+      (d) => d.name,
+      'Old',
+    ],
+  ]
+  it.each(cases)('%j', (edit, label, look, wanted) => {
+    const before = historyOf(tote())
+    const after = commit(before, edit)
+    expect(after.past[0]!.label).toBe(label)
+    expect(look(after.design)).toEqual(wanted)
+    expect(undo(after).design).toEqual(before.design)
+  })
+
+  it('forgets a weighed swatch with its yarn', () => {
+    const weighed = { grams: 5, stitches: 100, letter: 'B' }
+    const edit: Edit = { name: 'removeYarn', args: { letter: 'B', instead: 'A' } }
+    expect(commit(historyOf(tote({ weighed })), edit).design.weighed).toBeNull()
+  })
+
+  it('throws for a part that is not there, or has no chart', () => {
+    const run = (edit: Edit) => () => commit(historyOf(tote()), edit)
+    expect(run({ name: 'setPart', args: { id: 'none', values: {} } })).toThrow('no part')
+    expect(run(paint(0, 0))).not.toThrow()
+    expect(run({ name: 'padChart', args: { id: 'low', columns: 1 } })).toThrow('no chart')
+  })
+})

@@ -20,7 +20,9 @@ export function fitSentence(fit: Fit, increase: number, nameOf: (id: string) => 
   const bands = fit.bands.flatMap(({ id, padded, added }) => [
     ...(added > 0 ? [`${added} added evenly below ${nameOf(id)}`] : []),
     ...(added < 0 ? [`${-added} taken away evenly below ${nameOf(id)}`] : []),
-    ...(padded > 0 ? [`${nameOf(id)} padded by ${padded} columns`] : []),
+    ...(padded > 0
+      ? [`${nameOf(id)} padded by ${padded} ${padded === 1 ? 'column' : 'columns'}`]
+      : []),
   ])
   return [base, ...bands].join('; ')
 }

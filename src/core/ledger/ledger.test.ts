@@ -1,7 +1,17 @@
 import fc from 'fast-check'
 import { base, tote } from '../testing/tote.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
-import { compile, gaugeOf, partOfRow, placeColours, rowHeightMm, runsOfRow } from './index.ts'
+import {
+  compile,
+  frontPicture,
+  gaugeOf,
+  NO_STITCH,
+  partOfRow,
+  placeColours,
+  rowHeightMm,
+  runsOfRow,
+  writePlaceColours,
+} from './index.ts'
 import { stitchById } from '../stitch/index.ts'
 
 const only = (design = tote(), hand: 'right' | 'left' = 'right') => {
@@ -105,5 +115,75 @@ describe('gauge', () => {
     expect(rowHeightMm(gauge, 'hdc')).toBeCloseTo(7, 9)
     expect(rowHeightMm(gauge, 'sc')).toBeCloseTo(5, 9)
     expect(rowHeightMm(gauge, 'dc-blo')).toBeCloseTo(10, 9)
+  })
+})
+
+describe('the picture', () => {
+  it('is the chart, repeated from the join', () => {
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        const { ledger, piece } = only(design)
+        for (const part of design.parts) {
+          if (part.kind !== 'tapestry') continue
+          const { firstRow, endRow } = piece.parts.find(({ id }) => id === part.id)!
+          const { width, colours } = part.chart
+          for (let row = firstRow; row < endRow; row++) {
+            const line = colours[(row - firstRow) % colours.length]!
+            const seen = [...placeColours(ledger, piece, row)].map((i) => ledger.yarns[i]).join('')
+            const enough = line.repeat(Math.ceil(seen.length / width))
+            expect(seen).toBe(enough.slice(enough.length - seen.length))
+          }
+        }
+      }),
+    )
+  })
+
+  it('of the front is the middle half of every row', () => {
+    fc.assert(
+      fc.property(anyDesign, fc.constantFrom('left' as const, 'right' as const), (design, hand) => {
+        const { ledger, piece } = only(design, hand)
+        const front = frontPicture(ledger, piece, hand)
+        expect(front.yarns).toHaveLength(front.columns * piece.rows)
+        for (let row = 0; row < piece.rows; row++) {
+          const whole = placeColours(ledger, piece, row, hand)
+          const shown = Math.max(1, whole.length >> 1)
+          const line = front.yarns.subarray(row * front.columns, (row + 1) * front.columns)
+          const stitches = [...line].filter((yarn) => yarn !== NO_STITCH)
+          const from = (whole.length - shown) >> 1
+          expect(stitches).toEqual([...whole.subarray(from, from + shown)])
+        }
+      }),
+    )
+  })
+
+  it('can be read through a window', () => {
+    const { ledger, piece } = only()
+    const whole = placeColours(ledger, piece, 11)
+    const window = new Uint8Array(10)
+    writePlaceColours(ledger, piece, 11, 'right', 7, window)
+    expect([...window]).toEqual([...whole.subarray(7, 17)])
+  })
+})
+
+describe('compile and bad designs', () => {
+  it('throws rather than counts wrong', () => {
+    expect(() => compile(tote({ parts: [base({ count: 2 })] }))).toThrow(RangeError)
+    expect(() => compile(tote({ parts: [base({ stitch: 'knot' })] }))).toThrow('no stitch')
+  })
+
+  it('takes away at most what there is room for', () => {
+    const parts = [
+      base(),
+      {
+        kind: 'plain',
+        id: 'x',
+        name: 'X',
+        yarn: 'A',
+        stitch: 'sc',
+        rounds: 1,
+        adjust: 500,
+      } as const,
+    ]
+    expect(counts(tote({ parts })).at(-1)).toBe(96)
   })
 })

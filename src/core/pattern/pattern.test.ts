@@ -1,10 +1,11 @@
 import fc from 'fast-check'
 import type { Design } from '../design/index.ts'
-import { compile } from '../ledger/index.ts'
-import { defaultWords } from '../stitch/index.ts'
+import { compile, runsOfRow } from '../ledger/index.ts'
+import { defaultWords, stitchById } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import { base, tote } from '../testing/tote.ts'
-import { abbreviationsOf, lineLabel, writtenPattern } from './index.ts'
+import { readRow } from '../testing/read-row.ts'
+import { abbreviationsOf, lineLabel, rowText, writtenPattern } from './index.ts'
 import { type Grouped, grouped } from './group.ts'
 
 const uk = { ...defaultWords, terms: 'uk' as const }
@@ -54,6 +55,50 @@ describe('grouped', () => {
       },
       { times: 1, item: 'y' },
     ])
+  })
+})
+
+describe('the words of a round', () => {
+  it('take what is there and leave what they say, in the yarns of the ledger', () => {
+    const terms = fc.constantFrom('us' as const, 'uk' as const)
+    fc.assert(
+      fc.property(
+        anyDesign,
+        terms,
+        fc.constantFrom('left' as const, 'right' as const),
+        (design, us, hand) => {
+          const words = { ...defaultWords, terms: us, hand }
+          const ledger = compile(design, words)
+          const piece = ledger.pieces[0]!
+          const { uses, makes } = piece.columns
+          for (let row = 0; row < piece.rows; row++) {
+            const read = readRow(rowText(ledger, piece, row, words), uses[row]!)
+            expect([read.takes, read.leaves]).toEqual([uses[row], makes[row]])
+            const yarns = new Map<string, number>()
+            for (const { stitch, yarn, count } of runsOfRow(ledger, piece, row))
+              yarns.set(yarn, (yarns.get(yarn) ?? 0) + count * stitchById(stitch).makes)
+            expect(read.yarns).toEqual(yarns)
+          }
+        },
+      ),
+    )
+  })
+
+  it('say the same round when grouped and when not', () => {
+    expect(readRow('2 sc, [inc, 3 sc] × 5, inc, 1 sc, in A', 24)).toEqual({
+      takes: 24,
+      leaves: 30,
+      yarns: new Map([['A', 30]]),
+    })
+    expect(
+      readRow('ch 3, 3 dc, [dc2tog, 6 dc] × 5, dc2tog, 3 dc, in B, sl st to join', 48).leaves,
+    ).toBe(42)
+    expect(readRow('[1 sc A, [2 sc C, 2 sc A] × 5, 2 sc C, 1 sc A] × 5', 120).yarns).toEqual(
+      new Map([
+        ['A', 60],
+        ['C', 60],
+      ]),
+    )
   })
 })
 

@@ -105,3 +105,111 @@ describe('findSnags', () => {
     }
   })
 })
+
+describe('the wording catalogue', () => {
+  const nowhere = { part: null, round: null }
+  const say = (snag: Pick<Snag, 'code' | 'facts'>, words = defaultWords) => {
+    const { title, text } = snagText(
+      { ...snag, severity: 'advice', where: nowhere, mends: [] } as Snag,
+      words,
+    )
+    return `${title} ${text}`
+  }
+
+  it.each([
+    [
+      { code: 'repeat-remainder', facts: { name: 'Steps', count: 5, multiple: 6, left: 5 } },
+      '5 stitches are fewer than one repeat of 6.',
+    ],
+    [
+      { code: 'adjust-too-large', facts: { name: 'Low', adjust: -30, count: 48, made: -24 } },
+      'It is to take away 30 stitches on 48; one round has room for 24.',
+    ],
+    [
+      { code: 'size-off', facts: { made: 500, wanted: 600, said: 'flat', tolerance: 0.05 } },
+      '25.0 cm laid flat instead of 30.0 cm (± 5 % is all right).',
+    ],
+    [
+      { code: 'height-off', facts: { made: 300, wanted: 270 } },
+      'It comes out taller than wanted. 30.0 cm instead of 27.0 cm.',
+    ],
+    [
+      { code: 'base-cups', facts: { increase: 4, flat: 6.283, flatness: 0.64 } },
+      '4 a round; 6.3 would lie flat. It grows 36 % too slowly',
+    ],
+    [
+      { code: 'base-ruffles', facts: { increase: 8, flat: 6.283, flatness: 1.27 } },
+      'It grows 27 % too fast',
+    ],
+    [
+      { code: 'gauge-estimated', facts: { spread: 0.21, hookMm: 3.5, yarnClass: 3 } },
+      'From a 3.5 mm hook and class 3 yarn, ± 21 %.',
+    ],
+    [
+      {
+        code: 'carry-shows',
+        facts: { name: 'Steps', carried: 'Drum blue', over: 'Chalk', stitches: 1 },
+      },
+      'Drum blue may show through Chalk. It is carried inside 1 stitch of the lighter yarn.',
+    ],
+    [
+      { code: 'carry-long', facts: { name: 'Steps', stitches: 22 } },
+      'A strand lies inside 22 stitches',
+    ],
+    [
+      { code: 'yarn-short', facts: { name: 'Chalk', needed: 74, inHand: 70 } },
+      'Up to 74 m needed, 70 m in hand.',
+    ],
+    [
+      { code: 'label-missing', facts: { names: ['Chalk', 'Brass'] } },
+      'The label of Chalk and Brass is not known',
+    ],
+  ] as [Pick<Snag, 'code' | 'facts'>, string][])('says %j', (snag, words) =>
+    expect(say(snag)).toContain(words),
+  )
+
+  it('says lengths in the chosen units', () => {
+    const short = {
+      code: 'yarn-short',
+      facts: { name: 'Chalk', needed: 91.44, inHand: 45.72 },
+    } as const
+    expect(say(short, { ...defaultWords, units: 'imperial' })).toContain(
+      'Up to 100 yd needed, 50 yd in hand.',
+    )
+  })
+
+  it.each([
+    [
+      { kind: 'count', facts: { count: 115, sizeMm: 575, errorMm: -25, changed: true } },
+      'Work on 115 stitches, with changes',
+      '−2.5 cm',
+    ],
+    [
+      { kind: 'count', facts: { count: 120, sizeMm: 600, errorMm: 0.1, changed: false } },
+      'Work on 120 stitches',
+      'as wanted',
+    ],
+    [
+      { kind: 'pad', facts: { columns: 1, multiple: 24, repeats: 5 } },
+      'Pad the motif by 1 column',
+      '5 × 24',
+    ],
+    [
+      { kind: 'adjust', facts: { by: 18, count: 138, sizeMm: 690 } },
+      'Add 18 evenly below it',
+      'on 138',
+    ],
+    [
+      { kind: 'rounds', facts: { name: 'Plain', by: -1, madeMm: 270 } },
+      '1 round fewer of Plain',
+      '27.0 cm',
+    ],
+    [
+      { kind: 'increase', facts: { increase: 6, rounds: 20 } },
+      'Increase by 6 a round',
+      '20 rounds',
+    ],
+  ] as [Pick<Mend, 'kind' | 'facts'>, string, string][])('offers %j', (mend, label, cost) =>
+    expect(mendText({ ...mend, edits: [] } as Mend, defaultWords)).toEqual({ label, cost }),
+  )
+})

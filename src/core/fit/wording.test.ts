@@ -1,0 +1,40 @@
+import { bandWords, type Fit, fitSentence } from './index.ts'
+
+const band = { id: 'm', multiple: 24, offset: 0, count: 120, added: 0, padded: 0, repeats: 5 }
+const fit = (over: Partial<Fit>): Fit => ({
+  count: 120,
+  sizeMm: 600,
+  errorMm: 0,
+  base: { kind: 'round', rounds: 20, last: 0, flatness: 1 },
+  bands: [band],
+  cost: 0,
+  ...over,
+})
+const say = (one: Fit) => fitSentence(one, 6, () => 'Diamonds')
+
+describe('what a fit says', () => {
+  it('says how a band comes out', () => {
+    expect(bandWords(band)).toEqual({ text: '5 × 24, even', even: true })
+    expect(bandWords({ ...band, padded: 5, repeats: 4 })).toEqual({
+      text: '4 × 29, padded',
+      even: false,
+    })
+    expect(bandWords({ ...band, added: -6 })).toEqual({ text: '5 × 24 on 120', even: false })
+  })
+
+  it('says what must be done', () => {
+    expect(say(fit({}))).toBe('20 base rounds of + 6')
+    expect(say(fit({ base: null }))).toBe('120 stitches')
+    expect(
+      say(
+        fit({
+          base: { kind: 'round', rounds: 21, last: 2, flatness: 1 },
+          bands: [{ ...band, added: -2 }],
+        }),
+      ),
+    ).toBe('21 base rounds of + 6, + 2 in the last; 2 taken away evenly below Diamonds')
+    expect(say(fit({ bands: [{ ...band, added: 3, padded: 1 }] }))).toBe(
+      '20 base rounds of + 6; 3 added evenly below Diamonds; Diamonds padded by 1 column',
+    )
+  })
+})
