@@ -1,9 +1,8 @@
 /** The direction of dependencies: each layer may use those before it, and a core folder only through its index.ts. */
 const layers = [
   ['units', 'solver'],
-  ['stitch', 'chart'],
+  ['stitch', 'chart', 'shape'],
   ['design'],
-  ['shape'],
   ['ledger'],
   ['fit', 'colour', 'yarn'],
   ['snag', 'pattern', 'plan'],

@@ -16,7 +16,10 @@ const project = (page: Page) =>
 /** The rows of the demo's motif, as they are stored. */
 const motif = async (page: Page) => {
   await saved(page)
-  return (await project(page))[0]!.file.design.parts.find((part) => part.chart)!.chart!.colours
+  const tote = (await project(page)).find(({ file }) =>
+    file.design.parts.some((part) => part.chart),
+  )!
+  return tote.file.design.parts.find((part) => part.chart)!.chart!.colours
 }
 /** The middle of the picture of the strip. */
 const spineColours = (page: Page) =>

@@ -116,13 +116,13 @@ test('the shelf renames, duplicates, deletes with undo, exports, imports and bri
 
   await act('Beater tote', 'Delete')
   await expect(bag('Beater tote')).toBeHidden()
-  await page.getByRole('button', { name: 'Bring the demo bag back' }).click()
+  await page.getByRole('button', { name: 'Bring the demo bags back' }).click()
   await expect(bag('Beater tote')).toBeVisible()
 })
 
 test('a file that is no bag changes nothing and says where it is wrong', async ({ page }) => {
   await page.goto('/')
-  await expect(page.locator('.bag-card')).toHaveCount(1)
+  await expect(page.locator('.bag-card')).toHaveCount(2)
   const give = async (text: string) => {
     const choosing = page.waitForEvent('filechooser')
     await page.getByRole('button', { name: 'Import a bag' }).click()
@@ -138,5 +138,5 @@ test('a file that is no bag changes nothing and says where it is wrong', async (
   await expect(page.getByRole('alert')).toContainText('design.want')
   await give('not json')
   await expect(page.getByRole('alert')).toContainText('not JSON')
-  await expect(page.locator('.bag-card')).toHaveCount(1)
+  await expect(page.locator('.bag-card')).toHaveCount(2)
 })

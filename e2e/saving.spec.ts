@@ -17,7 +17,7 @@ test('what was done last is there when one goes to the shelf at once', async ({ 
   await page.getByRole('button', { name: 'Edge' }).first().click()
   await enter(page, 'Rounds', '9')
   await page.getByRole('link', { name: 'Ample Motif' }).click()
-  await expect(page.locator('.bag-card')).toContainText('84 rounds')
+  await expect(page.locator('.bag-card').first()).toContainText('84 rounds')
   await page.getByRole('link', { name: 'Open Beater tote' }).click()
   await expect(figure(page, 'tall')).toHaveText('29.1 cm')
 })

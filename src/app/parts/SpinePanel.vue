@@ -32,8 +32,9 @@ const pxPerMm = computed(() => {
 const parts = steady(() => (piece.value ? spineParts(piece.value, foot.value, pxPerMm.value) : []))
 /** The few figures the tapes show. */
 const sizes = steady(() => {
-  const { heightMm = 1, flatMm = 1, baseDiameterMm = 1 } = derived.value?.tally ?? {}
-  return { heightMm, flatMm, baseDiameterMm }
+  const none = { lengthMm: 1, widthMm: 1 }
+  const { heightMm = 1, flatMm = 1, footprint = none } = derived.value?.tally ?? {}
+  return { heightMm, flatMm, footprint }
 })
 const pictureScale = computed(() =>
   Math.min(PICTURE.width / sizes.value.flatMm, PICTURE.height / sizes.value.heightMm),
@@ -160,7 +161,7 @@ const partButtonStyle = (top: number, bottom: number) => ({
           <LockingMarker v-if="part.id === project.selectedPart" :size="20" />
         </button>
         <div
-          v-if="part.kind !== 'round-base'"
+          v-if="!part.kind.endsWith('-base')"
           class="edge"
           aria-hidden="true"
           title="Drag for more or fewer rounds"

@@ -9,7 +9,11 @@ import { PICTURE, STRIP, WIDTH } from './spine-layout.ts'
 /** The tapes and names beside the bag. */
 const props = defineProps<{
   parts: readonly SpinePart[]
-  sizes: { readonly heightMm: number; readonly flatMm: number; readonly baseDiameterMm: number }
+  sizes: {
+    readonly heightMm: number
+    readonly flatMm: number
+    readonly footprint: { readonly lengthMm: number; readonly widthMm: number }
+  }
   selected: string | null
   pictureScale: number
   pxPerMm: number
@@ -18,7 +22,12 @@ const props = defineProps<{
 }>()
 const workshop = useWorkshop()
 const baseTop = computed(() => props.parts[0]?.top ?? 0)
-const across = computed(() => lengthFigure(props.sizes.baseDiameterMm, workshop.words.units))
+/** One line or two, as the margin is narrow. */
+const footprint = computed(() => {
+  const { lengthMm, widthMm } = props.sizes.footprint
+  const [length, width] = [lengthMm, widthMm].map((mm) => lengthFigure(mm, workshop.words.units))
+  return lengthMm === widthMm ? [`⌀ ${length}`] : [`${length}`, `× ${width}`]
+})
 const shortened = (name: string) => (name.length > 10 ? `${name.slice(0, 9)}…` : name)
 </script>
 
@@ -58,11 +67,15 @@ const shortened = (name: string) => (name.length > 10 ? `${name.slice(0, 9)}…`
           {{ part.rounds }} {{ part.rounds === 1 ? 'round' : 'rounds' }}
         </text>
       </g>
-      <text class="small" x="23" :y="(foot + baseTop) / 2 - 3" text-anchor="middle">
-        ⌀ {{ across }}
-      </text>
-      <text class="small" x="23" :y="(foot + baseTop) / 2 + 10" text-anchor="middle">
-        {{ lengthUnit(workshop.words.units) }}
+      <text
+        v-for="(line, i) in [...footprint, lengthUnit(workshop.words.units)]"
+        :key="i"
+        class="small"
+        x="23"
+        :y="(foot + baseTop) / 2 - 3 + 13 * i"
+        text-anchor="middle"
+      >
+        {{ line }}
       </text>
     </g>
     <line class="foot" x1="10" :x2="WIDTH - 10" :y1="foot" :y2="foot" />

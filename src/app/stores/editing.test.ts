@@ -16,7 +16,7 @@ describe('editing the bag on the table', () => {
   it('does several edits as one entry', () => {
     const { history, editing, previewsEnded } = table()
     editing.edit([
-      { name: 'setBase', args: { count: 54 } },
+      { name: 'setBase', args: { values: { count: 54 } } },
       { name: 'padChart', args: { id: 'motif', columns: 3 } },
     ])
     expect(history.value!.past).toHaveLength(1)

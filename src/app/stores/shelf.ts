@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
-import demo from '@demo/beater-tote.json'
+import beaterTote from '@demo/beater-tote.json'
+import raffleBag from '@demo/raffle-bag.json'
 import type { Design } from '@core/design'
 import { readProjectJson } from '@core/file'
 import { type Derived } from '@core/plan'
@@ -24,7 +25,8 @@ export interface ShelfBag {
   readonly problem: string | null
 }
 
-const demoFiles: readonly unknown[] = [demo]
+/** The last is brought last, and so lies first. */
+const demoFiles: readonly unknown[] = [raffleBag, beaterTote]
 
 async function shown(record: BagRecord): Promise<ShelfBag> {
   const { id, savedAt } = record

@@ -2,6 +2,8 @@ import fc from 'fast-check'
 import { anyDesign } from '../testing/arbitrary.ts'
 import { base, tote } from '../testing/tote.ts'
 import {
+  baseInstead,
+  type BasePart,
   cancelGesture,
   commit,
   type Design,
@@ -37,7 +39,7 @@ const anyEdit = (design: Design): fc.Arbitrary<Edit> => {
     }),
     fc.record({
       name: fc.constant('setBase' as const),
-      args: fc.record({ count: fc.integer({ min: 16, max: 90 }) }),
+      args: fc.record({ values: fc.record({ count: fc.integer({ min: 16, max: 90 }) }) }),
     }),
     fc.record({
       name: fc.constant('removeYarn' as const),
@@ -181,7 +183,9 @@ describe('edits', () => {
       after({ name: 'movePart', args: { id: 'top', to: 0 } }).parts.map(({ id }) => id),
     ).toEqual(['base', 'top', 'low', 'motif'])
     expect(after({ name: 'removePart', args: { id: 'base' } }).parts).toHaveLength(4)
-    expect(after({ name: 'setBase', args: { increase: 40, count: 20 } }).parts[0]).toMatchObject({
+    expect(
+      after({ name: 'setBase', args: { values: { increase: 40, count: 20 } } }).parts[0],
+    ).toMatchObject({
       count: 40,
     })
   })
@@ -235,7 +239,7 @@ describe('every edit', () => {
     ],
     [{ name: 'setDesign', args: { hookMm: 4 } }, 'Change the hook', (d) => d.hookMm, 4],
     [
-      { name: 'setBase', args: { increase: 8 } },
+      { name: 'setBase', args: { values: { increase: 8 } } },
       'Change the base',
       (d) => (d.parts[0] as { increase: number }).increase,
       8,
@@ -300,6 +304,20 @@ describe('every edit', () => {
     expect(after.past[0]!.label).toBe(label)
     expect(look(after.design)).toEqual(wanted)
     expect(undo(after).design).toEqual(before.design)
+  })
+
+  it('puts another base in the place of one, for the same count', () => {
+    const round = base() as BasePart
+    const oval = baseInstead(round, 'oval-base')
+    expect(oval).toMatchObject({ along: 12, inEnd: 3, count: 48 })
+    expect(baseInstead(oval, 'rectangle-base')).toMatchObject({ along: 12, count: 48 })
+    expect(baseInstead(round, 'round-base')).toBe(round)
+    const edit: Edit = { name: 'setBase', args: { instead: oval } }
+    const after = commit(historyOf(tote()), edit)
+    expect(after.design.parts[0]).toEqual(oval)
+    const longer = commit(after, { name: 'setBase', args: { values: { along: 60, inEnd: 2 } } })
+    expect(longer.design.parts[0]).toMatchObject({ count: 120, increase: 4 })
+    expect(designFaults(longer.design)).toEqual([])
   })
 
   it('forgets a weighed swatch with its yarn', () => {

@@ -82,6 +82,32 @@ export class RoundBasePart {
   @Whole(0, 10) readonly plainRounds!: number
 }
 
+/** Worked around both sides of a chain, half of each round's increase in either end. */
+export class OvalBasePart {
+  @OneOf(['oval-base']) readonly kind!: 'oval-base'
+  @Id() readonly id!: string
+  @Text(60) readonly name!: string
+  @Letter() readonly yarn!: string
+  @Ground() readonly stitch!: string
+  /** Stitches along one side of the chain. */
+  @Whole(3, 400) readonly along!: number
+  /** Stitches in the last chain of each end in round 1. */
+  @Whole(2, 3) readonly inEnd!: number
+  @Whole(2, 6) readonly increase!: number
+  @Whole(3, LIMITS.count) readonly count!: number
+}
+
+/** Worked around both sides of a chain, three in one at each of four corners. */
+export class RectangleBasePart {
+  @OneOf(['rectangle-base']) readonly kind!: 'rectangle-base'
+  @Id() readonly id!: string
+  @Text(60) readonly name!: string
+  @Letter() readonly yarn!: string
+  @Ground() readonly stitch!: string
+  @Whole(3, 400) readonly along!: number
+  @Whole(3, LIMITS.count) readonly count!: number
+}
+
 export class PlainPart {
   @OneOf(['plain']) readonly kind!: 'plain'
   @Id() readonly id!: string
@@ -126,12 +152,15 @@ export class TapestryPart {
 }
 
 export type BandPart = PlainPart | StripesPart | TapestryPart
-export type Part = RoundBasePart | BandPart
+export type BasePart = RoundBasePart | OvalBasePart | RectangleBasePart
+export type Part = BasePart | BandPart
 export type PartKind = Part['kind']
 
 /** The class of each kind of part: what a part read from a file is checked as. */
 export const partClasses = {
   'round-base': RoundBasePart,
+  'oval-base': OvalBasePart,
+  'rectangle-base': RectangleBasePart,
   plain: PlainPart,
   stripes: StripesPart,
   tapestry: TapestryPart,

@@ -1,7 +1,8 @@
 import type { Draft } from 'immer'
 import { type Cell, paintedRows, withLetterFor, withPadding, withSize } from '../chart/index.ts'
 import { InvariantError } from '../units/index.ts'
-import type { BandPart, Design, Part, RoundBasePart, Yarn } from './documents.ts'
+import type { BandPart, BasePart, Design, Part, Yarn } from './documents.ts'
+import { growthOf } from './reading.ts'
 
 /*
  * Everything that can be done to a design. Each edit is data (a name and its arguments), so that a mend can carry one and
@@ -17,7 +18,8 @@ interface Edits {
   setDesign: Partial<
     Pick<Design, 'want' | 'hookMm' | 'yarnClass' | 'swatch' | 'weighed' | 'unravelled' | 'working'>
   >
-  setBase: Partial<Omit<RoundBasePart, 'kind' | 'id'>>
+  /** Fields of the base it has; or all of another base, which takes its place. */
+  setBase: { values: Record<string, unknown> } | { instead: BasePart }
   setPart: { id: string; values: Record<string, unknown> }
   setRounds: { id: string; rounds: number }
   addPart: { part: BandPart; at: number }
@@ -106,10 +108,12 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   },
   setBase: {
     label: () => 'Change the base',
-    run: (design, values) => {
-      const base = design.parts[0]! as Draft<RoundBasePart>
-      Object.assign(base, values)
-      base.count = Math.max(base.count, base.increase)
+    run: (design, args) => {
+      if ('instead' in args) design.parts[0] = args.instead as Draft<BasePart>
+      const base = design.parts[0]! as Draft<BasePart>
+      if ('values' in args) Object.assign(base, args.values)
+      if (base.kind === 'oval-base') base.increase = Math.min(base.increase, 2 * base.inEnd)
+      base.count = Math.max(base.count, growthOf(base).first)
     },
   },
   setPart: {

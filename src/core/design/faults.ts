@@ -1,5 +1,5 @@
 import { type Design, LIMITS } from './documents.ts'
-import { lettersIn, roundsOf } from './reading.ts'
+import { growthOf, isBase, lettersIn, roundsOf } from './reading.ts'
 
 /** Something in a document that cannot be: where, as a path, and what it must be. */
 export interface Fault {
@@ -20,10 +20,12 @@ export function designFaults(design: Design): Fault[] {
   let rounds = 0
   design.parts.forEach((part, i) => {
     const where = `parts[${i}]`
-    if ((part.kind === 'round-base') !== (i === 0))
+    if (isBase(part) !== (i === 0))
       say(where, i === 0 ? 'the first part must be a base' : 'only the first part can be a base')
-    if (part.kind === 'round-base' && part.count < part.increase)
-      say(`${where}.count`, `must be at least the ${part.increase} stitches of round 1`)
+    if (isBase(part) && part.count < growthOf(part).first)
+      say(`${where}.count`, `must be at least the ${growthOf(part).first} stitches of round 1`)
+    if (part.kind === 'oval-base' && part.increase > 2 * part.inEnd)
+      say(`${where}.increase`, `the ends have room for ${2 * part.inEnd} in the second round`)
     if (part.kind === 'tapestry')
       part.chart.colours.forEach((row, r) => {
         if (row.length !== part.chart.width)
@@ -34,7 +36,7 @@ export function designFaults(design: Design): Fault[] {
       })
     for (const letter of lettersIn(part))
       if (!letters.has(letter)) say(where, `no yarn has the letter ${letter}`)
-    if (part.kind !== 'round-base') rounds += roundsOf(part)
+    if (!isBase(part)) rounds += roundsOf(part)
   })
   if (rounds > LIMITS.rounds * 4) say('parts', `a bag of ${rounds} rounds is more than is worked`)
   return faults

@@ -1,3 +1,4 @@
+export * from './base-instead.ts'
 export * from './documents.ts'
 export * from './edits.ts'
 export * from './faults.ts'

@@ -1,17 +1,28 @@
-import type { BandPart, Design, Part, RoundBasePart, Yarn } from './documents.ts'
+import { chainFirstRound, RECTANGLE } from '../shape/index.ts'
+import type { BandPart, BasePart, Design, Part, Yarn } from './documents.ts'
 import { lettersOf } from '../chart/index.ts'
 import { InvariantError } from '../units/index.ts'
 
+export const isBase = (part: Part): part is BasePart => part.kind.endsWith('-base')
+
+/** Stitches of a base's first round, and those each further round adds. */
+export function growthOf(base: BasePart): { readonly first: number; readonly increase: number } {
+  if (base.kind === 'round-base') return { first: base.increase, increase: base.increase }
+  if (base.kind === 'oval-base') return { first: chainFirstRound(base), increase: base.increase }
+  const first = chainFirstRound({ along: base.along, inEnd: RECTANGLE.inEnd })
+  return { first, increase: RECTANGLE.increase }
+}
+
 /** The base: the first part of a design. */
-export function baseOf(design: Design): RoundBasePart {
+export function baseOf(design: Design): BasePart {
   const [first] = design.parts
-  if (first?.kind !== 'round-base') throw new InvariantError('a design starts with its base')
+  if (!first || !isBase(first)) throw new InvariantError('a design starts with its base')
   return first
 }
 
 /** The bands above the base, from the bottom up. */
 export const bandsOf = (design: Design): readonly BandPart[] =>
-  design.parts.filter((part): part is BandPart => part.kind !== 'round-base')
+  design.parts.filter((part): part is BandPart => !isBase(part))
 
 /** @throws InvariantError when the design has no such part */
 export function partById(design: Design, id: string): Part {

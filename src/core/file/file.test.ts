@@ -50,7 +50,7 @@ describe('readProject', () => {
             2.5),
       ],
       [
-        'design.parts[0].kind must be one of round-base, plain, stripes, tapestry, not “sock”',
+        'design.parts[0].kind must be one of round-base, oval-base, rectangle-base, plain, stripes, tapestry, not “sock”',
         (f) => ((f as typeof demo).design.parts[0]!.kind = 'sock'),
       ],
       [

@@ -1,7 +1,15 @@
-import { bandsOf, baseOf, type Design, type Edit, freePartId, partById } from '../design/index.ts'
+import {
+  bandsOf,
+  baseOf,
+  type Design,
+  type Edit,
+  freePartId,
+  growthOf,
+  partById,
+} from '../design/index.ts'
 import { gaugeOf, repeatOf, rowHeightMm } from '../ledger/index.ts'
-import { flatIncrease } from '../shape/index.ts'
-import { type Fit, type FitBand, fitCounts, type FitRequest } from './fit.ts'
+import { flatCornerIncrease, flatIncrease, roundsTo } from '../shape/index.ts'
+import { type Fit, type FitBand, type FitBase, fitCounts, type FitRequest } from './fit.ts'
 
 /** The bands of a design that repeat, from the bottom up. */
 export const fitBandsOf = (design: Design): FitBand[] =>
@@ -10,27 +18,40 @@ export const fitBandsOf = (design: Design): FitBand[] =>
     return multiple === null ? [] : [{ id: part.id, multiple, offset: 0 }]
   })
 
+/** How the base of a design grows, and the increase at which it would lie flat: at the circle's, or at the corners'. */
+export function fitBaseOf(design: Design): FitBase {
+  const base = baseOf(design)
+  const gauge = gaugeOf(design)
+  const rowMm = rowHeightMm(gauge, base.stitch)
+  const flat = base.kind === 'rectangle-base' ? flatCornerIncrease : flatIncrease
+  return {
+    kind: base.kind.replace('-base', ''),
+    ...growthOf(base),
+    flat: flat(gauge.stitchWidthMm, rowMm),
+  }
+}
+
 /** How far a base's increase is from the one that lies flat: 1 is flat. Plain rounds in between count against it. */
 export function baseFlatness(design: Design): { flatness: number; flat: number } {
   const base = baseOf(design)
-  const gauge = gaugeOf(design)
-  const flat = flatIncrease(gauge.stitchWidthMm, rowHeightMm(gauge, base.stitch))
-  const increases = Math.ceil(base.count / base.increase)
+  const { flat, first, increase } = fitBaseOf(design)
+  const rounds = roundsTo(first, increase, base.count)
   const plain =
-    base.plainFrom === null ? 0 : Math.max(0, increases - base.plainFrom + 1) * base.plainRounds
-  return { flatness: (base.increase * increases) / (increases + plain) / flat, flat }
+    base.kind === 'round-base' && base.plainFrom !== null
+      ? Math.max(0, rounds - base.plainFrom + 1) * base.plainRounds
+      : 0
+  return { flatness: (increase * rounds) / (rounds + plain) / flat, flat }
 }
 
 /** What the design asks of the fit. */
 export function fitRequestOf(design: Design, over: Partial<FitRequest> = {}): FitRequest {
-  const { increase } = baseOf(design)
   return {
     stitchWidthMm: gaugeOf(design).stitchWidthMm,
     wantedMm: design.want.aroundMm,
     tolerance: design.want.tolerance,
     bands: fitBandsOf(design),
     maxPad: 6,
-    base: { kind: 'round', first: increase, increase, flat: baseFlatness(design).flat },
+    base: fitBaseOf(design),
     ...over,
   }
 }
@@ -52,7 +73,7 @@ export function fitEdits(design: Design, fit: Fit): Edit[] {
       ? [{ name: 'adjustBefore', args: { id, by: added, newId: `p${first + i}` } } as const]
       : []),
   ])
-  return [{ name: 'setBase', args: { count: fit.count } }, ...cleared, ...bands]
+  return [{ name: 'setBase', args: { values: { count: fit.count } } }, ...cleared, ...bands]
 }
 
 /** Whether the design already is what the fit would make it. */

@@ -89,7 +89,7 @@ export class PieceBuilder {
       this.runs.yarn.push(this.yarns.index(yarn))
       this.runs.count.push(count)
     }
-    if (facts.start === 'ring') uses = 0
+    if (facts.start === 'ring' || facts.start === 'foundation') uses = 0
     if (uses !== available)
       throw new InvariantError(`row ${this.rowCount + 1} uses ${uses} of ${available} places`)
     rows.heightMm.push((rows.heightMm.at(-1) ?? 0) + (facts.rises ? facts.heightMm : 0))

@@ -1,16 +1,16 @@
 import { runsOf } from '../chart/index.ts'
 import type {
+  BasePart,
   Design,
   Part,
   PartKind,
   PlainPart,
-  RoundBasePart,
   StripesPart,
   TapestryPart,
 } from '../design/index.ts'
-import { roundBaseRows } from '../shape/index.ts'
+import { ovalBaseRows, rectangleBaseRows, roundBaseRows, type ShapeRow } from '../shape/index.ts'
 import { evenPlaces } from '../solver/index.ts'
-import { decreaseFor, increaseFor } from '../stitch/index.ts'
+import { decreaseFor, increaseFor, severalFor } from '../stitch/index.ts'
 import { PieceBuilder } from './builder.ts'
 import { gaugeOf, rowHeightMm } from './gauge.ts'
 import type { Ledger, LedgerRun } from './ledger.ts'
@@ -28,11 +28,11 @@ interface Context {
 
 type Compile<P extends Part> = (part: P, context: Context) => void
 
-/** A run of `total` units with the marked ones in another stitch. */
+/** A run of `total` units of the ground stitch, the marked ones in other stitches. */
 function markedRuns(
   total: number,
-  places: readonly number[],
-  [plain, marked]: readonly [string, string],
+  marks: readonly { readonly place: number; readonly stitch: string }[],
+  ground: string,
   yarn: string,
 ): LedgerRun[] {
   const runs: LedgerRun[] = []
@@ -42,36 +42,46 @@ function markedRuns(
     else if (count > 0) runs.push({ stitch, yarn, count })
   }
   let from = 0
-  for (const place of places) {
-    push(plain, place - from)
-    push(marked, 1)
+  for (const { place, stitch } of marks) {
+    push(ground, place - from)
+    push(stitch, 1)
     from = place + 1
   }
-  push(plain, total - from)
+  push(ground, total - from)
   return runs
 }
 
 /** One round in one colour that adds (or takes away) stitches evenly; as many as there is room for. */
 function evenedRuns(count: number, adjust: number, stitch: string, yarn: string): LedgerRun[] {
-  if (adjust >= 0) {
-    const marks = Math.min(adjust, count)
-    return markedRuns(count, evenPlaces(count, marks), [stitch, increaseFor(stitch).id], yarn)
-  }
-  const marks = Math.min(-adjust, Math.floor(count / 2), count - 1)
-  const units = count - marks
-  return markedRuns(units, evenPlaces(units, marks), [stitch, decreaseFor(stitch).id], yarn)
+  const adds = adjust >= 0
+  const marks = adds ? Math.min(adjust, count) : Math.min(-adjust, Math.floor(count / 2), count - 1)
+  // A decrease takes two places, so fewer units are worked.
+  const units = adds ? count : count - marks
+  const changed = (adds ? increaseFor(stitch) : decreaseFor(stitch)).id
+  const places = evenPlaces(units, marks).map((place) => ({ place, stitch: changed }))
+  return markedRuns(units, places, stitch, yarn)
 }
 
-const roundBase: Compile<RoundBasePart> = (part, { addRound }) => {
+/** The rounds of each kind of base. */
+const baseRows: { readonly [Kind in BasePart['kind']]: (part: never) => ShapeRow[] } = {
+  'round-base': roundBaseRows,
+  'oval-base': ovalBaseRows,
+  'rectangle-base': rectangleBaseRows,
+}
+
+/** Stitches worked in round 1 around a chain: each chain of both sides once, but the two ends once for both. */
+const aroundChain = (part: BasePart): number => ('along' in part ? 2 * part.along - 1 : 0)
+
+const base: Compile<BasePart> = (part, { addRound }) => {
   const { stitch, yarn } = part
-  for (const row of roundBaseRows(part))
-    addRound(
-      row.kind === 'ring'
-        ? [{ stitch, yarn, count: row.makes }]
-        : markedRuns(row.uses, row.doubled, [stitch, increaseFor(stitch).id], yarn),
-      stitch,
-      false,
-    )
+  for (const row of (baseRows[part.kind] as (part: BasePart) => ShapeRow[])(part)) {
+    const units = { ring: row.makes, chain: aroundChain(part), increase: row.uses, plain: row.uses }
+    const marks = row.marks.map(({ place, together }) => ({
+      place,
+      stitch: severalFor(stitch, together).id,
+    }))
+    addRound(markedRuns(units[row.kind], marks, stitch, yarn), stitch, false)
+  }
 }
 
 const plain: Compile<PlainPart> = ({ stitch, yarn, rounds, adjust }, { builder, addRound }) => {
@@ -107,7 +117,9 @@ const tapestry: Compile<TapestryPart> = ({ chart, times, stitch }, { builder, ha
 
 /** How each kind of part becomes rounds. */
 const compilers: { readonly [Kind in PartKind]: Compile<Extract<Part, { kind: Kind }>> } = {
-  'round-base': roundBase,
+  'round-base': base,
+  'oval-base': base,
+  'rectangle-base': base,
   plain,
   stripes,
   tapestry,
@@ -125,11 +137,12 @@ export function compile(design: Design, { hand = 'right' }: CompileOptions = {})
   const gauge = gaugeOf(design)
   const builder = new PieceBuilder('bag', 'Base and body', gauge.stitchWidthMm)
   const joined = design.working === 'joined'
+  const first = design.parts[0]!.kind === 'round-base' ? 'ring' : 'foundation'
   for (const part of design.parts) {
     builder.beginPart({ id: part.id, name: part.name, kind: part.kind, repeat: repeatOf(part) })
     const addRound: Context['addRound'] = (runs, stitch, rises = true) =>
       builder.addRow(runs, {
-        start: builder.rowCount === 0 ? 'ring' : joined ? 'chain' : 'spiral',
+        start: builder.rowCount === 0 ? first : joined ? 'chain' : 'spiral',
         end: joined ? 'join' : 'spiral',
         heightMm: rowHeightMm(gauge, stitch),
         rises,

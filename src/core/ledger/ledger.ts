@@ -6,8 +6,8 @@
 export const sides = ['RS', 'WS'] as const
 export type Side = (typeof sides)[number]
 
-/** How a row begins and ends. */
-export const starts = ['ring', 'spiral', 'chain', 'turn'] as const
+/** How a row begins: in a ring, on in a spiral, with a starting chain, turned, or around a foundation chain. */
+export const starts = ['ring', 'spiral', 'chain', 'turn', 'foundation'] as const
 export type RowStart = (typeof starts)[number]
 export const ends = ['spiral', 'join', 'turn', 'fasten-off'] as const
 export type RowEnd = (typeof ends)[number]

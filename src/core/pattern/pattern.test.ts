@@ -122,6 +122,25 @@ describe('writtenPattern', () => {
     ])
   })
 
+  it('says how an oval and a rectangle go around their chain', () => {
+    const own = { id: 'base', name: 'Base', yarn: 'A', stitch: 'sc', along: 34 } as const
+    const oval = tote({ parts: [{ ...own, kind: 'oval-base', inEnd: 3, increase: 6, count: 76 }] })
+    expect(said(oval)).toEqual([
+      'Round 1: ch 35, 1 sc in 2nd ch from hook, 32 sc, 3 sc in last ch, on the other side 32 sc, 2 sc in last ch, in A (70)',
+      'Round 2: inc, 32 sc, 3 inc, 32 sc, 2 inc, in A (76)',
+    ])
+    const two = tote({
+      parts: [{ ...own, kind: 'oval-base', stitch: 'dc', inEnd: 2, increase: 4, count: 68 }],
+    })
+    expect(said(two, uk)).toEqual([
+      'Round 1: ch 37, 1 tr in 4th ch from hook, 32 tr, 2 tr in last ch, on the other side 32 tr, 1 tr in last ch, in A (68)',
+    ])
+    const corners = tote({ parts: [{ ...own, kind: 'rectangle-base', count: 86 }] })
+    expect(said(corners)[1]).toBe(
+      'Round 2: [3 sc in next st, 32 sc, 3 sc in next st, 1 sc] × 2, in A (78)',
+    )
+  })
+
   it('changes words only, in UK terms', () => {
     expect(said(tote(), uk)[8]).toBe('Rounds 9–10: dc in each st around, in A (48)')
     expect(said(tote(), uk)).toEqual(said(tote()).map((line) => line.replaceAll('sc', 'dc')))

@@ -98,7 +98,7 @@ function changeNote(design: Design, ledger: Ledger, piece: Piece, row: number): 
 }
 
 function introOf(design: Design, piece: Piece, part: LedgerPart, words: Words): string {
-  if (part.kind === 'round-base')
+  if (part.kind.endsWith('-base'))
     return design.working === 'spiral'
       ? 'Work in a spiral without joining; move a marker up in the first stitch of every round.'
       : 'Join every round with a slip stitch into its first stitch; the starting chain does not count as a stitch.'

@@ -1,5 +1,5 @@
 import { type YarnPaths, yarnPaths } from '../colour/index.ts'
-import { type Design } from '../design/index.ts'
+import { baseOf, type Design } from '../design/index.ts'
 import { baseFlatness } from '../fit/index.ts'
 import {
   compile,
@@ -20,7 +20,8 @@ export interface Tally {
   readonly aroundMm: number
   readonly flatMm: number
   readonly heightMm: number
-  readonly baseDiameterMm: number
+  /** The base from above, its longer side first; both are its diameter when it is round. */
+  readonly footprint: { readonly lengthMm: number; readonly widthMm: number }
   readonly flatness: number
   readonly rounds: number
   readonly totalStitches: number
@@ -63,7 +64,7 @@ function tallyOf(design: Design, ledger: Ledger, paths: YarnPaths): Tally {
     aroundMm,
     flatMm: aroundMm / 2,
     heightMm: heightMm.at(-1)!,
-    baseDiameterMm: (makes[base.endRow - 1]! * ledger.stitchWidthMm) / Math.PI,
+    footprint: footprintOf(design, ledger),
     flatness: baseFlatness(design).flatness,
     rounds: piece.rows,
     totalStitches: makes.reduce((sum, n) => sum + n, 0),
@@ -71,4 +72,17 @@ function tallyOf(design: Design, ledger: Ledger, paths: YarnPaths): Tally {
     changes: paths.totalChanges,
     mostStrands: paths.mostStrands,
   }
+}
+
+/** A round base by its way around; one around a chain by the chain and the rounds on each side of it. */
+function footprintOf(design: Design, ledger: Ledger): Tally['footprint'] {
+  const base = baseOf(design)
+  const { parts, columns } = ledger.pieces[0]!
+  const last = parts[0]!.endRow - 1
+  if (base.kind === 'round-base') {
+    const diameterMm = (columns.makes[last]! * ledger.stitchWidthMm) / Math.PI
+    return { lengthMm: diameterMm, widthMm: diameterMm }
+  }
+  const widthMm = 2 * columns.alongMm[last]!
+  return { lengthMm: widthMm + (base.along - 1) * ledger.stitchWidthMm, widthMm }
 }

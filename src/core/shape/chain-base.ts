@@ -1,9 +1,24 @@
+import { evenPlaces } from '../solver/index.ts'
+import { staggerPhase } from './round-base.ts'
+import { type Mark, type ShapeRow } from './shape-row.ts'
+
 /** What is decided about a base worked around both sides of a chain: an oval, or a rectangle with corners. */
 export interface ChainBase {
   /** Stitches along one side of the chain. */
   readonly along: number
   /** Stitches in the last chain of each end in round 1: 3 as a rule, or 2. */
   readonly inEnd: number
+}
+
+export interface OvalBase extends ChainBase {
+  /** Stitches added each further round, half of them in each end; at most every end stitch is doubled. */
+  readonly increase: number
+  readonly count: number
+}
+
+export interface RectangleBase {
+  readonly along: number
+  readonly count: number
 }
 
 /** Stitches of round 1 around a chain: both sides without their ends, and the ends. */
@@ -19,3 +34,92 @@ export const flatCornerIncrease = (stitchWidthMm: number, rowHeightMm: number): 
 /** Rounds until a base that begins with `first` stitches and adds `increase` a round has `count`; its last may add less. */
 export const roundsTo = (first: number, increase: number, count: number): number =>
   1 + Math.max(0, Math.ceil((count - first) / increase))
+
+/**
+ * Round 1 goes up one side, `inEnd` into the last chain, down the other side, and the rest of the end into the chain it began
+ * in: its first stitch is the last of that end.
+ */
+function firstRow(base: ChainBase): ShapeRow {
+  const { along, inEnd } = base
+  const marks: Mark[] = [
+    { place: along - 1, together: inEnd },
+    { place: 2 * along - 2, together: inEnd - 1 },
+  ]
+  return {
+    kind: 'chain',
+    uses: 0,
+    makes: chainFirstRound(base),
+    marks: marks.filter(({ together }) => together > 1),
+  }
+}
+
+/** Places of one round, in working order, by the end they belong to; sides belong to none. */
+type Zones = readonly (1 | 2 | null)[]
+
+const firstZones = ({ along, inEnd }: ChainBase): Zones => {
+  const side = new Array<null>(along - 2).fill(null)
+  const ends = <E extends 1 | 2>(end: E, count: number) => new Array<E>(count).fill(end)
+  return [2, ...side, ...ends(1, inEnd), ...side, ...ends(2, inEnd - 1)]
+}
+
+/** The places of an end, in working order: the second end goes on over the start of the round. */
+function placesOf(zones: Zones, end: 1 | 2): number[] {
+  const places = zones.flatMap((zone, place) => (zone === end ? [place] : []))
+  if (end === 1) return places
+  const half = zones.length / 2
+  return [...places.filter((place) => place > half), ...places.filter((place) => place <= half)]
+}
+
+/**
+ * The rounds of an oval: each further round adds half of its increase in each end, staggered; the last takes what is left.
+ * @throws RangeError when the count is below round 1
+ */
+export function ovalBaseRows(base: OvalBase): ShapeRow[] {
+  const rows = [firstRow(base)]
+  if (base.count < rows[0]!.makes)
+    throw new RangeError(`no oval of ${base.count} stitches around a chain of ${base.along}`)
+  let zones = firstZones(base)
+  for (let nth = 1; zones.length < base.count; nth++) {
+    const add = Math.min(base.increase, base.count - zones.length)
+    const marks = ([1, 2] as const)
+      .flatMap((end) => {
+        const places = placesOf(zones, end)
+        const share = end === 1 ? Math.ceil(add / 2) : Math.floor(add / 2)
+        return evenPlaces(places.length, share, staggerPhase(nth)).map((i) => places[i]!)
+      })
+      .sort((a, b) => a - b)
+      .map((place) => ({ place, together: 2 }))
+    const marked = new Set(marks.map(({ place }) => place))
+    rows.push({ kind: 'increase', uses: zones.length, makes: zones.length + add, marks })
+    zones = zones.flatMap((zone, place) => (marked.has(place) ? [zone, zone] : [zone]))
+  }
+  return rows
+}
+
+/**
+ * The rounds of a rectangle: three in one at each of four corners, which then lie in the middle of the three; the last round
+ * takes what is left, corner by corner.
+ * @throws RangeError when the count is below round 1
+ */
+export function rectangleBaseRows({ along, count }: RectangleBase): ShapeRow[] {
+  const base = { along, inEnd: RECTANGLE.inEnd }
+  const rows = [firstRow(base)]
+  let now = rows[0]!.makes
+  if (count < now) throw new RangeError(`no rectangle of ${count} stitches around ${along}`)
+  const ends = ([1, 2] as const).map((end) => placesOf(firstZones(base), end))
+  let corners = ends.flatMap((places) => [places[0]!, places.at(-1)!]).sort((a, b) => a - b)
+  while (now < count) {
+    const add = Math.min(RECTANGLE.increase, count - now)
+    const marks = corners
+      .map((place, i) => ({
+        place,
+        together: 1 + Math.min(2, Math.floor(add / 4) + (i < add % 4 ? 1 : 0)),
+      }))
+      .filter(({ together }) => together > 1)
+    rows.push({ kind: 'increase', uses: now, makes: now + add, marks })
+    // Each corner moves on by what the corners before it added, and to the middle of its own three.
+    corners = corners.map((place, i) => place + 2 * i + 1)
+    now += add
+  }
+  return rows
+}

@@ -1,4 +1,5 @@
 export * from './chain-base.ts'
 export * from './flatness.ts'
 export * from './round-base.ts'
+export * from './shape-row.ts'
 export * from './contents.ts'

@@ -1,5 +1,13 @@
 import fc from 'fast-check'
-import { flatIncrease, lieOf, type RoundBase, roundBaseRows } from './index.ts'
+import {
+  chainFirstRound,
+  flatIncrease,
+  lieOf,
+  ovalBaseRows,
+  rectangleBaseRows,
+  type RoundBase,
+  roundBaseRows,
+} from './index.ts'
 
 const base = (over: Partial<RoundBase>): RoundBase => ({
   increase: 6,
@@ -34,7 +42,7 @@ describe('roundBaseRows', () => {
 
   it('tops the last round up to the wanted count', () => {
     const last = roundBaseRows(base({ count: 116 })).at(-1)!
-    expect([last.uses, last.makes, last.doubled.length]).toEqual([114, 116, 2])
+    expect([last.uses, last.makes, last.marks.length]).toEqual([114, 116, 2])
   })
 
   it('balances for any base', () => {
@@ -50,9 +58,9 @@ describe('roundBaseRows', () => {
         const rows = roundBaseRows(spec)
         rows.forEach((row, i) => {
           expect(row.uses).toBe(i === 0 ? 0 : rows[i - 1]!.makes)
-          if (row.kind !== 'ring') expect(row.makes).toBe(row.uses + row.doubled.length)
-          for (const place of row.doubled) expect(place).toBeLessThan(row.uses)
-          expect(new Set(row.doubled).size).toBe(row.doubled.length)
+          if (row.kind !== 'ring') expect(row.makes).toBe(row.uses + row.marks.length)
+          for (const { place } of row.marks) expect(place).toBeLessThan(row.uses)
+          expect(new Set(row.marks.map(({ place }) => place)).size).toBe(row.marks.length)
         })
         expect(rows.at(-1)!.makes).toBe(spec.count)
       }),
@@ -61,7 +69,7 @@ describe('roundBaseRows', () => {
 
   it('stacks increases at the end of each group, or staggers them', () => {
     const places = (stagger: RoundBase['stagger']) =>
-      roundBaseRows(base({ stagger, count: 30 })).map(({ doubled }) => doubled[0])
+      roundBaseRows(base({ stagger, count: 30 })).map(({ marks }) => marks[0]?.place)
     expect(places('stacked')).toEqual([undefined, 0, 1, 2, 3])
     expect(new Set(places('staggered').slice(2)).size).toBeGreaterThan(1)
     expect(() => roundBaseRows(base({ count: 4 }))).toThrow(RangeError)
@@ -84,5 +92,86 @@ describe('flatness', () => {
     expect(lieOf(6 / flatIncrease(1, 1))).toBe('flat')
     expect(lieOf(8 / flatIncrease(1, 1))).toBe('ruffles')
     expect(lieOf(6 / flatIncrease(1, 1.4))).toBe('cups')
+  })
+})
+
+describe('bases around a chain', () => {
+  // Counts of common practice without a source: 72 → 78 → 84 from 35; 78 in round 1 and 118 in round 6 from 38.
+  it('have the known counts', () => {
+    const oval = ovalBaseRows({ along: 35, inEnd: 3, increase: 6, count: 84 })
+    expect(oval.map(({ makes }) => makes)).toEqual([72, 78, 84])
+    const rectangle = rectangleBaseRows({ along: 38, count: 118 })
+    expect(rectangle.map(({ makes }) => makes)).toEqual([78, 86, 94, 102, 110, 118])
+    expect(rectangleBaseRows({ along: 38, count: 121 }).at(-1)).toMatchObject({
+      uses: 118,
+      makes: 121,
+    })
+  })
+
+  it('balance, whatever their size', () => {
+    const spec = fc.record({
+      along: fc.integer({ min: 3, max: 80 }),
+      inEnd: fc.constantFrom(2, 3),
+      increase: fc.integer({ min: 2, max: 4 }),
+      more: fc.integer({ min: 0, max: 60 }),
+    })
+    fc.assert(
+      fc.property(spec, ({ more, ...of }) => {
+        const first = chainFirstRound(of)
+        const bases = [
+          ovalBaseRows({ ...of, count: first + more }),
+          rectangleBaseRows({
+            along: of.along,
+            count: chainFirstRound({ ...of, inEnd: 3 }) + more,
+          }),
+        ]
+        for (const rows of bases)
+          rows.slice(1).forEach((row, i) => {
+            expect(row.uses).toBe(rows[i]!.makes)
+            const added = row.marks.reduce((sum, { together }) => sum + together - 1, 0)
+            expect(row.makes).toBe(row.uses + added)
+            const places = row.marks.map(({ place }) => place)
+            expect(places).toEqual([...new Set(places)].sort((a, b) => a - b))
+            for (const place of places) expect(place).toBeLessThan(row.uses)
+          })
+      }),
+    )
+  })
+
+  it('increase an oval in its ends only, half in each', () => {
+    const side = (name: string) => Array<string>(28).fill(name)
+    let stitches = [
+      'end2',
+      ...side('side1'),
+      ...Array(3).fill('end1'),
+      ...side('side2'),
+      'end2',
+      'end2',
+    ]
+    for (const { marks } of ovalBaseRows({ along: 30, inEnd: 3, increase: 6, count: 98 }).slice(
+      1,
+    )) {
+      const on = marks.map(({ place }) => stitches[place])
+      expect(on.filter((name) => name === 'end1')).toHaveLength(3)
+      expect(on.filter((name) => name === 'end2')).toHaveLength(3)
+      const marked = new Set(marks.map(({ place }) => place))
+      stitches = stitches.flatMap((name, place) => (marked.has(place) ? [name, name] : [name]))
+    }
+    expect(stitches).toHaveLength(98)
+  })
+
+  it('keep four corners, one side as long as the other', () => {
+    const rows = rectangleBaseRows({ along: 20, count: 42 + 5 * 8 })
+    rows.slice(1).forEach(({ uses, marks }, i) => {
+      const [a, b, c, d] = marks.map(({ place }) => place) as [number, number, number, number]
+      expect([b - a, d - c].map((side) => side - 2 * i)).toEqual([19, 19])
+      expect([c - b, a + uses - d].map((side) => side - 2 * i)).toEqual([2, 2])
+      expect(marks.every(({ together }) => together === 3)).toBe(true)
+    })
+  })
+
+  it('cannot be smaller than their first round', () => {
+    expect(() => ovalBaseRows({ along: 30, inEnd: 3, increase: 6, count: 40 })).toThrow(RangeError)
+    expect(() => rectangleBaseRows({ along: 30, count: 40 })).toThrow(RangeError)
   })
 })

@@ -1,4 +1,4 @@
-import { bandsOf, baseOf, type PlainPart } from '../design/index.ts'
+import { bandsOf, baseOf, growthOf, type PlainPart } from '../design/index.ts'
 import { baseFlatness, fitEdits, fitsOf } from '../fit/index.ts'
 import { rowHeightMm } from '../ledger/index.ts'
 import { lieOf } from '../shape/index.ts'
@@ -78,13 +78,13 @@ export const baseLie: Finder = ({ design }) => {
   if (lie === 'flat') return []
   const increase = Math.max(3, Math.round(flat))
   const mends =
-    increase === base.increase
+    base.kind !== 'round-base' || increase === base.increase
       ? []
       : [
           {
             kind: 'increase' as const,
             facts: { increase, rounds: Math.ceil(base.count / increase) },
-            edits: [{ name: 'setBase' as const, args: { increase } }],
+            edits: [{ name: 'setBase' as const, args: { values: { increase } } }],
           },
         ]
   return [
@@ -92,7 +92,7 @@ export const baseLie: Finder = ({ design }) => {
       code: lie === 'cups' ? 'base-cups' : 'base-ruffles',
       severity: lie === 'cups' ? 'advice' : 'warning',
       where: { part: base.id, round: null },
-      facts: { increase: base.increase, flat, flatness },
+      facts: { increase: growthOf(base).increase, flat, flatness },
       mends,
     },
   ]

@@ -29,8 +29,12 @@ export function stitchById(id: string): Stitch {
   return stitch
 }
 
+/** Several of the ground stitch in one place: two or three. */
+export const severalFor = (ground: string, together: number): Stitch =>
+  stitchById(`${ground}-${together}in1`)
+
 /** Two of the ground stitch in one place. */
-export const increaseFor = (ground: string): Stitch => stitchById(`${ground}-2in1`)
+export const increaseFor = (ground: string): Stitch => severalFor(ground, 2)
 
 /** Two of the ground stitch worked together. */
 export const decreaseFor = (ground: string): Stitch => stitchById(`${ground}2tog`)

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import type { BandPart, Design } from '../design/index.ts'
+import type { BandPart, Design, Part } from '../design/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 import { base, tote } from './tote.ts'
 
@@ -49,13 +49,26 @@ export const anyDesign: fc.Arbitrary<Design> = fc
     plainRounds: fc.integer({ min: 0, max: 2 }),
     stitch,
     working: fc.constantFrom('spiral' as const, 'joined' as const),
+    chain: fc.option(fc.record({ along: fc.integer({ min: 3, max: 30 }), corners: fc.boolean() })),
     bands: fc.array(band, { maxLength: 6 }),
     measured: fc.boolean(),
   })
-  .map(({ bands, working, measured, ...shape }) =>
+  .map(({ bands, working, measured, chain, ...shape }) =>
     tote({
       working,
       ...(measured ? {} : { swatch: null }),
-      parts: [base(shape), ...bands.map((make, i) => make(`b${i}`))],
+      parts: [
+        chain ? chainBase(chain, shape.count) : base(shape),
+        ...bands.map((make, i) => make(`b${i}`)),
+      ],
     }),
   )
+
+/** An oval or a rectangle around a chain, of the wanted count or its first round. */
+function chainBase({ along, corners }: { along: number; corners: boolean }, count: number): Part {
+  const own = { id: 'base', name: 'Base', yarn: 'A', stitch: 'sc', along }
+  const least = Math.max(count, 2 * (along - 2) + 6)
+  return corners
+    ? { ...own, kind: 'rectangle-base', count: least }
+    : { ...own, kind: 'oval-base', inEnd: 3, increase: 6, count: least }
+}

@@ -32,6 +32,14 @@ function token(text: string): Sum {
   const work = text.replace(/ [A-Z]$/, '')
   const count = Number(/^\d+/.exec(work)?.[0] ?? 1)
   const kind = work.replace(/^\d+ /, '')
+  const three = /^(\d+) \S+(?: [bf]lo)? in next st(?: (\d+) times)?$/.exec(work)
+  if (three) {
+    const times = Number(three[2] ?? 1)
+    sum.takes = times
+    sum.leaves = times * Number(three[1])
+    sum.yarns.set(yarn, sum.leaves)
+    return sum
+  }
   const [takes, leaves] = kind === 'inc' ? [1, 2] : kind.endsWith('2tog') ? [2, 1] : [1, 1]
   sum.takes = count * takes
   sum.leaves = count * leaves
@@ -65,19 +73,31 @@ function read(text: string): Sum {
   return sum
 }
 
+/** A round around a chain: every number before a stitch is so many left. */
+function around(text: string): Sum {
+  const sum = blank()
+  for (const [, count] of text
+    .replace(/^ch \d+, /, '')
+    .matchAll(/(\d+) [a-z]+(?: [bf]lo)?(?=[ ,]|$)/g))
+    sum.leaves += Number(count)
+  return sum
+}
+
 /** What the words of a round take of the `available` stitches, and what they leave. */
 export function readRow(text: string, available: number): ReadRow {
   const yarn = /, in ([A-Z])(?:,|$)/.exec(text)?.[1]
   const work = text
-    .replace(/^ch \d+, /, '')
+    .replace(/^ch \d+, (?!.*from hook)/, '')
     .replace(/, (?:sl st|ss) to join$/, '')
     .replace(/, in [A-Z]$/, '')
   const ring = /^(\d+) .* in a magic ring$/.exec(work)
   const whole = /^(?:(\d+) )?.* in each st around$/.exec(work)
-  const sum = ring
-    ? { ...blank(), leaves: Number(ring[1]) }
-    : whole
-      ? { ...blank(), takes: available, leaves: available * Number(whole[1] ?? 1) }
-      : read(work)
+  const sum = work.includes('from hook')
+    ? around(work)
+    : ring
+      ? { ...blank(), leaves: Number(ring[1]) }
+      : whole
+        ? { ...blank(), takes: available, leaves: available * Number(whole[1] ?? 1) }
+        : read(work)
   return { ...sum, yarns: yarn ? new Map([[yarn, sum.leaves]]) : sum.yarns }
 }

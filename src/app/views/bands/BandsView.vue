@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { partById } from '@core/design'
+import { isBase, partById } from '@core/design'
 import { useProject } from '@app/stores/project.ts'
 import BasePlan from '@app/views/size/BasePlan.vue'
 import ChartPane from './ChartPane.vue'
@@ -10,9 +10,7 @@ import PartList from './PartList.vue'
 
 /** The parts from base to rim, and the chart of the selected one. */
 const project = useProject()
-const isBase = computed(
-  () => partById(project.design!, project.selectedPart!).kind === 'round-base',
-)
+const onBase = computed(() => isBase(partById(project.design!, project.selectedPart!)))
 </script>
 
 <template>
@@ -22,7 +20,7 @@ const isBase = computed(
       <PartList />
       <PartEditor />
     </div>
-    <div v-if="isBase" class="base-stage">
+    <div v-if="onBase" class="base-stage">
       <BasePlan :design="project.design!" :derived="project.derived!" :size="430" />
     </div>
     <ChartPane v-else />

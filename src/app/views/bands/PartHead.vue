@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { partById } from '@core/design'
+import { isBase, partById } from '@core/design'
 import { abbrOf, stitchById } from '@core/stitch'
 import { printLength } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
@@ -14,6 +14,11 @@ const part = computed(() => partById(project.design!, project.selectedPart!))
 const place = computed(() =>
   derived.value.ledger.pieces[0]!.parts.find(({ id }) => id === part.value.id),
 )
+const baseNames = {
+  'round-base': 'Round base',
+  'oval-base': 'Oval base',
+  'rectangle-base': 'Rectangular base',
+}
 const name = computed(() => part.value.name)
 const about = computed(() => {
   const stitch = abbrOf(stitchById(part.value.stitch), workshop.words)
@@ -28,8 +33,8 @@ const about = computed(() => {
     const repeats = `${Math.floor(count / width)} repeats in ${count} stitches${left ? `, ${left} left over` : ''}`
     return `Tapestry in ${stitch} · repeat ${width} × ${colours.length} · ${repeats} · ${rounds}`
   }
-  if (part.value.kind === 'round-base')
-    return `Round base in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${rounds}`
+  if (isBase(part.value))
+    return `${baseNames[part.value.kind]} in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${rounds}`
   const high = columns.heightMm[endRow - 1]! - (firstRow ? columns.heightMm[firstRow - 1]! : 0)
   return `${part.value.kind === 'plain' ? 'Plain' : 'Stripes'} in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${printLength(high, workshop.words.units)} tall · ${rounds}`
 })

@@ -2,7 +2,7 @@
 import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { computed } from 'vue'
-import { bandsOf, freePartId, lettersIn, roundsOf, yarnByLetter } from '@core/design'
+import { bandsOf, isBase, freePartId, lettersIn, roundsOf, yarnByLetter } from '@core/design'
 import { newPart, partTemplates, type TemplateKind } from '@app/parts/part-templates.ts'
 import { steady } from '@app/parts/steady.ts'
 import YarnDot from '@app/parts/YarnDot.vue'
@@ -22,7 +22,7 @@ const lines = steady(() => {
   return [...design.value.parts].reverse().map((part) => ({
     id: part.id,
     name: part.name,
-    rounds: part.kind === 'round-base' ? base.endRow - base.firstRow : roundsOf(part),
+    rounds: isBase(part) ? base.endRow - base.firstRow : roundsOf(part),
     dots: lettersIn(part)
       .slice(0, 4)
       .map((letter) => ({ letter, colour: yarnByLetter(design.value, letter).colour })),
@@ -61,7 +61,7 @@ function act(command: string, id: string) {
   if (command === 'up') project.edit({ name: 'movePart', args: { id, to: at + 1 } })
   if (command === 'down') project.edit({ name: 'movePart', args: { id, to: at - 1 } })
   if (command === 'remove') project.edit({ name: 'removePart', args: { id } })
-  if (command === 'duplicate' && part.kind !== 'round-base')
+  if (command === 'duplicate' && !isBase(part))
     project.edit({
       name: 'addPart',
       args: { part: { ...part, id: freePartId(design.value) }, at: at + 1 },

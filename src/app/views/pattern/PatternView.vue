@@ -7,6 +7,7 @@ import type { ChartPicture } from '@app/export/chart-picture.ts'
 import { chartPictures } from '@app/export/chart-picture.ts'
 import { fileName, giveFile, saveProjectFile } from '@app/export/save.ts'
 import { roundsCsv } from '@core/file'
+import { footprintWords } from '@app/parts/footprint.ts'
 import YarnDot from '@app/parts/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -35,7 +36,7 @@ const facts = computed(() => {
   return [
     {
       what: 'Size',
-      is: `${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall, base ⌀ ${size(tally.baseDiameterMm)}`,
+      is: `${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall, base ${footprintWords(tally.footprint, words.value.units)}`,
     },
     { what: 'Hook', is: `${printNumber(design.value.hookMm, 2)} mm` },
     {

@@ -142,7 +142,7 @@ useEventListener('drop', (event: DragEvent) => {
         <div class="doings">
           <button type="button" class="button" @click="pick">Import a bag</button>
           <button type="button" class="button" @click="attempt(shelf.bringDemo)">
-            Bring the demo bag back
+            Bring the demo bags back
           </button>
           <button type="button" class="button main" @click="making = true">New bag</button>
         </div>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { baseOf, type RoundBasePart } from '@core/design'
+import { baseInstead, baseOf, growthOf } from '@core/design'
 import { baseFlatness } from '@core/fit'
 import { lieOf } from '@core/shape'
 import { abbrOf, stitchById } from '@core/stitch'
-import { printLength, printNumber } from '@core/units'
+import { printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
+import { footprintWords } from '@app/parts/footprint.ts'
 import WholeField from '@app/parts/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -19,7 +20,16 @@ const design = computed(() => project.design!)
 const shownDerived = computed(() => project.shown!)
 const shownDesign = computed(() => project.shownDesign!)
 const base = computed(() => baseOf(design.value))
-const setBase = (values: Partial<RoundBasePart>) => project.edit({ name: 'setBase', args: values })
+const growth = computed(() => growthOf(base.value))
+/** The base when it is round, for what only a round one has. */
+const round = computed(() => (base.value.kind === 'round-base' ? base.value : null))
+const setBase = (values: Record<string, unknown>) =>
+  project.edit({ name: 'setBase', args: { values } })
+const kind = computed({
+  get: () => base.value.kind,
+  set: (value) =>
+    project.edit({ name: 'setBase', args: { instead: baseInstead(base.value, value) } }),
+})
 const flat = computed(() => baseFlatness(shownDesign.value))
 const lies = computed(() => {
   const { flatness, flat: flatIncrease } = flat.value
@@ -48,11 +58,11 @@ const baseWords = computed(() => {
   const stitch = abbrOf(stitchById(base.value.stitch), workshop.words)
   return {
     counts: `${endRow} rounds, ${makes[endRow - 1]} stitches`,
-    total: `${all.toLocaleString('en')} ${stitch}, ⌀ ${printLength(shownDerived.value.tally.baseDiameterMm, units.value)}`,
+    total: `${all.toLocaleString('en')} ${stitch}, ${footprintWords(shownDerived.value.tally.footprint, units.value)}`,
   }
 })
 const stagger = computed({
-  get: () => base.value.stagger,
+  get: () => round.value?.stagger ?? 'staggered',
   set: (value) => setBase({ stagger: value }),
 })
 const working = computed({
@@ -60,13 +70,13 @@ const working = computed({
   set: (value) => project.edit({ name: 'setDesign', args: { working: value } }),
 })
 const plain = computed({
-  get: () => (base.value.plainFrom === null ? 'none' : 'some'),
+  get: () => (round.value === null || round.value.plainFrom === null ? 'none' : 'some'),
   set: (value: 'none' | 'some') =>
     setBase(
       value === 'none'
         ? { plainFrom: null, plainRounds: 0 }
         : {
-            plainFrom: Math.max(1, Math.ceil(base.value.count / base.value.increase / 2)),
+            plainFrom: Math.max(1, Math.ceil(base.value.count / growth.value.increase / 2)),
             plainRounds: 1,
           },
     ),
@@ -86,23 +96,55 @@ const plain = computed({
     </div>
     <div class="base-side">
       <h2>Base</h2>
+      <ChoiceOf
+        v-model="kind"
+        class="kinds"
+        legend="Kind of base"
+        :options="[
+          { value: 'round-base', label: 'Round' },
+          { value: 'oval-base', label: 'Oval' },
+          {
+            value: 'rectangle-base',
+            label: 'Corners',
+            title: 'A rectangle: three in one at each corner',
+          },
+        ]"
+      />
       <WholeField
+        v-if="'along' in base"
+        label="Chain"
+        :model-value="base.along"
+        :min="3"
+        :max="400"
+        @update:model-value="setBase({ along: $event })"
+      />
+      <WholeField
+        v-if="base.kind === 'oval-base'"
+        label="In each end"
+        :model-value="base.inEnd"
+        :min="2"
+        :max="3"
+        @update:model-value="setBase({ inEnd: $event })"
+      />
+      <WholeField
+        v-if="base.kind !== 'rectangle-base'"
         label="Every round"
         signed
         :model-value="base.increase"
-        :min="3"
-        :max="40"
+        :min="base.kind === 'oval-base' ? 2 : 3"
+        :max="base.kind === 'oval-base' ? 2 * base.inEnd : 40"
         @update:model-value="setBase({ increase: $event })"
       />
       <WholeField
         label="Last round"
         :model-value="base.count"
-        :min="base.increase"
+        :min="growth.first"
         :max="2000"
         @update:model-value="setBase({ count: $event })"
       />
       <div class="choices">
         <ChoiceOf
+          v-if="round"
           v-model="stagger"
           legend="Increases"
           :options="[
@@ -127,6 +169,7 @@ const plain = computed({
           ]"
         />
         <ChoiceOf
+          v-if="round"
           v-model="plain"
           legend="Plain rounds between"
           :options="[
@@ -135,10 +178,10 @@ const plain = computed({
           ]"
         />
       </div>
-      <template v-if="base.plainFrom !== null">
+      <template v-if="round && round.plainFrom !== null">
         <WholeField
           label="From round"
-          :model-value="base.plainFrom"
+          :model-value="round.plainFrom"
           :min="1"
           :max="200"
           @update:model-value="setBase({ plainFrom: $event })"
@@ -146,7 +189,7 @@ const plain = computed({
         <WholeField
           label="Plain"
           hint="after each"
-          :model-value="base.plainRounds"
+          :model-value="round.plainRounds"
           :min="1"
           :max="10"
           @update:model-value="setBase({ plainRounds: $event })"
@@ -176,6 +219,9 @@ const plain = computed({
 }
 .base-card .measure-field {
   grid-template-columns: 76px 1fr;
+}
+.base-card .kinds {
+  margin-bottom: 8px;
 }
 .base-card .choices {
   display: grid;

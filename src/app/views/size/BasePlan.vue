@@ -5,80 +5,115 @@ import type { Derived } from '@core/plan'
 import { stitchById } from '@core/stitch'
 import { baseOf } from '@core/design'
 import TapeMeasure from '@app/parts/TapeMeasure.vue'
+import { type BaseGeometry, type Outline, ringPath, ringPoint } from './base-geometry.ts'
 
 /** The base from above, to scale: its rounds, where it increases, the start of the round, and a tape across. */
 const props = defineProps<{ design: Design; derived: Derived; size: number }>()
-const radius = computed(() => props.size / 2 - 14)
-const centre = computed(() => props.size / 2)
+const base = computed(() => baseOf(props.design))
+const room = computed(() => props.size - 28)
 const colour = computed(
-  () => props.design.yarns.find(({ letter }) => letter === baseOf(props.design).yarn)!.colour,
+  () => props.design.yarns.find(({ letter }) => letter === base.value.yarn)!.colour,
 )
-const pxPerMm = computed(() => (2 * radius.value) / props.derived.tally.baseDiameterMm)
-
+const footprint = computed(() => props.derived.tally.footprint)
+const pxPerMm = computed(() => room.value / footprint.value.lengthMm)
+const geometry = computed<BaseGeometry>(() => ({
+  outline: base.value.kind.replace('-base', '') as Outline,
+  halfChainMm:
+    'along' in base.value ? ((base.value.along - 1) * props.derived.ledger.stitchWidthMm) / 2 : 0,
+}))
+/** Where each ring begins and ends, from the middle outward, so that the last is the footprint's edge. */
 const rings = computed(() => {
   const piece = props.derived.ledger.pieces[0]!
-  const { alongMm } = piece.columns
   const { endRow } = piece.parts[0]!
-  const whole = alongMm[endRow - 1]!
+  const { alongMm } = piece.columns
+  const scale = footprint.value.widthMm / 2 / alongMm[endRow - 1]!
   return Array.from({ length: endRow }, (_, row) => ({
     row,
-    outer: (alongMm[row]! / whole) * radius.value,
-    inner: row > 0 ? (alongMm[row - 1]! / whole) * radius.value : 0,
+    inner: row > 0 ? alongMm[row - 1]! * scale : 0,
+    outer: alongMm[row]! * scale,
   }))
 })
-/** Where each round takes two stitches in one, counted from the start of the round. */
-const increases = computed(() => {
+/**
+ * Where each round takes several stitches in one, as shares of the way around from the upper left, and the share its first
+ * stitch stands at: around a chain the first stitches belong to the end they began in, which grows.
+ */
+const turns = computed(() => {
   const { ledger } = props.derived
   const { columns } = ledger.pieces[0]!
-  return rings.value.flatMap(({ row, inner, outer }) => {
-    const marks: { x: number; y: number; key: string }[] = []
-    if (row === 0) return marks
+  let head = 1
+  return rings.value.map(({ row }) => {
+    const makes = columns.makes[row]!
+    const marks: { readonly at: number; readonly takes: number }[] = []
     let at = 0
     for (let i = columns.runStart[row]!; i < columns.runStart[row + 1]!; i++) {
-      const { makes } = stitchById(ledger.stitches[columns.runStitch[i]!]!)
+      const stitch = stitchById(ledger.stitches[columns.runStitch[i]!]!)
       const count = columns.runCount[i]!
-      for (let n = 0; n < count && makes > 1; n++) {
-        const turn = ((at + n * makes + makes / 2) / columns.makes[row]!) * 2 * Math.PI
-        const r = (inner + outer) / 2
-        marks.push({ x: r * Math.cos(turn), y: -r * Math.sin(turn), key: `${row}-${at + n}` })
-      }
-      at += count * makes
+      for (let n = 0; n < count && stitch.makes > 1; n++)
+        marks.push({ at: at + (n + 0.5) * stitch.makes, takes: stitch.makes })
+      at += count * stitch.makes
     }
-    return marks
+    if (row > 0) for (const mark of marks) if (mark.at < head + 1) head += mark.takes - 1
+    const corner = marks[0]?.at ?? 0
+    const from = { round: 0, oval: head, rectangle: row > 0 ? corner : 0.5 }[geometry.value.outline]
+    const share = (place: number) => (((place - from) / makes) % 1) + (place < from ? 1 : 0)
+    return { marks: row > 0 ? marks.map((mark) => share(mark.at)) : [], start: share(0) }
   })
 })
-const dot = computed(() => Math.max(0.9, Math.min(2.2, radius.value / rings.value.length / 3)))
+const increases = computed(() =>
+  rings.value.flatMap(({ row, inner, outer }) =>
+    turns.value[row]!.marks.map((share, i) => ({
+      ...ringPoint(geometry.value, (inner + outer) / 2, share),
+      key: `${row}-${i}`,
+    })),
+  ),
+)
+const edge = computed(() => rings.value.at(-1)!.outer)
+const high = computed(() => footprint.value.widthMm * pxPerMm.value + 28)
+const start = computed(() => ringPoint(geometry.value, edge.value, turns.value.at(-1)!.start % 1))
+const dotMm = computed(
+  () =>
+    Math.max(0.9, Math.min(2.2, (edge.value * pxPerMm.value) / rings.value.length / 3)) /
+    pxPerMm.value,
+)
 </script>
 
 <template>
   <svg
     class="base-plan"
     :width="size"
-    :height="size + 18"
+    :height="high + 18"
     role="img"
     :aria-label="`The base from above: ${rings.length} rounds`"
   >
-    <g :transform="`translate(${centre} ${centre})`">
-      <circle :r="radius" :fill="colour" />
-      <circle v-for="ring in rings.slice(0, -1)" :key="ring.row" :r="ring.outer" class="ring" />
+    <g :transform="`translate(${size / 2} ${high / 2}) scale(${pxPerMm})`">
+      <path :d="ringPath(geometry, edge)" :fill="colour" />
+      <path
+        v-for="ring in rings.slice(0, -1)"
+        :key="ring.row"
+        :d="ringPath(geometry, ring.outer)"
+        class="ring"
+      />
       <circle
         v-for="mark in increases"
         :key="mark.key"
         :cx="mark.x"
         :cy="mark.y"
-        :r="dot"
+        :r="dotMm"
         class="increase"
       />
-      <g :transform="`translate(${radius} -8) scale(1.1)`" class="start">
-        <path d="M-4 2C-5.5 10 -3.5 14 0 14C3.5 14 5.5 10 4 2L4 -1C4 -6 -4 -6 -4 -1Z" />
-        <path d="M-4 4L-1.4 6.6" />
-      </g>
+    </g>
+    <g
+      class="start"
+      :transform="`translate(${size / 2 + start.x * pxPerMm} ${high / 2 + start.y * pxPerMm - 6})`"
+    >
+      <path d="M-4 2C-5.5 10 -3.5 14 0 14C3.5 14 5.5 10 4 2L4 -1C4 -6 -4 -6 -4 -1Z" />
+      <path d="M-4 4L-1.4 6.6" />
     </g>
     <TapeMeasure
       direction="across"
-      :x="centre - radius"
-      :y="size - 4"
-      :length-mm="derived.tally.baseDiameterMm"
+      :x="14"
+      :y="high - 4"
+      :length-mm="footprint.lengthMm"
       :px-per-mm="pxPerMm"
     />
   </svg>
@@ -89,11 +124,13 @@ const dot = computed(() => Math.max(0.9, Math.min(2.2, radius.value / rings.valu
   fill: none;
   stroke: #fff;
   stroke-opacity: 0.26;
+  vector-effect: non-scaling-stroke;
 }
 .base-plan .increase {
   fill: #fffaf0;
   stroke: rgb(0 0 0 / 35%);
   stroke-width: 0.5;
+  vector-effect: non-scaling-stroke;
 }
 .base-plan .start {
   fill: none;
