@@ -19,6 +19,13 @@ export default defineConfig({
     ],
   },
   worker: { format: 'es' },
-  build: { target: 'es2022', assetsInlineLimit: 0, outDir: 'dist', manifest: true },
+  // The PDF maker with its fonts is large, and loaded only when a PDF is made.
+  build: {
+    target: 'es2022',
+    assetsInlineLimit: 0,
+    outDir: 'dist',
+    manifest: true,
+    chunkSizeWarningLimit: 2000,
+  },
   server: { port: 5173 },
 })

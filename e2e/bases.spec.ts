@@ -38,3 +38,16 @@ test('a base of another kind takes the place of the round one, and undo brings i
   await undo(page)
   await expect(page.locator('.base-card')).toContainText('20 rounds, 120 stitches')
 })
+
+test('the gauge is taken from the base once it is made', async ({ page }) => {
+  await openDemo(page, 'Size')
+  await page.getByRole('button', { name: 'Or take it from the base' }).click()
+  await page.getByLabel('Across', { exact: true }).fill('18.2 cm')
+  await page.getByLabel('Across', { exact: true }).press('Enter')
+  await expect(page.getByText('21 stitches and 22 rounds over')).toBeVisible()
+  await page.getByRole('button', { name: 'Take this gauge' }).click()
+  await expect(page.getByLabel('Stitches', { exact: true }).first()).toHaveValue('20.99 over 10 cm')
+  await expect(figure(page, 'around')).toHaveText('57.2 cm')
+  await undo(page)
+  await expect(figure(page, 'around')).toHaveText('60.0 cm')
+})

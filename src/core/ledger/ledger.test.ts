@@ -4,12 +4,14 @@ import { anyDesign } from '../testing/arbitrary.ts'
 import {
   compile,
   frontPicture,
+  gaugeFor,
   gaugeOf,
   NO_STITCH,
   partOfRow,
   placeColours,
   rowHeightMm,
   runsOfRow,
+  swatchFromBase,
   writePlaceColours,
 } from './index.ts'
 import { stitchById } from '../stitch/index.ts'
@@ -98,6 +100,30 @@ describe('the laws of the ledger', () => {
         expect(bounds.at(-1)).toBe(piece.rows)
       }),
     )
+  })
+})
+
+describe('answers about the gauge', () => {
+  it('takes it from the base: 20 rounds of six, 19.1 cm across, are the swatch they were made with', () => {
+    // A flat disc: its edge is 2πr around, and r is its rounds. Geometry.
+    const swatch = swatchFromBase({ rounds: 20, acrossMm: 191, count: 120, stitch: 'sc' })
+    expect(swatch.stitches).toBeCloseTo(20, 1)
+    expect(swatch.rows).toBeCloseTo(20.9, 1)
+    expect(() => swatchFromBase({ rounds: 0, acrossMm: 191, count: 120, stitch: 'sc' })).toThrow(
+      RangeError,
+    )
+  })
+
+  it('says which gauge and hook make a count the wanted size', () => {
+    const design = tote({ want: { ...tote().want, aroundMm: 288 } })
+    const { stitchWidthMm, hookMm } = gaugeFor(design, 48)
+    expect(stitchWidthMm).toBe(6)
+    expect(hookMm).toBeGreaterThan(design.hookMm)
+    expect(gaugeFor(tote(), 48)).toEqual({ stitchWidthMm: 5, hookMm: 3.5 })
+    // Worked with that hook, an estimated gauge has that width.
+    const estimated = tote({ swatch: null, want: { ...tote().want, aroundMm: 300 } })
+    const answer = gaugeFor(estimated, 48)
+    expect(gaugeOf({ ...estimated, hookMm: answer.hookMm }).stitchWidthMm).toBeCloseTo(300 / 48, 9)
   })
 })
 

@@ -1,6 +1,6 @@
 import { bandsOf, baseOf, growthOf, type PlainPart } from '../design/index.ts'
 import { baseFlatness, fitEdits, fitsOf } from '../fit/index.ts'
-import { rowHeightMm } from '../ledger/index.ts'
+import { gaugeFor, rowHeightMm } from '../ledger/index.ts'
 import { lieOf } from '../shape/index.ts'
 import type { Finder } from './context.ts'
 
@@ -10,6 +10,7 @@ const ROWS_OFF = 1
 /** The widest round of the body is not the way around that is wanted. */
 export const sizeOff: Finder = ({ design, piece }) => {
   const made = Math.max(...piece.columns.widthMm)
+  const count = Math.max(...piece.columns.makes)
   const { aroundMm: wanted, tolerance, said } = design.want
   if (Math.abs(made - wanted) <= wanted * tolerance + 1e-6) return []
   const [best] = fitsOf(design)
@@ -32,7 +33,7 @@ export const sizeOff: Finder = ({ design, piece }) => {
       code: 'size-off',
       severity: 'warning',
       where: { part: baseOf(design).id, round: null },
-      facts: { made, wanted, said, tolerance },
+      facts: { made, wanted, said, tolerance, count, ...gaugeFor(design, count) },
       mends,
     },
   ]

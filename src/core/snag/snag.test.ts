@@ -126,8 +126,19 @@ describe('the wording catalogue', () => {
       'It is to take away 30 stitches on 48; one round has room for 24.',
     ],
     [
-      { code: 'size-off', facts: { made: 500, wanted: 600, said: 'flat', tolerance: 0.05 } },
-      '25.0 cm laid flat instead of 30.0 cm (± 5 % is all right).',
+      {
+        code: 'size-off',
+        facts: {
+          made: 500,
+          wanted: 600,
+          said: 'flat',
+          tolerance: 0.05,
+          count: 100,
+          stitchWidthMm: 6,
+          hookMm: 4.74,
+        },
+      },
+      '25.0 cm laid flat instead of 30.0 cm (± 5 % is all right). On the 100 stitches there are it takes 16.7 stitches over 10 cm, about a 4.7 mm hook.',
     ],
     [
       { code: 'height-off', facts: { made: 300, wanted: 270 } },

@@ -12,7 +12,16 @@ export interface Place {
 export interface SnagFacts {
   'repeat-remainder': { name: string; count: number; multiple: number; left: number }
   'adjust-too-large': { name: string; adjust: number; count: number; made: number }
-  'size-off': { made: number; wanted: number; said: 'around' | 'flat'; tolerance: number }
+  'size-off': {
+    made: number
+    wanted: number
+    said: 'around' | 'flat'
+    tolerance: number
+    /** What would make it the wanted size on the stitches there are. */
+    count: number
+    stitchWidthMm: number
+    hookMm: number
+  }
   'height-off': { made: number; wanted: number }
   'base-cups': { increase: number; flat: number; flatness: number }
   'base-ruffles': { increase: number; flat: number; flatness: number }

@@ -1,5 +1,5 @@
 import type { Words } from '../stitch/index.ts'
-import { printLength, printNumber, printYarnLength } from '../units/index.ts'
+import { FOUR_INCHES, printLength, printNumber, printYarnLength, TEN_CM } from '../units/index.ts'
 import type { Mend, MendFacts, MendKind, Snag, SnagCode, SnagFacts } from './snag.ts'
 
 /* The wording catalogue: what each snag and each mend says. A title ends with a full stop; the text goes on from it. */
@@ -18,6 +18,10 @@ const signed = (mm: number, words: Words) =>
   Math.abs(mm) < 0.5
     ? 'as wanted'
     : `${mm > 0 ? '+' : '−'}${printLength(Math.abs(mm), words.units)}`
+const gaugeWords = (stitchWidthMm: number, units: Words['units']) =>
+  units === 'metric'
+    ? `${printNumber(TEN_CM / stitchWidthMm)} stitches over 10 cm`
+    : `${printNumber(FOUR_INCHES / stitchWidthMm)} stitches over 4 in`
 const stitches = (n: number) => `${n} ${n === 1 ? 'stitch' : 'stitches'}`
 const rounds = (n: number) => `${n} ${n === 1 ? 'round' : 'rounds'}`
 
@@ -35,12 +39,12 @@ const snagWords: {
     title: `${name} cannot change that much in one round.`,
     text: `It is to ${adjust > 0 ? 'add' : 'take away'} ${stitches(Math.abs(adjust))} on ${count}; one round has room for ${Math.abs(made)}.`,
   }),
-  'size-off': ({ made, wanted, said, tolerance }, { units }) => {
+  'size-off': ({ made, wanted, said, tolerance, count, stitchWidthMm, hookMm }, { units }) => {
     const half = said === 'flat' ? 2 : 1
     const way = said === 'flat' ? 'laid flat' : 'around'
     return {
       title: `It comes out ${made > wanted ? 'wider' : 'narrower'} than wanted.`,
-      text: `${printLength(made / half, units)} ${way} instead of ${printLength(wanted / half, units)} (± ${percent(tolerance)} is all right).`,
+      text: `${printLength(made / half, units)} ${way} instead of ${printLength(wanted / half, units)} (± ${percent(tolerance)} is all right). On the ${count} stitches there are it takes ${gaugeWords(stitchWidthMm, units)}, about a ${printNumber(hookMm)} mm hook.`,
     }
   },
   'height-off': ({ made, wanted }, { units }) => ({

@@ -27,9 +27,12 @@ export interface Gauge {
   readonly spread: number
 }
 
+/** How the width of a stitch goes with the hook: less than in proportion, since the yarn does not change (from memory). */
+export const HOOK_EXPONENT = 0.6
+
 /**
  * Gauge of sc without a swatch: the middle of the class at the middle of its hooks, narrower for a smaller hook but less
- * than in proportion, since the yarn does not get thinner (exponent 0.6, from memory). The spread is half the published
+ * than in proportion, since the yarn does not get thinner ({@link HOOK_EXPONENT}). The spread is half the published
  * range, and 5 % more for each halving or doubling of the hook outside it.
  * @throws RangeError for an unknown class or a hook of no size
  */
@@ -40,7 +43,7 @@ export function estimateGauge(hookMm: number, classNumber: number): Gauge {
   const [small, large] = yarnClass.hookMm
   const middleWidthMm = 101.6 / ((few + many) / 2)
   const steps = Math.log2(hookMm / ((small + large) / 2))
-  const width = middleWidthMm * 2 ** (0.6 * steps)
+  const width = middleWidthMm * 2 ** (HOOK_EXPONENT * steps)
   const outside = Math.max(0, Math.log2(small / hookMm), Math.log2(hookMm / large))
   return {
     stitchWidthMm: width,

@@ -8,6 +8,7 @@ import MeasureField from '@app/parts/MeasureField.vue'
 import StitchField from '@app/parts/StitchField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import BaseGauge from './BaseGauge.vue'
 
 /** The gauge: a swatch, or hook and yarn class and what they let one expect. */
 const project = useProject()
@@ -107,6 +108,7 @@ const density = ({ count, overMm }: Per) => count / overMm
       @update:hook-mm="set({ hookMm: $event })"
       @update:yarn-class="set({ yarnClass: $event })"
     />
+    <BaseGauge v-if="baseOf(design).kind === 'round-base'" />
   </div>
 </template>
 
