@@ -6,10 +6,11 @@ const json = process.env['E2E_JSON']
 /** The built program, driven in Debian's Chromium at 1280 × 800. */
 export default defineConfig({
   testDir: 'e2e',
-  timeout: 40_000,
-  expect: { timeout: 8_000 },
+  timeout: 90_000,
+  expect: { timeout: 12_000 },
   fullyParallel: true,
   workers: 2,
+  retries: process.env['CI'] === 'true' ? 1 : 0,
   forbidOnly: process.env['CI'] === 'true',
   reporter: json ? [['list'], ['json', { outputFile: json }]] : [['list']],
   use: {
