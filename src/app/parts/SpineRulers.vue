@@ -26,7 +26,7 @@ const baseTop = computed(() => props.parts[0]?.top ?? 0)
 const footprint = computed(() => {
   const { lengthMm, widthMm } = props.sizes.footprint
   const [length, width] = [lengthMm, widthMm].map((mm) => lengthFigure(mm, workshop.words.units))
-  return lengthMm === widthMm ? [`⌀ ${length}`] : [`${length}`, `× ${width}`]
+  return lengthMm === widthMm ? [`Ø ${length}`] : [`${length}`, `× ${width}`]
 })
 const shortened = (name: string) => (name.length > 10 ? `${name.slice(0, 9)}…` : name)
 </script>

@@ -1,11 +1,11 @@
 import { lengthFigure, lengthUnit, type System } from '@core/units'
 
-/** A base from above in words: "⌀ 19.1 cm", "30.2 × 14.1 cm". */
+/** A base from above in words: "Ø 19.1 cm", "30.2 × 14.1 cm". */
 export function footprintWords(
   { lengthMm, widthMm }: { readonly lengthMm: number; readonly widthMm: number },
   system: System,
 ): string {
   const [length, width] = [lengthMm, widthMm].map((mm) => lengthFigure(mm, system))
-  const size = lengthMm === widthMm ? `⌀ ${length}` : `${length} × ${width}`
+  const size = lengthMm === widthMm ? `Ø ${length}` : `${length} × ${width}`
   return `${size} ${lengthUnit(system)}`
 }
