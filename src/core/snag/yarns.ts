@@ -3,8 +3,8 @@ import { yarnByLetter } from '../design/index.ts'
 import type { LedgerPart } from '../ledger/index.ts'
 import type { Finder, SnagContext } from './context.ts'
 
-/** Strands carried behind more stitches than this want catching half-way (common practice: about 5). */
-const LONG_CARRY = 5
+/** A strand that lies inside more stitches than this before it is used again draws in unless it is tugged (from memory). */
+const LONG_CARRY = 20
 /** Behind so many stitches of a light yarn a dark strand is worth a word. */
 const SHOWS_BEHIND = 3
 
@@ -61,7 +61,7 @@ export const longCarries: Finder = ({ piece, paths }) =>
     for (let i = row; i < part.endRow; i++)
       if (paths.longestCarry[i]! > paths.longestCarry[row]!) row = i
     const stitches = paths.longestCarry[row]!
-    if (stitches <= 4 * LONG_CARRY) return []
+    if (stitches <= LONG_CARRY) return []
     return [
       {
         code: 'carry-long' as const,
