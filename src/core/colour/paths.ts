@@ -60,7 +60,7 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
       strands[row]!++
       if (own[yarn]! < total)
         walk.strandMetres[part]![yarn]! +=
-          ((total - own[yarn]!) * ledger.stitchWidthMm * SLACK) / 1000
+          ((total - own[yarn]!) * piece.parts[part]!.gauge.stitchWidthMm * SLACK) / 1000
       meet(walk, piece, row, yarn)
     }
     if (strands[row]! > 1) longestCarry[row] = longestGap(ledger, piece, row)
@@ -84,7 +84,9 @@ function meet(walk: Walk, piece: Piece, row: number, yarn: number): void {
   const last = walk.lastUse[yarn]!
   const part = piece.columns.part[row]!
   const skipped = row - last - 1
-  if (last === -1 || skipped > TRAIL_ROUNDS) {
+  // Worked flat, a yarn waits at the edge where it was left: after an odd number of rows that is the other edge.
+  const away = piece.worked === 'rows' && skipped % 2 === 1
+  if (last === -1 || skipped > TRAIL_ROUNDS || away) {
     cut(walk, piece, yarn)
     walk.ends[part]![yarn]!++
   } else if (skipped > 0) {
@@ -100,7 +102,7 @@ function cut(walk: Walk, piece: Piece, yarn: number): void {
   if (last !== -1) walk.ends[piece.columns.part[last]!]![yarn]!++
 }
 
-/** The most stitches in a row between two uses of one yarn, around the join too. */
+/** The most stitches in a row between two uses of one yarn; in a round around the join too. */
 function longestGap(ledger: Ledger, piece: Piece, row: number): number {
   const { runStart, runYarn, runCount } = piece.columns
   const first = new Int32Array(ledger.yarns.length).fill(-1)
@@ -114,7 +116,7 @@ function longestGap(ledger: Ledger, piece: Piece, row: number): number {
     at += runCount[i]!
     last[yarn] = at
   }
-  for (let yarn = 0; yarn < first.length; yarn++)
+  for (let yarn = 0; piece.worked === 'rounds' && yarn < first.length; yarn++)
     if (last[yarn] !== -1) longest = Math.max(longest, at - last[yarn]! + first[yarn]!)
   return longest
 }

@@ -1,5 +1,18 @@
+import type { BaseKind } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
-import { Amount, Many, One, OneOf, OrNull, Pattern, Rows, Text, Whole } from './fields.ts'
+import {
+  Amount,
+  Flag,
+  Many,
+  One,
+  OneOf,
+  OrNull,
+  Pattern,
+  Rows,
+  Several,
+  Text,
+  Whole,
+} from './fields.ts'
 
 /*
  * What she decides, and nothing that follows from it. The classes are the one place where a document's fields are named:
@@ -14,6 +27,7 @@ export const LIMITS = {
   chartWidth: 1000,
   chartHeight: 1000,
   stripes: 200,
+  swatches: 12,
 } as const
 
 const LETTER = /^[A-Z]$/
@@ -60,63 +74,142 @@ export class UnravelledSwatch {
   @Whole(1, 10000) readonly stitches!: number
 }
 
+/** Ways a swatch is worked that have a gauge of their own in one and the same stitch. */
+export const fabrics = ['plain', 'tapestry'] as const
+export type Fabric = (typeof fabrics)[number]
+
 /** A measured swatch, in rounds or rows of one ground stitch. */
 export class Swatch {
   @Ground() readonly stitch!: string
+  /** Plain, or with other yarns carried inside: carried strands make stitches wider. */
+  @OneOf(fabrics) readonly fabric!: Fabric
+  /** The yarn it is of; null when it stands for all of them. */
+  @OrNull() @Letter() readonly yarn!: string | null
+  @Amount(0.5, 40) readonly hookMm!: number
+  @Flag() readonly washed!: boolean
   @Amount(0.5, 500) readonly stitches!: number
   @Amount(10, 1000) readonly stitchesOverMm!: number
   @Amount(0.5, 500) readonly rows!: number
   @Amount(10, 1000) readonly rowsOverMm!: number
+  /** How much longer it hangs with a load in it: 0.05 = 5 %; null when it was not tried. */
+  @OrNull() @Amount(0, 1) readonly stretch!: number | null
 }
 
-export class RoundBasePart {
-  @OneOf(['round-base']) readonly kind!: 'round-base'
+export const workings = ['spiral', 'joined', 'turned', 'turn-once'] as const
+export type Working = (typeof workings)[number]
+
+/** How rounds go on from one another, and how each begins: schools differ, and may differ from section to section. */
+export class Making {
+  /** On in a spiral; joined; joined and turned; or joined, with its first round turned and no other. */
+  @OneOf(workings) readonly working!: Working
+  /** What a joined round begins with. */
+  @OneOf(['chain', 'stacked', 'standing']) readonly start!: 'chain' | 'stacked' | 'standing'
+  /** Whether the starting chain counts as a stitch; that of single crochet never does. */
+  @Flag() readonly chainCounts!: boolean
+  /** Where the first stitch goes: where the chain stands, the next, or the second with the last doubled. */
+  @OneOf(['same', 'next', 'second']) readonly first!: 'same' | 'next' | 'second'
+}
+
+/** How first rounds and rows are begun. */
+export class Beginning {
+  @OneOf(['magic', 'chain']) readonly ring!: 'magic' | 'chain'
+  /** First rows go into the ordinary loops of the chain or into the bump at its back. */
+  @OneOf(['loops', 'bump']) readonly into!: 'loops' | 'bump'
+}
+
+/** What every part has. */
+abstract class Section {
   @Id() readonly id!: string
   @Text(60) readonly name!: string
-  @Letter() readonly yarn!: string
+  /** How its rounds are worked; null when like the rest of the bag. */
+  @OrNull() @One(() => Making) readonly making!: Making | null
   @Ground() readonly stitch!: string
-  @Whole(3, 40) readonly increase!: number
+}
+
+/** A base: its yarn, and the stitches of its last row, on which the bands stand. */
+abstract class Base extends Section {
+  @Letter() readonly yarn!: string
   @Whole(3, LIMITS.count) readonly count!: number
+}
+
+const Increase = (least: number, most: number) => Whole(least, most)
+
+export class RoundBasePart extends Base {
+  @OneOf(['round-base']) readonly kind!: 'round-base'
+  @Increase(3, 40) readonly increase!: number
   @OneOf(['staggered', 'stacked']) readonly stagger!: 'staggered' | 'stacked'
   @OrNull() @Whole(1, 200) readonly plainFrom!: number | null
   @Whole(0, 10) readonly plainRounds!: number
 }
 
 /** Worked around both sides of a chain, half of each round's increase in either end. */
-export class OvalBasePart {
+export class OvalBasePart extends Base {
   @OneOf(['oval-base']) readonly kind!: 'oval-base'
-  @Id() readonly id!: string
-  @Text(60) readonly name!: string
-  @Letter() readonly yarn!: string
-  @Ground() readonly stitch!: string
   /** Stitches along one side of the chain. */
   @Whole(3, 400) readonly along!: number
   /** Stitches in the last chain of each end in round 1. */
   @Whole(2, 3) readonly inEnd!: number
-  @Whole(2, 6) readonly increase!: number
-  @Whole(3, LIMITS.count) readonly count!: number
+  @Increase(2, 6) readonly increase!: number
 }
 
 /** Worked around both sides of a chain, three in one at each of four corners. */
-export class RectangleBasePart {
+export class RectangleBasePart extends Base {
   @OneOf(['rectangle-base']) readonly kind!: 'rectangle-base'
-  @Id() readonly id!: string
-  @Text(60) readonly name!: string
-  @Letter() readonly yarn!: string
-  @Ground() readonly stitch!: string
   @Whole(3, 400) readonly along!: number
-  @Whole(3, LIMITS.count) readonly count!: number
 }
 
-export class PlainPart {
+/** Worked in rows; its count is picked up around all four sides. */
+export class FlatBasePart extends Base {
+  @OneOf(['flat-base']) readonly kind!: 'flat-base'
+  @Whole(3, 400) readonly along!: number
+}
+
+/** Begun in a ring of chain; its bottom is closed last. */
+export class TubePart extends Base {
+  @OneOf(['tube']) readonly kind!: 'tube'
+  @Whole(0, LIMITS.count) readonly decrease!: number
+}
+
+export class FoldedPanelPart extends Base {
+  @OneOf(['folded-panel']) readonly kind!: 'folded-panel'
+  @Whole(0, LIMITS.rounds) readonly flapRows!: number
+}
+
+export class TwoPanelsPart extends Base {
+  @OneOf(['two-panels']) readonly kind!: 'two-panels'
+}
+
+/** Its count is that of one square. */
+export class SquaresPart extends Base {
+  @OneOf(['squares']) readonly kind!: 'squares'
+  @Letter() readonly second!: string
+  @Whole(1, 20) readonly across!: number
+  @Whole(1, 20) readonly down!: number
+}
+
+/** Its count is that of a disc's edge; the bands are the strip. */
+export class DiscsPart extends Base {
+  @OneOf(['discs']) readonly kind!: 'discs'
+  @Increase(3, 40) readonly increase!: number
+  @OneOf(['staggered', 'stacked']) readonly stagger!: 'staggered' | 'stacked'
+  @OrNull() @Whole(1, 200) readonly plainFrom!: number | null
+  @Whole(0, 10) readonly plainRounds!: number
+  @Whole(2, 200) readonly strip!: number
+}
+
+export class HalfRoundPart extends Base {
+  @OneOf(['half-round']) readonly kind!: 'half-round'
+  @Increase(2, 20) readonly increase!: number
+}
+
+export class PlainPart extends Section {
   @OneOf(['plain']) readonly kind!: 'plain'
-  @Id() readonly id!: string
-  @Text(60) readonly name!: string
   @Letter() readonly yarn!: string
-  @Ground() readonly stitch!: string
   @Whole(1, LIMITS.rounds) readonly rounds!: number
-  /** Stitches added (or, below 0, taken away) evenly in its last round. */
+  /** Stitches added (or, below 0, taken away) evenly over it. */
   @Whole(-LIMITS.count, LIMITS.count) readonly adjust!: number
+  /** Rounds that share the change: the last, or several evenly apart, which tapers. */
+  @Whole(1, LIMITS.rounds) readonly steps!: number
 }
 
 export class Stripe {
@@ -124,11 +217,8 @@ export class Stripe {
   @Whole(1, LIMITS.rounds) readonly rounds!: number
 }
 
-export class StripesPart {
+export class StripesPart extends Section {
   @OneOf(['stripes']) readonly kind!: 'stripes'
-  @Id() readonly id!: string
-  @Text(60) readonly name!: string
-  @Ground() readonly stitch!: string
   @Many(() => Stripe, LIMITS.stripes)
   readonly stripes!: readonly Stripe[]
 }
@@ -140,27 +230,37 @@ export class ChartDocument {
   readonly colours!: readonly string[]
 }
 
-export class TapestryPart {
+export class TapestryPart extends Section {
   @OneOf(['tapestry']) readonly kind!: 'tapestry'
-  @Id() readonly id!: string
-  @Text(60) readonly name!: string
-  @Ground() readonly stitch!: string
   @One(() => ChartDocument)
   readonly chart!: ChartDocument
   /** How often the chart is worked one above the other. */
   @Whole(1, 100) readonly times!: number
+  /** Columns of the chart worked once more at the end of a flat row, so that it is the same at both edges. */
+  @Whole(0, LIMITS.chartWidth) readonly balance!: number
 }
 
 export type BandPart = PlainPart | StripesPart | TapestryPart
-export type BasePart = RoundBasePart | OvalBasePart | RectangleBasePart
+/** The class of each kind of base: what a base read from a file is checked as. */
+export const baseClasses = {
+  'round-base': RoundBasePart,
+  'oval-base': OvalBasePart,
+  'rectangle-base': RectangleBasePart,
+  'flat-base': FlatBasePart,
+  tube: TubePart,
+  'folded-panel': FoldedPanelPart,
+  'two-panels': TwoPanelsPart,
+  squares: SquaresPart,
+  discs: DiscsPart,
+  'half-round': HalfRoundPart,
+} as const satisfies Record<BaseKind, new () => object>
+export type BasePart = InstanceType<(typeof baseClasses)[BaseKind]>
 export type Part = BasePart | BandPart
 export type PartKind = Part['kind']
 
 /** The class of each kind of part: what a part read from a file is checked as. */
 export const partClasses = {
-  'round-base': RoundBasePart,
-  'oval-base': OvalBasePart,
-  'rectangle-base': RectangleBasePart,
+  ...baseClasses,
   plain: PlainPart,
   stripes: StripesPart,
   tapestry: TapestryPart,
@@ -176,13 +276,15 @@ export class Design {
   @One(() => Want) readonly want!: Want
   @Amount(0.5, 40) readonly hookMm!: number
   @Whole(1, 7) readonly yarnClass!: number
-  /** Null when she starts without one: the gauge is then estimated from hook and class. */
-  @OrNull() @One(() => Swatch) readonly swatch!: Swatch | null
+  /** None when she starts without one: the gauge is then estimated from hook and class. The first is the main one. */
+  @Several(() => Swatch, LIMITS.swatches)
+  readonly swatches!: readonly Swatch[]
   @OrNull() @One(() => WeighedSwatch) readonly weighed!: WeighedSwatch | null
   @OrNull()
   @One(() => UnravelledSwatch)
   readonly unravelled!: UnravelledSwatch | null
-  @OneOf(['spiral', 'joined']) readonly working!: 'spiral' | 'joined'
+  @One(() => Making) readonly making!: Making
+  @One(() => Beginning) readonly beginning!: Beginning
   @Many(() => Yarn, LIMITS.yarns)
   readonly yarns!: readonly Yarn[]
   /** From the base up. The first is the base, the others are bands. */

@@ -16,7 +16,17 @@ interface Edits {
   replace: { design: Design; why: string }
   rename: { name: string }
   setDesign: Partial<
-    Pick<Design, 'want' | 'hookMm' | 'yarnClass' | 'swatch' | 'weighed' | 'unravelled' | 'working'>
+    Pick<
+      Design,
+      | 'want'
+      | 'hookMm'
+      | 'yarnClass'
+      | 'swatches'
+      | 'weighed'
+      | 'unravelled'
+      | 'making'
+      | 'beginning'
+    >
   >
   /** Fields of the base it has; or all of another base, which takes its place. */
   setBase: { values: Record<string, unknown> } | { instead: BasePart }
@@ -57,6 +67,8 @@ const place = (design: Draw, id: string) => design.parts.indexOf(part(design, id
 function setChart(design: Draw, id: string, width: number, colours: readonly string[]) {
   const { chart } = tapestry(design, id)
   chart.width = width
+  const one = tapestry(design, id)
+  one.balance = Math.min(one.balance, width - 1)
   colours.forEach((row, r) => {
     if (chart.colours[r] !== row) chart.colours[r] = row
   })
@@ -65,7 +77,10 @@ function setChart(design: Draw, id: string, width: number, colours: readonly str
 
 /** Gives the part so many rounds where one number can say it; stripes grow and shrink at their top. */
 function setRounds(one: DraftPart, rounds: number) {
-  if (one.kind === 'plain') one.rounds = Math.max(1, rounds)
+  if (one.kind === 'plain') {
+    one.rounds = Math.max(1, rounds)
+    one.steps = Math.min(one.steps, one.rounds)
+  }
   if (one.kind === 'tapestry')
     one.times = Math.max(1, Math.round(rounds / one.chart.colours.length))
   if (one.kind !== 'stripes') return
@@ -85,7 +100,10 @@ function replaceLetter(one: DraftPart, from: string, to: string) {
     one.chart = withLetterFor(one.chart, from, to) as Draft<typeof one.chart>
   else if (one.kind === 'stripes') {
     for (const stripe of one.stripes) if (stripe.yarn === from) stripe.yarn = to
-  } else if (one.yarn === from) one.yarn = to
+  } else {
+    if (one.yarn === from) one.yarn = to
+    if (one.kind === 'squares' && one.second === from) one.second = to
+  }
 }
 
 export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
@@ -114,11 +132,17 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
       if ('values' in args) Object.assign(base, args.values)
       if (base.kind === 'oval-base') base.increase = Math.min(base.increase, 2 * base.inEnd)
       base.count = Math.max(base.count, growthOf(base).first)
+      if (base.kind === 'tube') base.decrease = Math.min(base.decrease, base.count >> 1)
     },
   },
   setPart: {
     label: () => 'Change a part',
-    run: (design, { id, values }) => void Object.assign(part(design, id), values),
+    run: (design, { id, values }) => {
+      const one = part(design, id)
+      Object.assign(one, values)
+      if (one.kind === 'plain') one.steps = Math.min(one.steps, one.rounds)
+      if (one.kind === 'tapestry') one.balance = Math.min(one.balance, one.chart.width - 1)
+    },
   },
   setRounds: {
     label: ({ rounds }) => `${rounds} rounds`,
@@ -192,6 +216,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
     run: (design, { letter, instead }) => {
       for (const one of design.parts) replaceLetter(one, letter, instead)
       if (design.weighed?.letter === letter) design.weighed = null
+      for (const swatch of design.swatches) if (swatch.yarn === letter) swatch.yarn = instead
       design.yarns = design.yarns.filter((yarn) => yarn.letter !== letter)
     },
   },
@@ -206,17 +231,28 @@ function plainRoundFor(design: Draw, at: number, adjust: number, id: string): Dr
       : below.kind === 'tapestry'
         ? below.chart.colours.at(-1)![0]!
         : below.yarn
-  return { kind: 'plain', id, name: 'Even out', yarn, stitch: below.stitch, rounds: 1, adjust }
+  return {
+    kind: 'plain',
+    id,
+    name: 'Even out',
+    making: null,
+    yarn,
+    stitch: below.stitch,
+    rounds: 1,
+    adjust,
+    steps: 1,
+  }
 }
 
 const designWords: Readonly<Record<string, string>> = {
   want: 'the wanted size',
   hookMm: 'the hook',
   yarnClass: 'the yarn class',
-  swatch: 'the swatch',
+  swatches: 'the swatches',
   weighed: 'the weighed swatch',
   unravelled: 'the unravelled stitches',
-  working: 'how rounds are worked',
+  making: 'how rounds are worked',
+  beginning: 'how it is begun',
 }
 
 /** Runs an edit on a draft. */

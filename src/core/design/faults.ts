@@ -15,6 +15,10 @@ export function designFaults(design: Design): Fault[] {
   if (letters.size < design.yarns.length) say('yarns', 'two yarns have the same letter')
   const ids = new Set(design.parts.map(({ id }) => id))
   if (ids.size < design.parts.length) say('parts', 'two parts have the same id')
+  design.swatches.forEach(({ yarn }, i) => {
+    if (yarn !== null && !letters.has(yarn))
+      say(`swatches[${i}].yarn`, `no yarn has the letter ${yarn}`)
+  })
   if (design.weighed && !letters.has(design.weighed.letter))
     say('weighed.letter', `no yarn has the letter ${design.weighed.letter}`)
   let rounds = 0
@@ -26,6 +30,12 @@ export function designFaults(design: Design): Fault[] {
       say(`${where}.count`, `must be at least the ${growthOf(part).first} stitches of round 1`)
     if (part.kind === 'oval-base' && part.increase > 2 * part.inEnd)
       say(`${where}.increase`, `the ends have room for ${2 * part.inEnd} in the second round`)
+    if (part.kind === 'tube' && part.decrease > part.count / 2)
+      say(`${where}.decrease`, `one round can take away ${Math.floor(part.count / 2)} at most`)
+    if (part.kind === 'plain' && part.steps > part.rounds)
+      say(`${where}.steps`, `there are only ${part.rounds} rounds to share the change`)
+    if (part.kind === 'tapestry' && part.balance >= part.chart.width)
+      say(`${where}.balance`, `must be less than the ${part.chart.width} columns of the chart`)
     if (part.kind === 'tapestry')
       part.chart.colours.forEach((row, r) => {
         if (row.length !== part.chart.width)

@@ -4,6 +4,7 @@ import {
   ArrayMaxSize,
   ArrayMinSize,
   IsArray,
+  IsBoolean,
   IsIn,
   IsInt,
   IsNumber,
@@ -50,6 +51,8 @@ export function Amount(min: number, max: number): PropertyDecorator {
   )
 }
 
+export const Flag = (): PropertyDecorator => IsBoolean(wants('true or false'))
+
 /** Text of 1 to `max` characters. */
 export function Text(max: number): PropertyDecorator {
   const words = wants(`text of 1 to ${max} characters`)
@@ -70,6 +73,10 @@ export const One = (of: ClassOf): PropertyDecorator =>
 
 /** One to `max` documents. */
 export const Many = (of: ClassOf, max: number, options?: TypeOptions): PropertyDecorator =>
+  all(ArrayMinSize(1, { message: 'must have at least one entry' }), Several(of, max, options))
+
+/** None to `max` documents. */
+export const Several = (of: ClassOf, max: number, options?: TypeOptions): PropertyDecorator =>
   all(
     ...listOf(max),
     IsObject({ each: true, message: 'must hold objects only' }),
@@ -79,11 +86,14 @@ export const Many = (of: ClassOf, max: number, options?: TypeOptions): PropertyD
 
 /** One to `max` rows of text. */
 export const Rows = (pattern: RegExp, max: number, what: string): PropertyDecorator =>
-  all(...listOf(max), Matches(pattern, { each: true, message: `must be ${what}` }))
+  all(
+    ArrayMinSize(1, { message: 'must have at least one entry' }),
+    ...listOf(max),
+    Matches(pattern, { each: true, message: `must be ${what}` }),
+  )
 
 const listOf = (max: number) => [
   IsArray(wants('a list')),
-  ArrayMinSize(1, { message: 'must have at least one entry' }),
   ArrayMaxSize(max, { message: `must have at most ${max} entries` }),
 ]
 

@@ -1,17 +1,17 @@
-import { chainFirstRound, RECTANGLE } from '../shape/index.ts'
-import type { BandPart, BasePart, Design, Part, Yarn } from './documents.ts'
+import { type BaseKind, constructionOf, constructions, type Growth } from '../shape/index.ts'
+import type { BandPart, BasePart, Beginning, Design, Making, Part, Yarn } from './documents.ts'
 import { lettersOf } from '../chart/index.ts'
 import { InvariantError } from '../units/index.ts'
 
-export const isBase = (part: Part): part is BasePart => part.kind.endsWith('-base')
+export const isBaseKind = (kind: string): kind is BaseKind => kind in constructions
 
-/** Stitches of a base's first round, and those each further round adds. */
-export function growthOf(base: BasePart): { readonly first: number; readonly increase: number } {
-  if (base.kind === 'round-base') return { first: base.increase, increase: base.increase }
-  if (base.kind === 'oval-base') return { first: chainFirstRound(base), increase: base.increase }
-  const first = chainFirstRound({ along: base.along, inEnd: RECTANGLE.inEnd })
-  return { first, increase: RECTANGLE.increase }
-}
+export const isBase = (part: Part): part is BasePart => isBaseKind(part.kind)
+
+/** Stitches of a base's first row, and those each further one adds. */
+export const growthOf = (base: BasePart): Growth => constructionOf<BasePart>(base).growth(base)
+
+/** How the rounds of a part are worked: as it says, or as the rest of the bag. */
+export const makingOf = (design: Design, part: Part): Making => part.making ?? design.making
 
 /** The base: the first part of a design. */
 export function baseOf(design: Design): BasePart {
@@ -49,7 +49,7 @@ export function roundsOf(part: BandPart): number {
 export function lettersIn(part: Part): readonly string[] {
   if (part.kind === 'stripes') return [...new Set(part.stripes.map(({ yarn }) => yarn))]
   if (part.kind === 'tapestry') return lettersOf(part.chart)
-  return [part.yarn]
+  return part.kind === 'squares' ? [part.yarn, part.second] : [part.yarn]
 }
 
 /** The first id of the form p1, p2 … that no part has. */
@@ -62,3 +62,12 @@ export function maybeFreeLetter(design: Design): string | null {
   const taken = new Set(design.yarns.map(({ letter }) => letter))
   return [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !taken.has(letter)) ?? null
 }
+
+/** How a new bag is worked until she says otherwise: a spiral from a magic ring. */
+export const usualMaking: Making = {
+  working: 'spiral',
+  start: 'chain',
+  chainCounts: false,
+  first: 'same',
+}
+export const usualBeginning: Beginning = { ring: 'magic', into: 'loops' }

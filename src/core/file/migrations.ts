@@ -1,8 +1,43 @@
 type Document = { readonly version: number }
 type Migration = (document: Document) => Document
 
+/* eslint-disable-next-line @typescript-eslint/no-explicit-any -- what an old file holds is checked after it is migrated */
+type Old = any
+
+/** Version 2: several swatches, each with its hook; schools of working, which a part may have of its own; tapers. */
+function severalSwatches(document: Document): Document {
+  const { design } = document as Old
+  if (typeof design !== 'object' || design === null) return { ...document, version: 2 }
+  const { swatch, working, parts, ...rest } = design
+  const more: Old = { plain: { steps: 1 }, tapestry: { balance: 0 } }
+  return {
+    ...document,
+    version: 2,
+    design: {
+      ...rest,
+      swatches: swatch
+        ? [
+            {
+              ...swatch,
+              fabric: 'plain',
+              yarn: null,
+              hookMm: design.hookMm,
+              washed: false,
+              stretch: null,
+            },
+          ]
+        : [],
+      making: { working, start: 'chain', chainCounts: false, first: 'same' },
+      beginning: { ring: 'magic', into: 'loops' },
+      parts: Array.isArray(parts)
+        ? parts.map((part: Old) => ({ ...part, making: null, ...more[part?.kind] }))
+        : parts,
+    },
+  } as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
-const migrations: readonly Migration[] = []
+const migrations: readonly Migration[] = [severalSwatches]
 
 export const NEWEST_VERSION = migrations.length + 1
 

@@ -1,4 +1,5 @@
 import {
+  type BasePart,
   bandsOf,
   baseOf,
   type Design,
@@ -7,37 +8,67 @@ import {
   growthOf,
   partById,
 } from '../design/index.ts'
-import { gaugeOf, repeatOf, rowHeightMm } from '../ledger/index.ts'
-import { flatCornerIncrease, flatIncrease, roundsTo } from '../shape/index.ts'
+import { balanceOf, partGauge, repeatOf } from '../ledger/index.ts'
+import { constructionOf, roundsTo } from '../shape/index.ts'
 import { type Fit, type FitBand, type FitBase, fitCounts, type FitRequest } from './fit.ts'
 
-/** The bands of a design that repeat, from the bottom up. */
-export const fitBandsOf = (design: Design): FitBand[] =>
-  bandsOf(design).flatMap((part) => {
-    const multiple = repeatOf(part)
-    return multiple === null ? [] : [{ id: part.id, multiple, offset: 0 }]
-  })
+const constructionIn = (design: Design) => constructionOf<BasePart>(baseOf(design))
 
-/** How the base of a design grows, and the increase at which it would lie flat: at the circle's, or at the corners'. */
-export function fitBaseOf(design: Design): FitBase {
-  const base = baseOf(design)
-  const gauge = gaugeOf(design)
-  const rowMm = rowHeightMm(gauge, base.stitch)
-  const flat = base.kind === 'rectangle-base' ? flatCornerIncrease : flatIncrease
+/** The bands of a design that repeat, from the bottom up; none when they do not stand on the base's own count. */
+export function fitBandsOf(design: Design): FitBand[] {
+  const construction = constructionIn(design)
+  if (construction.bandCount) return []
+  const around = construction.around(baseOf(design))
+  return bandsOf(design).flatMap((part) => {
+    const multiple = repeatOf(part)
+    if (multiple === null) return []
+    const below = design.parts[design.parts.indexOf(part) - 1]
+    return [
+      {
+        id: part.id,
+        multiple,
+        offset: balanceOf(design, part),
+        hidden: below?.kind === 'plain',
+        stitchMm: partGauge(design, part).stitchWidthMm * around,
+      },
+    ]
+  })
+}
+
+/** How a base grows, and the increase at which it would lie flat. */
+export function fitBaseOf(design: Design, base: BasePart = baseOf(design)): FitBase {
+  const { flat } = constructionOf<BasePart>(base)
   return {
     kind: base.kind.replace('-base', ''),
     ...growthOf(base),
-    flat: flat(gauge.stitchWidthMm, rowMm),
+    flat: flat && flat(partGauge(design, base)),
   }
 }
 
+/** The base as it is, and with other increases of which each is nearer to flat than the last. */
+function fitBasesOf(design: Design): FitBase[] {
+  const base = baseOf(design)
+  const own = fitBaseOf(design)
+  if (base.kind !== 'round-base' || own.flat === null) return [own]
+  const off = (increase: number) => Math.abs(increase - own.flat!)
+  const others = [Math.floor(own.flat), Math.ceil(own.flat), base.increase - 1, base.increase + 1]
+  return [
+    own,
+    ...[...new Set(others)]
+      .filter((increase) => increase >= 3 && increase !== base.increase)
+      .filter((increase) => off(increase) < own.flat! * 0.1)
+      .map((increase) => fitBaseOf(design, { ...base, increase })),
+  ]
+}
+
 /** How far a base's increase is from the one that lies flat: 1 is flat. Plain rounds in between count against it. */
-export function baseFlatness(design: Design): { flatness: number; flat: number } {
+export function baseFlatness(design: Design): { flatness: number; flat: number | null } {
   const base = baseOf(design)
   const { flat, first, increase } = fitBaseOf(design)
+  if (flat === null) return { flatness: 1, flat }
   const rounds = roundsTo(first, increase, base.count)
   const plain =
-    base.kind === 'round-base' && base.plainFrom !== null
+    'plainFrom' in base && base.plainFrom !== null
       ? Math.max(0, rounds - base.plainFrom + 1) * base.plainRounds
       : 0
   return { flatness: (increase * rounds) / (rounds + plain) / flat, flat }
@@ -45,13 +76,14 @@ export function baseFlatness(design: Design): { flatness: number; flat: number }
 
 /** What the design asks of the fit. */
 export function fitRequestOf(design: Design, over: Partial<FitRequest> = {}): FitRequest {
+  const base = baseOf(design)
   return {
-    stitchWidthMm: gaugeOf(design).stitchWidthMm,
+    stitchWidthMm: partGauge(design, base).stitchWidthMm * constructionIn(design).around(base),
     wantedMm: design.want.aroundMm,
     tolerance: design.want.tolerance,
     bands: fitBandsOf(design),
     maxPad: 6,
-    base: fitBaseOf(design),
+    bases: fitBasesOf(design),
     ...over,
   }
 }
@@ -73,12 +105,18 @@ export function fitEdits(design: Design, fit: Fit): Edit[] {
       ? [{ name: 'adjustBefore', args: { id, by: added, newId: `p${first + i}` } } as const]
       : []),
   ])
-  return [{ name: 'setBase', args: { values: { count: fit.count } } }, ...cleared, ...bands]
+  const increase = fit.base?.other ? { increase: fit.base.increase } : {}
+  return [
+    { name: 'setBase', args: { values: { count: fit.count, ...increase } } },
+    ...cleared,
+    ...bands,
+  ]
 }
 
 /** Whether the design already is what the fit would make it. */
 export const isInUse = (design: Design, fit: Fit): boolean =>
   baseOf(design).count === fit.count &&
+  !fit.base?.other &&
   fit.bands.every(({ id, padded, added }) => {
     const at = design.parts.indexOf(partById(design, id))
     const below = design.parts[at - 1]

@@ -1,26 +1,32 @@
 import { roundsTo } from '../shape/index.ts'
+import { cheapestWays, type Layer, paretoSet, type Way } from '../solver/index.ts'
 
 /*
- * Counts that come out even. For each count the last base round could have, the cheapest way up through the bands is
- * found exactly (shortest path, from the rim down); a band is worked over whole repeats, on a count changed in the plain
- * round below it, or with its motif padded by blank columns.
+ * Counts that come out even. For each count the base could have, all ways up through the bands that no other way beats are
+ * found exactly; a band is worked over whole repeats, on a count changed in the plain round below it, or with its motif
+ * padded by blank columns. Of all counts and ways those stay that no other beats in size, stitches, motif and base.
  */
 
 export interface FitBand {
   readonly id: string
   readonly multiple: number
   readonly offset: number
+  /** A plain round lies just below it, where a change of count hides. */
+  readonly hidden?: boolean
+  /** Its own way around a stitch, when its gauge is another than the base's. */
+  readonly stitchMm?: number
 }
 
-/** A base: the stitches of its first round, those each further round adds, and how many would lie flat. */
+/** A base: the stitches of its first round, those each further round adds, and how many would lie flat (null: always flat). */
 export interface FitBase {
   readonly kind: string
   readonly first: number
   readonly increase: number
-  readonly flat: number
+  readonly flat: number | null
 }
 
 export interface FitRequest {
+  /** Way around (or width) that one stitch comes to. */
   readonly stitchWidthMm: number
   readonly wantedMm: number
   /** 0.05 = ±5 % of the wanted size. */
@@ -28,8 +34,8 @@ export interface FitRequest {
   readonly bands: readonly FitBand[]
   /** Blank columns a motif may be given at most. */
   readonly maxPad: number
-  /** The base below the bands; null without one. */
-  readonly base: FitBase | null
+  /** Bases below the bands that may be used, the one preferred first; none without one. */
+  readonly bases: readonly FitBase[]
   /** Only this count: "I have this many on the hook". */
   readonly count?: number
 }
@@ -41,6 +47,7 @@ export interface BandFit extends FitBand {
   readonly added: number
   readonly padded: number
   readonly repeats: number
+  readonly sizeMm: number
 }
 
 export interface Fit {
@@ -50,118 +57,172 @@ export interface Fit {
   readonly errorMm: number
   readonly base: {
     readonly kind: string
+    readonly increase: number
     readonly rounds: number
     /** Stitches the last round adds when that is fewer than the others add; 0 when it is not. */
     readonly last: number
     readonly flatness: number
+    /** Another base than the one preferred. */
+    readonly other: boolean
   } | null
   readonly bands: readonly BandFit[]
   /** How much is changed to get there: 0 when everything comes out even by itself. */
   readonly cost: number
 }
 
-/** What changing costs, from memory of what shows: a stitch added 1, a column padded 0.4, and 1.5 for doing either at all. */
-const COST = { once: 1.5, stitch: 1, column: 0.4, lastRound: 1 } as const
-/** Being this far off the wanted size weighs as much as one stitch added. */
-const MM_PER_COST = 10
+/**
+ * What changing costs, from memory of what shows: a stitch added or taken away 1, half as much again where no plain round
+ * hides it, a column padded 0.4, and 1.5 for doing either at all; a base whose last round adds fewer 1; another increase 0.5.
+ */
+const COST = { once: 1.5, stitch: 1, shown: 1.5, column: 0.4, lastRound: 1, other: 0.5 } as const
+/** Being this far off the wanted size weighs as much as one stitch added; a base this share off flat likewise. */
+const WEIGHS = { mm: 10, flatness: 0.1 } as const
 
-interface Step {
-  readonly cost: number
-  readonly fits: readonly BandFit[]
-}
-
-const addedCost = (added: number) => (added === 0 ? 0 : COST.once + COST.stitch * Math.abs(added))
+const addedCost = (added: number, hidden: boolean | undefined) =>
+  added === 0 ? 0 : COST.once + (hidden ? COST.stitch : COST.shown) * Math.abs(added)
 const paddedCost = (columns: number) => (columns === 0 ? 0 : COST.once + COST.column * columns)
 
-/** The cheapest padding with which the band is whole on this count; null when there is none. */
-function maybePadding(band: FitBand, count: number, maxPad: number): number | null {
+/** The least padding with which the band is whole on this count; −1 when there is none. */
+function paddingFor(band: FitBand, count: number, maxPad: number): number {
   for (let pad = 0; pad <= maxPad; pad++) {
     const rest = count - band.offset
     if (rest >= band.multiple + pad && rest % (band.multiple + pad) === 0) return pad
   }
-  return null
+  return -1
 }
 
-/** The cheapest way through the bands from each count of the window, found from the last band down. */
-function cheapestWays(
-  bands: readonly FitBand[],
-  counts: readonly number[],
-  maxPad: number,
-): Step[] {
-  let above: Step[] = counts.map(() => ({ cost: 0, fits: [] }))
-  for (const band of [...bands].reverse()) {
-    const places = counts.flatMap((count, i) => {
-      const padded = maybePadding(band, count, maxPad)
-      return padded === null ? [] : [{ count, padded, step: above[i]! }]
-    })
-    above = counts.map((count) => {
-      let best: Step = { cost: Infinity, fits: [] }
-      for (const { count: on, padded, step } of places) {
-        const cost = step.cost + addedCost(on - count) + paddedCost(padded)
-        if (cost >= best.cost) continue
-        const repeats = (on - band.offset) / (band.multiple + padded)
-        best = {
-          cost,
-          fits: [{ ...band, count: on, added: on - count, padded, repeats }, ...step.fits],
-        }
-      }
-      return best
-    })
-  }
-  return above
+/** Every count within the tolerance, from below; and the one asked for. */
+function countsOf({ wantedMm, stitchWidthMm, tolerance, count }: FitRequest): number[] {
+  const low = Math.max(1, Math.ceil((wantedMm * (1 - tolerance)) / stitchWidthMm - 1e-9))
+  const high = Math.floor((wantedMm * (1 + tolerance)) / stitchWidthMm + 1e-9)
+  const from = Math.min(low, count ?? low)
+  const to = Math.max(high, count ?? high)
+  return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i)
 }
+
+/** The bands of a way, with all that is said of them. */
+function bandFits(
+  request: FitRequest,
+  counts: readonly number[],
+  ground: number,
+  way: Way,
+): BandFit[] {
+  let below = ground
+  return request.bands.map((band, b) => {
+    const count = counts[way.nodes[b]!]!
+    const padded = paddingFor(band, count, request.maxPad)
+    const added = count - below
+    below = count
+    return {
+      ...band,
+      count,
+      added,
+      padded,
+      repeats: (count - band.offset) / (band.multiple + padded),
+      sizeMm: count * (band.stitchMm ?? request.stitchWidthMm),
+    }
+  })
+}
+
+function baseFit(base: FitBase, count: number, other: boolean): NonNullable<Fit['base']> {
+  return {
+    kind: base.kind,
+    increase: base.increase,
+    rounds: roundsTo(base.first, base.increase, count),
+    last: (count - base.first) % base.increase,
+    flatness: base.flat === null ? 1 : base.increase / base.flat,
+    other,
+  }
+}
+
+/** Every count within the tolerance with every way that none from the same count beats. */
+export function allFits(request: FitRequest): Fit[] {
+  const counts = countsOf(request)
+  const layers = request.bands.map((band): Layer => ({
+    weights: counts.map((count) => paddingFor(band, count, request.maxPad)),
+    step: (from, to) => addedCost(to - from, band.hidden),
+  }))
+  const ways = cheapestWays(counts.length, layers, request.maxPad * layers.length)
+  const bases = request.bases.length > 0 ? request.bases : [null]
+  return counts.flatMap((count, i): Fit[] => {
+    if (request.count !== undefined && count !== request.count) return []
+    return bases.flatMap((base, b): Fit[] => {
+      if (base && count < base.first) return []
+      return ways[i]!.map((way): Fit => {
+        const bands = bandFits(request, counts, count, way)
+        const made = base && baseFit(base, count, b > 0)
+        const pads = bands.reduce((sum, { padded }) => sum + paddedCost(padded), 0)
+        const below = made && made.last > 0 ? COST.lastRound : 0
+        return {
+          count,
+          sizeMm: count * request.stitchWidthMm,
+          errorMm: count * request.stitchWidthMm - request.wantedMm,
+          base: made,
+          bands,
+          cost: way.cost + pads + below + (made?.other ? COST.other : 0),
+        }
+      })
+    })
+  })
+}
+
+/** What a fit is judged by, each the less the better: size, stitches changed, motif changed, base off flat, base as it was. */
+export function objectivesOf({ errorMm, bands, base }: Fit): readonly number[] {
+  return [
+    Math.round(Math.abs(errorMm) * 1e6) / 1e6,
+    bands.reduce((sum, { added, hidden }) => sum + addedCost(added, hidden), 0) +
+      (base && base.last > 0 ? COST.lastRound : 0),
+    bands.reduce((sum, { padded }) => sum + padded, 0),
+    base ? Math.abs(base.flatness - 1) : 0,
+    base?.other ? 1 : 0,
+  ]
+}
+
+const rank = ({ cost, errorMm, base }: Fit): number =>
+  cost +
+  Math.abs(errorMm) / WEIGHS.mm +
+  (base ? Math.max(0, Math.abs(base.flatness - 1) / WEIGHS.flatness - 1) : 0)
+
+/** Whether it comes out by itself, with nothing changed. */
+const isEven = ({ cost }: Fit): boolean => cost === 0
 
 /**
- * Counts within the tolerance at which every band comes out, the best first: little changed and near the wanted size.
- * Empty when there is none.
+ * The fits no other beats, and every count that comes out by itself, since another size may suit as well. Best first.
+ * Empty when there is none within the tolerance.
  */
 export function fitCounts(request: FitRequest): Fit[] {
-  const { wantedMm, stitchWidthMm, tolerance, base } = request
-  const low = Math.max(
-    base?.first ?? 1,
-    Math.ceil((wantedMm * (1 - tolerance)) / stitchWidthMm - 1e-9),
-  )
-  const high = Math.floor((wantedMm * (1 + tolerance)) / stitchWidthMm + 1e-9)
-  const from = Math.min(low, request.count ?? low)
-  const to = Math.max(high, request.count ?? high)
-  const counts = Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i)
-  const ways = cheapestWays(request.bands, counts, request.maxPad)
-  return counts
-    .flatMap((count, i): Fit[] => {
-      if (ways[i]!.cost === Infinity) return []
-      if (request.count !== undefined && count !== request.count) return []
-      if (base && count < base.first) return []
-      const sizeMm = count * stitchWidthMm
-      const left = base ? (count - base.first) % base.increase : 0
-      return [
-        {
-          count,
-          sizeMm,
-          errorMm: sizeMm - wantedMm,
-          base: base && {
-            kind: base.kind,
-            rounds: roundsTo(base.first, base.increase, count),
-            last: left,
-            flatness: base.increase / base.flat,
-          },
-          bands: ways[i]!.fits,
-          cost: ways[i]!.cost + (left === 0 ? 0 : COST.lastRound),
-        },
-      ]
-    })
-    .sort((a, b) => rank(a) - rank(b) || a.count - b.count)
+  const all = allFits(request).sort((a, b) => rank(a) - rank(b) || a.count - b.count)
+  const front = new Set(paretoSet(all, objectivesOf))
+  return all.filter((fit) => front.has(fit) || isEven(fit))
 }
 
 /** How far the tolerance is widened to find the nearest miss. */
 const WIDER = [2, 4, 8, 16, 32, 64] as const
+/** Columns of padding that are tried beyond the usual. */
+const MORE_PADDING = 24
 
-/** What comes nearest when nothing fits: the best within a wider tolerance; null when there is none there either. */
-export function maybeNearest(request: FitRequest): Fit | null {
+/** What comes nearest when nothing fits, and which limit would have to give for it. */
+export interface Nearest {
+  readonly fit: Fit
+  /** The tolerance it takes; null when more padding alone is enough. */
+  readonly tolerance: number | null
+  /** The columns of padding it takes. */
+  readonly padded: number
+}
+
+/** What comes nearest when nothing fits: with more padding within the tolerance, or the best within a wider one. */
+export function maybeNearest(request: FitRequest): Nearest | null {
+  const most = (fit: Fit) => Math.max(0, ...fit.bands.map(({ padded }) => padded))
+  const [padded] = fitCounts({ ...request, maxPad: MORE_PADDING })
+  if (padded) return { fit: padded, tolerance: null, padded: most(padded) }
   for (const times of WIDER) {
     const [best] = fitCounts({ ...request, tolerance: Math.min(0.9, request.tolerance * times) })
-    if (best) return best
+    if (best)
+      return {
+        fit: best,
+        tolerance: Math.abs(best.errorMm) / request.wantedMm,
+        padded: most(best),
+      }
   }
   return null
 }
-
-const rank = (fit: Fit): number => fit.cost + Math.abs(fit.errorMm) / MM_PER_COST

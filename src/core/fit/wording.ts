@@ -1,28 +1,51 @@
 import type { BandFit, Fit } from './fit.ts'
 
 /** How a band comes out: "5 × 24", and whether it does so by itself. */
-export function bandWords({ repeats, multiple, padded, added, count }: BandFit): {
+export function bandWords({ repeats, multiple, padded, added, count, offset }: BandFit): {
   readonly text: string
   readonly even: boolean
 } {
-  const times = `${repeats} × ${multiple + padded}`
+  const times = `${repeats} × ${multiple + padded}${offset > 0 ? ` + ${offset}` : ''}`
   if (padded > 0) return { text: `${times}, padded`, even: false }
   return added === 0
     ? { text: `${times}, even`, even: true }
     : { text: `${times} on ${count}`, even: false }
 }
 
+/** What is begun with, by the kind of base; rounds that grow by themselves are said by how. */
+const begun: Readonly<Record<string, (fit: Fit) => string>> = {
+  tube: ({ count }) => `a ring of ${count} chains`,
+  'folded-panel': ({ count }) => `a panel of ${count} stitches`,
+  'two-panels': ({ count }) => `panels of ${count} stitches`,
+  squares: ({ count }) => `squares of ${count} stitches`,
+  flat: ({ count }) => `${count} picked up around the base`,
+}
+
+function baseWords(fit: Fit): string {
+  const { base, count } = fit
+  if (!base) return `${count} stitches`
+  const own = begun[base.kind]
+  if (own) return own(fit)
+  const last = base.last > 0 ? `, + ${base.last} in the last` : ''
+  return `${base.rounds} base rounds of + ${base.increase}${last}`
+}
+
+/**
+ * A change of one or two stitches hides opposite one another; more are spread evenly.
+ */
+function addedWords(added: number, name: string): string {
+  const many = Math.abs(added)
+  const how = many === 1 ? 'at one side' : many === 2 ? 'opposite each other' : 'evenly'
+  return `${many} ${added > 0 ? 'added' : 'taken away'} ${how} below ${name}`
+}
+
 /** What must be done to get there, in one sentence. `nameOf` gives a band's name. */
-export function fitSentence(fit: Fit, increase: number, nameOf: (id: string) => string): string {
-  const base = fit.base
-    ? `${fit.base.rounds} base rounds of + ${increase}${fit.base.last > 0 ? `, + ${fit.base.last} in the last` : ''}`
-    : `${fit.count} stitches`
+export function fitSentence(fit: Fit, nameOf: (id: string) => string): string {
   const bands = fit.bands.flatMap(({ id, padded, added }) => [
-    ...(added > 0 ? [`${added} added evenly below ${nameOf(id)}`] : []),
-    ...(added < 0 ? [`${-added} taken away evenly below ${nameOf(id)}`] : []),
+    ...(added === 0 ? [] : [addedWords(added, nameOf(id))]),
     ...(padded > 0
       ? [`${nameOf(id)} padded by ${padded} ${padded === 1 ? 'column' : 'columns'}`]
       : []),
   ])
-  return [base, ...bands].join('; ')
+  return [baseWords(fit), ...bands].join('; ')
 }

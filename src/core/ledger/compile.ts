@@ -1,19 +1,23 @@
 import { runsOf } from '../chart/index.ts'
-import type {
-  BasePart,
-  Design,
-  Part,
-  PartKind,
-  PlainPart,
-  StripesPart,
-  TapestryPart,
+import {
+  bandsOf,
+  type BandPart,
+  type BasePart,
+  baseOf,
+  type Design,
+  makingOf,
+  type Part,
+  type PlainPart,
+  type StripesPart,
+  type TapestryPart,
+  type Working,
 } from '../design/index.ts'
-import { ovalBaseRows, rectangleBaseRows, roundBaseRows, type ShapeRow } from '../shape/index.ts'
+import { constructionOf, type Made, type ShapePiece, type ShapeRow } from '../shape/index.ts'
 import { evenPlaces } from '../solver/index.ts'
 import { decreaseFor, increaseFor, severalFor } from '../stitch/index.ts'
-import { PieceBuilder } from './builder.ts'
-import { gaugeOf, rowHeightMm } from './gauge.ts'
-import type { Ledger, LedgerRun } from './ledger.ts'
+import { LedgerTables, PieceBuilder } from './builder.ts'
+import { partGauge } from './gauge.ts'
+import type { Ledger, LedgerRun, Piece, RowStart } from './ledger.ts'
 
 export interface CompileOptions {
   /** A chart is read from the right by a right-handed crocheter and from the left by a left-handed one. */
@@ -23,7 +27,8 @@ export interface CompileOptions {
 interface Context {
   readonly builder: PieceBuilder
   readonly hand: 'right' | 'left'
-  readonly addRound: (runs: readonly LedgerRun[], stitch: string, rises?: boolean) => void
+  /** Adds a row given as it is worked on the right side; on the wrong side it is worked the other way. */
+  readonly addRow: (runs: readonly LedgerRun[]) => void
 }
 
 type Compile<P extends Part> = (part: P, context: Context) => void
@@ -51,7 +56,7 @@ function markedRuns(
   return runs
 }
 
-/** One round in one colour that adds (or takes away) stitches evenly; as many as there is room for. */
+/** One row in one colour that adds (or takes away) stitches evenly; as many as there is room for. */
 function evenedRuns(count: number, adjust: number, stitch: string, yarn: string): LedgerRun[] {
   const adds = adjust >= 0
   const marks = adds ? Math.min(adjust, count) : Math.min(-adjust, Math.floor(count / 2), count - 1)
@@ -62,41 +67,45 @@ function evenedRuns(count: number, adjust: number, stitch: string, yarn: string)
   return markedRuns(units, places, stitch, yarn)
 }
 
-/** The rounds of each kind of base. */
-const baseRows: { readonly [Kind in BasePart['kind']]: (part: never) => ShapeRow[] } = {
-  'round-base': roundBaseRows,
-  'oval-base': ovalBaseRows,
-  'rectangle-base': rectangleBaseRows,
+/** Units worked in a row of a shape: around a chain each chain of both sides once, but the two ends once for both. */
+function unitsOf(row: ShapeRow, part: BasePart): number {
+  if (row.kind === 'chain') return 'along' in part ? 2 * part.along - 1 : row.makes
+  return row.uses > 0 ? row.uses : row.makes
 }
 
-/** Stitches worked in round 1 around a chain: each chain of both sides once, but the two ends once for both. */
-const aroundChain = (part: BasePart): number => ('along' in part ? 2 * part.along - 1 : 0)
+function shapeRuns(row: ShapeRow, part: BasePart, yarn: string): LedgerRun[] {
+  const { stitch } = part
+  if (row.kind === 'other-side') return evenedRuns(row.uses, row.makes - row.uses, stitch, yarn)
+  const marks = row.marks.map(({ place, together }) => ({
+    place,
+    stitch: severalFor(stitch, together).id,
+  }))
+  return markedRuns(unitsOf(row, part), marks, stitch, yarn)
+}
 
-const base: Compile<BasePart> = (part, { addRound }) => {
-  const { stitch, yarn } = part
-  for (const row of (baseRows[part.kind] as (part: BasePart) => ShapeRow[])(part)) {
-    const units = { ring: row.makes, chain: aroundChain(part), increase: row.uses, plain: row.uses }
-    const marks = row.marks.map(({ place, together }) => ({
-      place,
-      stitch: severalFor(stitch, together).id,
-    }))
-    addRound(markedRuns(units[row.kind], marks, stitch, yarn), stitch, false)
+/** Rows of a plain part that carry its change: `steps` of them evenly apart, the last one its last. */
+function sharesOf({ rounds, adjust, steps }: PlainPart): ReadonlyMap<number, number> {
+  const shares = new Map<number, number>()
+  for (let i = 1; i <= steps; i++) {
+    const before = Math.trunc((adjust * (i - 1)) / steps)
+    shares.set(Math.round((rounds * i) / steps), Math.trunc((adjust * i) / steps) - before)
   }
+  return shares
 }
 
-const plain: Compile<PlainPart> = ({ stitch, yarn, rounds, adjust }, { builder, addRound }) => {
-  for (let i = 1; i <= rounds; i++)
-    addRound(evenedRuns(builder.count, i === rounds ? adjust : 0, stitch, yarn), stitch)
+const plain: Compile<PlainPart> = (part, { builder, addRow }) => {
+  const shares = sharesOf(part)
+  for (let i = 1; i <= part.rounds; i++)
+    addRow(evenedRuns(builder.count, shares.get(i) ?? 0, part.stitch, part.yarn))
 }
 
-const stripes: Compile<StripesPart> = (part, { builder, addRound }) => {
+const stripes: Compile<StripesPart> = (part, { builder, addRow }) => {
   for (const { yarn, rounds } of part.stripes)
-    for (let i = 0; i < rounds; i++)
-      addRound([{ stitch: part.stitch, yarn, count: builder.count }], part.stitch)
+    for (let i = 0; i < rounds; i++) addRow([{ stitch: part.stitch, yarn, count: builder.count }])
 }
 
-/** Each repeat keeps its own runs; a repeat that does not fit is cut off at the join, as it would be on the hook. */
-const tapestry: Compile<TapestryPart> = ({ chart, times, stitch }, { builder, hand, addRound }) => {
+/** Each repeat keeps its own runs; a repeat that does not fit is cut off at the join or edge, as it would be on the hook. */
+const tapestry: Compile<TapestryPart> = ({ chart, times, stitch }, { builder, hand, addRow }) => {
   const repeats = Math.floor(builder.count / chart.width)
   const left = builder.count % chart.width
   const rounds = chart.colours.map((row) => {
@@ -112,14 +121,11 @@ const tapestry: Compile<TapestryPart> = ({ chart, times, stitch }, { builder, ha
     }
     return round
   })
-  for (let i = 0; i < times; i++) for (const round of rounds) addRound(round, stitch)
+  for (let i = 0; i < times; i++) for (const round of rounds) addRow(round)
 }
 
-/** How each kind of part becomes rounds. */
-const compilers: { readonly [Kind in PartKind]: Compile<Extract<Part, { kind: Kind }>> } = {
-  'round-base': base,
-  'oval-base': base,
-  'rectangle-base': base,
+/** How each kind of band becomes rows. */
+const compilers: { readonly [Kind in BandPart['kind']]: Compile<Extract<Part, { kind: Kind }>> } = {
   plain,
   stripes,
   tapestry,
@@ -129,26 +135,117 @@ const compilers: { readonly [Kind in PartKind]: Compile<Extract<Part, { kind: Ki
 export const repeatOf = (part: Part): number | null =>
   part.kind === 'tapestry' ? part.chart.width : null
 
+/** Columns worked once more at the end of a flat row; in the round an offset is dropped. */
+export const balanceOf = (design: Design, part: Part): number =>
+  part.kind === 'tapestry' && constructionOf(baseOf(design)).worked === 'rows' ? part.balance : 0
+
+/** Whether the next row is worked on the wrong side. */
+function isWrongSide(builder: PieceBuilder, working: Working, firstOfPart: boolean): boolean {
+  if (builder.rowCount === 0) return false
+  if (builder.worked === 'rows' || working === 'turned') return !builder.lastIsWrongSide
+  return working === 'turn-once' && firstOfPart
+}
+
+const firstStarts: Partial<Record<ShapeRow['kind'], RowStart>> = {
+  ring: 'ring',
+  chain: 'foundation',
+  across: 'across',
+  'chain-ring': 'chain-ring',
+  'pick-up': 'pick-up',
+  'other-side': 'other-side',
+}
+
+/** Adds the rows of one part to a piece: `add` is called with the adder of rows. */
+function inPart(
+  design: Design,
+  part: Part,
+  builder: PieceBuilder,
+  rises: boolean,
+  add: (addRow: (runs: readonly LedgerRun[], first?: RowStart) => void) => void,
+): void {
+  const making = makingOf(design, part)
+  builder.beginPart({
+    id: part.id,
+    name: part.name,
+    kind: part.kind,
+    repeat: repeatOf(part),
+    balance: balanceOf(design, part),
+    making,
+    gauge: partGauge(design, part),
+  })
+  const from = builder.rowCount
+  const inRows = builder.worked === 'rows'
+  const spiral = making.working === 'spiral' && !inRows
+  add((runs, first) => {
+    const wrongSide = isWrongSide(builder, making.working, builder.rowCount === from)
+    const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
+    builder.addRow(wrongSide ? runs.toReversed() : runs, {
+      start: first ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
+      end: inRows ? 'turn' : spiral ? 'spiral' : 'join',
+      wrongSide,
+      rises,
+    })
+  })
+}
+
+/** A piece as its construction begins it, and the bands on it. */
+function pieceOf(
+  design: Design,
+  shape: ShapePiece,
+  tables: LedgerTables,
+  hand: 'right' | 'left',
+): Piece {
+  const { id, name, times, worked } = shape
+  const builder = new PieceBuilder({ id, name, times, worked }, tables)
+  const base = baseOf(design)
+  const yarn = shape.second && base.kind === 'squares' ? base.second : base.yarn
+  inPart(design, base, builder, !shape.lies, (addRow) => {
+    for (const row of shape.rows) addRow(shapeRuns(row, base, yarn), firstStarts[row.kind])
+  })
+  if (shape.holdsBands)
+    for (const part of bandsOf(design))
+      inPart(design, part, builder, true, (addRow) =>
+        (compilers[part.kind] as Compile<Part>)(part, { builder, hand, addRow }),
+      )
+  return builder.finish()
+}
+
+function madeOf({ columns, parts, rows }: Piece, first: Piece): Made {
+  const baseEnd = parts[0]!.endRow - 1
+  return {
+    bodyRows: rows,
+    bodyMm: columns.alongMm[rows - 1]!,
+    rim: columns.makes[rows - 1]!,
+    standingMm: columns.heightMm[rows - 1]!,
+    widestMm: columns.widthMm.subarray(baseEnd).reduce((most, mm) => Math.max(most, mm), 0),
+    baseMm: first.columns.alongMm[first.parts[0]!.endRow - 1]!,
+  }
+}
+
 /**
  * The one place where decisions become rows. Pure: the same design gives the same ledger.
  * @throws RangeError or InvariantError for a design that its validators would refuse
  */
 export function compile(design: Design, { hand = 'right' }: CompileOptions = {}): Ledger {
-  const gauge = gaugeOf(design)
-  const builder = new PieceBuilder('bag', 'Base and body', gauge.stitchWidthMm)
-  const joined = design.working === 'joined'
-  const first = design.parts[0]!.kind === 'round-base' ? 'ring' : 'foundation'
-  for (const part of design.parts) {
-    builder.beginPart({ id: part.id, name: part.name, kind: part.kind, repeat: repeatOf(part) })
-    const addRound: Context['addRound'] = (runs, stitch, rises = true) =>
-      builder.addRow(runs, {
-        start: builder.rowCount === 0 ? first : joined ? 'chain' : 'spiral',
-        end: joined ? 'join' : 'spiral',
-        heightMm: rowHeightMm(gauge, stitch),
-        rises,
-      })
-    ;(compilers[part.kind] as Compile<Part>)(part, { builder, hand, addRound })
+  const base = baseOf(design)
+  const construction = constructionOf<BasePart>(base)
+  const size = partGauge(design, base)
+  const tables = new LedgerTables()
+  const pieces = construction
+    .pieces(base, size)
+    .map((shape) => pieceOf(design, shape, tables, hand))
+  const made = madeOf(
+    pieces.find(({ id }) => id === 'bag')!,
+    pieces[0]!,
+  )
+  return {
+    pieces,
+    joins: construction.joins(base, made, size),
+    stitches: tables.stitches.list,
+    yarns: tables.yarns.list,
+    units: [],
+    beginning: design.beginning,
+    sizes: construction.sizes(base, made, size),
+    unequal: construction.unequal?.(base, made) ?? null,
   }
-  builder.fastenOff()
-  return builder.finish()
 }

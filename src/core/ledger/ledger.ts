@@ -1,3 +1,8 @@
+import type { Beginning, Making } from '../design/index.ts'
+import type { Sizes, Unequal } from '../shape/index.ts'
+import { InvariantError } from '../units/index.ts'
+import type { DesignGauge } from './gauge.ts'
+
 /*
  * The ledger: every row, in working order. Numbers are read from here and nowhere else. It is stored by columns, so that
  * large charts stay cheap to compute and to send to and from a worker.
@@ -6,8 +11,21 @@
 export const sides = ['RS', 'WS'] as const
 export type Side = (typeof sides)[number]
 
-/** How a row begins: in a ring, on in a spiral, with a starting chain, turned, or around a foundation chain. */
-export const starts = ['ring', 'spiral', 'chain', 'turn', 'foundation'] as const
+/**
+ * How a row begins. A first row: in a ring, around a foundation chain, across one, in a ring of chain, picked up along
+ * another piece, or into the other side of the chain. A later one: on in a spiral, with a start of its own, or turned.
+ */
+export const starts = [
+  'ring',
+  'foundation',
+  'across',
+  'chain-ring',
+  'pick-up',
+  'other-side',
+  'spiral',
+  'chain',
+  'turn',
+] as const
 export type RowStart = (typeof starts)[number]
 export const ends = ['spiral', 'join', 'turn', 'fasten-off'] as const
 export type RowEnd = (typeof ends)[number]
@@ -22,6 +40,10 @@ export interface LedgerPart {
   readonly endRow: number
   /** Stitches of one repeat; null when the part has none. */
   readonly repeat: number | null
+  /** Columns worked once more after the last whole repeat of a flat row. */
+  readonly balance: number
+  readonly making: Making
+  readonly gauge: DesignGauge
 }
 
 /** Rows and runs of one piece, by columns. A row's index counts from 0; its printed number is `number`. */
@@ -55,6 +77,9 @@ export interface PieceColumns {
 export interface Piece {
   readonly id: string
   readonly name: string
+  /** How often it is made. */
+  readonly times: number
+  readonly worked: 'rounds' | 'rows'
   readonly rows: number
   readonly parts: readonly LedgerPart[]
   readonly columns: PieceColumns
@@ -65,6 +90,9 @@ export interface Join {
   readonly kind: 'pick-up' | 'seam' | 'sew-on' | 'chain-over' | 'ladder'
   readonly pieces: readonly string[]
   readonly count: number
+  /** How long it is, in mm. */
+  readonly lengthMm: number
+  readonly where: string
 }
 
 export interface Ledger {
@@ -74,8 +102,17 @@ export interface Ledger {
   readonly stitches: readonly string[]
   readonly yarns: readonly string[]
   readonly units: readonly string[]
-  /** Gauge every size rests on. */
-  readonly stitchWidthMm: number
+  readonly beginning: Beginning
+  readonly sizes: Sizes
+  /** Sides that should meet and do not; null when all do. */
+  readonly unequal: Unequal | null
+}
+
+/** The piece the bands stand on. */
+export function bodyOf({ pieces }: Ledger): Piece {
+  const body = pieces.find(({ id }) => id === 'bag')
+  if (!body) throw new InvariantError('a bag without a body')
+  return body
 }
 
 export const NO_UNIT = 255

@@ -14,13 +14,15 @@ export function writePlaceColours(
   from: number,
   out: Uint8Array,
 ): void {
-  const { runStart, runStitch, runYarn, runCount, makes } = piece.columns
+  const { runStart, runStitch, runYarn, runCount, makes, side } = piece.columns
   const total = makes[row]!
+  // On the wrong side a row is worked the other way, as seen on the right side.
+  const fromRight = (hand === 'right') === (side[row] === 0)
   const leaves = ledger.stitches.map((id) => stitchById(id).makes)
   let at = 0
   for (let i = runStart[row]!; i < runStart[row + 1]!; i++) {
     const places = runCount[i]! * leaves[runStitch[i]!]!
-    const left = (hand === 'right' ? total - at - places : at) - from
+    const left = (fromRight ? total - at - places : at) - from
     at += places
     if (left < out.length && left + places > 0)
       out.fill(runYarn[i]!, Math.max(0, left), left + places)
@@ -45,7 +47,7 @@ export function placeColours(
 /** No stitch here: the row is narrower than the widest. */
 export const NO_STITCH = 255
 
-/** The front of a piece, laid flat: half of each row, around the middle of the front. */
+/** The front of a piece, laid flat: half of each round around the middle of the front, or all of each row. */
 export interface FrontPicture {
   readonly columns: number
   readonly rows: number
@@ -53,13 +55,18 @@ export interface FrontPicture {
   readonly yarns: Uint8Array
 }
 
+/** Stitches of a row that are seen from the front. */
+export const seenOf = (piece: Piece, row: number): number =>
+  Math.max(1, piece.worked === 'rows' ? piece.columns.makes[row]! : piece.columns.makes[row]! >> 1)
+
 /** Draws the front. The join is at the back, so the middle of the front is half-way around; narrower rows are centred. */
 export function frontPicture(ledger: Ledger, piece: Piece, hand: 'right' | 'left'): FrontPicture {
   const { makes } = piece.columns
-  const columns = Math.max(1, makes.reduce((most, n) => Math.max(most, n), 0) >> 1)
+  const widest = makes.reduce((most, n) => Math.max(most, n), 0)
+  const columns = Math.max(1, piece.worked === 'rows' ? widest : widest >> 1)
   const yarns = new Uint8Array(columns * piece.rows).fill(NO_STITCH)
   for (let row = 0; row < piece.rows; row++) {
-    const shown = Math.max(1, makes[row]! >> 1)
+    const shown = seenOf(piece, row)
     const start = row * columns + ((columns - shown) >> 1)
     const from = (makes[row]! - shown) >> 1
     writePlaceColours(ledger, piece, row, hand, from, yarns.subarray(start, start + shown))

@@ -1,10 +1,13 @@
 import {
   ends,
+  groundOfRow,
   type Ledger,
   type LedgerRun,
+  maybeFoundation,
   type Piece,
   type RowStart,
   runsOfRow,
+  startCounts,
   starts,
 } from '../ledger/index.ts'
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
@@ -17,38 +20,122 @@ const sameRun = (a: LedgerRun, b: LedgerRun): boolean =>
 export const groupedRuns = (ledger: Ledger, piece: Piece, row: number): Grouped<LedgerRun>[] =>
   grouped(runsOfRow(ledger, piece, row), sameRun)
 
+/** What a row is said with. */
+interface RowContext {
+  readonly ledger: Ledger
+  readonly piece: Piece
+  readonly row: number
+  readonly runs: readonly LedgerRun[]
+  readonly words: Words
+  readonly start: RowStart
+  /** "around" for a round, "across" for a row. */
+  readonly way: 'around' | 'across'
+}
+
 /** What is worked in one row, in words, without its number: "[5 sc, inc] × 6, in A". */
 export function rowText(ledger: Ledger, piece: Piece, row: number, words: Words): string {
   const runs = runsOfRow(ledger, piece, row)
+  const start = starts[piece.columns.start[row]!]!
+  const way = piece.worked === 'rounds' ? 'around' : 'across'
+  const context: RowContext = { ledger, piece, row, runs, words, start, way }
   const yarns = new Set(runs.map(({ yarn }) => yarn))
   const [only] = yarns.size === 1 ? yarns : []
-  const start = starts[piece.columns.start[row]!]!
-  const joins = start === 'chain' || ends[piece.columns.end[row]!] === 'join'
-  const first = firstRounds[start]
-  const body =
-    first?.(runs, words) ?? wholeRound(runs, words) ?? inRuns(runs, words, only === undefined)
-  const ground = stitchById(stitchById(runs[0]!.stitch).of)
-  const [chains, slip] = [ground.turningChains, abbrOf(stitchById('sl-st'), words)]
+  const slip = abbrOf(stitchById('sl-st'), words)
+  const first = firstRows[start]
+  const body = first ? first(context) : laterRow(context, only === undefined)
+  const joins = way === 'around' && ends[piece.columns.end[row]!] === 'join'
+  const closes = joins || (way === 'around' && start === 'chain')
   return [
-    joins && !first ? `ch ${chains}, ` : '',
     body,
     only === undefined ? '' : `, in ${only}`,
-    joins ? `, ${slip} to join` : '',
+    closes || (way === 'around' && start === 'turn') ? `, ${slip} to join` : '',
   ].join('')
 }
 
-type Runs = readonly LedgerRun[]
-
-/** How a first round is said, by what it stands in. */
-const firstRounds: Partial<Record<RowStart, (runs: Runs, words: Words) => string>> = {
-  ring: ([run], words) => `${runText(run!, words)} in a magic ring`,
-  foundation: aroundChain,
+/** A row on another one: its start, and what is worked. */
+function laterRow(context: RowContext, withYarn: boolean): string {
+  const { runs, words, start, way, ledger, piece, row } = context
+  const counts = start !== 'spiral' && startCounts(ledger, piece, row)
+  const opening = start === 'spiral' ? '' : openingWords(context, counts)
+  if (counts) {
+    const { rest, aside } = withoutFirst(runs, words)
+    const whole =
+      aside === null && runs.length === 1 && wholeRow(runs, words, `remaining st ${way}`)
+    const work = whole || inRuns(rest, words, withYarn)
+    return [opening, aside, work].filter(Boolean).join(', ')
+  }
+  return (
+    opening +
+    (opening ? ', ' : '') +
+    (wholeRow(runs, words, `st ${way}`) ?? inRuns(runs, words, withYarn))
+  )
 }
 
-const ordinals = ['', '1st', '2nd', '3rd', '4th', '5th']
+/** What a row that is not a spiral's begins with. */
+function openingWords({ words, start, piece, ledger, row }: RowContext, counts: boolean): string {
+  const ground = groundOfRow(ledger, piece, row)
+  const stitch = abbrOf(ground, words)
+  const { making } = piece.parts[piece.columns.part[row]!]!
+  const turn = start === 'turn' ? ', turn' : ''
+  if (making.start !== 'chain' && piece.worked === 'rounds')
+    return `${turn ? 'turn, ' : ''}${making.start} ${stitch}`
+  return `ch ${ground.turningChains}${counts ? ` (counts as ${stitch})` : ''}${turn}`
+}
+
+/** A row whose first stitch its start has made already: the rest, and what still goes into the same place. */
+function withoutFirst(
+  [first, ...more]: readonly LedgerRun[],
+  words: Words,
+): { readonly rest: readonly LedgerRun[]; readonly aside: string | null } {
+  const stitch = stitchById(first!.stitch)
+  const rest = first!.count > 1 ? [{ ...first!, count: first!.count - 1 }, ...more] : more
+  const ground = abbrOf(groundOf(stitch.id), words)
+  if (stitch.family === 'increase')
+    return { rest, aside: `${stitch.makes - 1} ${ground} in same st` }
+  if (stitch.family === 'decrease')
+    return {
+      rest,
+      aside: `${ground} in next st (with the start it counts as ${abbrOf(stitch, words)})`,
+    }
+  return { rest, aside: null }
+}
+
+const ordinals = ['', '1st', '2nd', '3rd', '4th', '5th', '6th']
+
+/** How a first row is said, by what it stands in. */
+const firstRows: Partial<Record<RowStart, (context: RowContext) => string>> = {
+  ring: ({ runs: [run], words, piece, ledger }) => {
+    const ring = ledger.beginning.ring === 'chain' ? 'ring of 4 ch' : 'magic ring'
+    const flat = piece.worked === 'rows' ? ', do not join' : ''
+    return `${runText(run!, words)} in a ${ring}${flat}`
+  },
+  foundation: aroundChain,
+  across: ({ runs, words, ledger, piece }) => {
+    const { chains, skipped } = maybeFoundation(ledger, piece)!
+    const counts = startCounts(ledger, piece, 0)
+    const made = piece.columns.makes[0]! - (counts ? 1 : 0)
+    const ground = abbrOf(groundOfRow(ledger, piece, 0), words)
+    const stitch = runs.length === 1 ? `${made} ${ground}` : inRuns(runs, words, true)
+    const from = `${ordinals[skipped + 1]} ch from hook${counts ? ` (the chains skipped count as ${ground})` : ''}`
+    return `ch ${chains}, starting in ${from}${bump(ledger)} ${stitch}`
+  },
+  'chain-ring': ({ runs, words, ledger, piece }) => {
+    const { chains } = maybeFoundation(ledger, piece)!
+    const slip = abbrOf(stitchById('sl-st'), words)
+    const stitch = abbrOf(groundOfRow(ledger, piece, 0), words)
+    return `ch ${chains}, ${slip} in 1st ch to make a ring, ${runs[0]!.count} ${stitch} in ${ledger.beginning.into === 'bump' ? 'back bumps of ring' : 'ring'}`
+  },
+  'pick-up': ({ runs, words }) => `pick up ${inRuns(runs, words, false)} around`,
+  'other-side': ({ runs, words }) =>
+    `into the other side of the chain ${inRuns(runs, words, false)}`,
+}
+
+const bump = ({ beginning }: Ledger): string =>
+  beginning.into === 'bump' ? ', into the back bumps,' : ''
 
 /** Up one side of a chain, into its last chain, and down the other side. The turning chains do not count. */
-function aroundChain([up, end, down, rest]: Runs, words: Words): string {
+function aroundChain({ runs, words, ledger }: RowContext): string {
+  const [up, end, down, rest] = runs
   const ground = stitchById(up!.stitch)
   const stitch = abbrOf(ground, words)
   const skipped = ground.turningChains
@@ -57,7 +144,7 @@ function aroundChain([up, end, down, rest]: Runs, words: Words): string {
   const side = rest ? down!.count : down!.count - 1
   return [
     `ch ${up!.count + 1 + skipped}`,
-    `1 ${stitch} in ${ordinals[skipped + 1]} ch from hook`,
+    `1 ${stitch} in ${ordinals[skipped + 1]} ch from hook${bump(ledger).replace(/,$/, '')}`,
     ...(up!.count > 1 ? [`${up!.count - 1} ${stitch}`] : []),
     `${inLast} ${stitch} in last ch`,
     `on the other side ${side} ${stitch}`,
@@ -65,15 +152,15 @@ function aroundChain([up, end, down, rest]: Runs, words: Words): string {
   ].join(', ')
 }
 
-/** A round that is one thing all the way; null when it is not. */
-function wholeRound(runs: readonly LedgerRun[], words: Words): string | null {
+/** A row that is one thing all the way; null when it is not. */
+function wholeRow(runs: readonly LedgerRun[], words: Words, each: string): string | null {
   const [run, ...more] = runs
   if (more.length > 0) return null
   const stitch = stitchById(run!.stitch)
   if (stitch.family === 'decrease') return null
-  const ground = stitch.family === 'increase' ? stitchById(groundOf(stitch.id)) : stitch
+  const ground = stitch.family === 'increase' ? groundOf(stitch.id) : stitch
   const many = stitch.makes > 1 ? `${stitch.makes} ` : ''
-  return `${many}${abbrOf(ground, words)} in each st around`
+  return `${many}${abbrOf(ground, words)} in each ${each}`
 }
 
 function inRuns(runs: readonly LedgerRun[], words: Words, withYarn: boolean): string {
@@ -100,5 +187,5 @@ export function runText({ stitch: id, count }: LedgerRun, words: Words): string 
   return `${count} ${abbrOf(stitch, words)}`
 }
 
-/** The ground stitch of an increase: its id up to the "2in1". */
-const groundOf = (id: string): string => id.replace(/-\d+in1$/, '')
+/** The ground stitch of an increase or decrease: its id up to the "2in1" or "2tog". */
+const groundOf = (id: string) => stitchById(id.replace(/-\d+in1$/, '').replace(/\d+tog$/, ''))

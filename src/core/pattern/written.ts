@@ -1,5 +1,15 @@
-import type { Design } from '../design/index.ts'
-import { type Ledger, type LedgerPart, type Piece, ends } from '../ledger/index.ts'
+import { type Design, type Making, partById, type Working } from '../design/index.ts'
+import {
+  ends,
+  type Join,
+  type Ledger,
+  type LedgerPart,
+  maybeFoundation,
+  type Piece,
+  type Side,
+  sides,
+  startCounts,
+} from '../ledger/index.ts'
 import { abbrOf, nameOf, stitchById, type Words } from '../stitch/index.ts'
 import { rowText } from './row-text.ts'
 
@@ -8,6 +18,9 @@ export interface PatternLine {
   /** Printed numbers of the first and last round. */
   readonly from: number
   readonly to: number
+  readonly row: 'Row' | 'Round'
+  /** Which side faces; null where it is always the right one, and for rows of both taken together. */
+  readonly side: Side | null
   readonly text: string
   /** Stitches each of these rounds leaves. */
   readonly count: number
@@ -39,37 +52,64 @@ function sameRows(piece: Piece, a: number, b: number): boolean {
   return true
 }
 
-/** The written pattern, part by part from the base up. */
-export function writtenPattern(
-  design: Design,
-  ledger: Ledger,
-  piece: Piece,
-  words: Words,
-): PatternSection[] {
-  return piece.parts.map((part) => ({
-    part: part.id,
-    name: part.name,
-    intro: introOf(design, piece, part, words),
-    lines: linesOf(design, ledger, piece, part, words),
+/** A piece in words: how often it is made, its sections from its start on, and how it is put together with the others. */
+export interface PatternPiece {
+  readonly id: string
+  readonly name: string
+  /** Null when it is made once. */
+  readonly times: string | null
+  readonly sections: readonly PatternSection[]
+  readonly joins: readonly string[]
+}
+
+/** The written pattern, piece by piece in working order; joins stand after the last piece they tie. */
+export function writtenPattern(design: Design, ledger: Ledger, words: Words): PatternPiece[] {
+  return ledger.pieces.map((piece, at) => ({
+    id: piece.id,
+    name: piece.name,
+    times: piece.times === 1 ? null : `Make ${piece.times}.`,
+    sections: piece.parts.map((part) => ({
+      part: part.id,
+      name: part.name,
+      intro: introOf(design, ledger, piece, part, words),
+      lines: linesOf(ledger, piece, part, words),
+    })),
+    joins: ledger.joins
+      .filter(({ kind, pieces }) => kind !== 'pick-up' && lastOf(ledger, pieces) === at)
+      .map(joinText),
   }))
 }
 
-function linesOf(
-  design: Design,
-  ledger: Ledger,
-  piece: Piece,
-  part: LedgerPart,
-  words: Words,
-): PatternLine[] {
-  const { number, makes } = piece.columns
+const lastOf = ({ pieces }: Ledger, ids: readonly string[]): number =>
+  Math.max(...ids.map((id) => pieces.findIndex((piece) => piece.id === id)))
+
+const joinWords: Readonly<Record<Join['kind'], string>> = {
+  'pick-up': 'Pick up',
+  seam: 'Sew',
+  'sew-on': 'Sew on',
+  'chain-over': 'Chain over',
+  ladder: 'Ladder',
+}
+
+/** "Sew front to back along the bottom: 60 pairs." */
+export const joinText = ({ kind, count, where }: Join): string =>
+  kind === 'pick-up'
+    ? `Pick up ${count} stitches ${where}.`
+    : `${joinWords[kind]} ${where}: ${count} pairs.`
+
+function linesOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): PatternLine[] {
+  const { number, makes, side } = piece.columns
+  const turns = side.includes(1)
   const lines: PatternLine[] = []
   for (let row = part.firstRow; row < part.endRow;) {
     let next = row + 1
-    const note = changeNote(design, ledger, piece, row)
+    const note = changeNote(ledger, piece, row)
     while (next < part.endRow && sameRows(piece, row, next) && !changesInto(piece, next)) next++
     lines.push({
       from: number[row]!,
       to: number[next - 1]!,
+      row: piece.worked === 'rows' ? 'Row' : 'Round',
+      side: next === row + 1 && turns ? sides[side[row]!]! : null,
       text: rowText(ledger, piece, row, words),
       count: makes[row]!,
       note,
@@ -88,25 +128,71 @@ const lastYarn = (piece: Piece, row: number): number =>
 const changesInto = (piece: Piece, row: number): boolean =>
   row > 0 && firstYarn(piece, row) !== lastYarn(piece, row - 1)
 
-function changeNote(design: Design, ledger: Ledger, piece: Piece, row: number): string | null {
+function changeNote(ledger: Ledger, piece: Piece, row: number): string | null {
   if (!changesInto(piece, row)) return null
   const yarn = ledger.yarns[firstYarn(piece, row)]!
   const below = piece.columns.number[row - 1]!
-  return design.working === 'joined'
+  return ends[piece.columns.end[row - 1]!] === 'join'
     ? `Close the join of round ${below} with ${yarn}.`
-    : `Change to ${yarn} on the last yarn over of round ${below}.`
+    : `Change to ${yarn} on the last yarn over of ${piece.worked === 'rows' ? 'row' : 'round'} ${below}.`
 }
 
-function introOf(design: Design, piece: Piece, part: LedgerPart, words: Words): string {
-  if (part.kind.endsWith('-base'))
-    return design.working === 'spiral'
-      ? 'Work in a spiral without joining; move a marker up in the first stitch of every round.'
-      : 'Join every round with a slip stitch into its first stitch; the starting chain does not count as a stitch.'
-  if (part.kind !== 'tapestry') return ''
+const goesOn: Readonly<Record<Working, string>> = {
+  spiral: 'Work in a spiral without joining; move a marker up in the first stitch of every round.',
+  joined: 'Join every round with a slip stitch into its first stitch.',
+  turned: 'Join every round with a slip stitch into its first stitch, and turn.',
+  'turn-once':
+    'Turn for the first round only; join every round with a slip stitch into its first stitch.',
+}
+
+const firstStitch: Readonly<Record<Making['first'], string>> = {
+  same: 'The first stitch goes into the same stitch as the start.',
+  next: 'The first stitch goes into the next stitch, the last into the one the start stands in.',
+  second: 'The first stitch goes into the second stitch, and the last one is doubled.',
+}
+
+/** How rounds go on and begin, where that is new. */
+function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
+  const at = piece.parts.indexOf(part)
+  const { making } = part
+  if (at > 0 && piece.parts[at - 1]!.making === making) return []
+  const row = Math.min(part.firstRow + 1, part.endRow - 1)
+  const counts = startCounts(ledger, piece, row)
+  const chain = `The starting chain ${counts ? 'counts' : 'does not count'} as a stitch.`
+  if (piece.worked === 'rows') return [`Turn after every row. ${chain}`]
+  if (making.working === 'spiral') return [goesOn.spiral]
+  return [
+    goesOn[making.working],
+    ...(making.start === 'chain' ? [chain] : []),
+    ...(counts ? [] : [firstStitch[making.first]]),
+  ]
+}
+
+function introOf(
+  design: Design,
+  ledger: Ledger,
+  piece: Piece,
+  part: LedgerPart,
+  words: Words,
+): string {
+  const making = makingWords(ledger, piece, part)
+  if (part.kind !== 'tapestry') return making.join(' ')
   const count = piece.columns.uses[part.firstRow]!
   const repeats = Math.floor(count / part.repeat!)
-  const from = words.hand === 'right' ? 'right to left' : 'left to right'
-  return `${repeats} repeats of ${part.repeat} stitches. Read every round of the chart from ${from}. Carry the yarns not in use inside the stitches, and change on the last yarn over of the stitch before.`
+  const chart = partById(design, part.id)
+  const rows = chart.kind === 'tapestry' ? chart.chart.colours.length : 0
+  const [from, back] =
+    words.hand === 'right' ? ['right to left', 'left to right'] : ['left to right', 'right to left']
+  const turned =
+    rows > 1 && piece.columns.side[part.firstRow] !== piece.columns.side[part.firstRow + 1]
+  const read = turned
+    ? `Read right-side rows of the chart from ${from} and wrong-side rows from ${back}.`
+    : `Read every round of the chart from ${from}.`
+  const rest = count - repeats * part.repeat!
+  return [
+    ...making,
+    `${repeats} repeats of ${part.repeat} stitches${rest > 0 ? `, and ${rest} more` : ''}. ${read} Carry the yarns not in use inside the stitches, and change on the last yarn over of the stitch before.`,
+  ].join(' ')
 }
 
 /** An abbreviation the pattern uses, and what it stands for. */
@@ -116,11 +202,12 @@ export interface Abbreviation {
 }
 
 /** The abbreviations a pattern needs, in the chosen terms. */
-export function abbreviationsOf(ledger: Ledger, piece: Piece, words: Words): Abbreviation[] {
-  const used = [...new Set(piece.columns.runStitch)].map((i) => stitchById(ledger.stitches[i]!))
+export function abbreviationsOf(ledger: Ledger, words: Words): Abbreviation[] {
+  const used = ledger.stitches.map(stitchById)
   const basics = used.filter(({ family }) => family === 'basic' || family === 'loop')
-  const joined = piece.columns.end.includes(ends.indexOf('join'))
-  const extra = joined ? [stitchById('ch'), stitchById('sl-st')] : []
+  const joined = ledger.pieces.some(({ columns }) => columns.end.includes(ends.indexOf('join')))
+  const chained = joined || ledger.pieces.some((piece) => maybeFoundation(ledger, piece) !== null)
+  const extra = [...(chained ? [stitchById('ch')] : []), ...(joined ? [stitchById('sl-st')] : [])]
   const list = [...extra, ...basics, ...used.filter(({ family }) => family === 'decrease')].map(
     (stitch) => ({ short: abbrOf(stitch, words), long: nameOf(stitch, words) }),
   )
@@ -134,6 +221,8 @@ export function abbreviationsOf(ledger: Ledger, piece: Piece, words: Words): Abb
   ]
 }
 
-/** "Round 7", "Rounds 21–25". */
-export const lineLabel = ({ from, to }: Pick<PatternLine, 'from' | 'to'>): string =>
-  from === to ? `Round ${from}` : `Rounds ${from}–${to}`
+/** "Round 7", "Rounds 21–25", "Row 3 (WS)". */
+export function lineLabel({ from, to, row, side }: Omit<PatternLine, 'text' | 'count' | 'note'>) {
+  const name = from === to ? row : `${row}s`
+  return `${name} ${from === to ? from : `${from}–${to}`}${side ? ` (${side})` : ''}`
+}

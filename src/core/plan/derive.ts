@@ -1,7 +1,8 @@
 import { type YarnPaths, yarnPaths } from '../colour/index.ts'
-import { baseOf, type Design } from '../design/index.ts'
+import type { Design } from '../design/index.ts'
 import { baseFlatness } from '../fit/index.ts'
 import {
+  bodyOf,
   compile,
   type CompileOptions,
   type DesignGauge,
@@ -9,6 +10,7 @@ import {
   frontPicture,
   gaugeOf,
   type Ledger,
+  type Piece,
 } from '../ledger/index.ts'
 import { findSnags, type Snag } from '../snag/index.ts'
 import { type YarnNeed, yarnNeeds } from '../yarn/index.ts'
@@ -20,6 +22,8 @@ export interface Tally {
   readonly aroundMm: number
   readonly flatMm: number
   readonly heightMm: number
+  /** Height with a load in it; null when the swatch was not tried with one. */
+  readonly loadedMm: number | null
   /** The base from above, its longer side first; both are its diameter when it is round. */
   readonly footprint: { readonly lengthMm: number; readonly widthMm: number }
   readonly flatness: number
@@ -34,55 +38,46 @@ export interface Tally {
 export interface Derived {
   readonly gauge: DesignGauge
   readonly ledger: Ledger
+  /** The ways of the yarns in the piece the bands stand on. */
   readonly paths: YarnPaths
   readonly needs: readonly YarnNeed[]
   readonly tally: Tally
   readonly snags: readonly Snag[]
-  readonly front: FrontPicture
+  /** What is seen of each piece, as the ledger has them. */
+  readonly fronts: readonly FrontPicture[]
 }
 
 /** Compiles a design and reads off its ledger all that is shown. Pure. */
 export function derive(design: Design, options: CompileOptions = {}): Derived {
   const gauge = gaugeOf(design)
   const ledger = compile(design, options)
-  const piece = ledger.pieces[0]!
-  const paths = yarnPaths(ledger, piece)
-  const needs = yarnNeeds(design, ledger, piece, paths)
+  const piece = bodyOf(ledger)
+  const allPaths = ledger.pieces.map((one) => yarnPaths(ledger, one))
+  const paths = allPaths[ledger.pieces.indexOf(piece)]!
+  const needs = yarnNeeds(design, ledger, allPaths)
   const snags = findSnags({ design, gauge, ledger, piece, paths, needs })
-  const front = frontPicture(ledger, piece, options.hand ?? 'right')
-  return { gauge, ledger, paths, needs, snags, front, tally: tallyOf(design, ledger, paths) }
+  const fronts = ledger.pieces.map((one) => frontPicture(ledger, one, options.hand ?? 'right'))
+  return { gauge, ledger, paths, needs, snags, fronts, tally: tallyOf(design, ledger, allPaths) }
 }
 
-function tallyOf(design: Design, ledger: Ledger, paths: YarnPaths): Tally {
-  const piece = ledger.pieces[0]!
-  const { makes, heightMm } = piece.columns
-  const base = piece.parts[0]!
-  const stitches = makes.subarray(base.endRow - 1).reduce((most, n) => Math.max(most, n), 0)
-  const aroundMm = stitches * ledger.stitchWidthMm
+function tallyOf(design: Design, ledger: Ledger, paths: readonly YarnPaths[]): Tally {
+  const body = bodyOf(ledger)
+  const { makes } = body.columns
+  const stitches = makes
+    .subarray(body.parts[0]!.endRow - 1)
+    .reduce((most, n) => Math.max(most, n), 0)
+  const all = (figure: (piece: Piece, paths: YarnPaths) => number) =>
+    ledger.pieces.reduce((sum, piece, i) => sum + piece.times * figure(piece, paths[i]!), 0)
+  const stretch = design.swatches[0]?.stretch ?? null
   return {
     stitches,
-    aroundMm,
-    flatMm: aroundMm / 2,
-    heightMm: heightMm.at(-1)!,
-    footprint: footprintOf(design, ledger),
+    ...ledger.sizes,
+    loadedMm: stretch === null ? null : ledger.sizes.heightMm * (1 + stretch),
     flatness: baseFlatness(design).flatness,
-    rounds: piece.rows,
-    totalStitches: makes.reduce((sum, n) => sum + n, 0),
-    ends: paths.totalEnds,
-    changes: paths.totalChanges,
-    mostStrands: paths.mostStrands,
+    rounds: body.rows,
+    totalStitches: all((piece) => piece.columns.makes.reduce((sum, n) => sum + n, 0)),
+    ends: all((_, { totalEnds }) => totalEnds),
+    changes: all((_, { totalChanges }) => totalChanges),
+    mostStrands: Math.max(...paths.map(({ mostStrands }) => mostStrands)),
   }
-}
-
-/** A round base by its way around; one around a chain by the chain and the rounds on each side of it. */
-function footprintOf(design: Design, ledger: Ledger): Tally['footprint'] {
-  const base = baseOf(design)
-  const { parts, columns } = ledger.pieces[0]!
-  const last = parts[0]!.endRow - 1
-  if (base.kind === 'round-base') {
-    const diameterMm = (columns.makes[last]! * ledger.stitchWidthMm) / Math.PI
-    return { lengthMm: diameterMm, widthMm: diameterMm }
-  }
-  const widthMm = 2 * columns.alongMm[last]!
-  return { lengthMm: widthMm + (base.along - 1) * ledger.stitchWidthMm, widthMm }
 }

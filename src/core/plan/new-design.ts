@@ -1,5 +1,5 @@
-import type { Design } from '../design/index.ts'
-import { gaugeOf, rowHeightMm } from '../ledger/index.ts'
+import { type Design, usualBeginning, usualMaking } from '../design/index.ts'
+import { gaugeFor } from '../ledger/index.ts'
 import { flatIncrease } from '../shape/index.ts'
 
 /** The little that is asked before a bag is begun. */
@@ -20,25 +20,27 @@ const firstYarns = [
 
 /** A plain bag of the wanted size: a base that lies flat at the nearest whole count, and plain rounds up to the rim. */
 export function newDesign({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag): Design {
-  const gauge = gaugeOf({ swatch: null, hookMm, yarnClass })
-  const rowMm = rowHeightMm(gauge, 'sc')
-  const increase = Math.max(3, Math.round(flatIncrease(gauge.stitchWidthMm, rowMm)))
+  const sc = { stitch: 'sc', fabric: 'plain', yarn: null } as const
+  const gauge = gaugeFor({ swatches: [], hookMm, yarnClass }, sc)
+  const increase = Math.max(3, Math.round(flatIncrease(gauge)))
   const groups = Math.max(1, Math.round(aroundMm / gauge.stitchWidthMm / increase))
   return {
     name,
     want: { aroundMm, said, heightMm, tolerance: 0.05 },
     hookMm,
     yarnClass,
-    swatch: null,
+    swatches: [],
     weighed: null,
     unravelled: null,
-    working: 'spiral',
+    making: usualMaking,
+    beginning: usualBeginning,
     yarns: firstYarns.map((yarn) => ({ ...yarn, label: null, inHandGrams: null })),
     parts: [
       {
         kind: 'round-base',
         id: 'p1',
         name: 'Base',
+        making: null,
         yarn: 'A',
         stitch: 'sc',
         increase,
@@ -51,10 +53,12 @@ export function newDesign({ name, aroundMm, said, heightMm, hookMm, yarnClass }:
         kind: 'plain',
         id: 'p2',
         name: 'Plain',
+        making: null,
         yarn: 'A',
         stitch: 'sc',
-        rounds: Math.max(1, Math.round(heightMm / rowMm)),
+        rounds: Math.max(1, Math.round(heightMm / gauge.rowHeightMm)),
         adjust: 0,
+        steps: 1,
       },
     ],
   }

@@ -14,6 +14,8 @@ export function planReport(derived: Derived, words: Words) {
     pieces: ledger.pieces.map((piece) => ({
       id: piece.id,
       name: piece.name,
+      times: piece.times,
+      worked: piece.worked,
       rows: Array.from({ length: piece.rows }, (_, row) => rowReport(derived, piece, row, words)),
     })),
     joins: ledger.joins,
@@ -64,14 +66,20 @@ function rowReport({ ledger }: Derived, piece: Piece, row: number, words: Words)
 export function planText(design: Design, derived: Derived, words: Words): string {
   const { ledger, tally, needs, snags } = derived
   const size = (mm: number) => printLength(mm, words.units)
-  const pattern = writtenPattern(design, ledger, ledger.pieces[0]!, words).flatMap((section) => [
-    '',
-    section.name,
-    ...(section.intro ? [section.intro] : []),
-    ...section.lines.flatMap((line) => [
-      ...(line.note ? [line.note] : []),
-      `${lineLabel(line)}: ${line.text} (${line.count})`,
+  const pattern = writtenPattern(design, ledger, words).flatMap((piece) => [
+    ...(ledger.pieces.length > 1 || piece.times
+      ? ['', `${piece.name.toUpperCase()}${piece.times ? ` · ${piece.times}` : ''}`]
+      : []),
+    ...piece.sections.flatMap((section) => [
+      '',
+      section.name,
+      ...(section.intro ? [section.intro] : []),
+      ...section.lines.flatMap((line) => [
+        ...(line.note ? [line.note] : []),
+        `${lineLabel(line)}: ${line.text} (${line.count})`,
+      ]),
     ]),
+    ...(piece.joins.length > 0 ? ['', ...piece.joins] : []),
   ])
   const yarns = needs.map(({ letter, name, low, high, grams, balls, source }) => {
     const range = `${printYarnLength(low, words.units)} to ${printYarnLength(high, words.units)}`

@@ -1,4 +1,5 @@
 import { evenPlaces } from '../solver/index.ts'
+import type { StitchSize } from './construction.ts'
 import { staggerPhase } from './round-base.ts'
 import { type Mark, type ShapeRow } from './shape-row.ts'
 
@@ -28,7 +29,7 @@ export const chainFirstRound = ({ along, inEnd }: ChainBase): number => 2 * (alo
 export const RECTANGLE = { inEnd: 3, increase: 8 } as const
 
 /** A rectangle lies flat when each round adds eight row heights: two at each corner. */
-export const flatCornerIncrease = (stitchWidthMm: number, rowHeightMm: number): number =>
+export const flatCornerIncrease = ({ stitchWidthMm, rowHeightMm }: StitchSize): number =>
   (8 * rowHeightMm) / stitchWidthMm
 
 /** Rounds until a base that begins with `first` stitches and adds `increase` a round has `count`; its last may add less. */

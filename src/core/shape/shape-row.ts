@@ -5,10 +5,14 @@ export interface Mark {
   readonly together: number
 }
 
-/** One round of a shape, before it has stitches and colours. */
+/** What a first row stands in, or how a later one is worked. */
+export type ShapeRowKind =
+  'ring' | 'chain' | 'across' | 'chain-ring' | 'pick-up' | 'other-side' | 'increase' | 'plain'
+
+/** One row or round of a shape, before it has stitches and colours. */
 export interface ShapeRow {
-  readonly kind: 'ring' | 'chain' | 'increase' | 'plain'
-  /** Places taken up in the round below (0 where there is none), and places left. */
+  readonly kind: ShapeRowKind
+  /** Places taken up in the row below (0 where there is none), and places left. */
   readonly uses: number
   readonly makes: number
   /** In ascending order. For a chain, its places are those of both its sides. */
@@ -24,3 +28,17 @@ export const plainRow = (count: number): ShapeRow => ({
   makes: count,
   marks: [],
 })
+
+/** A first row of so many stitches. */
+export const firstRowOf = (kind: ShapeRowKind, makes: number): ShapeRow => ({
+  kind,
+  uses: 0,
+  makes,
+  marks: [],
+})
+
+/** Rows of equal count, worked back and forth, begun in a chain. */
+export const flatRows = (count: number, rows: number): ShapeRow[] => [
+  firstRowOf('across', count),
+  ...Array.from({ length: Math.max(0, rows - 1) }, () => plainRow(count)),
+]

@@ -9,6 +9,7 @@ export interface SnagContext {
   readonly design: Design
   readonly gauge: DesignGauge
   readonly ledger: Ledger
+  /** The piece the bands stand on, and the ways of its yarns. */
   readonly piece: Piece
   readonly paths: YarnPaths
   readonly needs: readonly YarnNeed[]

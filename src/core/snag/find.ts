@@ -1,6 +1,15 @@
 import type { Finder, SnagContext } from './context.ts'
 import { repeatRemainders, tooLargeChanges } from './repeats.ts'
-import { baseLie, gaugeEstimated, heightOff, sizeOff } from './sizes.ts'
+import {
+  baseLie,
+  flares,
+  gaugeDerived,
+  gaugeEstimated,
+  heightOff,
+  outsideClass,
+  sizeOff,
+  unequalSides,
+} from './sizes.ts'
 import type { Severity, Snag } from './snag.ts'
 import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.ts'
 
@@ -8,13 +17,17 @@ import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.
 const finders: readonly Finder[] = [
   repeatRemainders,
   tooLargeChanges,
+  unequalSides,
   sizeOff,
   heightOff,
   baseLie,
   yarnShort,
   carriesThatShow,
   longCarries,
+  flares,
   gaugeEstimated,
+  gaugeDerived,
+  outsideClass,
   labelsMissing,
 ]
 

@@ -1,5 +1,6 @@
 import { bandsOf, freePartId } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
+import type { LedgerPart } from '../ledger/index.ts'
 import type { Finder, SnagContext } from './context.ts'
 import type { Mend } from './snag.ts'
 
@@ -12,18 +13,24 @@ export const repeatRemainders: Finder = (context) =>
   context.piece.parts.flatMap((part) => {
     if (part.repeat === null) return []
     const count = context.piece.columns.uses[part.firstRow]!
-    const left = count % part.repeat
-    if (left === 0 && count > 0) return []
+    const left = (count - part.balance) % part.repeat
+    if (left === 0 && count >= part.repeat + part.balance) return []
     return [
       {
         code: 'repeat-remainder' as const,
         severity: 'error' as const,
         where: { part: part.id, round: context.piece.columns.number[part.firstRow]! },
-        facts: { name: part.name, count, multiple: part.repeat, left },
+        facts: {
+          name: part.name,
+          count,
+          multiple: part.repeat,
+          left: Math.max(0, left),
+          rows: part.firstRow - context.piece.parts[0]!.endRow,
+        },
         mends: [
           ...evenCounts(context),
-          ...paddings(part.id, part.repeat, count),
-          ...changes(context, part.id, part.repeat, count),
+          ...paddings(part.id, part.repeat, count - part.balance),
+          ...changes(context, part),
         ],
       },
     ]
@@ -59,15 +66,13 @@ function paddings(id: string, multiple: number, count: number): Mend[] {
 }
 
 /** Stitches added or taken away below it, to the nearest whole repeats either way; the smaller change first. */
-function changes(
-  { design, gauge }: SnagContext,
-  id: string,
-  multiple: number,
-  count: number,
-): Mend[] {
-  const left = count % multiple
+function changes({ design, piece }: SnagContext, part: LedgerPart): Mend[] {
+  const { id, balance, gauge } = part
+  const multiple = part.repeat!
+  const count = piece.columns.uses[part.firstRow]!
+  const left = (((count - balance) % multiple) + multiple) % multiple
   return [multiple - left, -left]
-    .filter((by) => count + by >= multiple)
+    .filter((by) => count + by >= multiple + balance)
     .sort((a, b) => Math.abs(a) - Math.abs(b))
     .map((by) => ({
       kind: 'adjust',
@@ -81,7 +86,8 @@ export const tooLargeChanges: Finder = ({ design, piece }) =>
   bandsOf(design).flatMap((part) => {
     if (part.kind !== 'plain' || part.adjust === 0) return []
     const { endRow } = piece.parts.find(({ id }) => id === part.id)!
-    const count = piece.columns.uses[endRow - 1]!
+    const { firstRow } = piece.parts.find(({ id }) => id === part.id)!
+    const count = piece.columns.uses[firstRow]!
     const made = piece.columns.makes[endRow - 1]! - count
     if (made === part.adjust) return []
     return [

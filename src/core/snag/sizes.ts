@@ -1,16 +1,17 @@
 import { bandsOf, baseOf, growthOf, type PlainPart } from '../design/index.ts'
 import { baseFlatness, fitEdits, fitsOf } from '../fit/index.ts'
-import { gaugeFor, rowHeightMm } from '../ledger/index.ts'
-import { lieOf } from '../shape/index.ts'
+import { gaugeForCount, maybeOutsideClass, partGauge } from '../ledger/index.ts'
+import { foldsOf, lieOf, type Unequal } from '../shape/index.ts'
 import type { Finder } from './context.ts'
+import type { Mend } from './snag.ts'
 
 /** Taller or lower than wanted by more than this many rows of the body. */
 const ROWS_OFF = 1
 
-/** The widest round of the body is not the way around that is wanted. */
-export const sizeOff: Finder = ({ design, piece }) => {
-  const made = Math.max(...piece.columns.widthMm)
-  const count = Math.max(...piece.columns.makes)
+/** The way around is not the one that is wanted. */
+export const sizeOff: Finder = ({ design, ledger }) => {
+  const made = ledger.sizes.aroundMm
+  const { count } = baseOf(design)
   const { aroundMm: wanted, tolerance, said } = design.want
   if (Math.abs(made - wanted) <= wanted * tolerance + 1e-6) return []
   const [best] = fitsOf(design)
@@ -33,21 +34,25 @@ export const sizeOff: Finder = ({ design, piece }) => {
       code: 'size-off',
       severity: 'warning',
       where: { part: baseOf(design).id, round: null },
-      facts: { made, wanted, said, tolerance, count, ...gaugeFor(design, count) },
+      facts: { made, wanted, said, tolerance, count, ...gaugeForCount(design, count) },
       mends,
     },
   ]
 }
 
 /** The body is taller or lower than wanted; the topmost plain band can take the difference. */
-export const heightOff: Finder = ({ design, gauge, piece }) => {
-  const made = piece.columns.heightMm.at(-1)!
+export const heightOff: Finder = ({ design, ledger }) => {
+  const base = baseOf(design)
+  // The height of a disc bag is its discs'; of the others that of the bands, on one face or two.
+  if (base.kind === 'discs') return []
+  const made = ledger.sizes.heightMm
   const wanted = design.want.heightMm
+  const faces = base.kind === 'folded-panel' ? 2 : 1
   const plain = bandsOf(design).findLast((part): part is PlainPart => part.kind === 'plain')
-  const rowMm = rowHeightMm(gauge, plain?.stitch ?? gauge.stitch)
+  const rowMm = partGauge(design, plain ?? base).rowHeightMm / faces
   if (Math.abs(made - wanted) <= Math.max(ROWS_OFF * rowMm, wanted * design.want.tolerance))
     return []
-  const by = Math.round((wanted - made) / rowMm)
+  const by = Math.round((wanted - made) / rowMm / faces) * faces
   const mends =
     plain && plain.rounds + by >= 1 && by !== 0
       ? [
@@ -76,10 +81,10 @@ export const baseLie: Finder = ({ design }) => {
   const base = baseOf(design)
   const { flatness, flat } = baseFlatness(design)
   const lie = lieOf(flatness)
-  if (lie === 'flat') return []
+  if (lie === 'flat' || flat === null) return []
   const increase = Math.max(3, Math.round(flat))
   const mends =
-    base.kind !== 'round-base' || increase === base.increase
+    !('increase' in base) || base.kind === 'oval-base' || increase === base.increase
       ? []
       : [
           {
@@ -101,7 +106,7 @@ export const baseLie: Finder = ({ design }) => {
 
 /** Sizes rest on an estimate. */
 export const gaugeEstimated: Finder = ({ design, gauge }) =>
-  gauge.source === 'swatch'
+  gauge.source !== 'estimate'
     ? []
     : [
         {
@@ -112,3 +117,95 @@ export const gaugeEstimated: Finder = ({ design, gauge }) =>
           mends: [],
         },
       ]
+
+/** What each kind of unequal sides is called. */
+const unequalCodes = {
+  halves: 'halves-unequal',
+  sides: 'sides-unequal',
+  opening: 'opening-small',
+} as const satisfies Record<Unequal['what'], string>
+
+/** Sides that should be sewn together and are not equal, or a strip that leaves no opening. */
+export const unequalSides: Finder = ({ design, ledger, piece }) => {
+  const { unequal } = ledger
+  if (!unequal) return []
+  const base = baseOf(design)
+  const mends: Mend[] = []
+  if (base.kind === 'folded-panel')
+    for (const rows of [base.flapRows - 1, base.flapRows + 1])
+      if (rows >= 0 && rows < piece.rows - 1)
+        mends.push({
+          kind: 'flap',
+          facts: { rows, side: foldsOf(piece.rows, rows).front },
+          edits: [{ name: 'setBase', args: { values: { flapRows: rows } } }],
+        })
+  if (base.kind === 'tube')
+    mends.push({
+      kind: 'close',
+      facts: { by: base.decrease + 1, half: (base.count - base.decrease - 1) / 2 },
+      edits: [{ name: 'setBase', args: { values: { decrease: base.decrease + 1 } } }],
+    })
+  return [
+    {
+      code: unequalCodes[unequal.what],
+      severity: 'error',
+      where: { part: base.id, round: null },
+      facts: { one: unequal.one, other: unequal.other },
+      mends,
+    },
+  ]
+}
+
+/** Bands of another gauge draw the bag in or let it flare; less than this is not seen. */
+const FLARE = 0.04
+
+/** A band that is clearly narrower or wider than the one below it. */
+export const flares: Finder = ({ piece }) => {
+  const { widthMm, makes } = piece.columns
+  return piece.parts.slice(1).flatMap((part) => {
+    const [below, here] = [widthMm[part.firstRow - 1]!, widthMm[part.firstRow]!]
+    const other = makes[part.firstRow] === makes[part.firstRow - 1]
+    if (!other || Math.abs(here / below - 1) < FLARE) return []
+    return [
+      {
+        code: 'flare' as const,
+        severity: 'advice' as const,
+        where: { part: part.id, round: piece.columns.number[part.firstRow]! },
+        facts: { name: part.name, below, here },
+        mends: [],
+      },
+    ]
+  })
+}
+
+/** A swatch far outside the published range of its class: the class, the hook or the count may be wrong. */
+export const outsideClass: Finder = ({ design }) =>
+  design.swatches.flatMap((swatch) => {
+    const outside = maybeOutsideClass(swatch, design.yarnClass)
+    if (!outside) return []
+    const [few, many] = outside.range
+    return [
+      {
+        code: 'outside-class' as const,
+        severity: 'advice' as const,
+        where: { part: null, round: null },
+        facts: { sc: outside.sc, few, many, yarnClass: design.yarnClass },
+        mends: [],
+      },
+    ]
+  })
+
+/** Bands without a swatch of their own: their sizes are derived from another. */
+export const gaugeDerived: Finder = ({ piece }) => {
+  const derived = piece.parts.filter(({ gauge }) => gauge.source === 'derived')
+  if (derived.length === 0) return []
+  return [
+    {
+      code: 'gauge-derived',
+      severity: 'advice',
+      where: { part: derived[0]!.id, round: null },
+      facts: { names: derived.map(({ name }) => name) },
+      mends: [],
+    },
+  ]
+}

@@ -10,8 +10,15 @@ export interface Place {
 
 /** What each kind of snag is about. Lengths in mm, yarn in metres, shares as 0.1 = 10 %. */
 export interface SnagFacts {
-  'repeat-remainder': { name: string; count: number; multiple: number; left: number }
+  /** `rows` lie between it and the base's last row, where the count could still be changed. */
+  'repeat-remainder': { name: string; count: number; multiple: number; left: number; rows: number }
   'adjust-too-large': { name: string; adjust: number; count: number; made: number }
+  'halves-unequal': { one: number; other: number }
+  'sides-unequal': { one: number; other: number }
+  'opening-small': { one: number; other: number }
+  flare: { name: string; below: number; here: number }
+  'outside-class': { sc: number; few: number; many: number; yarnClass: number }
+  'gauge-derived': { names: readonly string[] }
   'size-off': {
     made: number
     wanted: number
@@ -40,6 +47,8 @@ export interface MendFacts {
   adjust: { by: number; count: number; sizeMm: number }
   rounds: { name: string; by: number; madeMm: number }
   increase: { increase: number; rounds: number }
+  flap: { rows: number; side: number }
+  close: { by: number; half: number }
 }
 export type MendKind = keyof MendFacts
 

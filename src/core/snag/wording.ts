@@ -28,12 +28,43 @@ const rounds = (n: number) => `${n} ${n === 1 ? 'round' : 'rounds'}`
 const snagWords: {
   readonly [Code in SnagCode]: (facts: SnagFacts[Code], words: Words) => SnagText
 } = {
-  'repeat-remainder': ({ name, count, multiple, left }) => ({
-    title: `${name} does not come out even.`,
-    text:
-      count < multiple
-        ? `${count} stitches are fewer than one repeat of ${multiple}.`
-        : `${count} stitches hold ${Math.floor(count / multiple)} repeats of ${multiple} and leave ${left}: the picture breaks off at the join.`,
+  'repeat-remainder': ({ name, count, multiple, left, rows }) => {
+    const short = Math.min(left, multiple - left)
+    const fault =
+      short <= 2
+        ? `${stitches(short)} more or fewer put it right, and in a plain round nobody sees it.`
+        : `The picture breaks off at the join; a change below the base's last row would cost ${rounds(rows)}.`
+    return {
+      title: `${name} does not come out even.`,
+      text:
+        count < multiple
+          ? `${count} stitches are fewer than one repeat of ${multiple}.`
+          : `${count} stitches hold ${Math.floor(count / multiple)} repeats of ${multiple} and leave ${left}. ${fault}`,
+    }
+  },
+  'halves-unequal': ({ one, other }) => ({
+    title: 'The bottom does not close evenly.',
+    text: `The halves have ${one} and ${other} stitches; sewn front to back they must be equal.`,
+  }),
+  'sides-unequal': ({ one, other }) => ({
+    title: 'Front and back are not equal.',
+    text: `The side seams would join ${one} row ends to ${other}.`,
+  }),
+  'opening-small': ({ one, other }) => ({
+    title: 'The strip leaves no way in.',
+    text: `It has ${rounds(one).replace('round', 'row')}, the edge of the disc ${stitches(other)}: sew one row to one stitch and leave the rest open. Fewer rows, or larger discs.`,
+  }),
+  flare: ({ name, below, here }, { units }) => ({
+    title: `${name} ${here > below ? 'flares' : 'draws in'}.`,
+    text: `Its own gauge makes the same stitches ${printLength(here, units)} wide, on ${printLength(below, units)} below it.`,
+  }),
+  'outside-class': ({ sc, few, many, yarnClass }) => ({
+    title: 'An unusual gauge.',
+    text: `${printNumber(sc)} sc over 4 in; class ${yarnClass} has ${few} to ${many}. That may be just what a firm bag wants, or the class is another.`,
+  }),
+  'gauge-derived': ({ names }) => ({
+    title: 'Some sizes are derived.',
+    text: `${names.join(', ')}: no swatch of just that, so the size follows from another one. A swatch of it will tell.`,
   }),
   'adjust-too-large': ({ name, adjust, count, made }) => ({
     title: `${name} cannot change that much in one round.`,
@@ -99,6 +130,14 @@ const mendWords: {
   rounds: ({ name, by, madeMm }, { units }) => ({
     label: `${rounds(Math.abs(by))} ${by > 0 ? 'more' : 'fewer'} of ${name}`,
     cost: printLength(madeMm, units),
+  }),
+  flap: ({ rows, side }) => ({
+    label: `A flap of ${rows} rows`,
+    cost: `${side} + ${side}`,
+  }),
+  close: ({ by, half }) => ({
+    label: `Take away ${by} before it is sewn`,
+    cost: `${half} + ${half}`,
   }),
   increase: ({ increase, rounds: n }) => ({
     label: `Increase by ${increase} a round`,

@@ -1,1 +1,3 @@
 export * from './evenly.ts'
+export * from './layers.ts'
+export * from './pareto.ts'

@@ -1,6 +1,6 @@
 import type { YarnPaths } from '../colour/index.ts'
 import type { Design, Yarn } from '../design/index.ts'
-import type { Ledger, Piece } from '../ledger/index.ts'
+import { type Ledger, maybeFoundation, type Piece } from '../ledger/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { type YarnRate, yarnRate, type YarnSource } from './schools.ts'
 
@@ -29,28 +29,50 @@ export interface YarnNeed {
   readonly inHandMetres: number | null
 }
 
+/** A sewn seam takes about three times its length (common practice). */
+const SEAM_LENGTHS = 3
+
 /** What the bag takes of each yarn of the design, in the design's order; whole balls for the high figure. */
-export function yarnNeeds(
-  design: Design,
-  ledger: Ledger,
-  piece: Piece,
-  paths: YarnPaths,
-): YarnNeed[] {
+export function yarnNeeds(design: Design, ledger: Ledger, paths: readonly YarnPaths[]): YarnNeed[] {
   const rate = yarnRate(design)
-  const worked = stitchYarn(ledger, piece)
+  const seams = seamMetres(ledger)
+  const worked = ledger.pieces.map((piece) => stitchYarn(ledger, piece))
   return design.yarns.map((yarn) => {
     const index = ledger.yarns.indexOf(yarn.letter)
-    const parts = piece.parts.flatMap((part, p): PartNeed[] => {
-      const stitches = worked.stitches[p]?.[index] ?? 0
-      if (index < 0 || stitches === 0) return []
-      const metres =
-        worked.inSc[p]![index]! * rate.metresPerSc +
-        paths.strandMetres[p]![index]! +
-        paths.ends[p]![index]! * TAIL_METRES
-      return [{ part: part.id, stitches, metres }]
-    })
-    return needOf(yarn, parts, rate)
+    const parts = new Map<string, { stitches: number; metres: number }>()
+    ledger.pieces.forEach(({ parts: own, times }, i) =>
+      own.forEach(({ id }, p) => {
+        const stitches = worked[i]!.stitches[p]![index] ?? 0
+        if (index < 0 || stitches === 0) return
+        const metres =
+          worked[i]!.inSc[p]![index]! * rate.metresPerSc +
+          paths[i]!.strandMetres[p]![index]! +
+          paths[i]!.ends[p]![index]! * TAIL_METRES
+        const before = parts.get(id) ?? {
+          stitches: 0,
+          metres: seams.get(`${id} ${yarn.letter}`) ?? 0,
+        }
+        parts.set(id, {
+          stitches: before.stitches + stitches * times,
+          metres: before.metres + metres * times,
+        })
+      }),
+    )
+    return needOf(
+      yarn,
+      [...parts].map(([part, need]) => ({ part, ...need })),
+      rate,
+    )
   })
+}
+
+/** Yarn the seams take, by "part yarn": they are sewn in the yarn the base is begun in. */
+function seamMetres(ledger: Ledger): Map<string, number> {
+  const sewn = ledger.joins.filter(({ kind }) => kind === 'seam' || kind === 'sew-on')
+  const lengthMm = sewn.reduce((sum, join) => sum + join.lengthMm, 0)
+  const [first] = ledger.pieces
+  const letter = ledger.yarns[first!.columns.runYarn[0]!]!
+  return new Map([[`${first!.parts[0]!.id} ${letter}`, (lengthMm * SEAM_LENGTHS) / 1000]])
 }
 
 function needOf(yarn: Yarn, parts: readonly PartNeed[], rate: YarnRate): YarnNeed {
@@ -87,5 +109,7 @@ function stitchYarn(ledger: Ledger, piece: Piece) {
       inSc[part]![yarn]! += columns.runCount[i]! * stitch.yarn
     }
   }
+  const chains = maybeFoundation(ledger, piece)?.chains ?? 0
+  inSc[0]![columns.runYarn[0]!]! += chains * stitchById('ch').yarn
   return { stitches, inSc }
 }

@@ -1,0 +1,121 @@
+import type { ShapeRow } from './shape-row.ts'
+
+/** Width of a stitch and height of a row, in mm. */
+export interface StitchSize {
+  readonly stitchWidthMm: number
+  readonly rowHeightMm: number
+}
+
+/** Stitches of the first row, and those each further one adds (or, flat, each step there is). */
+export interface Growth {
+  readonly first: number
+  readonly increase: number
+}
+
+/** A piece as the construction begins it; bands go on from the one that holds them. */
+export interface ShapePiece {
+  readonly id: string
+  readonly name: string
+  /** How often it is made. */
+  readonly times: number
+  readonly worked: 'rounds' | 'rows'
+  readonly rows: readonly ShapeRow[]
+  readonly holdsBands?: true
+  /** Lies flat under the bag, so that its rows add no height. */
+  readonly lies?: true
+  /** Worked in the second yarn of the base. */
+  readonly second?: true
+}
+
+/** What came of the pieces, as sizes and joins need it. */
+export interface Made {
+  /** Rows of the piece that holds the bands, and how far they reach along the fabric. */
+  readonly bodyRows: number
+  readonly bodyMm: number
+  /** Stitches at the rim. */
+  readonly rim: number
+  /** Height of the bands above the base, in rounds. */
+  readonly standingMm: number
+  /** Widest row from the base's last on. */
+  readonly widestMm: number
+  /** Way along the fabric from the start to the base's last row. */
+  readonly baseMm: number
+}
+
+export interface Sizes {
+  readonly aroundMm: number
+  readonly flatMm: number
+  readonly heightMm: number
+  /** From above (of a disc bag: the strip), the longer side first; both are the diameter when it is round. */
+  readonly footprint: { readonly lengthMm: number; readonly widthMm: number }
+}
+
+/** A seam, or stitches picked up: what it ties and how many stitches (or row ends) meet. */
+export interface ShapeJoin {
+  readonly kind: 'pick-up' | 'seam' | 'sew-on'
+  readonly pieces: readonly string[]
+  readonly count: number
+  /** How long it is, in mm. */
+  readonly lengthMm: number
+  readonly where: string
+}
+
+/** Something a construction cannot be sewn from: two sides that should meet and do not. */
+export interface Unequal {
+  readonly what: 'halves' | 'sides' | 'opening'
+  readonly one: number
+  readonly other: number
+}
+
+/** One way to build a bag: what its base comes to, in rows, joins and sizes. `Base` is what is decided about it. */
+export interface Construction<Base> {
+  readonly name: string
+  readonly hint: string
+  /** How its bands are worked. */
+  readonly worked: 'rounds' | 'rows'
+  readonly growth: (base: Base) => Growth
+  /** The increase a round at which it lies flat; null when it is flat by itself. */
+  readonly flat: ((size: StitchSize) => number) | null
+  /** Way around the bag that one stitch of the base's last row comes to, in stitch widths. */
+  readonly around: (base: Base) => number
+  /** Stitches its bands are worked on: those of the base's last row unless it says otherwise. */
+  readonly bandCount?: (base: Base) => number
+  /** In working order. */
+  readonly pieces: (base: Base, size: StitchSize) => readonly ShapePiece[]
+  readonly joins: (base: Base, made: Made, size: StitchSize) => readonly ShapeJoin[]
+  readonly sizes: (base: Base, made: Made, size: StitchSize) => Sizes
+  readonly unequal?: (base: Base, made: Made) => Unequal | null
+}
+
+/** The one piece of a bag worked in rounds from its base. */
+export const inRounds = (rows: readonly ShapeRow[]): ShapePiece[] => [
+  {
+    id: 'bag',
+    name: 'Base and body',
+    times: 1,
+    worked: 'rounds',
+    rows,
+    holdsBands: true,
+    lies: true,
+  },
+]
+
+/** Sizes of a bag that stands: half of its way around when laid flat. */
+export const standing = (
+  { widestMm, standingMm }: Made,
+  lengthMm: number,
+  widthMm: number,
+): Sizes => ({
+  aroundMm: widestMm,
+  flatMm: widestMm / 2,
+  heightMm: standingMm,
+  footprint: { lengthMm: Math.max(lengthMm, widthMm), widthMm: Math.min(lengthMm, widthMm) },
+})
+
+/** Sizes of a bag of two faces so wide: twice that is its way around. */
+export const twoFaces = (flatMm: number, heightMm: number): Sizes => ({
+  aroundMm: 2 * flatMm,
+  flatMm,
+  heightMm,
+  footprint: { lengthMm: flatMm, widthMm: 0 },
+})

@@ -1,0 +1,63 @@
+import { type Construction, standing } from '../construction.ts'
+import { firstRowOf, flatRows } from '../shape-row.ts'
+
+/** A rectangle in rows, and stitches picked up around all four of its sides. */
+export interface FlatBase {
+  /** Stitches of a row. */
+  readonly along: number
+  /** Stitches picked up all around: twice a row, and the rest along both row ends. */
+  readonly count: number
+}
+
+/** Rows whose ends take so many stitches: one a row height, in stitch widths. */
+export const rowsForEnds = (stitches: number, stitchWidthMm: number, rowHeightMm: number): number =>
+  Math.max(1, Math.round((stitches * stitchWidthMm) / rowHeightMm))
+
+/** Stitches picked up along so many row ends: h/w of them a row. */
+export const pickedUpAlong = (rows: number, stitchWidthMm: number, rowHeightMm: number): number =>
+  Math.round((rows * rowHeightMm) / stitchWidthMm)
+
+const rowsOf = ({ along, count }: FlatBase, stitchWidthMm: number, rowHeightMm: number) =>
+  rowsForEnds((count - 2 * along) / 2, stitchWidthMm, rowHeightMm)
+
+export const flatBase: Construction<FlatBase> = {
+  name: 'Flat, in rows',
+  hint: 'A rectangle in rows, with stitches picked up around it',
+  worked: 'rounds',
+  growth: ({ along }) => ({ first: 2 * along + 2, increase: 2 }),
+  flat: null,
+  around: () => 1,
+  pieces: (base, { stitchWidthMm, rowHeightMm }) => [
+    {
+      id: 'base',
+      name: 'Base',
+      times: 1,
+      worked: 'rows',
+      lies: true,
+      rows: flatRows(base.along, rowsOf(base, stitchWidthMm, rowHeightMm)),
+    },
+    {
+      id: 'bag',
+      name: 'Body',
+      times: 1,
+      worked: 'rounds',
+      rows: [firstRowOf('pick-up', base.count)],
+      holdsBands: true,
+    },
+  ],
+  joins: ({ count }, _, { stitchWidthMm }) => [
+    {
+      kind: 'pick-up',
+      pieces: ['base', 'bag'],
+      count,
+      lengthMm: count * stitchWidthMm,
+      where: 'all around the base',
+    },
+  ],
+  sizes: (base, made, { stitchWidthMm, rowHeightMm }) =>
+    standing(
+      made,
+      base.along * stitchWidthMm,
+      rowsOf(base, stitchWidthMm, rowHeightMm) * rowHeightMm,
+    ),
+}

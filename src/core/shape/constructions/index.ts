@@ -1,0 +1,43 @@
+import type { Construction } from '../construction.ts'
+import { discs } from './discs.ts'
+import { flatBase } from './flat-base.ts'
+import { foldedPanel } from './folded-panel.ts'
+import { halfRound } from './half-round.ts'
+import { oval } from './oval.ts'
+import { rectangle } from './rectangle.ts'
+import { round } from './round.ts'
+import { squares } from './squares.ts'
+import { tube } from './tube.ts'
+import { twoPanels } from './two-panels.ts'
+
+/** Every construction there is, by the kind of its base. One is added here and nowhere else in this folder. */
+export const constructions = {
+  'round-base': round,
+  'oval-base': oval,
+  'rectangle-base': rectangle,
+  'flat-base': flatBase,
+  tube,
+  'folded-panel': foldedPanel,
+  'two-panels': twoPanels,
+  squares,
+  discs,
+  'half-round': halfRound,
+} as const
+
+export type BaseKind = keyof typeof constructions
+export const baseKinds = Object.keys(constructions) as BaseKind[]
+
+/** What a construction decides, by its kind. */
+export type BaseOf<Kind extends BaseKind> =
+  (typeof constructions)[Kind] extends Construction<infer Base> ? Base : never
+
+/** The construction of a base, ready to be asked about that base. */
+export const constructionOf = <Base extends { readonly kind: BaseKind }>(
+  base: Base,
+): Construction<Base> => constructions[base.kind] as unknown as Construction<Base>
+
+export { flatHalfIncrease, halfRoundRows } from './half-round.ts'
+export { foldsOf } from './folded-panel.ts'
+export { openingOf } from './discs.ts'
+export { pickedUpAlong, rowsForEnds } from './flat-base.ts'
+export { squareRows } from './squares.ts'

@@ -1,0 +1,88 @@
+import { type Construction, twoFaces } from '../construction.ts'
+import { firstRowOf, flatRows } from '../shape-row.ts'
+
+/** Squares in two yarns, sewn to two faces like a draughtboard; the top is then worked in rounds. */
+export interface Squares {
+  /** Stitches of one square. */
+  readonly count: number
+  readonly across: number
+  readonly down: number
+}
+
+/** Rows that make a square of so many stitches. */
+export const squareRows = (count: number, stitchWidthMm: number, rowHeightMm: number): number =>
+  Math.max(1, Math.round((count * stitchWidthMm) / rowHeightMm))
+
+const rim = ({ count, across }: Squares) => 2 * across * count
+
+export const squares: Construction<Squares> = {
+  name: 'Squares',
+  hint: 'Squares in two yarns, sewn like a draughtboard',
+  worked: 'rounds',
+  growth: () => ({ first: 3, increase: 1 }),
+  flat: null,
+  around: ({ across }) => 2 * across,
+  bandCount: rim,
+  pieces: (base, { stitchWidthMm, rowHeightMm }) => {
+    const rows = flatRows(base.count, squareRows(base.count, stitchWidthMm, rowHeightMm))
+    const all = base.across * base.down
+    const square = { worked: 'rows', rows } as const
+    return [
+      { ...square, id: 'first', name: 'First square', times: 2 * Math.ceil(all / 2) },
+      ...(all > 1
+        ? [
+            {
+              ...square,
+              id: 'second',
+              name: 'Second square',
+              times: 2 * Math.floor(all / 2),
+              second: true as const,
+            },
+          ]
+        : []),
+      {
+        id: 'bag',
+        name: 'Top',
+        times: 1,
+        worked: 'rounds',
+        rows: [firstRowOf('pick-up', rim(base))],
+        holdsBands: true,
+      },
+    ]
+  },
+  joins: (base, _, { stitchWidthMm, rowHeightMm }) => {
+    const { count, across, down } = base
+    const rows = squareRows(count, stitchWidthMm, rowHeightMm)
+    const both = across * down > 1 ? ['first', 'second'] : ['first']
+    return [
+      {
+        kind: 'seam',
+        pieces: both,
+        count: 2 * (across * (down - 1) * count + down * (across - 1) * rows),
+        lengthMm:
+          2 *
+          (across * (down - 1) * count * stitchWidthMm + down * (across - 1) * rows * rowHeightMm),
+        where: 'square to square, on both faces',
+      },
+      {
+        kind: 'seam',
+        pieces: both,
+        count: 2 * down * rows + across * count,
+        lengthMm: 2 * down * rows * rowHeightMm + across * count * stitchWidthMm,
+        where: 'face to face, along both sides and the bottom',
+      },
+      {
+        kind: 'pick-up',
+        pieces: [...both, 'bag'],
+        count: rim(base),
+        lengthMm: rim(base) * stitchWidthMm,
+        where: 'around the top',
+      },
+    ] as const
+  },
+  sizes: ({ count, across, down }, { standingMm }, { stitchWidthMm, rowHeightMm }) =>
+    twoFaces(
+      across * count * stitchWidthMm,
+      down * squareRows(count, stitchWidthMm, rowHeightMm) * rowHeightMm + standingMm,
+    ),
+}

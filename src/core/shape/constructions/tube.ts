@@ -1,0 +1,59 @@
+import type { Construction, ShapePiece } from '../construction.ts'
+import { firstRowOf } from '../shape-row.ts'
+
+/** A tube begun in a ring of chain, its bottom closed last. */
+export interface Tube {
+  readonly count: number
+  /** Stitches taken away in one round below the chain before the halves are sewn; 0 for none. */
+  readonly decrease: number
+}
+
+const left = ({ count, decrease }: Tube) => count - decrease
+
+const closing = (base: Tube): ShapePiece => ({
+  id: 'bottom',
+  name: 'Bottom',
+  times: 1,
+  worked: 'rounds',
+  lies: true,
+  rows: [{ kind: 'other-side', uses: base.count, makes: left(base), marks: [] }],
+})
+
+export const tube: Construction<Tube> = {
+  name: 'Tube',
+  hint: 'A tube from a ring of chain, its bottom sewn last',
+  worked: 'rounds',
+  growth: () => ({ first: 6, increase: 1 }),
+  flat: null,
+  around: () => 1,
+  pieces: (base) => [
+    {
+      id: 'bag',
+      name: 'Body',
+      times: 1,
+      worked: 'rounds',
+      rows: [firstRowOf('chain-ring', base.count)],
+      holdsBands: true,
+    },
+    ...(base.decrease > 0 ? [closing(base)] : []),
+  ],
+  joins: (base, _, { stitchWidthMm }) => [
+    {
+      kind: 'seam',
+      pieces: [base.decrease > 0 ? 'bottom' : 'bag'],
+      count: Math.floor(left(base) / 2),
+      lengthMm: (left(base) / 2) * stitchWidthMm,
+      where: 'front to back along the bottom',
+    },
+  ],
+  sizes: (_, { widestMm, standingMm }) => ({
+    aroundMm: widestMm,
+    flatMm: widestMm / 2,
+    heightMm: standingMm,
+    footprint: { lengthMm: widestMm / 2, widthMm: 0 },
+  }),
+  unequal: (base) => {
+    const half = Math.floor(left(base) / 2)
+    return left(base) % 2 === 0 ? null : { what: 'halves', one: half, other: half + 1 }
+  },
+}

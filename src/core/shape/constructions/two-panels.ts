@@ -1,0 +1,32 @@
+import { type Construction, twoFaces } from '../construction.ts'
+import { firstRowOf } from '../shape-row.ts'
+
+/** Two equal panels, sewn along both sides and the bottom. */
+export interface TwoPanels {
+  readonly count: number
+}
+
+export const twoPanels: Construction<TwoPanels> = {
+  name: 'Two panels',
+  hint: 'Two equal panels in rows, sewn together',
+  worked: 'rows',
+  growth: () => ({ first: 3, increase: 1 }),
+  flat: null,
+  around: () => 2,
+  pieces: ({ count }) => [
+    {
+      id: 'bag',
+      name: 'Panel',
+      times: 2,
+      worked: 'rows',
+      rows: [firstRowOf('across', count)],
+      holdsBands: true,
+    },
+  ],
+  joins: ({ count }, { bodyRows, bodyMm }, { stitchWidthMm }) => [
+    { kind: 'seam', pieces: ['bag'], count: bodyRows, lengthMm: bodyMm, where: 'the left side' },
+    { kind: 'seam', pieces: ['bag'], count, lengthMm: count * stitchWidthMm, where: 'the bottom' },
+    { kind: 'seam', pieces: ['bag'], count: bodyRows, lengthMm: bodyMm, where: 'the right side' },
+  ],
+  sizes: (_, { widestMm, bodyMm }) => twoFaces(widestMm, bodyMm),
+}

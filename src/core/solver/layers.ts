@@ -1,0 +1,76 @@
+/** A layer that every way passes, at one of its nodes. */
+export interface Layer {
+  /** Weight of standing at each node: whole, from 0; −1 where none can stand. */
+  readonly weights: readonly number[]
+  /** Cost of coming from a node of the layer below to one of this layer; both counted from 0. */
+  readonly step: (from: number, to: number) => number
+}
+
+/** A way up through all layers. */
+export interface Way {
+  readonly cost: number
+  readonly weight: number
+  /** The node it stands at in each layer. */
+  readonly nodes: readonly number[]
+}
+
+/**
+ * From each node of the ground, the ways up through the layers that no other way from there beats in cost and weight: the
+ * exact answer, by dynamic programming from the top layer down over (node, weight left).
+ * @param size nodes of the ground and of every layer
+ * @param most total weight at most
+ * @returns for each ground node its ways, lightest first; none where there is none
+ */
+export function cheapestWays(size: number, layers: readonly Layer[], most: number): Way[][] {
+  const width = most + 1
+  const table = () => new Float64Array(size * width).fill(Infinity)
+  let above = table()
+  for (let node = 0; node < size; node++) above[node * width] = 0
+  const choices: Int32Array[] = []
+  for (let at = layers.length - 1; at >= 0; at--) {
+    const { weights, step } = layers[at]!
+    const here = table()
+    const choice = new Int32Array(size * width).fill(-1)
+    for (let to = 0; to < size; to++) {
+      const own = weights[to]!
+      if (own < 0 || own > most) continue
+      for (let from = 0; from < size; from++) {
+        const cost = step(from, to)
+        for (let weight = own; weight < width; weight++) {
+          const total = cost + above[to * width + weight - own]!
+          if (total >= here[from * width + weight]!) continue
+          here[from * width + weight] = total
+          choice[from * width + weight] = to
+        }
+      }
+    }
+    choices[at] = choice
+    above = here
+  }
+  return Array.from({ length: size }, (_, node) => {
+    const ways: Way[] = []
+    let least = Infinity
+    for (let weight = 0; weight < width; weight++) {
+      const cost = above[node * width + weight]!
+      if (cost >= least) continue
+      least = cost
+      ways.push({ cost, weight, nodes: nodesOf(layers, choices, width, node, weight) })
+    }
+    return ways
+  })
+}
+
+function nodesOf(
+  layers: readonly Layer[],
+  choices: readonly Int32Array[],
+  width: number,
+  ground: number,
+  weight: number,
+): number[] {
+  let [node, left] = [ground, weight]
+  return layers.map(({ weights }, at) => {
+    node = choices[at]![node * width + left]!
+    left -= weights[node]!
+    return node
+  })
+}
