@@ -1,5 +1,5 @@
 import type { Design } from '@core/design'
-import { tote } from '../src/core/testing/tote.ts'
+import { motif, tote } from '../src/core/testing/tote.ts'
 
 /** 400 stitches × 600 rounds in five colours, in runs of about four stitches. Made up, from a fixed seed. */
 export function stressBag(): Design {
@@ -27,14 +27,7 @@ export function stressBag(): Design {
     })),
     parts: [
       { ...base!, count: 400 } as Design['parts'][number],
-      {
-        kind: 'tapestry',
-        id: 'p2',
-        name: 'All',
-        stitch: 'sc',
-        chart: { width: 400, colours },
-        times: 1,
-      },
+      motif({ id: 'p2', name: 'All', chart: { width: 400, colours } }),
     ],
   }
 }

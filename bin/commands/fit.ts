@@ -6,7 +6,13 @@ import {
   fitSentence,
   maybeNearest,
 } from '@core/fit'
-import { chainFirstRound, flatCornerIncrease, flatIncrease, RECTANGLE } from '@core/shape'
+import {
+  chainFirstRound,
+  flatCornerIncrease,
+  flatIncrease,
+  RECTANGLE,
+  type StitchSize,
+} from '@core/shape'
 import { parseLength, parsePer, printNumber, type Result, TEN_CM } from '@core/units'
 import { type Outcome, Refusal } from '../outcome.ts'
 
@@ -41,20 +47,13 @@ function whole(text: string, option: string, least: number): number {
 const wholes = (text: string | undefined, option: string, least: number): number[] =>
   text === undefined ? [] : text.split(',').map((one) => whole(one.trim(), option, least))
 
-interface Gauge {
-  readonly stitchWidthMm: number
-  readonly rowHeightMm: number
-}
-type ReadBase = (figures: readonly number[], gauge: Gauge) => FitBase
-
-const flatRound = ({ stitchWidthMm, rowHeightMm }: Gauge) =>
-  flatIncrease(stitchWidthMm, rowHeightMm)
+type ReadBase = (figures: readonly number[], gauge: StitchSize) => FitBase
 
 /** How each kind of base is written, and what it comes to: round:k, oval:s:e:k, rect:s. */
 const bases: Readonly<Record<string, { readonly figures: number; readonly read: ReadBase }>> = {
   round: {
     figures: 1,
-    read: ([k], gauge) => ({ kind: 'round', first: k!, increase: k!, flat: flatRound(gauge) }),
+    read: ([k], gauge) => ({ kind: 'round', first: k!, increase: k!, flat: flatIncrease(gauge) }),
   },
   oval: {
     figures: 3,
@@ -62,30 +61,28 @@ const bases: Readonly<Record<string, { readonly figures: number; readonly read: 
       kind: 'oval',
       first: chainFirstRound({ along: along!, inEnd: inEnd! }),
       increase: increase!,
-      flat: flatRound(gauge),
+      flat: flatIncrease(gauge),
     }),
   },
   rect: {
     figures: 1,
-    read: ([along], { stitchWidthMm, rowHeightMm }) => ({
+    read: ([along], gauge) => ({
       kind: 'rect',
       first: chainFirstRound({ along: along!, inEnd: RECTANGLE.inEnd }),
       increase: RECTANGLE.increase,
-      flat: flatCornerIncrease(stitchWidthMm, rowHeightMm),
+      flat: flatCornerIncrease(gauge),
     }),
   },
 }
 
-function readBase(text: string, gauge: Gauge): FitBase | null {
-  if (text === 'none') return null
+function readBases(text: string, gauge: StitchSize): FitBase[] {
+  if (text === 'none') return []
   const [kind, ...figures] = text.split(':')
   const known = bases[kind!]
   if (!known || figures.length !== known.figures)
     throw new Refusal(`--base: “${text}” is none of round:8, oval:34:3:6, rect:38, none`)
-  return known.read(
-    figures.map((figure) => whole(figure, 'base', 2)),
-    gauge,
-  )
+  const read = figures.map((figure) => whole(figure, 'base', 2))
+  return [known.read(read, gauge)]
 }
 
 function requestOf(options: FitOptions): FitRequest {
@@ -120,13 +117,13 @@ function requestOf(options: FitOptions): FitRequest {
       offset: flat ? (offsets[i] ?? 0) : 0,
     })),
     maxPad: MOST_PADDING,
-    base: readBase(options.base, gauge),
+    bases: readBases(options.base, gauge),
     ...(count === undefined ? {} : { count }),
   }
 }
 
-function report(fit: Fit, { base }: FitRequest) {
-  const sentence = fitSentence(fit, base?.increase ?? 0, (id) => `band ${id}`)
+function report(fit: Fit) {
+  const sentence = fitSentence(fit, (id) => `band ${id}`)
   return {
     count: fit.count,
     sizeMm: fit.sizeMm,
@@ -151,9 +148,9 @@ function report(fit: Fit, { base }: FitRequest) {
 /** Counts that fit a size, or what fits a count; `wrong` when nothing does. */
 export function fit(options: FitOptions): Outcome {
   const request = requestOf(options)
-  const fits = fitCounts(request).map((one) => report(one, request))
+  const fits = fitCounts(request).map(report)
   const miss = fits.length > 0 ? null : maybeNearest(request)
-  const nearest = miss && report(miss, request)
+  const nearest = miss && report(miss.fit)
   const texts =
     fits.length > 0
       ? fits.map(({ text }) => text)

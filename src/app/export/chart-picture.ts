@@ -1,7 +1,8 @@
 import type { Design, TapestryPart } from '@core/design'
 import { chartSvg } from '@core/file'
-import { rowHeightMm } from '@core/ledger'
+import { bodyOf, partGauge } from '@core/ledger'
 import type { Derived } from '@core/plan'
+import type { StitchSize } from '@core/shape'
 
 /** A chart of the bag as a drawing. */
 export interface ChartPicture {
@@ -10,10 +11,12 @@ export interface ChartPicture {
   readonly svg: string
 }
 
+const aspectOf = ({ rowHeightMm, stitchWidthMm }: StitchSize) => rowHeightMm / stitchWidthMm
+
 /** The drawing of every charted part. */
 export const chartPictures = (
   design: Design,
-  { ledger, gauge }: Derived,
+  { ledger }: Derived,
   hand: 'right' | 'left',
 ): ChartPicture[] =>
   design.parts
@@ -24,8 +27,8 @@ export const chartPictures = (
       svg: chartSvg({
         chart: part.chart,
         yarns: design.yarns,
-        firstRound: (ledger.pieces[0]!.parts.find(({ id }) => id === part.id)?.firstRow ?? 0) + 1,
-        cellAspect: rowHeightMm(gauge, part.stitch) / gauge.stitchWidthMm,
+        firstRound: (bodyOf(ledger).parts.find(({ id }) => id === part.id)?.firstRow ?? 0) + 1,
+        cellAspect: aspectOf(partGauge(design, part)),
         hand,
         title: `${design.name}: ${part.name}`,
       }),

@@ -16,9 +16,9 @@ const HANDY = [12, 10, 15, 8, 20, 24, 16, 6, 9, 14, 18, 7, 11, 5]
 export function newPart(design: Design, kind: TemplateKind, count = 0): BandPart {
   const id = freePartId(design)
   const [first, second = first] = design.yarns
-  const base = { id, stitch: design.parts[0]!.stitch }
+  const base = { id, stitch: design.parts[0]!.stitch, making: null }
   if (kind === 'plain')
-    return { ...base, kind, name: 'Plain', yarn: first!.letter, rounds: 4, adjust: 0 }
+    return { ...base, kind, name: 'Plain', yarn: first!.letter, rounds: 4, adjust: 0, steps: 1 }
   if (kind === 'stripes')
     return {
       ...base,
@@ -27,5 +27,6 @@ export function newPart(design: Design, kind: TemplateKind, count = 0): BandPart
       stripes: [second!, first!, second!].map(({ letter }) => ({ yarn: letter, rounds: 2 })),
     }
   const width = HANDY.find((repeat) => count > 0 && count % repeat === 0) ?? 12
-  return { ...base, kind, name: 'Motif', chart: blankChart(width, 12, first!.letter), times: 1 }
+  const chart = blankChart(width, 12, first!.letter)
+  return { ...base, kind, name: 'Motif', chart, times: 1, balance: 0 }
 }

@@ -22,10 +22,13 @@ const api = {
   derive(design: Design, options: CompileOptions): Answer<Derived> {
     const result = answer(() => derive(design, options))
     if (!result.ok) return result
-    const { ledger, paths, front } = result.value
-    const buffers = [paths.changes, paths.strands, paths.longestCarry, front.yarns].map(
-      ({ buffer }) => buffer,
-    )
+    const { ledger, paths, fronts } = result.value
+    const buffers = [
+      paths.changes,
+      paths.strands,
+      paths.longestCarry,
+      ...fronts.map(({ yarns }) => yarns),
+    ].map(({ buffer }) => buffer)
     return transfer(result, [...ledgerBuffers(ledger), ...(buffers as ArrayBuffer[])])
   },
   fits: (design: Design): Answer<Fit[]> => answer(() => fitsOf(design)),

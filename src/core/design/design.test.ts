@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { anyDesign } from '../testing/arbitrary.ts'
-import { base, tote } from '../testing/tote.ts'
+import { baseKinds } from '../shape/index.ts'
+import { base, baseAs, motif, plain, stripes, swatch, tote } from '../testing/tote.ts'
 import {
   baseInstead,
   type BasePart,
@@ -144,16 +145,13 @@ describe('edits', () => {
   const after = (edit: Edit, design = tote()) => commit(historyOf(design), edit).design
 
   it('grow and shrink stripes at their top', () => {
-    const striped: StripesPart = {
-      kind: 'stripes',
+    const striped = stripes({
       id: 's',
-      name: 'Stripes',
-      stitch: 'sc',
       stripes: [
         { yarn: 'A', rounds: 2 },
         { yarn: 'B', rounds: 3 },
       ],
-    }
+    })
     const design = tote({ parts: [base(), striped] })
     const rounds = (wanted: number) =>
       (
@@ -199,37 +197,27 @@ describe('edits', () => {
 
 describe('faults', () => {
   it('name what fields alone cannot tell', () => {
-    const [first, low, motif, top] = tote().parts as [
-      typeof base extends () => infer P ? P : never,
-      ...never[],
-    ]
+    const [, low, , top] = tote().parts
     const places = (design: Design) => designFaults(design).map(({ where }) => where)
-    expect(places(tote({ parts: [low!, first] as Design['parts'] }))).toEqual([
-      'parts[0]',
-      'parts[1]',
-    ])
+    const withBase = (part: BasePart) => places(tote({ parts: [part] }))
+    expect(places(tote({ parts: [low!, base()] }))).toEqual(['parts[0]', 'parts[1]'])
     expect(places(tote({ yarns: tote().yarns.slice(0, 2) }))).toEqual(['parts[2]'])
-    expect(places(tote({ parts: [first, top!, top!] as Design['parts'] }))).toEqual(['parts'])
-    const ragged = {
-      ...(motif as unknown as TapestryPart),
-      chart: { width: 6, colours: ['AAAAAA', 'AAA'] },
-    }
-    expect(places(tote({ parts: [first, ragged] }))).toEqual(['parts[1].chart.colours[1]'])
+    expect(places(tote({ parts: [base(), top!, top!] }))).toEqual(['parts'])
+    const ragged = motif({ chart: { width: 6, colours: ['AAAAAA', 'AAA'] } })
+    expect(places(tote({ parts: [base(), ragged] }))).toEqual(['parts[1].chart.colours[1]'])
+    expect(places(tote({ parts: [base(), motif({ balance: 6 })] }))).toEqual(['parts[1].balance'])
+    expect(places(tote({ parts: [base(), plain({ steps: 3 })] }))).toEqual(['parts[1].steps'])
+    expect(places(tote({ swatches: [swatch({ yarn: 'Z' })] }))).toEqual(['swatches[0].yarn'])
+    expect(withBase(baseAs('tube', { decrease: 40 }))).toEqual(['parts[0].decrease'])
+    expect(withBase(baseAs('flat-base', { along: 40 }))).toEqual(['parts[0].count'])
+    expect(withBase(baseAs('squares', { second: 'Z' }))).toEqual(['parts[0]'])
     expect(roundsOf(ragged)).toBe(2)
   })
 })
 
 describe('every edit', () => {
   const yarn = { letter: 'D', name: 'Oxblood', colour: '#7c2f35', label: null, inHandGrams: null }
-  const added = {
-    kind: 'plain',
-    id: 'new',
-    name: 'New',
-    yarn: 'A',
-    stitch: 'sc',
-    rounds: 2,
-    adjust: 0,
-  } as const
+  const added = plain({ id: 'new', name: 'New' })
   const cases: [Edit, string, (design: Design) => unknown, unknown][] = [
     [
       { name: 'rename', args: { name: 'Horn bag' } },
@@ -307,11 +295,16 @@ describe('every edit', () => {
   })
 
   it('puts another base in the place of one, for the same count', () => {
-    const round = base() as BasePart
-    const oval = baseInstead(round, 'oval-base')
+    const bag = (part: BasePart) => tote({ parts: [part, ...tote().parts.slice(1)] })
+    const oval = baseInstead(tote(), 'oval-base')
     expect(oval).toMatchObject({ along: 12, inEnd: 3, count: 48 })
-    expect(baseInstead(oval, 'rectangle-base')).toMatchObject({ along: 12, count: 48 })
-    expect(baseInstead(round, 'round-base')).toBe(round)
+    expect(baseInstead(bag(oval), 'rectangle-base')).toMatchObject({ along: 12, count: 48 })
+    expect(baseInstead(tote(), 'round-base')).toEqual(base())
+    // As far around: two faces of 24; squares of 8, three across; half rounds of a straight edge of 24.
+    expect(baseInstead(tote(), 'two-panels')).toMatchObject({ count: 24 })
+    expect(baseInstead(tote(), 'squares')).toMatchObject({ count: 8, across: 3, second: 'B' })
+    expect(baseInstead(tote(), 'half-round')).toMatchObject({ count: 38 })
+    for (const kind of baseKinds) expect(designFaults(bag(baseInstead(tote(), kind)))).toEqual([])
     const edit: Edit = { name: 'setBase', args: { instead: oval } }
     const after = commit(historyOf(tote()), edit)
     expect(after.design.parts[0]).toEqual(oval)

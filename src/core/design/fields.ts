@@ -97,11 +97,11 @@ const listOf = (max: number) => [
   ArrayMaxSize(max, { message: `must have at most ${max} entries` }),
 ]
 
-/** Fields that may be null, by class: what the JSON Schema must say of them. */
-export const nullableFields: { readonly owner: string; readonly field: string }[] = []
+/** Fields that may be null, by the prototype of their class: what the JSON Schema must say of them. */
+export const nullableFields: { readonly owner: object; readonly field: string }[] = []
 
 /** Null, or what the other decorators want. */
 export const OrNull = (): PropertyDecorator => (target, key) => {
-  nullableFields.push({ owner: target.constructor.name, field: String(key) })
+  nullableFields.push({ owner: target, field: String(key) })
   ValidateIf((_, value) => value !== null)(target, key as string)
 }

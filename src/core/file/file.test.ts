@@ -4,6 +4,8 @@ import { XMLParser, XMLValidator } from 'fast-xml-parser'
 import demo from '../../../demo/beater-tote.json' with { type: 'json' }
 import type { TapestryPart } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
+import { baseKinds } from '../shape/index.ts'
+import versionOne from '../testing/version-1.json' with { type: 'json' }
 import { defaultWords } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import { tote } from '../testing/tote.ts'
@@ -50,7 +52,7 @@ describe('readProject', () => {
             2.5),
       ],
       [
-        'design.parts[0].kind must be one of round-base, oval-base, rectangle-base, plain, stripes, tapestry, not “sock”',
+        `design.parts[0].kind must be one of ${[...baseKinds, 'plain', 'stripes', 'tapestry'].join(', ')}, not “sock”`,
         (f) => ((f as typeof demo).design.parts[0]!.kind = 'sock'),
       ],
       [
@@ -150,6 +152,25 @@ describe('readProject', () => {
     )
   })
 })
+
+describe('older files', () => {
+  it('of version 1 make the same bag', () => {
+    const read = readProject(JSON.stringify(versionOne))
+    if (!read.ok) throw new Error(JSON.stringify(read.problem))
+    expect(read.value.swatches).toEqual([
+      { ...versionOne.design.swatch, ...plainSwatch, hookMm: versionOne.design.hookMm },
+    ])
+    expect(read.value.making.working).toBe(versionOne.design.working)
+    expect(read.value.parts.every(({ making }) => making === null)).toBe(true)
+    const { piece } = only(read.value)
+    expect([piece.rows, piece.columns.makes.at(-1)]).toEqual([80, 120])
+    const faulty = { ...versionOne, design: { ...versionOne.design, parts: 'none', swatch: null } }
+    expect(faults(JSON.stringify(faulty))).toEqual(['design.parts must have at least one entry'])
+    expect(faults(JSON.stringify({ ...versionOne, design: 7 }))).toEqual(['design must be given'])
+  })
+})
+const plainSwatch = { fabric: 'plain', yarn: null, washed: false, stretch: null } as const
+const only = (design: Parameters<typeof compile>[0]) => ({ piece: compile(design).pieces[0]! })
 
 describe('roundsCsv', () => {
   it('is read by another reader, and harmless in a spreadsheet', () => {

@@ -1,16 +1,25 @@
 import { bandWords, type Fit, fitSentence } from './index.ts'
 
-const band = { id: 'm', multiple: 24, offset: 0, count: 120, added: 0, padded: 0, repeats: 5 }
+const band = {
+  id: 'm',
+  multiple: 24,
+  offset: 0,
+  count: 120,
+  added: 0,
+  padded: 0,
+  repeats: 5,
+  sizeMm: 600,
+}
 const fit = (over: Partial<Fit>): Fit => ({
   count: 120,
   sizeMm: 600,
   errorMm: 0,
-  base: { kind: 'round', rounds: 20, last: 0, flatness: 1 },
+  base: { kind: 'round', increase: 6, rounds: 20, last: 0, flatness: 1, other: false },
   bands: [band],
   cost: 0,
   ...over,
 })
-const say = (one: Fit) => fitSentence(one, 6, () => 'Diamonds')
+const say = (one: Fit) => fitSentence(one, () => 'Diamonds')
 
 describe('what a fit says', () => {
   it('says how a band comes out', () => {
@@ -28,11 +37,13 @@ describe('what a fit says', () => {
     expect(
       say(
         fit({
-          base: { kind: 'round', rounds: 21, last: 2, flatness: 1 },
+          base: { kind: 'round', increase: 6, rounds: 21, last: 2, flatness: 1, other: false },
           bands: [{ ...band, added: -2 }],
         }),
       ),
-    ).toBe('21 base rounds of + 6, + 2 in the last; 2 taken away evenly below Diamonds')
+    ).toBe(
+      '21 base rounds of + 6, + 2 in the last; 2 taken away opposite each other below Diamonds',
+    )
     expect(say(fit({ bands: [{ ...band, added: 3, padded: 1 }] }))).toBe(
       '20 base rounds of + 6; 3 added evenly below Diamonds; Diamonds padded by 1 column',
     )

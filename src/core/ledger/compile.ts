@@ -27,6 +27,7 @@ export interface CompileOptions {
 interface Context {
   readonly builder: PieceBuilder
   readonly hand: 'right' | 'left'
+  readonly balance: number
   /** Adds a row given as it is worked on the right side; on the wrong side it is worked the other way. */
   readonly addRow: (runs: readonly LedgerRun[]) => void
 }
@@ -104,14 +105,21 @@ const stripes: Compile<StripesPart> = (part, { builder, addRow }) => {
     for (let i = 0; i < rounds; i++) addRow([{ stitch: part.stitch, yarn, count: builder.count }])
 }
 
-/** Each repeat keeps its own runs; a repeat that does not fit is cut off at the join or edge, as it would be on the hook. */
-const tapestry: Compile<TapestryPart> = ({ chart, times, stitch }, { builder, hand, addRow }) => {
-  const repeats = Math.floor(builder.count / chart.width)
-  const left = builder.count % chart.width
+/**
+ * Each repeat keeps its own runs; a repeat that does not fit is cut off at the join or edge, as it would be on the hook. As
+ * seen, the columns that balance a flat row are the first ones of the chart again, at its right edge.
+ */
+const tapestry: Compile<TapestryPart> = ({ chart, times, stitch }, context) => {
+  const { builder, hand, addRow } = context
+  const first = hand === 'right' && context.balance < builder.count ? context.balance : 0
+  const repeats = Math.floor((builder.count - first) / chart.width)
+  const left = (builder.count - first) % chart.width
+  const runs = (row: string) =>
+    runsOf(row, hand).map(({ letter, count }) => ({ stitch, yarn: letter, count }))
   const rounds = chart.colours.map((row) => {
-    const motif = runsOf(row, hand).map(({ letter, count }) => ({ stitch, yarn: letter, count }))
+    const motif = runs(row)
     if (motif.length === 1) return [{ ...motif[0]!, count: builder.count }]
-    const round: LedgerRun[] = []
+    const round: LedgerRun[] = first > 0 ? runs(row.slice(0, first)) : []
     for (let i = 0; i < repeats; i++) for (const run of motif) round.push(run)
     let rest = left
     for (const run of motif) {
@@ -205,7 +213,12 @@ function pieceOf(
   if (shape.holdsBands)
     for (const part of bandsOf(design))
       inPart(design, part, builder, true, (addRow) =>
-        (compilers[part.kind] as Compile<Part>)(part, { builder, hand, addRow }),
+        (compilers[part.kind] as Compile<Part>)(part, {
+          builder,
+          hand,
+          balance: balanceOf(design, part),
+          addRow,
+        }),
       )
   return builder.finish()
 }

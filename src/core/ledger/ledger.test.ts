@@ -1,19 +1,25 @@
 import fc from 'fast-check'
-import { base, tote } from '../testing/tote.ts'
+import { base, baseAs, motif, plain, swatch, tote } from '../testing/tote.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import {
   compile,
+  ends,
   frontPicture,
-  gaugeFor,
+  bodyOf,
+  gaugeForCount,
   gaugeOf,
   NO_STITCH,
   partOfRow,
   placeColours,
-  rowHeightMm,
+  maybeFoundation,
+  maybeOutsideClass,
+  partGauge,
   runsOfRow,
+  starts,
   swatchFromBase,
   writePlaceColours,
 } from './index.ts'
+import type { BasePart } from '../design/index.ts'
 import { stitchById } from '../stitch/index.ts'
 
 const only = (design = tote(), hand: 'right' | 'left' = 'right') => {
@@ -69,9 +75,124 @@ describe('compile', () => {
   })
 
   it('says how rounds begin and end', () => {
-    const { piece } = only(tote({ working: 'joined' }))
-    expect([...piece.columns.start].slice(0, 3)).toEqual([0, 2, 2])
-    expect([...piece.columns.end].slice(-2)).toEqual([1, 3])
+    const { piece } = only(tote({ making: { ...tote().making, working: 'joined' } }))
+    expect([...piece.columns.start].slice(0, 3).map((at) => starts[at])).toEqual([
+      'ring',
+      'chain',
+      'chain',
+    ])
+    expect([...piece.columns.end].slice(-2).map((at) => ends[at])).toEqual(['join', 'fasten-off'])
+  })
+})
+
+describe('ways of working', () => {
+  const made = (over: Parameters<typeof tote>[0]) => bodyOf(compile(tote(over)))
+  const sidesOf = (over: Parameters<typeof tote>[0]) => [...made(over).columns.side].join('')
+  const making = tote().making
+  const parts = [base({ count: 18 }), plain({ rounds: 3 }), plain({ id: 'more', rounds: 2 })]
+
+  it('turn every round, one round only, or none', () => {
+    expect(sidesOf({ parts })).toBe('00000000')
+    expect(sidesOf({ parts, making: { ...making, working: 'turned' } })).toBe('01010101')
+    const once = { ...making, working: 'turn-once' as const }
+    const [first, low, more] = parts as [(typeof parts)[0], (typeof parts)[1], (typeof parts)[1]]
+    expect(sidesOf({ parts: [first, { ...low, making: once }, more] as never })).toBe('00010000')
+  })
+
+  it('join the base and go on in a spiral', () => {
+    const joined = { ...making, working: 'joined' as const }
+    const { start, end } = made({ parts: [base({ count: 18, making: joined }), plain()] }).columns
+    expect([...start].map((at) => starts[at])).toEqual([
+      'ring',
+      'chain',
+      'chain',
+      'spiral',
+      'spiral',
+    ])
+    expect([...end].map((at) => ends[at])).toEqual(['join', 'join', 'join', 'spiral', 'fasten-off'])
+  })
+
+  it('taper over several rounds, to the stitch', () => {
+    const taper = (adjust: number, steps: number) =>
+      [...made({ parts: [base(), plain({ rounds: 6, adjust, steps })] }).columns.makes].slice(8)
+    expect(taper(7, 3)).toEqual([48, 50, 50, 52, 52, 55])
+    expect(taper(-6, 6)).toEqual([47, 46, 45, 44, 43, 42])
+    expect(taper(6, 1)).toEqual([48, 48, 48, 48, 48, 54])
+  })
+})
+
+describe('pieces', () => {
+  const bag = (part: BasePart) => compile(tote({ parts: [part, plain({ rounds: 9 })] }))
+
+  it('of two panels: made twice, begun in n + 1 chains, with as many row ends at either side', () => {
+    const ledger = bag(baseAs('two-panels', { count: 20 }))
+    const [panel] = ledger.pieces
+    expect(panel).toMatchObject({ times: 2, worked: 'rows', rows: 10 })
+    expect(maybeFoundation(ledger, panel!)).toEqual({ chains: 21, skipped: 1 })
+    expect(ledger.joins.map(({ count }) => count)).toEqual([10, 20, 10])
+    expect(ledger.sizes).toMatchObject({ flatMm: 100, aroundMm: 200, heightMm: 50 })
+  })
+
+  it('of a folded panel: front and back equal, or said to be not', () => {
+    const folded = (flapRows: number) => bag(baseAs('folded-panel', { count: 20, flapRows }))
+    expect(folded(2).joins.map(({ count }) => count)).toEqual([4, 4])
+    expect(folded(2)).toMatchObject({ unequal: null, sizes: { heightMm: 20, flatMm: 100 } })
+    expect(folded(3).unequal).toEqual({ what: 'sides', one: 3, other: 4 })
+  })
+
+  it('of a tube: a ring that keeps its count, closed after a round into the other side of it', () => {
+    const ledger = bag(baseAs('tube', { count: 48, decrease: 8 }))
+    expect(ledger.pieces.map(({ id, rows }) => [id, rows])).toEqual([
+      ['bag', 10],
+      ['bottom', 1],
+    ])
+    expect(maybeFoundation(ledger, ledger.pieces[0]!)).toEqual({ chains: 48, skipped: 0 })
+    expect(ledger.pieces[1]!.columns.makes[0]).toBe(40)
+    expect(ledger.joins).toMatchObject([{ kind: 'seam', count: 20 }])
+    expect(bag(baseAs('tube', { count: 49, decrease: 0 })).unequal).toMatchObject({
+      one: 24,
+      other: 25,
+    })
+  })
+
+  it('of squares: half of them in each yarn, sewn, with a top on all of them', () => {
+    const ledger = bag(baseAs('squares', { count: 8, across: 3, down: 3 }))
+    const [first, second, top] = ledger.pieces
+    expect([first, second].map((piece) => [piece!.times, piece!.rows])).toEqual([
+      [10, 8],
+      [8, 8],
+    ])
+    expect(runsOfRow(ledger, second!, 0)[0]!.yarn).toBe('B')
+    expect(top!.columns.makes[0]).toBe(48)
+    // 3 × 2 rows of edges across and 3 × 2 down on each of two faces; then three edges around.
+    expect(ledger.joins.map(({ count }) => count)).toEqual([2 * (48 + 48), 2 * 24 + 24, 48])
+    expect(ledger.sizes).toMatchObject({ flatMm: 120, heightMm: 120 + 50 })
+  })
+
+  it('of two discs: the strip covers part of the edge and leaves the rest open', () => {
+    const strip = (rounds: number) =>
+      compile(tote({ parts: [baseAs('discs', { count: 48 }), plain({ rounds })] }))
+    expect(strip(29).joins[0]).toMatchObject({ kind: 'sew-on', count: 30 })
+    expect(strip(29).joins[0]!.where).toContain('18 stitches stay open')
+    expect(strip(29).unequal).toBeNull()
+    expect(strip(47).unequal).toEqual({ what: 'opening', one: 48, other: 48 })
+  })
+
+  it('of half rounds: a curve of so many stitches, a straight edge as wide as its diameter', () => {
+    const ledger = compile(tote({ parts: [baseAs('half-round', { count: 30, increase: 3 })] }))
+    expect([...ledger.pieces[0]!.columns.makes]).toEqual([3, 6, 9, 12, 15, 18, 21, 24, 27, 30])
+    expect(ledger.sizes.flatMm).toBeCloseTo((2 * 30 * 5) / Math.PI, 9)
+    expect(ledger.joins[0]).toMatchObject({ count: 30, lengthMm: 150 })
+  })
+
+  it('of a flat base: its count is picked up around it', () => {
+    const ledger = bag(baseAs('flat-base', { along: 14, count: 48 }))
+    expect(ledger.pieces.map(({ id, rows }) => [id, rows])).toEqual([
+      ['base', 10],
+      ['bag', 10],
+    ])
+    expect(ledger.joins).toMatchObject([{ kind: 'pick-up', count: 48 }])
+    expect(ledger.sizes.footprint).toEqual({ lengthMm: 70, widthMm: 50 })
   })
 })
 
@@ -79,25 +200,36 @@ describe('the laws of the ledger', () => {
   it('hold for any bag', () => {
     fc.assert(
       fc.property(anyDesign, fc.constantFrom('left' as const, 'right' as const), (design, hand) => {
-        const { ledger, piece } = only(design, hand)
-        const { uses, makes, heightMm, alongMm } = piece.columns
-        for (let row = 0; row < piece.rows; row++) {
-          const runs = runsOfRow(ledger, piece, row)
-          const sum = (key: 'uses' | 'makes') =>
-            runs.reduce((all, { stitch, count }) => all + stitchById(stitch)[key] * count, 0)
-          expect(sum('makes')).toBe(makes[row])
-          expect(uses[row]).toBe(row === 0 ? 0 : makes[row - 1])
-          if (row > 0) {
-            expect(sum('uses')).toBe(uses[row])
-            expect(heightMm[row]).toBeGreaterThanOrEqual(heightMm[row - 1]!)
-            expect(alongMm[row]).toBeGreaterThan(alongMm[row - 1]!)
+        const ledger = compile(design, { hand })
+        for (const piece of ledger.pieces) {
+          const { uses, makes, heightMm, alongMm, side } = piece.columns
+          for (let row = 0; row < piece.rows; row++) {
+            const runs = runsOfRow(ledger, piece, row)
+            const sum = (key: 'uses' | 'makes') =>
+              runs.reduce((all, { stitch, count }) => all + stitchById(stitch)[key] * count, 0)
+            expect(sum('makes')).toBe(makes[row])
+            expect(uses[row]).toBe(row === 0 ? 0 : makes[row - 1])
+            if (row > 0) {
+              expect(sum('uses')).toBe(uses[row])
+              expect(heightMm[row]).toBeGreaterThanOrEqual(heightMm[row - 1]!)
+              expect(alongMm[row]).toBeGreaterThan(alongMm[row - 1]!)
+              if (piece.worked === 'rows') expect(side[row]).not.toBe(side[row - 1])
+            }
+            expect(placeColours(ledger, piece, row)).toHaveLength(makes[row]!)
+            expect(runs.every(({ count }) => count > 0)).toBe(true)
           }
-          expect(placeColours(ledger, piece, row)).toHaveLength(makes[row]!)
-          expect(runs.every(({ count }) => count > 0)).toBe(true)
+          const bounds = piece.parts.flatMap(({ firstRow, endRow }) => [firstRow, endRow])
+          expect(bounds).toEqual([...bounds].sort((a, b) => a - b))
+          expect(bounds.at(-1)).toBe(piece.rows)
         }
-        const bounds = piece.parts.flatMap(({ firstRow, endRow }) => [firstRow, endRow])
-        expect(bounds).toEqual([...bounds].sort((a, b) => a - b))
-        expect(bounds.at(-1)).toBe(piece.rows)
+        const ids = ledger.pieces.map(({ id }) => id)
+        for (const join of ledger.joins) {
+          expect(join.pieces.every((id) => ids.includes(id))).toBe(true)
+          expect(join.count).toBeGreaterThanOrEqual(0)
+        }
+        const { aroundMm, flatMm, footprint } = ledger.sizes
+        expect(aroundMm).toBeGreaterThanOrEqual(flatMm)
+        expect(footprint.lengthMm).toBeGreaterThanOrEqual(Math.min(footprint.widthMm, flatMm))
       }),
     )
   })
@@ -106,23 +238,21 @@ describe('the laws of the ledger', () => {
 describe('answers about the gauge', () => {
   it('takes it from the base: 20 rounds of six, 19.1 cm across, are the swatch they were made with', () => {
     // A flat disc: its edge is 2πr around, and r is its rounds. Geometry.
-    const swatch = swatchFromBase({ rounds: 20, acrossMm: 191, count: 120, stitch: 'sc' })
+    const swatch = swatchFromBase({ rounds: 20, acrossMm: 191, count: 120 })
     expect(swatch.stitches).toBeCloseTo(20, 1)
     expect(swatch.rows).toBeCloseTo(20.9, 1)
-    expect(() => swatchFromBase({ rounds: 0, acrossMm: 191, count: 120, stitch: 'sc' })).toThrow(
-      RangeError,
-    )
+    expect(() => swatchFromBase({ rounds: 0, acrossMm: 191, count: 120 })).toThrow(RangeError)
   })
 
   it('says which gauge and hook make a count the wanted size', () => {
     const design = tote({ want: { ...tote().want, aroundMm: 288 } })
-    const { stitchWidthMm, hookMm } = gaugeFor(design, 48)
+    const { stitchWidthMm, hookMm } = gaugeForCount(design, 48)
     expect(stitchWidthMm).toBe(6)
     expect(hookMm).toBeGreaterThan(design.hookMm)
-    expect(gaugeFor(tote(), 48)).toEqual({ stitchWidthMm: 5, hookMm: 3.5 })
+    expect(gaugeForCount(tote(), 48)).toEqual({ stitchWidthMm: 5, hookMm: 3.5 })
     // Worked with that hook, an estimated gauge has that width.
-    const estimated = tote({ swatch: null, want: { ...tote().want, aroundMm: 300 } })
-    const answer = gaugeFor(estimated, 48)
+    const estimated = tote({ swatches: [], want: { ...tote().want, aroundMm: 300 } })
+    const answer = gaugeForCount(estimated, 48)
     expect(gaugeOf({ ...estimated, hookMm: answer.hookMm }).stitchWidthMm).toBeCloseTo(300 / 48, 9)
   })
 })
@@ -130,17 +260,46 @@ describe('answers about the gauge', () => {
 describe('gauge', () => {
   it('comes from the swatch, or is estimated with a spread', () => {
     expect(gaugeOf(tote())).toMatchObject({ source: 'swatch', stitchWidthMm: 5, rowHeightMm: 5 })
-    const estimated = gaugeOf(tote({ swatch: null }))
+    const estimated = gaugeOf(tote({ swatches: [] }))
     expect(estimated.source).toBe('estimate')
     expect(estimated.spread).toBeGreaterThan(0.1)
   })
 
   it('derives other stitches from the one measured', () => {
-    const swatch = { stitch: 'hdc', stitches: 20, stitchesOverMm: 100, rows: 14, rowsOverMm: 98 }
-    const gauge = gaugeOf(tote({ swatch }))
-    expect(rowHeightMm(gauge, 'hdc')).toBeCloseTo(7, 9)
-    expect(rowHeightMm(gauge, 'sc')).toBeCloseTo(5, 9)
-    expect(rowHeightMm(gauge, 'dc-blo')).toBeCloseTo(10, 9)
+    const design = tote({ swatches: [swatch({ stitch: 'hdc', rows: 14, rowsOverMm: 98 })] })
+    const height = (stitch: string) => partGauge(design, plain({ stitch }))
+    expect(height('hdc')).toMatchObject({ source: 'swatch', rowHeightMm: 7 })
+    expect(height('sc')).toMatchObject({ source: 'derived', rowHeightMm: expect.closeTo(5, 9) })
+    expect(height('dc-blo').rowHeightMm).toBeCloseTo(10, 9)
+    expect(height('sc').spread).toBeGreaterThan(height('hdc').spread)
+  })
+
+  it('takes the swatch that is nearest: stitch before fabric before yarn; derives from another hook', () => {
+    const swatches = [
+      swatch(),
+      swatch({ yarn: 'B', stitches: 21 }),
+      swatch({ fabric: 'tapestry', stitches: 19 }),
+      swatch({ stitch: 'dc', stitches: 18, rows: 10 }),
+    ]
+    const design = tote({ swatches })
+    const used = (part: Parameters<typeof partGauge>[1]) => partGauge(design, part).swatch
+    expect([plain(), plain({ yarn: 'B' }), motif(), plain({ stitch: 'dc' })].map(used)).toEqual([
+      0, 1, 2, 3,
+    ])
+    expect(used(motif({ stitch: 'dc' }))).toBe(3)
+    const larger = partGauge({ ...design, hookMm: 4.5 }, plain())
+    expect(larger).toMatchObject({ source: 'derived', swatch: 0 })
+    expect(larger.stitchWidthMm).toBeGreaterThan(5)
+  })
+
+  // Craft Yarn Council, Standards and Guidelines: class 4 is 11–14 sc over 4 in, class 5 is 8–11 (from memory).
+  it('says when a swatch is far from the published range of its class', () => {
+    const sc = (stitches: number) =>
+      maybeOutsideClass(swatch({ stitches, stitchesOverMm: 101.6 }), 4)
+    expect([sc(11), sc(14), sc(16.5), sc(9)]).toEqual([null, null, null, null])
+    expect(sc(17)).toEqual({ sc: 17, range: [11, 14] })
+    expect(sc(8)).toMatchObject({ range: [11, 14] })
+    expect(maybeOutsideClass(swatch({ stitch: 'dc', stitches: 30 }), 4)).toBeNull()
   })
 })
 
@@ -148,15 +307,17 @@ describe('the picture', () => {
   it('is the chart, repeated from the join', () => {
     fc.assert(
       fc.property(anyDesign, (design) => {
-        const { ledger, piece } = only(design)
+        const ledger = compile(design)
+        const piece = bodyOf(ledger)
         for (const part of design.parts) {
           if (part.kind !== 'tapestry') continue
-          const { firstRow, endRow } = piece.parts.find(({ id }) => id === part.id)!
+          const { firstRow, endRow, balance } = piece.parts.find(({ id }) => id === part.id)!
           const { width, colours } = part.chart
           for (let row = firstRow; row < endRow; row++) {
             const line = colours[(row - firstRow) % colours.length]!
             const seen = [...placeColours(ledger, piece, row)].map((i) => ledger.yarns[i]).join('')
-            const enough = line.repeat(Math.ceil(seen.length / width))
+            const more = balance < seen.length ? line.slice(0, balance) : ''
+            const enough = line.repeat(Math.ceil(seen.length / width)) + more
             expect(seen).toBe(enough.slice(enough.length - seen.length))
           }
         }
@@ -164,19 +325,21 @@ describe('the picture', () => {
     )
   })
 
-  it('of the front is the middle half of every row', () => {
+  it('of the front is the middle half of every round, and all of every row', () => {
     fc.assert(
       fc.property(anyDesign, fc.constantFrom('left' as const, 'right' as const), (design, hand) => {
-        const { ledger, piece } = only(design, hand)
-        const front = frontPicture(ledger, piece, hand)
-        expect(front.yarns).toHaveLength(front.columns * piece.rows)
-        for (let row = 0; row < piece.rows; row++) {
-          const whole = placeColours(ledger, piece, row, hand)
-          const shown = Math.max(1, whole.length >> 1)
-          const line = front.yarns.subarray(row * front.columns, (row + 1) * front.columns)
-          const stitches = [...line].filter((yarn) => yarn !== NO_STITCH)
-          const from = (whole.length - shown) >> 1
-          expect(stitches).toEqual([...whole.subarray(from, from + shown)])
+        const ledger = compile(design, { hand })
+        for (const piece of ledger.pieces) {
+          const front = frontPicture(ledger, piece, hand)
+          expect(front.yarns).toHaveLength(front.columns * piece.rows)
+          for (let row = 0; row < piece.rows; row++) {
+            const whole = placeColours(ledger, piece, row, hand)
+            const shown = piece.worked === 'rows' ? whole.length : Math.max(1, whole.length >> 1)
+            const line = front.yarns.subarray(row * front.columns, (row + 1) * front.columns)
+            const stitches = [...line].filter((yarn) => yarn !== NO_STITCH)
+            const from = (whole.length - shown) >> 1
+            expect(stitches).toEqual([...whole.subarray(from, from + shown)])
+          }
         }
       }),
     )
@@ -198,18 +361,7 @@ describe('compile and bad designs', () => {
   })
 
   it('takes away at most what there is room for', () => {
-    const parts = [
-      base(),
-      {
-        kind: 'plain',
-        id: 'x',
-        name: 'X',
-        yarn: 'A',
-        stitch: 'sc',
-        rounds: 1,
-        adjust: 500,
-      } as const,
-    ]
+    const parts = [base(), plain({ rounds: 1, adjust: 500 })]
     expect(counts(tote({ parts })).at(-1)).toBe(96)
   })
 })

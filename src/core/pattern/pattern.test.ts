@@ -3,16 +3,16 @@ import type { Design } from '../design/index.ts'
 import { compile, runsOfRow } from '../ledger/index.ts'
 import { defaultWords, stitchById } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
-import { base, tote } from '../testing/tote.ts'
+import { base, baseAs, plain, tote } from '../testing/tote.ts'
 import { readRow } from '../testing/read-row.ts'
 import { abbreviationsOf, lineLabel, rowText, writtenPattern } from './index.ts'
 import { type Grouped, grouped } from './group.ts'
 
 const uk = { ...defaultWords, terms: 'uk' as const }
-const written = (design: Design, words = defaultWords) => {
-  const ledger = compile(design, words)
-  return writtenPattern(design, ledger, ledger.pieces[0]!, words)
-}
+const pieces = (design: Design, words = defaultWords) =>
+  writtenPattern(design, compile(design, words), words)
+const written = (design: Design, words = defaultWords) =>
+  pieces(design, words).flatMap(({ sections }) => sections)
 const said = (design: Design, words = defaultWords) =>
   written(design, words).flatMap(({ lines }) =>
     lines.map((line) => `${lineLabel(line)}: ${line.text} (${line.count})`),
@@ -69,15 +69,16 @@ describe('the words of a round', () => {
         (design, us, hand) => {
           const words = { ...defaultWords, terms: us, hand }
           const ledger = compile(design, words)
-          const piece = ledger.pieces[0]!
-          const { uses, makes } = piece.columns
-          for (let row = 0; row < piece.rows; row++) {
-            const read = readRow(rowText(ledger, piece, row, words), uses[row]!)
-            expect([read.takes, read.leaves]).toEqual([uses[row], makes[row]])
-            const yarns = new Map<string, number>()
-            for (const { stitch, yarn, count } of runsOfRow(ledger, piece, row))
-              yarns.set(yarn, (yarns.get(yarn) ?? 0) + count * stitchById(stitch).makes)
-            expect(read.yarns).toEqual(yarns)
+          for (const piece of ledger.pieces) {
+            const { uses, makes } = piece.columns
+            for (let row = 0; row < piece.rows; row++) {
+              const read = readRow(rowText(ledger, piece, row, words), uses[row]!)
+              expect([read.takes, read.leaves]).toEqual([uses[row], makes[row]])
+              const yarns = new Map<string, number>()
+              for (const { stitch, yarn, count } of runsOfRow(ledger, piece, row))
+                yarns.set(yarn, (yarns.get(yarn) ?? 0) + count * stitchById(stitch).makes)
+              expect(read.yarns).toEqual(yarns)
+            }
           }
         },
       ),
@@ -123,19 +124,18 @@ describe('writtenPattern', () => {
   })
 
   it('says how an oval and a rectangle go around their chain', () => {
-    const own = { id: 'base', name: 'Base', yarn: 'A', stitch: 'sc', along: 34 } as const
-    const oval = tote({ parts: [{ ...own, kind: 'oval-base', inEnd: 3, increase: 6, count: 76 }] })
+    const oval = tote({ parts: [baseAs('oval-base', { along: 34, count: 76 })] })
     expect(said(oval)).toEqual([
       'Round 1: ch 35, 1 sc in 2nd ch from hook, 32 sc, 3 sc in last ch, on the other side 32 sc, 2 sc in last ch, in A (70)',
       'Round 2: inc, 32 sc, 3 inc, 32 sc, 2 inc, in A (76)',
     ])
     const two = tote({
-      parts: [{ ...own, kind: 'oval-base', stitch: 'dc', inEnd: 2, increase: 4, count: 68 }],
+      parts: [baseAs('oval-base', { along: 34, stitch: 'dc', inEnd: 2, increase: 4, count: 68 })],
     })
     expect(said(two, uk)).toEqual([
       'Round 1: ch 37, 1 tr in 4th ch from hook, 32 tr, 2 tr in last ch, on the other side 32 tr, 1 tr in last ch, in A (68)',
     ])
-    const corners = tote({ parts: [{ ...own, kind: 'rectangle-base', count: 86 }] })
+    const corners = tote({ parts: [baseAs('rectangle-base', { along: 34, count: 86 })] })
     expect(said(corners)[1]).toBe(
       'Round 2: [3 sc in next st, 32 sc, 3 sc in next st, 1 sc] × 2, in A (78)',
     )
@@ -154,10 +154,10 @@ describe('writtenPattern', () => {
 
   it('joins rounds by its school, and closes the join in the new colour', () => {
     const joined = tote({
-      working: 'joined',
+      making: { ...tote().making, working: 'joined' },
       parts: [
         base({ stagger: 'stacked' }),
-        { kind: 'plain', id: 'b', name: 'Band', yarn: 'B', stitch: 'dc', rounds: 2, adjust: -6 },
+        plain({ id: 'b', name: 'Band', yarn: 'B', stitch: 'dc', adjust: -6 }),
       ],
     })
     expect(said(joined)[0]).toBe('Round 1: 6 sc in a magic ring, in A, sl st to join (6)')
@@ -167,21 +167,23 @@ describe('writtenPattern', () => {
     ])
     expect(written(joined)[1]!.lines[0]!.note).toBe('Close the join of round 8 with B.')
     const ledger = compile(joined)
-    const shorts = abbreviationsOf(ledger, ledger.pieces[0]!, uk).map(({ short }) => short)
+    const shorts = abbreviationsOf(ledger, uk).map(({ short }) => short)
     expect(shorts).toEqual(expect.arrayContaining(['ch', 'ss', 'dc', 'tr', 'tr2tog', 'inc']))
   })
 
   it('has every round once, in order, in any bag', () => {
     fc.assert(
       fc.property(anyDesign, (design) => {
-        const lines = written(design).flatMap(({ lines }) => lines)
-        let next = 1
-        for (const { from, to, text } of lines) {
-          expect(from).toBe(next)
-          expect(text).not.toMatch(/undefined|NaN/)
-          next = to + 1
-        }
-        expect(next - 1).toBe(compile(design).pieces[0]!.rows)
+        const ledger = compile(design)
+        pieces(design).forEach(({ sections }, at) => {
+          let next = 1
+          for (const { from, to, text } of sections.flatMap(({ lines }) => lines)) {
+            expect(from).toBe(next)
+            expect(text).not.toMatch(/undefined|NaN/)
+            next = to + 1
+          }
+          expect(next - 1).toBe(ledger.pieces[at]!.rows)
+        })
       }),
     )
   })

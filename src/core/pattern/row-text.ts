@@ -56,7 +56,8 @@ export function rowText(ledger: Ledger, piece: Piece, row: number, words: Words)
 function laterRow(context: RowContext, withYarn: boolean): string {
   const { runs, words, start, way, ledger, piece, row } = context
   const counts = start !== 'spiral' && startCounts(ledger, piece, row)
-  const opening = start === 'spiral' ? '' : openingWords(context, counts)
+  const yarn = counts && withYarn ? ` ${runs[0]!.yarn}` : ''
+  const opening = start === 'spiral' ? '' : openingWords(context, counts, yarn)
   if (counts) {
     const { rest, aside } = withoutFirst(runs, words)
     const whole =
@@ -71,15 +72,19 @@ function laterRow(context: RowContext, withYarn: boolean): string {
   )
 }
 
-/** What a row that is not a spiral's begins with. */
-function openingWords({ words, start, piece, ledger, row }: RowContext, counts: boolean): string {
+/** What a row that is not a spiral's begins with; `yarn` where its start is a stitch of one of several. */
+function openingWords(
+  { words, start, piece, ledger, row }: RowContext,
+  counts: boolean,
+  yarn: string,
+): string {
   const ground = groundOfRow(ledger, piece, row)
   const stitch = abbrOf(ground, words)
   const { making } = piece.parts[piece.columns.part[row]!]!
   const turn = start === 'turn' ? ', turn' : ''
   if (making.start !== 'chain' && piece.worked === 'rounds')
-    return `${turn ? 'turn, ' : ''}${making.start} ${stitch}`
-  return `ch ${ground.turningChains}${counts ? ` (counts as ${stitch})` : ''}${turn}`
+    return `${turn ? 'turn, ' : ''}${making.start} ${stitch}${yarn}`
+  return `ch ${ground.turningChains}${yarn}${counts ? ` (counts as ${stitch})` : ''}${turn}`
 }
 
 /** A row whose first stitch its start has made already: the rest, and what still goes into the same place. */

@@ -41,22 +41,22 @@ describe('planReport', () => {
     fc.assert(
       fc.property(anyDesign, (design) => {
         const { pieces } = report(design)
-        const { rows } = pieces[0]!
-        rows.forEach((row, i) => {
-          if (i > 0) expect(row.uses).toBe(rows[i - 1]!.makes)
-          const made = row.runs.reduce(
-            (sum, run) => sum + run.count * stitchById(run.stitch).makes,
-            0,
-          )
-          expect(made).toBe(row.makes)
-        })
+        for (const { rows } of pieces)
+          rows.forEach((row, i) => {
+            expect(row.uses).toBe(i > 0 ? rows[i - 1]!.makes : 0)
+            const made = row.runs.reduce(
+              (sum, run) => sum + run.count * stitchById(run.stitch).makes,
+              0,
+            )
+            expect(made).toBe(row.makes)
+          })
         expect(JSON.parse(JSON.stringify(report(design)))).toEqual(report(design))
       }),
     )
   })
 
   it('keeps its shape', () => {
-    const { tally, snags, ...rest } = report({ ...tote(), swatch: null })
+    const { tally, snags, ...rest } = report({ ...tote(), swatches: [] })
     expect(Object.keys(rest)).toEqual(['format', 'pieces', 'joins'])
     expect(tally).toMatchObject({
       stitches: 48,

@@ -12,14 +12,20 @@ export function projectSchema(): object {
     refPointerPrefix: '#/$defs/',
   }) as Record<string, Schema>
   const { Project: project, ...rest } = classes
-  delete rest['AnyPart']
-  for (const { owner, field } of nullableFields) {
-    const { properties } = rest[owner]!
+  const parts = Object.values(partClasses)
+  const orNull = (name: string, field: string) => {
+    const { properties } = rest[name]!
     properties![field] = { anyOf: [properties![field], { type: 'null' }] }
   }
-  const parts = Object.values(partClasses).map(({ name }) => ({ $ref: `#/$defs/${name}` }))
+  for (const { owner, field } of nullableFields) {
+    const heirs = parts.filter(({ prototype }) => prototype instanceof owner.constructor)
+    for (const name of new Set([owner.constructor.name, ...heirs.map(({ name }) => name)]))
+      orNull(name, field)
+  }
+  // What all parts share is in each of them.
+  for (const shared of ['AnyPart', 'Section', 'Base']) delete rest[shared]
   const list = rest['Design']!.properties!['parts'] as Record<string, unknown>
-  list['items'] = { oneOf: parts }
+  list['items'] = { oneOf: parts.map(({ name }) => ({ $ref: `#/$defs/${name}` })) }
   for (const schema of Object.values(rest)) {
     schema.additionalProperties = false
     schema.required = Object.keys(schema.properties ?? {})

@@ -1,7 +1,16 @@
 import fc from 'fast-check'
 import {
   chainFirstRound,
+  circleAround,
+  ellipseAround,
+  flatCornerIncrease,
+  flatHalfIncrease,
   flatIncrease,
+  halfRoundRows,
+  pickedUpAlong,
+  rowsForEnds,
+  squareRows,
+  stadiumAround,
   lieOf,
   ovalBaseRows,
   rectangleBaseRows,
@@ -84,14 +93,14 @@ describe('flatness', () => {
     [2, 12.6],
     [2.8, 17.6],
   ])('wants the known increase for height %s', (height, k) => {
-    expect(flatIncrease(5, 5 * height)).toBeCloseTo(k, 1)
+    expect(flatIncrease({ stitchWidthMm: 5, rowHeightMm: 5 * height })).toBeCloseTo(k, 1)
   })
 
   // Common practice: sc 6–8, hdc 8–10, dc 10–15 are all in use; those near the flat increase lie flat.
   it('says how it lies', () => {
-    expect(lieOf(6 / flatIncrease(1, 1))).toBe('flat')
-    expect(lieOf(8 / flatIncrease(1, 1))).toBe('ruffles')
-    expect(lieOf(6 / flatIncrease(1, 1.4))).toBe('cups')
+    expect(lieOf(6 / flatIncrease({ stitchWidthMm: 1, rowHeightMm: 1 }))).toBe('flat')
+    expect(lieOf(8 / flatIncrease({ stitchWidthMm: 1, rowHeightMm: 1 }))).toBe('ruffles')
+    expect(lieOf(6 / flatIncrease({ stitchWidthMm: 1, rowHeightMm: 1.4 }))).toBe('cups')
   })
 })
 
@@ -173,5 +182,68 @@ describe('bases around a chain', () => {
   it('cannot be smaller than their first round', () => {
     expect(() => ovalBaseRows({ along: 30, inEnd: 3, increase: 6, count: 40 })).toThrow(RangeError)
     expect(() => rectangleBaseRows({ along: 30, count: 40 })).toThrow(RangeError)
+  })
+})
+
+describe('ways around', () => {
+  it('are the known ones: circle, stadium, and Ramanujan’s ellipse', () => {
+    expect(circleAround(100)).toBeCloseTo(314.159265, 6)
+    // Geometry: two straight sides of 100 and a circle of 50 across.
+    expect(stadiumAround(150, 50)).toBeCloseTo(200 + 50 * Math.PI, 9)
+    expect(stadiumAround(50, 50)).toBeCloseTo(circleAround(50), 9)
+    expect(ellipseAround(80, 80)).toBeCloseTo(circleAround(80), 9)
+    expect(ellipseAround(0, 0)).toBe(0)
+  })
+
+  it('of an ellipse agree with its integral', () => {
+    const integral = (a: number, b: number) => {
+      const steps = 20000
+      let sum = 0
+      for (let i = 0; i < steps; i++) {
+        const t = (2 * Math.PI * (i + 0.5)) / steps
+        sum += Math.hypot(a * Math.sin(t), b * Math.cos(t))
+      }
+      return (sum * 2 * Math.PI) / steps
+    }
+    for (const [length, width] of [
+      [100, 99],
+      [100, 60],
+      [100, 20],
+    ] as const) {
+      const exact = integral(length / 2, width / 2)
+      expect(Math.abs(ellipseAround(length, width) / exact - 1)).toBeLessThan(0.0002)
+    }
+  })
+})
+
+describe('corners, halves, squares and edges', () => {
+  it('lie flat with eight row heights a round at the corners, and half a disc with π', () => {
+    expect(flatCornerIncrease({ stitchWidthMm: 5, rowHeightMm: 5 })).toBe(8)
+    // Common practice: dc takes about 16 in the corners.
+    expect(flatCornerIncrease({ stitchWidthMm: 5, rowHeightMm: 10 })).toBe(16)
+    expect(flatHalfIncrease({ stitchWidthMm: 5, rowHeightMm: 5 })).toBeCloseTo(Math.PI, 9)
+  })
+
+  // Common practice without a source: about one sc a row, about two dc a row; a square of n has n·w/h rows.
+  it('pick up by height and width', () => {
+    expect(pickedUpAlong(30, 5, 5)).toBe(30)
+    expect(pickedUpAlong(15, 5, 10)).toBe(30)
+    for (let rows = 1; rows < 60; rows++)
+      expect(rowsForEnds(pickedUpAlong(rows, 5, 6), 5, 6)).toBe(rows)
+    expect(squareRows(20, 5, 5)).toBe(20)
+    expect(squareRows(20, 5, 10)).toBe(10)
+  })
+
+  it('increase a half round in set places, above each other', () => {
+    const rows = halfRoundRows({ increase: 3, count: 20 })
+    expect(rows.map(({ makes }) => makes)).toEqual([3, 6, 9, 12, 15, 18, 20])
+    expect(rows.slice(1, -1).every(({ marks }) => marks.length === 3)).toBe(true)
+  })
+
+  // Common practice without a source: 15 a round to 90, on which 18 chain loops over 5 stand.
+  it('reach 90 by 15 a round', () => {
+    const rows = roundBaseRows(base({ increase: 15, count: 90 }))
+    expect(rows.map(({ makes }) => makes)).toEqual([15, 30, 45, 60, 75, 90])
+    expect(90 / 5).toBe(18)
   })
 })

@@ -83,7 +83,7 @@ describe('findSnags', () => {
     const yarns = clean.yarns.map((yarn) => ({ ...yarn, inHandGrams: 1 }))
     expect(codes({ ...clean, yarns })).toContain('yarn-short')
     expect(the(clean, 'label-missing').facts.names).toEqual(['Chalk'])
-    expect(codes({ ...clean, swatch: null })).toContain('gauge-estimated')
+    expect(codes({ ...clean, swatches: [] })).toContain('gauge-estimated')
   })
 
   it('tells a dark strand behind a long light run, at its round', () => {
@@ -95,7 +95,7 @@ describe('findSnags', () => {
   })
 
   it('puts errors before warnings before advice, and words every one', () => {
-    const all = snags({ ...uneven, swatch: null, want: { ...uneven.want, aroundMm: 500 } })
+    const all = snags({ ...uneven, swatches: [], want: { ...uneven.want, aroundMm: 500 } })
     const ranks = all.map(({ severity }) => ['error', 'warning', 'advice'].indexOf(severity))
     expect(ranks).toEqual([...ranks].sort())
     for (const snag of all) {

@@ -1,7 +1,16 @@
 import fc from 'fast-check'
-import type { BandPart, Design, Part } from '../design/index.ts'
+import {
+  type BandPart,
+  baseInstead,
+  type BasePart,
+  type Design,
+  growthOf,
+  type Making,
+  workings,
+} from '../design/index.ts'
+import { baseKinds } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
-import { base, tote } from './tote.ts'
+import { base, motif, plain, stripes, tote } from './tote.ts'
 
 const letter = fc.constantFrom('A', 'B', 'C')
 const stitch = fc.constantFrom(...groundStitchIds)
@@ -16,59 +25,98 @@ const chart = fc.integer({ min: 1, max: 12 }).chain((width) =>
   }),
 )
 
+const anyMaking: fc.Arbitrary<Making> = fc.record({
+  working: fc.constantFrom(...workings),
+  start: fc.constantFrom('chain', 'stacked', 'standing'),
+  chainCounts: fc.boolean(),
+  first: fc.constantFrom('same', 'next', 'second'),
+})
+const ownMaking = fc.option(anyMaking, { freq: 3 })
+
 const band: fc.Arbitrary<(id: string) => BandPart> = fc.oneof(
   fc
     .record({
       yarn: letter,
       stitch,
+      making: ownMaking,
       rounds: fc.integer({ min: 1, max: 9 }),
       adjust: fc.integer({ min: -20, max: 20 }),
+      steps: fc.integer({ min: 1, max: 4 }),
     })
-    .map((of) => (id: string) => ({ kind: 'plain' as const, id, name: 'Plain', ...of })),
+    .map(
+      (of) => (id: string) =>
+        plain({ ...of, id, steps: Math.min(of.steps, of.rounds) }) as BandPart,
+    ),
   fc
     .record({
       stitch,
+      making: ownMaking,
       stripes: fc.array(fc.record({ yarn: letter, rounds: fc.integer({ min: 1, max: 4 }) }), {
         minLength: 1,
         maxLength: 5,
       }),
     })
-    .map((of) => (id: string) => ({ kind: 'stripes' as const, id, name: 'Stripes', ...of })),
+    .map((of) => (id: string) => stripes({ ...of, id })),
   fc
-    .record({ stitch, chart, times: fc.integer({ min: 1, max: 3 }) })
-    .map((of) => (id: string) => ({ kind: 'tapestry' as const, id, name: 'Motif', ...of })),
+    .record({
+      stitch,
+      making: ownMaking,
+      chart,
+      times: fc.integer({ min: 1, max: 3 }),
+      balance: fc.integer({ min: 0, max: 11 }),
+    })
+    .map(
+      (of) => (id: string) =>
+        motif({ ...of, id, balance: Math.min(of.balance, of.chart.width - 1) }),
+    ),
 )
 
-/** Any small bag that its validators accept. */
+const round = fc.record({
+  increase: fc.integer({ min: 3, max: 16 }),
+  count: fc.integer({ min: 16, max: 120 }),
+  stagger: fc.constantFrom('staggered' as const, 'stacked' as const),
+  plainFrom: fc.option(fc.integer({ min: 1, max: 9 })),
+  plainRounds: fc.integer({ min: 0, max: 2 }),
+  stitch,
+})
+
+/** What may be decided about bases of other kinds; each takes of it what it has. */
+const own = fc.record({
+  along: fc.integer({ min: 3, max: 30 }),
+  inEnd: fc.constantFrom(2, 3),
+  increase: fc.integer({ min: 3, max: 4 }),
+  decrease: fc.integer({ min: 0, max: 8 }),
+  flapRows: fc.integer({ min: 0, max: 12 }),
+  across: fc.integer({ min: 1, max: 4 }),
+  down: fc.integer({ min: 1, max: 4 }),
+  strip: fc.integer({ min: 2, max: 20 }),
+})
+
+/** Any small bag that its validators accept, of any construction. */
 export const anyDesign: fc.Arbitrary<Design> = fc
   .record({
-    increase: fc.integer({ min: 3, max: 16 }),
-    count: fc.integer({ min: 16, max: 120 }),
-    stagger: fc.constantFrom('staggered' as const, 'stacked' as const),
-    plainFrom: fc.option(fc.integer({ min: 1, max: 9 })),
-    plainRounds: fc.integer({ min: 0, max: 2 }),
-    stitch,
-    working: fc.constantFrom('spiral' as const, 'joined' as const),
-    chain: fc.option(fc.record({ along: fc.integer({ min: 3, max: 30 }), corners: fc.boolean() })),
+    shape: round,
+    kind: fc.constantFrom(...baseKinds),
+    own,
+    making: anyMaking,
+    ring: fc.constantFrom('magic' as const, 'chain' as const),
+    into: fc.constantFrom('loops' as const, 'bump' as const),
     bands: fc.array(band, { maxLength: 6 }),
     measured: fc.boolean(),
   })
-  .map(({ bands, working, measured, chain, ...shape }) =>
+  .map(({ bands, making, measured, kind, own, shape, ring, into }) =>
     tote({
-      working,
-      ...(measured ? {} : { swatch: null }),
-      parts: [
-        chain ? chainBase(chain, shape.count) : base(shape),
-        ...bands.map((make, i) => make(`b${i}`)),
-      ],
+      making,
+      beginning: { ring, into },
+      ...(measured ? {} : { swatches: [] }),
+      parts: [baseOf(kind, base(shape), own), ...bands.map((make, i) => make(`b${i}`))],
     }),
   )
 
-/** An oval or a rectangle around a chain, of the wanted count or its first round. */
-function chainBase({ along, corners }: { along: number; corners: boolean }, count: number): Part {
-  const own = { id: 'base', name: 'Base', yarn: 'A', stitch: 'sc', along }
-  const least = Math.max(count, 2 * (along - 2) + 6)
-  return corners
-    ? { ...own, kind: 'rectangle-base', count: least }
-    : { ...own, kind: 'oval-base', inEnd: 3, increase: 6, count: least }
+function baseOf(kind: BasePart['kind'], round: BasePart, own: object): BasePart {
+  if (kind === 'round-base') return round
+  const instead = baseInstead(tote({ parts: [round] }), kind)
+  const values = Object.entries(own).filter(([key]) => key in instead)
+  const next = { ...instead, ...Object.fromEntries(values), count: round.count } as BasePart
+  return { ...next, count: Math.max(next.count, growthOf(next).first) }
 }

@@ -83,21 +83,63 @@ function around(text: string): Sum {
   return sum
 }
 
+/** What a first row leaves, by how it is said: what the pattern finds is a number of stitches or work to be read. */
+const firsts: readonly (readonly [RegExp, (found: RegExpExecArray) => Sum])[] = [
+  [
+    /^(\d+) .* in a (?:magic ring|ring of 4 ch)(?:, do not join)?$/,
+    ([, count]) => leaving(Number(count)),
+  ],
+  [/^ch \d+, .* to make a ring, (\d+) /, ([, count]) => leaving(Number(count))],
+  [/^pick up (.*) around$/, ([, work]) => leaving(read(work!).leaves)],
+  [/^into the other side of the chain (.*)$/, ([, work]) => leaving(read(work!).leaves)],
+  [/ in last ch$/, ({ input }) => around(input)],
+  [
+    /^ch \d+, starting in \w+ ch from hook( \([^)]*\))?(?:, into the back bumps,)? (.*)$/,
+    ([, counts, work]) => leaving(read(work!).leaves + (counts ? 1 : 0)),
+  ],
+]
+const leaving = (leaves: number): Sum => ({ ...blank(), leaves })
+
+const START =
+  /^(?:turn, )?(?:ch \d+|(?<stitch>stacked|standing) [a-z]+(?: [bf]lo)?)(?: (?<yarn>[A-Z]))?(?<counts> \(counts as [^)]*\))?(?:, turn)?(?:, |$)/
+const SAME = /^(\d+) [a-z]+(?: [bf]lo)? in same st(?:, |$)/
+const TOGETHER = /^[a-z]+(?: [bf]lo)? in next st \(with the start it counts as [^)]*\)(?:, |$)/
+const EACH = /^(?:(\d+) )?[a-z]+(?: [bf]lo)? in each (?:remaining )?st (?:around|across)$/
+
+/** A later row: a start that may be a stitch, what else goes where it stands, and the rest. */
+function later(text: string, available: number): Sum {
+  const sum = blank()
+  const start = START.exec(text)
+  let work = text.slice(start?.[0].length ?? 0)
+  if (start?.groups?.stitch || start?.groups?.counts) {
+    const one = { takes: 1, leaves: 1, yarns: new Map([[start.groups.yarn ?? '', 1]]) }
+    add(sum, one, 1)
+    const same = SAME.exec(work)
+    if (same) sum.leaves += Number(same[1])
+    const together = TOGETHER.exec(work)
+    if (together) sum.takes++
+    work = work.slice((same ?? together)?.[0].length ?? 0)
+  }
+  const each = EACH.exec(work)
+  if (each) {
+    const left = available - sum.takes
+    add(sum, { takes: left, leaves: left * Number(each[1] ?? 1), yarns: new Map() }, 1)
+  } else add(sum, read(work), 1)
+  return sum
+}
+
 /** What the words of a round take of the `available` stitches, and what they leave. */
 export function readRow(text: string, available: number): ReadRow {
   const yarn = /, in ([A-Z])(?:,|$)/.exec(text)?.[1]
-  const work = text
-    .replace(/^ch \d+, (?!.*from hook)/, '')
-    .replace(/, (?:sl st|ss) to join$/, '')
-    .replace(/, in [A-Z]$/, '')
-  const ring = /^(\d+) .* in a magic ring$/.exec(work)
-  const whole = /^(?:(\d+) )?.* in each st around$/.exec(work)
-  const sum = work.includes('from hook')
-    ? around(work)
-    : ring
-      ? { ...blank(), leaves: Number(ring[1]) }
-      : whole
-        ? { ...blank(), takes: available, leaves: available * Number(whole[1] ?? 1) }
-        : read(work)
-  return { ...sum, yarns: yarn ? new Map([[yarn, sum.leaves]]) : sum.yarns }
+  const work = text.replace(/, (?:sl st|ss) to join$/, '').replace(/, in [A-Z]$/, '')
+  for (const [pattern, take] of firsts) {
+    const found = pattern.exec(work)
+    if (found) return named(take(found), yarn)
+  }
+  return named(later(work, available), yarn)
 }
+
+const named = (sum: Sum, yarn: string | undefined): ReadRow => ({
+  ...sum,
+  yarns: yarn ? new Map([[yarn, sum.leaves]]) : sum.yarns,
+})

@@ -1,4 +1,31 @@
-import type { Design, Part } from '../design/index.ts'
+import {
+  baseInstead,
+  type BasePart,
+  type Design,
+  type Part,
+  type PartKind,
+  usualBeginning,
+  usualMaking,
+} from '../design/index.ts'
+
+type Of<Kind extends PartKind> = Extract<Part, { kind: Kind }>
+
+/** A swatch of 20 stitches and 20 rows over 10 cm, plain sc. */
+export const swatch = (
+  over: Partial<Design['swatches'][number]> = {},
+): Design['swatches'][number] => ({
+  stitch: 'sc',
+  fabric: 'plain',
+  yarn: null,
+  hookMm: 3.5,
+  washed: false,
+  stitches: 20,
+  stitchesOverMm: 100,
+  rows: 20,
+  rowsOverMm: 100,
+  stretch: null,
+  ...over,
+})
 
 /** A small made-up bag for tests: round base of 48, plain, a motif of six, plain. */
 export function tote(over: Partial<Design> = {}): Design {
@@ -7,10 +34,11 @@ export function tote(over: Partial<Design> = {}): Design {
     want: { aroundMm: 240, said: 'around', heightMm: 60, tolerance: 0.05 },
     hookMm: 3.5,
     yarnClass: 3,
-    swatch: { stitch: 'sc', stitches: 20, stitchesOverMm: 100, rows: 20, rowsOverMm: 100 },
+    swatches: [swatch()],
     weighed: null,
     unravelled: null,
-    working: 'spiral',
+    making: usualMaking,
+    beginning: usualBeginning,
     yarns: [
       {
         letter: 'A',
@@ -28,36 +56,68 @@ export function tote(over: Partial<Design> = {}): Design {
       },
       { letter: 'C', name: 'Chalk', colour: '#efe9dc', label: null, inHandGrams: null },
     ],
-    parts: [
-      base(),
-      { kind: 'plain', id: 'low', name: 'Plain', yarn: 'A', stitch: 'sc', rounds: 2, adjust: 0 },
-      {
-        kind: 'tapestry',
-        id: 'motif',
-        name: 'Steps',
-        stitch: 'sc',
-        chart: { width: 6, colours: ['ABAAAA', 'ABBAAA', 'AABBCA'] },
-        times: 1,
-      },
-      { kind: 'plain', id: 'top', name: 'Top', yarn: 'A', stitch: 'sc', rounds: 3, adjust: 0 },
-    ],
+    parts: [base(), plain({ id: 'low' }), motif(), plain({ id: 'top', name: 'Top', rounds: 3 })],
     ...over,
   }
 }
 
-/** The base of {@link tote}, or another. */
-export function base(over: Partial<Extract<Part, { kind: 'round-base' }>> = {}): Part {
-  return {
-    kind: 'round-base',
-    id: 'base',
-    name: 'Base',
-    yarn: 'A',
-    stitch: 'sc',
-    increase: 6,
-    count: 48,
-    stagger: 'staggered',
-    plainFrom: null,
-    plainRounds: 0,
-    ...over,
-  }
-}
+/** The base of {@link tote}, or another round one. */
+export const base = (over: Partial<Of<'round-base'>> = {}): Of<'round-base'> => ({
+  kind: 'round-base',
+  id: 'base',
+  name: 'Base',
+  making: null,
+  yarn: 'A',
+  stitch: 'sc',
+  increase: 6,
+  count: 48,
+  stagger: 'staggered',
+  plainFrom: null,
+  plainRounds: 0,
+  ...over,
+})
+
+/** A base of another kind in the place of that of {@link tote}. */
+export const baseAs = <Kind extends BasePart['kind']>(
+  kind: Kind,
+  over: Partial<Of<Kind>> = {},
+): Of<Kind> => ({ ...(baseInstead(tote(), kind) as Of<Kind>), ...over })
+
+export const plain = (over: Partial<Of<'plain'>> = {}): Of<'plain'> => ({
+  kind: 'plain',
+  id: 'plain',
+  name: 'Plain',
+  making: null,
+  yarn: 'A',
+  stitch: 'sc',
+  rounds: 2,
+  adjust: 0,
+  steps: 1,
+  ...over,
+})
+
+export const stripes = (over: Partial<Of<'stripes'>> = {}): Of<'stripes'> => ({
+  kind: 'stripes',
+  id: 'stripes',
+  name: 'Stripes',
+  making: null,
+  stitch: 'sc',
+  stripes: [
+    { yarn: 'A', rounds: 1 },
+    { yarn: 'B', rounds: 1 },
+  ],
+  ...over,
+})
+
+/** A motif of six stitches and three rounds. */
+export const motif = (over: Partial<Of<'tapestry'>> = {}): Of<'tapestry'> => ({
+  kind: 'tapestry',
+  id: 'motif',
+  name: 'Steps',
+  making: null,
+  stitch: 'sc',
+  chart: { width: 6, colours: ['ABAAAA', 'ABBAAA', 'AABBCA'] },
+  times: 1,
+  balance: 0,
+  ...over,
+})

@@ -3,13 +3,16 @@ import { yarnPaths } from '../colour/index.ts'
 import type { Design } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
-import { base, tote } from '../testing/tote.ts'
+import { base, baseAs, plain, swatch, tote } from '../testing/tote.ts'
 import { TAIL_METRES, yarnNeeds, yarnRate } from './index.ts'
 
 const needs = (design: Design) => {
   const ledger = compile(design)
-  const piece = ledger.pieces[0]!
-  return yarnNeeds(design, ledger, piece, yarnPaths(ledger, piece))
+  return yarnNeeds(
+    design,
+    ledger,
+    ledger.pieces.map((piece) => yarnPaths(ledger, piece)),
+  )
 }
 const total = (design: Design) => needs(design).reduce((sum, { metres }) => sum + metres, 0)
 
@@ -29,8 +32,8 @@ describe('yarnRate', () => {
 
   it('cannot weigh without a label, and scales by the stitch of the swatch', () => {
     expect(yarnRate(tote({ weighed: { ...weighed, letter: 'C' } })).source).toBe('model')
-    const swatch = { ...tote().swatch!, stitch: 'dc' }
-    expect(yarnRate(tote({ swatch, unravelled })).metresPerSc).toBeCloseTo(0.035 / 1.8, 9)
+    const swatches = [swatch({ stitch: 'dc' })]
+    expect(yarnRate(tote({ swatches, unravelled })).metresPerSc).toBeCloseTo(0.035 / 1.8, 9)
   })
 })
 
@@ -45,6 +48,15 @@ describe('yarnNeeds', () => {
     expect(a!.grams).toBeCloseTo((a!.metres * 50) / 125, 9)
     expect([b!.metres, b!.balls]).toEqual([0, 0])
     expect([c!.grams, c!.balls]).toEqual([null, null])
+  })
+
+  it('counts every piece as often as it is made, its foundation chain and the seams', () => {
+    const two = tote({ parts: [baseAs('two-panels', { count: 20 }), plain({ rounds: 9 })] })
+    const [a] = needs(two)
+    // Per panel 200 sc and a chain of 21 at half an sc; seams of 2 × 50 mm and 100 mm take three times that.
+    const panel = (200 + 21 * 0.5) * 0.03325 + 2 * TAIL_METRES
+    expect(a!.metres).toBeCloseTo(2 * panel + 0.2 * 3, 9)
+    expect(a!.parts.reduce((sum, { stitches }) => sum + stitches, 0)).toBe(400)
   })
 
   it('says what is in hand where it can', () => {
@@ -62,18 +74,7 @@ describe('yarnNeeds', () => {
         }
         const more = {
           ...design,
-          parts: [
-            ...design.parts,
-            {
-              kind: 'plain',
-              id: 'more',
-              name: 'More',
-              yarn: 'A',
-              stitch: 'sc',
-              rounds: 1,
-              adjust: 0,
-            } as const,
-          ],
+          parts: [...design.parts, plain({ id: 'more', rounds: 1 })],
         }
         expect(total(more)).toBeGreaterThan(total(design))
       }),

@@ -1,5 +1,5 @@
 import { computed, shallowRef, watch } from 'vue'
-import { baseOf, type Design, growthOf, partById } from '@core/design'
+import { type Design, partById } from '@core/design'
 import { bandWords, type Fit, fitEdits, fitSentence, isInUse } from '@core/fit'
 import { useProject } from '@app/stores/project.ts'
 import { deriver, latestOnly } from '@app/workers/derive-client.ts'
@@ -34,7 +34,7 @@ export function useFits() {
         fit,
         inUse: isInUse(design, fit),
         bands: fit.bands.map(bandWords),
-        sentence: fitSentence(fit, growthOf(baseOf(design)).increase, name),
+        sentence: fitSentence(fit, name),
         edits: fitEdits(design, fit),
       }))
   })
