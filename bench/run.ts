@@ -4,10 +4,12 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { Bench } from 'tinybench'
 import { gzipSync } from 'node:zlib'
 import { printProject, readProject } from '@core/file'
-import { fitsOf } from '@core/fit'
+import { fitCounts, fitsOf } from '@core/fit'
+import { photoGauge } from '@core/measure'
+import type { Design } from '@core/design'
 import { compile } from '@core/ledger'
 import { derive } from '@core/plan'
-import { stressBag } from './stress.ts'
+import { fiveBandBag, fiveBands, marksOfPicture, stressBag } from './stress.ts'
 
 /* Measures what the program promises: medians of many runs (p95 where it says so), beside the promise. */
 
@@ -42,6 +44,8 @@ async function inNode() {
     .add('compile, demo bag', () => void compile(demo))
     .add('derive, demo bag', () => void derive(demo))
     .add('counts that fit, demo bag', () => void fitsOf(demo))
+    .add('five bands', () => void fitCounts(fiveBands))
+    .add('photo', () => void photoGauge(marksOfPicture))
     .add('compile, stress bag', () => void compile(stress))
     .add('bare loop over its cells', () => void bareLoop(stressRows))
   await bench.run()
@@ -52,6 +56,8 @@ async function inNode() {
   tell('compile, demo bag', median('compile, demo bag'), 'ms', 5)
   tell('all that follows from it', median('derive, demo bag'), 'ms', null)
   tell('counts that fit, demo bag', median('counts that fit, demo bag'), 'ms', null)
+  tell('counts that fit, five bands, ± 15 % of 400', median('five bands'), 'ms', null, 'in Node')
+  tell('a gauge from marks on a photograph', median('photo'), 'ms', 100)
   tell('compile, stress bag, in Node', median('compile, stress bag'), 'ms', null)
   return median('bare loop over its cells')
 }
@@ -75,26 +81,39 @@ async function openStress(page: Page) {
 }
 
 /** Speaks to the program's own worker, as its page does, and times the work and the way there and back. */
-async function inWorker(page: Page, bareMs: number) {
+async function askWorker(page: Page, path: string, design: Design) {
   const name = readdirSync('dist/assets').find((file) => /worker.*\.js$/.test(file))!
-  const runs = await page.evaluate(
-    async ({ url, design }) => {
+  return page.evaluate(
+    async ({ url, design, path }) => {
       const worker = new Worker(url, { type: 'module' })
       const results: { workMs: number; totalMs: number }[] = []
       for (let i = 0; i < 30; i++) {
         const began = performance.now()
         const answer = await new Promise<{ value: { ok: boolean; workMs: number } }>((done) => {
           worker.onmessage = ({ data }) => done(data)
-          const argumentList = [design, {}].map((value) => ({ type: 'RAW', value }))
-          worker.postMessage({ id: String(i), type: 'APPLY', path: ['derive'], argumentList })
+          const argumentList = [design, path === 'derive' ? {} : undefined].map((value) => ({
+            type: 'RAW',
+            value,
+          }))
+          worker.postMessage({ id: String(i), type: 'APPLY', path: [path], argumentList })
         })
         results.push({ workMs: answer.value.workMs, totalMs: performance.now() - began })
       }
       worker.terminate()
       return results.slice(5)
     },
-    { url: `/assets/${name}`, design: stress },
+    { url: `/assets/${name}`, design, path },
   )
+}
+
+async function inWorker(page: Page, bareMs: number) {
+  const fits = await askWorker(page, 'fits', fiveBandBag())
+  const solved = quantile(
+    fits.map(({ workMs }) => workMs),
+    0.5,
+  )
+  tell('counts that fit, five bands, in the worker', solved, 'ms', 50)
+  const runs = await askWorker(page, 'derive', stress)
   const work = quantile(
     runs.map(({ workMs }) => workMs),
     0.5,

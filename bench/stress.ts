@@ -1,4 +1,6 @@
 import type { Design } from '@core/design'
+import type { FitRequest } from '@core/fit'
+import type { PhotoMarks } from '@core/measure'
 import { motif, tote } from '../src/core/testing/tote.ts'
 
 /** 400 stitches × 600 rounds in five colours, in runs of about four stitches. Made up, from a fixed seed. */
@@ -30,4 +32,55 @@ export function stressBag(): Design {
       motif({ id: 'p2', name: 'All', chart: { width: 400, colours } }),
     ],
   }
+}
+
+/** Five bands whose repeats have little in common, on any count within 15 % of 400. */
+export const fiveBands: FitRequest = {
+  stitchWidthMm: 5,
+  wantedMm: 2000,
+  tolerance: 0.15,
+  bands: [24, 10, 14, 9, 16].map((multiple, i) => ({
+    id: String(i),
+    multiple,
+    offset: 0,
+    hidden: i % 2 === 0,
+  })),
+  maxPad: 6,
+  bases: [6, 7, 5].map((increase) => ({ kind: 'round', first: increase, increase, flat: 6.28 })),
+}
+
+/** A bag that asks the same of the fit. */
+export const fiveBandBag = (): Design =>
+  tote({
+    want: { aroundMm: 2000, said: 'around', heightMm: 300, tolerance: 0.15 },
+    parts: [
+      { ...tote().parts[0]!, count: 400 } as Design['parts'][number],
+      ...[24, 10, 14, 9, 16].map((width, i) =>
+        motif({ id: `m${i}`, chart: { width, colours: ['A'.repeat(width - 1) + 'B'] } }),
+      ),
+    ],
+  })
+
+export const marksOfPicture: PhotoMarks = {
+  reference: {
+    kind: 'rectangle',
+    points: [
+      { x: 610, y: 120 },
+      { x: 860, y: 131 },
+      { x: 889, y: 300 },
+      { x: 622, y: 288 },
+    ],
+    wideMm: 85.6,
+    highMm: 54,
+  },
+  stitchEdges: [
+    { x: 120, y: 300 },
+    { x: 480, y: 310 },
+  ],
+  stitches: 20,
+  rowEdges: [
+    { x: 300, y: 120 },
+    { x: 310, y: 500 },
+  ],
+  rows: 22,
 }

@@ -2,7 +2,7 @@ import pdfMake from 'pdfmake/build/pdfmake.js'
 import roboto from 'pdfmake/build/fonts/Roboto.js'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import type { Design } from '@core/design'
-import { type Abbreviation, lineLabel, type PatternSection } from '@core/pattern'
+import { type Abbreviation, lineLabel, type PatternPiece, type PatternSection } from '@core/pattern'
 import type { ChartPicture } from './chart-picture.ts'
 
 export interface PrintedPattern {
@@ -15,7 +15,7 @@ export interface PrintedPattern {
     readonly amount: string
   }[]
   readonly abbreviations: readonly Abbreviation[]
-  readonly sections: readonly PatternSection[]
+  readonly pieces: readonly PatternPiece[]
   readonly charts: readonly ChartPicture[]
 }
 
@@ -34,7 +34,7 @@ function documentOf({
   facts,
   yarns,
   abbreviations,
-  sections,
+  pieces,
   charts,
 }: PrintedPattern): TDocumentDefinitions {
   const inner = PAGE.width - 2 * PAGE.margin
@@ -59,33 +59,49 @@ function documentOf({
           abbreviations.map(({ short, long }) => `${short}: ${long}`).join('; '),
         ],
       ]),
-      ...sections.flatMap((section): Content[] => {
-        const chart = charts.find(({ id }) => id === section.part)
-        return [
-          { text: section.name, fontSize: 14, bold: true, margin: [0, 14, 0, 3], headlineLevel: 1 },
-          ...(section.intro
-            ? [{ text: section.intro, color: QUIET, margin: [0, 0, 0, 4] } as Content]
-            : []),
-          ...(chart
-            ? [{ svg: chart.svg, fit: [inner, 560], margin: [0, 4, 0, 8] } as Content]
-            : []),
-          ...section.lines.flatMap((line): Content[] => [
-            ...(line.note
-              ? [{ text: line.note, italics: true, color: QUIET, margin: [84, 2, 0, 0] } as Content]
-              : []),
-            {
-              columns: [
-                { text: lineLabel(line), bold: true, width: 84 },
-                { text: line.text, width: '*' },
-                { text: `(${line.count})`, width: 42, alignment: 'right', color: QUIET },
-              ],
-              margin: [0, 2, 0, 0],
-            },
-          ]),
-        ]
-      }),
+      ...pieces.flatMap((piece): Content[] => [
+        ...(pieces.length > 1 || piece.times ? [pieceTitle(piece)] : []),
+        ...piece.sections.flatMap((section) => sectionContent(section, charts, inner)),
+        ...piece.joins.map((join): Content => ({ text: join, margin: [0, 6, 0, 0] })),
+      ]),
     ],
   }
+}
+
+const pieceTitle = ({ name, times }: PatternPiece): Content => ({
+  text: [name, { text: times ? `  ${times}` : '', fontSize: 10, bold: false, color: QUIET }],
+  fontSize: 17,
+  bold: true,
+  margin: [0, 18, 0, 0],
+  headlineLevel: 1,
+})
+
+function sectionContent(
+  section: PatternSection,
+  charts: PrintedPattern['charts'],
+  inner: number,
+): Content[] {
+  const chart = charts.find(({ id }) => id === section.part)
+  return [
+    { text: section.name, fontSize: 14, bold: true, margin: [0, 14, 0, 3], headlineLevel: 1 },
+    ...(section.intro
+      ? [{ text: section.intro, color: QUIET, margin: [0, 0, 0, 4] } as Content]
+      : []),
+    ...(chart ? [{ svg: chart.svg, fit: [inner, 560], margin: [0, 4, 0, 8] } as Content] : []),
+    ...section.lines.flatMap((line): Content[] => [
+      ...(line.note
+        ? [{ text: line.note, italics: true, color: QUIET, margin: [84, 2, 0, 0] } as Content]
+        : []),
+      {
+        columns: [
+          { text: lineLabel(line), bold: true, width: 84 },
+          { text: line.text, width: '*' },
+          { text: `(${line.count})`, width: 42, alignment: 'right', color: QUIET },
+        ],
+        margin: [0, 2, 0, 0],
+      },
+    ]),
+  ]
 }
 
 const yarnLine = ({ letter, name, colour, amount }: PrintedPattern['yarns'][number]): Content => ({

@@ -1,69 +1,55 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watchEffect } from 'vue'
-import type { Yarn } from '@core/design'
+import type { Design } from '@core/design'
 import type { Derived } from '@core/plan'
+import { type ArcFace, facesOf, type RowsFace, seenMm } from './faces.ts'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
 
 /** The bag laid flat, seen from the front, to scale in its box. */
 const props = defineProps<{
-  name: string
-  yarns: readonly Yarn[]
+  design: Design
   derived: Derived
   width: number
   height: number
 }>()
 
 const canvas = useTemplateRef('canvas')
+const seen = computed(() => facesOf(props.design, props.derived))
+const label = computed(() => `${props.design.name}, seen from the front`)
+const palette = computed(() => paletteOf(props.derived.ledger.yarns, props.design.yarns))
 
-const body = computed(() => {
-  const piece = props.derived.ledger.pieces[0]!
-  const firstRow = piece.parts[0]!.endRow
-  const widest = Math.max(...piece.columns.widthMm.subarray(Math.max(0, firstRow - 1))) / 2
-  const tall = piece.columns.heightMm.at(-1)!
-  const scale = Math.min(props.width / widest, props.height / Math.max(tall, 1))
-  return { piece, firstRow, widest, tall, scale }
-})
-
-const label = computed(() => `${props.name}, seen from the front`)
-
-watchEffect(() => {
-  if (!canvas.value) return
-  const context = sharpContext(canvas.value, props.width, props.height)
-  const { piece, firstRow, scale, widest, tall } = body.value
-  if (tall === 0) return
-  const { makes, widthMm, heightMm } = piece.columns
-  const [wide, high] = [widest * scale, tall * scale]
-  const [left, foot] = [(props.width - wide) / 2, (props.height + high) / 2]
-  const palette = paletteOf(props.derived.ledger.yarns, props.yarns)
+/** Rows of one count are painted together. */
+function paintRows(context: CanvasRenderingContext2D, face: RowsFace, scale: number) {
+  const piece = props.derived.ledger.pieces[face.piece]!
+  const { makes, alongMm } = piece.columns
+  const start = face.firstRow > 0 ? alongMm[face.firstRow - 1]! : 0
+  const [wide, high] = [face.widthMm * scale, face.heightMm * scale]
   context.save()
+  context.translate((face.leftMm + face.widthMm / 2) * scale, face.topMm * scale + high / 2)
+  if (face.turned) context.rotate(Math.PI)
   context.beginPath()
-  context.roundRect(left, foot - high, wide, high, [1.5, 1.5, wide * 0.09, wide * 0.09])
+  context.roundRect(-wide / 2, -high / 2, wide, high, Math.min(4, wide * 0.03))
   context.clip()
-  context.imageSmoothingQuality = 'high'
-  // Rows of one count are painted together.
-  for (let first = firstRow; first < piece.rows;) {
+  for (let first = face.firstRow; first < face.endRow;) {
     let end = first + 1
-    while (end < piece.rows && makes[end] === makes[first]) end++
-    const top = foot - heightMm[end - 1]! * scale
-    const bottom = foot - (first > 0 ? heightMm[first - 1]! : 0) * scale
-    const {
-      canvas: picture,
-      columns,
-      lines,
-    } = fabricPixels(props.derived.front, palette, {
+    while (end < face.endRow && makes[end] === makes[first]) end++
+    const top = high / 2 - (alongMm[end - 1]! - start) * scale
+    const bottom = high / 2 - ((first > 0 ? alongMm[first - 1]! : 0) - start) * scale
+    const picture = fabricPixels(props.derived.fronts[face.piece]!, palette.value, {
       firstRow: first,
       endRow: end,
-      columns: makes[first]! >> 1,
+      columns: piece.worked === 'rounds' ? makes[first]! >> 1 : makes[first]!,
       pixelsHigh: 2 * (bottom - top),
     })
-    const across = (widthMm[first]! / 2) * scale
+    const across = seenMm(piece, first) * scale
+    const { columns, lines } = picture
     context.drawImage(
-      picture,
+      picture.canvas,
       0,
       0,
       columns,
       lines,
-      left + (wide - across) / 2,
+      -across / 2,
       top,
       across,
       bottom - top + 0.35,
@@ -71,6 +57,40 @@ watchEffect(() => {
     first = end
   }
   context.restore()
+}
+
+/** Rows around a point, each in the yarn of its middle; from the outermost in. */
+function paintArcs(context: CanvasRenderingContext2D, face: ArcFace, scale: number) {
+  const { columns, rows } = props.derived.ledger.pieces[face.piece]!
+  const front = props.derived.fronts[face.piece]!
+  const all = columns.alongMm[rows - 1]!
+  const radius = face.radiusMm * scale
+  for (let row = rows - 1; row >= 0; row--) {
+    const yarn = front.yarns[row * front.columns + (front.columns >> 1)]!
+    context.fillStyle = `#${[0, 8, 16].map((shift) => ((palette.value[yarn]! >> shift) & 255).toString(16).padStart(2, '0')).join('')}`
+    context.beginPath()
+    context.arc(
+      radius,
+      face.half ? 0 : radius,
+      (radius * columns.alongMm[row]!) / all,
+      0,
+      face.half ? Math.PI : 2 * Math.PI,
+    )
+    context.fill()
+  }
+}
+
+watchEffect(() => {
+  if (!canvas.value) return
+  const context = sharpContext(canvas.value, props.width, props.height)
+  const { widthMm, heightMm, faces } = seen.value
+  if (heightMm <= 0 || widthMm <= 0) return
+  const scale = Math.min(props.width / widthMm, props.height / heightMm)
+  context.translate((props.width - widthMm * scale) / 2, (props.height - heightMm * scale) / 2)
+  context.imageSmoothingQuality = 'high'
+  for (const face of faces)
+    if (face.kind === 'rows') paintRows(context, face, scale)
+    else paintArcs(context, face, scale)
 })
 </script>
 

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { bodyOf } from '@core/ledger'
 import { mendText, type Snag, snagText } from '@core/snag'
+import JoinPicture from './JoinPicture.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
@@ -12,6 +14,13 @@ const said = computed(() => snagText(props.snag, workshop.words))
 const mends = computed(() =>
   props.snag.mends.map((mend) => ({ mend, ...mendText(mend, workshop.words) })),
 )
+/** A motif that breaks off is shown as it would look, and as a mend pointed at would make it look. */
+const broken = computed(() => {
+  const { code, where } = props.snag
+  if (code !== 'repeat-remainder' || !project.shown || where.part === null) return null
+  const there = bodyOf(project.shown.ledger).parts.some(({ id }) => id === where.part)
+  return there ? where.part : null
+})
 const severityWords = {
   error: 'Does not work out',
   warning: 'Look at this',
@@ -25,6 +34,13 @@ const severityWords = {
       <span class="kind">{{ severityWords[snag.severity] }}: </span>
       <b>{{ said.title }}</b> {{ said.text }}
     </p>
+    <JoinPicture
+      v-if="broken"
+      :derived="project.shown!"
+      :yarns="project.shownDesign!.yarns"
+      :part="broken"
+      :hand="workshop.words.hand"
+    />
     <ul v-if="mends.length">
       <li v-for="{ mend, label, cost } in mends" :key="label">
         <button

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
-import { bandsOf, roundsOf } from '@core/design'
+import { bandsOf, isBaseKind, roundsOf } from '@core/design'
+import { bodyOf } from '@core/ledger'
 import { useProject } from '@app/stores/project.ts'
 import BagPicture from './BagPicture.vue'
 import LockingMarker from './LockingMarker.vue'
 import { steady } from './steady.ts'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
 import SpineRulers from './SpineRulers.vue'
-import { PICTURE, spineParts, STRIP } from './spine-layout.ts'
+import { PICTURE, PIECE_GAP, spineParts, STRIP, stripMm } from './spine-layout.ts'
 
 /** The bag on the cutting mat: whole and small, and the strip up the middle of its front. It selects and it measures. */
 
@@ -18,23 +19,37 @@ const strip = useTemplateRef('strip')
 const { height } = useElementSize(root)
 
 const derived = computed(() => project.shown)
-const name = computed(() => project.shownDesign?.name ?? '')
 const yarns = computed(() => project.shownDesign?.yarns ?? [])
-const piece = computed(() => derived.value?.ledger.pieces[0])
 const foot = computed(() => Math.max(STRIP.top + 60, height.value - STRIP.below))
 
 /** The scale stands still while an edge is dragged. */
 const heldScale = ref<number | null>(null)
 const pxPerMm = computed(() => {
-  const along = piece.value?.columns.alongMm.at(-1) ?? 1
-  return heldScale.value ?? (foot.value - STRIP.top) / along
+  const { ledger } = derived.value ?? {}
+  if (!ledger || heldScale.value) return heldScale.value ?? 1
+  return (foot.value - STRIP.top - PIECE_GAP * (ledger.pieces.length - 1)) / stripMm(ledger)
 })
-const parts = steady(() => (piece.value ? spineParts(piece.value, foot.value, pxPerMm.value) : []))
+const parts = steady(() =>
+  derived.value ? spineParts(derived.value.ledger, foot.value, pxPerMm.value) : [],
+)
+/** The piece with the bands: how it stands on what lies under it. */
+const body = computed(() => {
+  if (!derived.value) return null
+  const { ledger } = derived.value
+  const piece = bodyOf(ledger)
+  const { heightMm, alongMm } = piece.columns
+  const lies = heightMm[0] === 0
+  return {
+    at: ledger.pieces.indexOf(piece),
+    lies,
+    standMm: Math.max(1, (lies ? heightMm : alongMm).at(-1)!),
+  }
+})
 /** The few figures the tapes show. */
 const sizes = steady(() => {
   const none = { lengthMm: 1, widthMm: 1 }
   const { heightMm = 1, flatMm = 1, footprint = none } = derived.value?.tally ?? {}
-  return { heightMm, flatMm, footprint }
+  return { heightMm, flatMm, footprint, standMm: body.value?.standMm ?? 1 }
 })
 const pictureScale = computed(() =>
   Math.min(PICTURE.width / sizes.value.flatMm, PICTURE.height / sizes.value.heightMm),
@@ -42,19 +57,21 @@ const pictureScale = computed(() =>
 watchEffect(() => {
   const canvas = strip.value
   if (!canvas || !derived.value || height.value === 0) return
-  const { ledger, front } = derived.value
+  const { ledger, fronts } = derived.value
   const context = sharpContext(canvas, STRIP.width, height.value)
   context.imageSmoothingEnabled = false
-  const stitchPx = ledger.stitchWidthMm * pxPerMm.value
   const palette = paletteOf(ledger.yarns, yarns.value)
-  for (const { firstRow, endRow, top, bottom } of parts.value) {
+  for (const { piece: at, firstRow, endRow, top, bottom } of parts.value) {
+    const piece = ledger.pieces[at]!
+    const { gauge } = piece.parts[piece.columns.part[firstRow]!]!
+    const stitchPx = gauge.stitchWidthMm * pxPerMm.value
     const window = {
       firstRow,
       endRow,
       columns: Math.round(STRIP.width / stitchPx),
       pixelsHigh: bottom - top,
     }
-    const { canvas: picture, columns, lines } = fabricPixels(front, palette, window)
+    const { canvas: picture, columns, lines } = fabricPixels(fronts[at]!, palette, window)
     const across = Math.min(STRIP.width, columns * stitchPx)
     context.drawImage(
       picture,
@@ -68,13 +85,11 @@ watchEffect(() => {
       bottom - top,
     )
   }
-  if (piece.value!.columns.alongMm.length > 400) return
   context.strokeStyle = 'rgb(255 255 255 / 14%)'
   context.lineWidth = 0.7
-  for (const along of piece.value!.columns.alongMm) {
-    const y = foot.value - along * pxPerMm.value
-    context.strokeRect(-2, y, STRIP.width + 4, 0.01)
-  }
+  for (const { rounds, top, bottom } of parts.value)
+    for (let i = 0; i <= rounds && bottom - top > 1.5 * rounds; i++)
+      context.strokeRect(-2, bottom + ((top - bottom) * i) / rounds, STRIP.width + 4, 0.01)
 })
 
 const roundsNow = (id: string) => {
@@ -126,6 +141,8 @@ const partButtonStyle = (top: number, bottom: number) => ({
         :parts="parts"
         :sizes="sizes"
         :selected="project.selectedPart"
+        :body-at="body!.at"
+        :lies="body!.lies"
         :picture-scale="pictureScale"
         :px-per-mm="pxPerMm"
         :foot="foot"
@@ -133,8 +150,7 @@ const partButtonStyle = (top: number, bottom: number) => ({
       />
       <BagPicture
         class="whole"
-        :name="name"
-        :yarns="yarns"
+        :design="project.shownDesign!"
         :derived="derived"
         :width="PICTURE.width"
         :height="PICTURE.height"
@@ -146,13 +162,13 @@ const partButtonStyle = (top: number, bottom: number) => ({
         aria-hidden="true"
         :style="{ left: `${STRIP.x}px`, width: `${STRIP.width}px`, height: `${height}px` }"
       />
-      <template v-for="part in parts" :key="part.id">
+      <template v-for="part in parts" :key="part.key">
         <button
           type="button"
           class="part"
           :class="{ on: part.id === project.selectedPart }"
           :aria-pressed="part.id === project.selectedPart"
-          :aria-label="`${part.name}, ${part.rounds} rounds. Up and down change them.`"
+          :aria-label="`${part.name}, ${part.rounds} ${part.worked}. Up and down change them.`"
           :style="partButtonStyle(part.top, part.bottom)"
           @click="project.selectedPart = part.id"
           @keydown.up.prevent="setRounds(part.id, roundsNow(part.id) + 1)"
@@ -161,7 +177,7 @@ const partButtonStyle = (top: number, bottom: number) => ({
           <LockingMarker v-if="part.id === project.selectedPart" :size="20" />
         </button>
         <div
-          v-if="!part.kind.endsWith('-base')"
+          v-if="!isBaseKind(part.kind)"
           class="edge"
           aria-hidden="true"
           title="Drag for more or fewer rounds"

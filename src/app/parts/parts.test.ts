@@ -1,7 +1,10 @@
 import { compile } from '../../core/ledger/index.ts'
-import { tote } from '../../core/testing/tote.ts'
+import { derive } from '../../core/plan/index.ts'
+import { baseKinds } from '../../core/shape/index.ts'
+import { baseAs, plain, tote } from '../../core/testing/tote.ts'
+import { facesOf } from './faces.ts'
 import { readAmount, readMm, readWhole } from './fields.ts'
-import { spineParts } from './spine-layout.ts'
+import { PIECE_GAP, spineParts, stripMm } from './spine-layout.ts'
 import { tapeMarks } from './tape.ts'
 import { newPart, partTemplates } from './part-templates.ts'
 
@@ -22,14 +25,56 @@ describe('a tape', () => {
 
 describe('the spine', () => {
   it('stacks the parts without gaps and keeps their labels apart', () => {
-    const piece = compile(tote()).pieces[0]!
-    const parts = spineParts(piece, 700, 4)
+    const ledger = compile(tote())
+    const [piece] = ledger.pieces
+    const parts = spineParts(ledger, 700, 4)
     expect(parts[0]!.bottom).toBe(700)
     parts.slice(1).forEach((part, i) => {
       expect(part.bottom).toBeCloseTo(parts[i]!.top, 9)
       expect(parts[i]!.labelY - part.labelY).toBeGreaterThanOrEqual(28.9)
     })
-    expect(parts.at(-1)!.top).toBeCloseTo(700 - piece.columns.alongMm.at(-1)! * 4, 9)
+    expect(parts.at(-1)!.top).toBeCloseTo(700 - piece!.columns.alongMm.at(-1)! * 4, 9)
+  })
+
+  it('stacks pieces with room for their joins', () => {
+    const ledger = compile(tote({ parts: [baseAs('discs', { count: 48 }), plain()] }))
+    const parts = spineParts(ledger, 700, 2)
+    expect(parts.map(({ name, piece, rounds }) => [name, piece, rounds])).toEqual([
+      ['2 × Disc', 0, 8],
+      ['Strip', 1, 1],
+      ['Plain', 1, 2],
+    ])
+    expect(parts[1]!.bottom).toBeCloseTo(parts[0]!.top - PIECE_GAP, 9)
+    expect(parts.at(-1)!.top).toBeCloseTo(700 - stripMm(ledger) * 2 - PIECE_GAP, 9)
+  })
+})
+
+describe('what is seen from the front', () => {
+  const seen = (base: Parameters<typeof tote>[0] & object, rounds = 10) => {
+    const design = tote({ ...base, parts: [...base.parts!, plain({ rounds })] })
+    return facesOf(design, derive(design))
+  }
+
+  it('is to scale for every construction', () => {
+    for (const kind of baseKinds) {
+      const { widthMm, heightMm, faces } = seen({ parts: [baseAs(kind)] }, 20)
+      expect(faces.length).toBeGreaterThan(0)
+      for (const face of faces)
+        if (face.kind === 'rows') {
+          expect(face.leftMm + face.widthMm).toBeLessThanOrEqual(widthMm + 1e-6)
+          expect(face.topMm + face.heightMm).toBeLessThanOrEqual(heightMm + 5 + 1e-6)
+        } else expect(2 * face.radiusMm).toBeCloseTo(widthMm, 6)
+    }
+  })
+
+  it('is the flap over the front of a folded panel, and squares like a draughtboard', () => {
+    const folded = seen({ parts: [baseAs('folded-panel', { flapRows: 3 })] })
+    expect(folded.faces).toMatchObject([
+      { firstRow: 0, endRow: 4, turned: true },
+      { firstRow: 8, endRow: 11, turned: true },
+    ])
+    const { faces } = seen({ parts: [baseAs('squares', { across: 2, down: 2 })] })
+    expect(faces.map(({ piece }) => piece)).toEqual([2, 0, 1, 1, 0])
   })
 })
 

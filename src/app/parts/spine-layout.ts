@@ -1,11 +1,16 @@
-import type { Piece } from '@core/ledger'
+import type { Ledger, Piece } from '@core/ledger'
 
 /** A part on the strip: its place in pixels, y growing downward, and where its label stands. */
 export interface SpinePart {
   readonly id: string
+  /** Unlike any other: a base has rows in several pieces. */
+  readonly key: string
   readonly name: string
   readonly kind: string
+  readonly worked: Piece['worked']
   readonly rounds: number
+  /** Index of its piece, and its rows there. */
+  readonly piece: number
   readonly firstRow: number
   readonly endRow: number
   readonly top: number
@@ -21,15 +26,46 @@ export const PICTURE = { width: 108, height: 112, x: 40, top: 34 } as const
 /** Labels of two lines stand at least this far apart. */
 const LABEL_GAP = 29
 
-/** Places the parts of a piece on a strip whose foot is at `foot`, so many pixels a millimetre. */
-export function spineParts(piece: Piece, foot: number, pxPerMm: number): SpinePart[] {
-  const { alongMm } = piece.columns
-  const at = (row: number) => foot - (row > 0 ? alongMm[row - 1]! : 0) * pxPerMm
-  const parts = piece.parts.map((part) => {
-    const [bottom, top] = [at(part.firstRow), at(part.endRow)]
-    return { ...part, rounds: part.endRow - part.firstRow, top, bottom, labelY: (top + bottom) / 2 }
+/** Room between two pieces, where their join is drawn. */
+export const PIECE_GAP = 9
+
+/** What the first part of a piece is called: the piece where there are several, and how often it is made. */
+function nameOf(ledger: Ledger, { name, times }: Piece, part: string): string {
+  const own = ledger.pieces.length > 1 ? name : part
+  return times > 1 ? `${times} × ${own}` : own
+}
+
+/** How much of the strip all pieces take, in mm. */
+export const stripMm = ({ pieces }: Ledger): number =>
+  pieces.reduce((sum, { columns }) => sum + columns.alongMm.at(-1)!, 0)
+
+/** Places the parts of all pieces on a strip whose foot is at `foot`, so many pixels a millimetre, in working order. */
+export function spineParts(ledger: Ledger, foot: number, pxPerMm: number): SpinePart[] {
+  const list: SpinePart[] = []
+  let from = foot
+  ledger.pieces.forEach((piece, at) => {
+    const { alongMm } = piece.columns
+    const y = (row: number) => from - (row > 0 ? alongMm[row - 1]! : 0) * pxPerMm
+    piece.parts.forEach(({ id, kind, name, firstRow, endRow }, i) => {
+      const [bottom, top] = [y(firstRow), y(endRow)]
+      list.push({
+        id,
+        key: `${piece.id} ${id}`,
+        kind,
+        name: i === 0 ? nameOf(ledger, piece, name) : name,
+        worked: piece.worked,
+        rounds: endRow - firstRow,
+        piece: at,
+        firstRow,
+        endRow,
+        top,
+        bottom,
+        labelY: (top + bottom) / 2,
+      })
+    })
+    from -= alongMm.at(-1)! * pxPerMm + PIECE_GAP
   })
-  return spread(parts, foot)
+  return spread(list, foot)
 }
 
 /** Moves labels apart, from the foot up and then back down where they ran out of room at the top. */

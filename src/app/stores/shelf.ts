@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import beaterTote from '@demo/beater-tote.json'
+import marchBookSatchel from '@demo/march-book-satchel.json'
+import mutePouch from '@demo/mute-pouch.json'
 import raffleBag from '@demo/raffle-bag.json'
 import type { Design } from '@core/design'
 import { readProjectJson } from '@core/file'
@@ -26,7 +28,7 @@ export interface ShelfBag {
 }
 
 /** The last is brought last, and so lies first. */
-const demoFiles: readonly unknown[] = [raffleBag, beaterTote]
+const demoFiles: readonly unknown[] = [mutePouch, marchBookSatchel, raffleBag, beaterTote]
 
 async function shown(record: BagRecord): Promise<ShelfBag> {
   const { id, savedAt } = record

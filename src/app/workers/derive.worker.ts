@@ -1,6 +1,6 @@
 import { expose, transfer } from 'comlink'
 import type { Design } from '@core/design'
-import { fitsOf, type Fit } from '@core/fit'
+import { fitAnswer, type FitAnswer, fitRequestOf } from '@core/fit'
 import { type CompileOptions, ledgerBuffers } from '@core/ledger'
 import { type Derived, derive } from '@core/plan'
 
@@ -31,7 +31,9 @@ const api = {
     ].map(({ buffer }) => buffer)
     return transfer(result, [...ledgerBuffers(ledger), ...(buffers as ArrayBuffer[])])
   },
-  fits: (design: Design): Answer<Fit[]> => answer(() => fitsOf(design)),
+  /** Counts that fit the design; or, with `count`, what fits the stitches on the hook. */
+  fits: (design: Design, count?: number): Answer<FitAnswer> =>
+    answer(() => fitAnswer(fitRequestOf(design, count === undefined ? {} : { count }))),
 }
 
 export type DeriveApi = typeof api

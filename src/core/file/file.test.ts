@@ -178,7 +178,7 @@ describe('roundsCsv', () => {
       parts: [{ ...tote().parts[0]!, name: '=HYPERLINK("x"),"y"' }, ...tote().parts.slice(1)],
     })
     const ledger = compile(design)
-    const rows = csvParse(roundsCsv(ledger, ledger.pieces[0]!, defaultWords))
+    const rows = csvParse(roundsCsv(ledger, defaultWords))
     expect(rows).toHaveLength(16)
     expect(rows[0]!.part).toBe(`'=HYPERLINK("x"),"y"`)
     expect(rows[11]).toMatchObject({

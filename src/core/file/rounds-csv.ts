@@ -3,10 +3,17 @@ import { type Ledger, partOfRow, type Piece, sides } from '../ledger/index.ts'
 import { rowText } from '../pattern/index.ts'
 import type { Words } from '../stitch/index.ts'
 
-/** Every round as a line of CSV (RFC 4180), the first round first. Text that a spreadsheet would run is made harmless. */
-export function roundsCsv(ledger: Ledger, piece: Piece, words: Words): string {
+/** Every round and row of all pieces as a line of CSV (RFC 4180), in working order. Text that a spreadsheet would run is made harmless. */
+export const roundsCsv = (ledger: Ledger, words: Words): string =>
+  Papa.unparse(
+    ledger.pieces.flatMap((piece) => linesOf(ledger, piece, words)),
+    { escapeFormulae: true, newline: '\r\n' },
+  )
+
+function linesOf(ledger: Ledger, piece: Piece, words: Words) {
   const { number, side, uses, makes, widthMm, heightMm } = piece.columns
-  const data = Array.from({ length: piece.rows }, (_, row) => ({
+  return Array.from({ length: piece.rows }, (_, row) => ({
+    piece: piece.name,
     round: number[row],
     part: partOfRow(piece, row).name,
     side: sides[side[row]!],
@@ -16,5 +23,4 @@ export function roundsCsv(ledger: Ledger, piece: Piece, words: Words): string {
     height_mm: heightMm[row]!.toFixed(1),
     work: rowText(ledger, piece, row, words),
   }))
-  return Papa.unparse(data, { escapeFormulae: true, newline: '\r\n' })
 }

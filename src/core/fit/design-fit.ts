@@ -93,8 +93,10 @@ export const fitsOf = (design: Design): Fit[] => fitCounts(fitRequestOf(design))
 
 /** The edits that give the design this fit: its base, no other changes of count, and the padding and adding it needs. */
 export function fitEdits(design: Design, fit: Fit): Edit[] {
-  const cleared = bandsOf(design).flatMap((part): Edit[] =>
-    part.kind === 'plain' && part.adjust !== 0
+  // Above the last band with a repeat a taper is nobody's business.
+  const last = design.parts.findLastIndex((part) => repeatOf(part) !== null)
+  const cleared = bandsOf(design).flatMap((part, i): Edit[] =>
+    part.kind === 'plain' && part.adjust !== 0 && i + 1 < last
       ? [{ name: 'setPart', args: { id: part.id, values: { adjust: 0 } } }]
       : [],
   )

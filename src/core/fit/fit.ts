@@ -113,13 +113,18 @@ function bandFits(
     const padded = paddingFor(band, count, request.maxPad)
     const added = count - below
     below = count
+    const { id, multiple, offset, hidden, stitchMm } = band
     return {
-      ...band,
+      id,
+      multiple,
+      offset,
+      hidden,
+      stitchMm,
       count,
       added,
       padded,
-      repeats: (count - band.offset) / (band.multiple + padded),
-      sizeMm: count * (band.stitchMm ?? request.stitchWidthMm),
+      repeats: (count - offset) / (multiple + padded),
+      sizeMm: count * (stitchMm ?? request.stitchWidthMm),
     }
   })
 }
@@ -190,10 +195,45 @@ const isEven = ({ cost }: Fit): boolean => cost === 0
  * The fits no other beats, and every count that comes out by itself, since another size may suit as well. Best first.
  * Empty when there is none within the tolerance.
  */
-export function fitCounts(request: FitRequest): Fit[] {
-  const all = allFits(request).sort((a, b) => rank(a) - rank(b) || a.count - b.count)
+export const fitCounts = (request: FitRequest): Fit[] => unbeaten(ranked(request))
+
+/** Every fit, best first. */
+const ranked = (request: FitRequest): Fit[] =>
+  allFits(request).sort((a, b) => rank(a) - rank(b) || a.count - b.count)
+
+function unbeaten(all: readonly Fit[]): Fit[] {
   const front = new Set(paretoSet(all, objectivesOf))
   return all.filter((fit) => front.has(fit) || isEven(fit))
+}
+
+/** The best fit; undefined when there is none. */
+export const bestFit = (request: FitRequest): Fit | undefined => ranked(request)[0]
+
+/** What is shown of the fits: those no other beats, and the next best counts when these are few. */
+export interface FitAnswer {
+  readonly fits: readonly Fit[]
+  /** Counts within the tolerance that come out in some way. */
+  readonly total: number
+  /** What comes nearest when nothing fits. */
+  readonly nearest: Nearest | null
+}
+
+/** Answers a request for people to choose from: at least `least` counts where there are as many. */
+export function fitAnswer(request: FitRequest, least = 7): FitAnswer {
+  const all = ranked(request)
+  const fits = unbeaten(all)
+  const counts = new Set(fits.map(({ count }) => count))
+  for (const fit of all) {
+    if (fits.length >= least) break
+    if (counts.has(fit.count)) continue
+    counts.add(fit.count)
+    fits.push(fit)
+  }
+  return {
+    fits,
+    total: new Set(all.map(({ count }) => count)).size,
+    nearest: fits.length > 0 ? null : maybeNearest(request),
+  }
 }
 
 /** How far the tolerance is widened to find the nearest miss. */

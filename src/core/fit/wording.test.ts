@@ -19,16 +19,19 @@ const fit = (over: Partial<Fit>): Fit => ({
   cost: 0,
   ...over,
 })
+const bandSays = (one: Fit['bands'][number]) => bandWords(one, 600, 'metric')
 const say = (one: Fit) => fitSentence(one, () => 'Diamonds')
 
 describe('what a fit says', () => {
   it('says how a band comes out', () => {
-    expect(bandWords(band)).toEqual({ text: '5 × 24, even', even: true })
-    expect(bandWords({ ...band, padded: 5, repeats: 4 })).toEqual({
+    expect(bandSays(band)).toEqual({ text: '5 × 24, even', even: true })
+    expect(bandSays({ ...band, padded: 5, repeats: 4 })).toEqual({
       text: '4 × 29, padded',
       even: false,
     })
-    expect(bandWords({ ...band, added: -6 })).toEqual({ text: '5 × 24 on 120', even: false })
+    expect(bandSays({ ...band, sizeMm: 630 }).text).toBe('5 × 24, even, flares 3.0 cm')
+    expect(bandSays({ ...band, sizeMm: 540 }).text).toBe('5 × 24, even, draws in 6.0 cm')
+    expect(bandSays({ ...band, added: -6 })).toEqual({ text: '5 × 24 on 120', even: false })
   })
 
   it('says what must be done', () => {

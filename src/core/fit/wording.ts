@@ -1,7 +1,27 @@
+import { printLength, type System } from '../units/index.ts'
 import type { BandFit, Fit } from './fit.ts'
 
-/** How a band comes out: "5 × 24", and whether it does so by itself. */
-export function bandWords({ repeats, multiple, padded, added, count, offset }: BandFit): {
+/** Less than this share wider or narrower is not seen. */
+const FLARE = 0.02
+
+/** By how much a band of another gauge or count is wider or narrower than the base; empty when it is not seen. */
+function flareWords(sizeMm: number, baseMm: number, units: System): string {
+  const by = sizeMm - baseMm
+  if (Math.abs(by) < baseMm * FLARE) return ''
+  return `, ${by > 0 ? 'flares' : 'draws in'} ${printLength(Math.abs(by), units)}`
+}
+
+/** How a band comes out: "5 × 24", whether it does so by itself, and how its size differs from that of the base. */
+export function bandWords(
+  band: BandFit,
+  baseMm: number,
+  units: System,
+): { readonly text: string; readonly even: boolean } {
+  const { text, even } = repeatWords(band)
+  return { text: text + flareWords(band.sizeMm, baseMm, units), even }
+}
+
+function repeatWords({ repeats, multiple, padded, added, count, offset }: BandFit): {
   readonly text: string
   readonly even: boolean
 } {

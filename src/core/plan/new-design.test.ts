@@ -32,11 +32,15 @@ describe('a new bag', () => {
   })
 
   it('holds what must go in: a book of 24 × 6 × 38 cm with room', () => {
-    expect(sizeFor({ widthMm: 240, thicknessMm: 60, tallMm: 380, easeMm: 0 })).toEqual({
+    expect(
+      sizeFor({ shape: 'box', widthMm: 240, thicknessMm: 60, tallMm: 380, easeMm: 0 }),
+    ).toEqual({
       aroundMm: 600,
       heightMm: 380,
     })
-    expect(sizeFor({ widthMm: 240, thicknessMm: 60, tallMm: 380, easeMm: 20 })).toEqual({
+    expect(
+      sizeFor({ shape: 'box', widthMm: 240, thicknessMm: 60, tallMm: 380, easeMm: 20 }),
+    ).toEqual({
       aroundMm: 640,
       heightMm: 400,
     })

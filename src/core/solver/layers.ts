@@ -16,26 +16,28 @@ export interface Way {
 
 /**
  * From each node of the ground, the ways up through the layers that no other way from there beats in cost and weight: the
- * exact answer, by dynamic programming from the top layer down over (node, weight left).
+ * exact answer, by dynamic programming from the top layer down over (node, weight at most).
  * @param size nodes of the ground and of every layer
  * @param most total weight at most
  * @returns for each ground node its ways, lightest first; none where there is none
  */
 export function cheapestWays(size: number, layers: readonly Layer[], most: number): Way[][] {
   const width = most + 1
-  const table = () => new Float64Array(size * width).fill(Infinity)
-  let above = table()
-  for (let node = 0; node < size; node++) above[node * width] = 0
+  let above = new Float64Array(size * width)
   const choices: Int32Array[] = []
   for (let at = layers.length - 1; at >= 0; at--) {
     const { weights, step } = layers[at]!
-    const here = table()
+    const here = new Float64Array(size * width).fill(Infinity)
     const choice = new Int32Array(size * width).fill(-1)
-    for (let to = 0; to < size; to++) {
-      const own = weights[to]!
-      if (own < 0 || own > most) continue
-      for (let from = 0; from < size; from++) {
+    for (let from = 0; from < size; from++)
+      for (let i = 0; i < 2 * size; i++) {
+        // Near nodes first: steps to them tend to cost least, so that the others are soon left out.
+        const to = from + (i % 2 ? -(i + 1) / 2 : i / 2)
+        const own = weights[to] ?? -1
+        if (own < 0 || own > most) continue
         const cost = step(from, to)
+        // With more weight allowed nothing gets dearer: when the best of it is no gain over the least of what there is, none is.
+        if (cost + above[to * width + most - own]! >= here[from * width + own]!) continue
         for (let weight = own; weight < width; weight++) {
           const total = cost + above[to * width + weight - own]!
           if (total >= here[from * width + weight]!) continue
@@ -43,7 +45,6 @@ export function cheapestWays(size: number, layers: readonly Layer[], most: numbe
           choice[from * width + weight] = to
         }
       }
-    }
     choices[at] = choice
     above = here
   }

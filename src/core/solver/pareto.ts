@@ -4,9 +4,20 @@
  */
 export function paretoSet<T>(items: readonly T[], costsOf: (item: T) => readonly number[]): T[] {
   const costs = items.map(costsOf)
-  const beats = (a: readonly number[], b: readonly number[], first: boolean) =>
-    a.every((cost, i) => cost <= b[i]!) && (first || a.some((cost, i) => cost < b[i]!))
-  return items.filter(
-    (_, i) => !costs.some((other, j) => j !== i && beats(other, costs[i]!, j < i)),
-  )
+  // What beats an item comes before it when sorted by cost after cost, so that it need only be compared with those that stay.
+  const order = costs.map((_, i) => i).sort((i, j) => compare(costs[i]!, costs[j]!) || i - j)
+  const front: (readonly number[])[] = []
+  const stays = new Set<number>()
+  for (const i of order) {
+    const mine = costs[i]!
+    if (front.some((other) => other.every((cost, k) => cost <= mine[k]!))) continue
+    front.push(mine)
+    stays.add(i)
+  }
+  return items.filter((_, i) => stays.has(i))
+}
+
+function compare(a: readonly number[], b: readonly number[]): number {
+  for (let k = 0; k < a.length; k++) if (a[k] !== b[k]) return a[k]! - b[k]!
+  return 0
 }

@@ -1,5 +1,5 @@
 import type { Chart } from '@core/chart'
-import { type Ledger, type LedgerPart, placeColours } from '@core/ledger'
+import { bodyOf, type Ledger, type LedgerPart, placeColours } from '@core/ledger'
 
 /** So much of a part, seen from the front around the middle, as a chart: how plain and striped bands are shown. */
 export function partChart(
@@ -8,7 +8,7 @@ export function partChart(
   columns: number,
   hand: 'right' | 'left',
 ): Chart {
-  const piece = ledger.pieces[0]!
+  const piece = bodyOf(ledger)
   const rows = Array.from({ length: part.endRow - part.firstRow }, (_, i) =>
     placeColours(ledger, piece, part.firstRow + i, hand),
   )

@@ -21,7 +21,7 @@ const onBase = computed(() => isBase(partById(project.design!, project.selectedP
       <PartEditor />
     </div>
     <div v-if="onBase" class="base-stage">
-      <BasePlan :design="project.design!" :derived="project.derived!" :size="430" />
+      <BasePlan :design="project.design!" :derived="project.derived!" :width="430" :height="430" />
     </div>
     <ChartPane v-else />
   </div>

@@ -3,7 +3,7 @@ import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { type Cell, groundOf, lettersOf } from '@core/chart'
 import { partById } from '@core/design'
-import { rowHeightMm } from '@core/ledger'
+import { bodyOf, partGauge } from '@core/ledger'
 import { printLength } from '@core/units'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
 import { partChart } from '@app/parts/chart/from-ledger.ts'
@@ -24,7 +24,7 @@ const yarns = computed(() => design.value.yarns)
 const derived = computed(() => project.derived!)
 const part = computed(() => partById(design.value, project.selectedPart!))
 const place = computed(() =>
-  derived.value.ledger.pieces[0]!.parts.find(({ id }) => id === part.value.id),
+  bodyOf(derived.value.ledger).parts.find(({ id }) => id === part.value.id),
 )
 const firstRound = computed(() => (place.value?.firstRow ?? 0) + 1)
 const chart = computed(() => {
@@ -33,9 +33,8 @@ const chart = computed(() => {
     ? partChart(derived.value.ledger, place.value, SHOWN_COLUMNS, workshop.words.hand)
     : null
 })
-const aspect = computed(
-  () => rowHeightMm(derived.value.gauge, part.value.stitch) / derived.value.gauge.stitchWidthMm,
-)
+const gauge = computed(() => partGauge(design.value, part.value))
+const aspect = computed(() => gauge.value.rowHeightMm / gauge.value.stitchWidthMm)
 
 const tool = shallowRef<Tool>(toolById('brush'))
 const letter = ref('B')
@@ -83,7 +82,7 @@ function paint(cells: readonly Cell[], yarn: string, gesture: string) {
 
 const repeatWords = computed(() =>
   chart.value
-    ? `${part.value.kind === 'tapestry' ? 'one repeat, ' : ''}${printLength(chart.value.width * derived.value.gauge.stitchWidthMm, workshop.words.units)}`
+    ? `${part.value.kind === 'tapestry' ? 'one repeat, ' : ''}${printLength(chart.value.width * gauge.value.stitchWidthMm, workshop.words.units)}`
     : '',
 )
 
@@ -121,7 +120,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         :ground="ground"
         :tool="hand"
         :aspect="aspect"
-        :stitch-width-mm="derived.gauge.stitchWidthMm"
+        :stitch-width-mm="gauge.stitchWidthMm"
         :first-round="firstRound"
         :letters="letters"
         :repeats="paints"

@@ -1,7 +1,11 @@
 <script setup lang="ts">
 import { Close, Plus } from '@element-plus/icons-vue'
+import { computed } from 'vue'
 import { groundOf } from '@core/chart'
-import { partById, roundsOf, type Stripe } from '@core/design'
+import { baseOf, isBaseKind, partById, roundsOf, type Stripe } from '@core/design'
+import { constructionOf } from '@core/shape'
+import ChoiceOf from '@app/parts/ChoiceOf.vue'
+import MakingFields from '@app/parts/MakingFields.vue'
 import StitchField from '@app/parts/StitchField.vue'
 import WholeField from '@app/parts/WholeField.vue'
 import { steady } from '@app/parts/steady.ts'
@@ -19,6 +23,12 @@ const part = steady(() => {
 })
 const set = (values: Record<string, unknown>) =>
   project.edit({ name: 'setPart', args: { id: part.value.id, values } })
+/** Whether the bands are worked in rows. */
+const rows = computed(() => constructionOf(baseOf(project.design!)).worked === 'rows')
+const own = computed({
+  get: () => (part.value.making ? 'own' : 'bag'),
+  set: (value) => set({ making: value === 'own' ? project.design!.making : null }),
+})
 const setStripes = (change: (stripes: Stripe[]) => Stripe[]) => {
   if (part.value.kind === 'stripes') set({ stripes: change([...part.value.stripes]) })
 }
@@ -83,6 +93,15 @@ function rename(event: Event) {
         :max="2000"
         @update:model-value="set({ adjust: $event })"
       />
+      <WholeField
+        v-if="part.adjust !== 0 && part.rounds > 1"
+        label="Shared by"
+        :hint="part.steps === 1 ? 'the last' : 'rounds'"
+        :model-value="part.steps"
+        :min="1"
+        :max="part.rounds"
+        @update:model-value="set({ steps: $event })"
+      />
     </template>
     <template v-else-if="part.kind === 'stripes'">
       <p class="note head">Stripes, from below · {{ roundsOf(part) }} rounds</p>
@@ -138,8 +157,32 @@ function rename(event: Event) {
         :hint="part.times === 1 ? 'time' : 'times'"
         @update:model-value="set({ times: $event })"
       />
+      <WholeField
+        v-if="rows"
+        label="To balance"
+        hint="columns"
+        :model-value="part.balance"
+        :min="0"
+        :max="part.chart.width - 1"
+        @update:model-value="set({ balance: $event })"
+      />
     </template>
-    <p v-else class="note">
+    <template v-if="!isBaseKind(part.kind) && !rows">
+      <ChoiceOf
+        v-model="own"
+        legend="How its rounds are worked"
+        :options="[
+          { value: 'bag', label: 'Like the bag' },
+          { value: 'own', label: 'Its own way' },
+        ]"
+      />
+      <MakingFields
+        v-if="part.making"
+        :model-value="part.making"
+        @update:model-value="set({ making: $event })"
+      />
+    </template>
+    <p v-if="isBaseKind(part.kind)" class="note">
       Its increases and its size are under <RouterLink :to="{ name: 'size' }">Size</RouterLink>.
     </p>
   </section>

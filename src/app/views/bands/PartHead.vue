@@ -2,6 +2,8 @@
 import { computed } from 'vue'
 import { isBase, partById } from '@core/design'
 import { abbrOf, stitchById } from '@core/stitch'
+import { bodyOf } from '@core/ledger'
+import { constructionOf } from '@core/shape'
 import { printLength } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -12,29 +14,24 @@ const workshop = useWorkshop()
 const derived = computed(() => project.derived!)
 const part = computed(() => partById(project.design!, project.selectedPart!))
 const place = computed(() =>
-  derived.value.ledger.pieces[0]!.parts.find(({ id }) => id === part.value.id),
+  bodyOf(derived.value.ledger).parts.find(({ id }) => id === part.value.id),
 )
-const baseNames = {
-  'round-base': 'Round base',
-  'oval-base': 'Oval base',
-  'rectangle-base': 'Rectangular base',
-}
 const name = computed(() => part.value.name)
 const about = computed(() => {
   const stitch = abbrOf(stitchById(part.value.stitch), workshop.words)
   if (!place.value) return ''
   const { firstRow, endRow } = place.value
-  const { columns } = derived.value.ledger.pieces[0]!
-  const rounds = `rounds ${firstRow + 1}–${endRow}`
+  const { columns, worked } = bodyOf(derived.value.ledger)
+  const rounds = `${worked} ${firstRow + 1}–${endRow}`
   const count = columns.uses[firstRow]!
   if (part.value.kind === 'tapestry') {
     const { width, colours } = part.value.chart
-    const left = count % width
+    const left = (count - place.value.balance) % width
     const repeats = `${Math.floor(count / width)} repeats in ${count} stitches${left ? `, ${left} left over` : ''}`
     return `Tapestry in ${stitch} · repeat ${width} × ${colours.length} · ${repeats} · ${rounds}`
   }
   if (isBase(part.value))
-    return `${baseNames[part.value.kind]} in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${rounds}`
+    return `${constructionOf(part.value).name} in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${rounds}`
   const high = columns.heightMm[endRow - 1]! - (firstRow ? columns.heightMm[firstRow - 1]! : 0)
   return `${part.value.kind === 'plain' ? 'Plain' : 'Stripes'} in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${printLength(high, workshop.words.units)} tall · ${rounds}`
 })

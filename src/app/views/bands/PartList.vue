@@ -3,6 +3,7 @@ import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { computed } from 'vue'
 import { bandsOf, isBase, freePartId, lettersIn, roundsOf, yarnByLetter } from '@core/design'
+import { bodyOf } from '@core/ledger'
 import { newPart, partTemplates, type TemplateKind } from '@app/parts/part-templates.ts'
 import { steady } from '@app/parts/steady.ts'
 import YarnDot from '@app/parts/YarnDot.vue'
@@ -18,11 +19,10 @@ const lines = steady(() => {
   const wrong = new Set(
     snags.filter(({ severity }) => severity === 'error').map(({ where }) => where.part),
   )
-  const base = ledger.pieces[0]!.parts[0]!
   return [...design.value.parts].reverse().map((part) => ({
     id: part.id,
     name: part.name,
-    rounds: isBase(part) ? base.endRow - base.firstRow : roundsOf(part),
+    rounds: isBase(part) ? ledger.pieces[0]!.parts[0]!.endRow : roundsOf(part),
     dots: lettersIn(part)
       .slice(0, 4)
       .map((letter) => ({ letter, colour: yarnByLetter(design.value, letter).colour })),
@@ -48,7 +48,7 @@ const placeOf = (id: string) => design.value.parts.findIndex((part) => part.id =
 /** A new band goes just above the selected one. */
 function add(kind: TemplateKind) {
   const at = placeOf(project.selectedPart ?? '') + 1 || design.value.parts.length
-  const piece = project.derived!.ledger.pieces[0]!
+  const piece = bodyOf(project.derived!.ledger)
   const below = piece.parts[at - 1]
   const count = below ? piece.columns.makes[below.endRow - 1]! : 0
   const part = newPart(design.value, kind, count)

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { inkOn } from '@core/colour'
 import { type Grouped, groupedRuns, runText } from '@core/pattern'
-import { type LedgerRun, runsOfRow } from '@core/ledger'
+import { bodyOf, type LedgerRun, runsOfRow } from '@core/ledger'
 import { abbrOf, stitchById } from '@core/stitch'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -16,7 +16,7 @@ interface Token {
   readonly text: string
   readonly colour: string | null
 }
-const piece = computed(() => project.derived!.ledger.pieces[0]!)
+const piece = computed(() => bodyOf(project.derived!.ledger))
 const yarns = computed(() => project.design!.yarns)
 const colourOf = (letter: string) =>
   yarns.value.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'

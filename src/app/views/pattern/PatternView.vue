@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { TapestryPart } from '@core/design'
 import { abbreviationsOf, lineLabel, writtenPattern } from '@core/pattern'
+import { bodyOf } from '@core/ledger'
 import { printLength, printMass, printNumber, printYarnLength } from '@core/units'
 import type { ChartPicture } from '@app/export/chart-picture.ts'
 import { chartPictures } from '@app/export/chart-picture.ts'
@@ -18,13 +19,9 @@ const workshop = useWorkshop()
 const words = computed(() => workshop.words)
 const design = computed(() => project.design!)
 const derived = computed(() => project.derived!)
-const piece = computed(() => derived.value.ledger.pieces[0]!)
-const sections = computed(() =>
-  writtenPattern(design.value, derived.value.ledger, piece.value, words.value),
-)
-const abbreviations = computed(() =>
-  abbreviationsOf(derived.value.ledger, piece.value, words.value),
-)
+const pieces = computed(() => writtenPattern(design.value, derived.value.ledger, words.value))
+const titled = computed(() => pieces.value.length > 1 || pieces.value[0]!.times !== null)
+const abbreviations = computed(() => abbreviationsOf(derived.value.ledger, words.value))
 const errors = computed(
   () => derived.value.snags.filter(({ severity }) => severity === 'error').length,
 )
@@ -41,7 +38,7 @@ const facts = computed(() => {
     { what: 'Hook', is: `${printNumber(design.value.hookMm, 2)} mm` },
     {
       what: words.value.terms === 'uk' ? 'Tension' : 'Gauge',
-      is: `${printNumber(over / gauge.stitchWidthMm)} stitches and ${printNumber(over / gauge.rowHeightMm)} rounds over ${per}${gauge.source === 'estimate' ? ', estimated' : ''}`,
+      is: `${printNumber(over / gauge.stitchWidthMm)} stitches and ${printNumber(over / gauge.rowHeightMm)} ${bodyOf(derived.value.ledger).worked} over ${per}${gauge.source === 'estimate' ? ', estimated' : ''}`,
     },
   ]
 })
@@ -79,7 +76,7 @@ const outputs = computed(() => [
           facts: facts.value,
           yarns: yarns.value,
           abbreviations: abbreviations.value,
-          sections: sections.value,
+          pieces: pieces.value,
           charts: charts.value,
         }),
         `${name.value}.pdf`,
@@ -113,10 +110,10 @@ const outputs = computed(() => [
     : []),
   {
     title: 'Rounds as CSV',
-    about: 'Every round with its counts, for a spreadsheet',
+    about: 'Every round and row with its counts, for a spreadsheet',
     run: () =>
       giveFile(
-        roundsCsv(derived.value.ledger, piece.value, words.value),
+        roundsCsv(derived.value.ledger, words.value),
         `${name.value}-rounds.csv`,
         'text/csv',
       ),
@@ -172,29 +169,35 @@ async function give({ title, run }: { title: string; run: () => Promise<unknown>
           >
         </dd>
       </dl>
-      <section
-        v-for="section in sections"
-        :key="section.part"
-        :class="{ on: section.part === project.selectedPart }"
-      >
-        <h2>{{ section.name }}</h2>
-        <p v-if="section.intro" class="intro">{{ section.intro }}</p>
-        <img
-          v-if="chartOf(section.part)"
-          class="chart-picture"
-          :src="source(chartOf(section.part)!)"
-          :alt="`Chart of ${section.name}; the rounds below say the same`"
-        />
-        <ol class="lines num">
-          <template v-for="line in section.lines" :key="line.from">
-            <li v-if="line.note" class="change">{{ line.note }}</li>
-            <li>
-              <b>{{ lineLabel(line) }}</b><span>{{ line.text }}</span
-              ><em>({{ line.count }})</em>
-            </li>
-          </template>
-        </ol>
-      </section>
+      <template v-for="piece in pieces" :key="piece.id">
+        <h2 v-if="titled" class="piece">
+          {{ piece.name }} <small v-if="piece.times">{{ piece.times }}</small>
+        </h2>
+        <section
+          v-for="section in piece.sections"
+          :key="section.part"
+          :class="{ on: section.part === project.selectedPart }"
+        >
+          <component :is="titled ? 'h3' : 'h2'">{{ section.name }}</component>
+          <p v-if="section.intro" class="intro">{{ section.intro }}</p>
+          <img
+            v-if="chartOf(section.part)"
+            class="chart-picture"
+            :src="source(chartOf(section.part)!)"
+            :alt="`Chart of ${section.name}; the rounds below say the same`"
+          />
+          <ol class="lines num">
+            <template v-for="line in section.lines" :key="line.from">
+              <li v-if="line.note" class="change">{{ line.note }}</li>
+              <li>
+                <b>{{ lineLabel(line) }}</b><span>{{ line.text }}</span
+                ><em>({{ line.count }})</em>
+              </li>
+            </template>
+          </ol>
+        </section>
+        <p v-for="join in piece.joins" :key="join" class="join">{{ join }}</p>
+      </template>
       <p class="end">Cut the yarn, fasten off and weave in the {{ derived.tally.ends }} ends.</p>
     </article>
     <aside class="outputs" aria-label="Take it with you">
@@ -278,7 +281,21 @@ async function give({ title, run }: { title: string; run: () => Promise<unknown>
 .pattern-view section.on {
   border-left-color: var(--marker);
 }
-.pattern-view section h2 {
+.pattern-view .piece {
+  margin-top: 18px;
+  padding-bottom: 5px;
+  border-bottom: 2px solid var(--mat);
+  font-size: 20px;
+}
+.pattern-view .piece small {
+  margin-left: 8px;
+  color: var(--ink-2);
+  font: 400 14px/1 var(--font-text);
+}
+.pattern-view .join {
+  padding: 6px 0;
+}
+.pattern-view section :is(h2, h3) {
   margin-bottom: 4px;
   font-weight: 650;
   font-size: 17px;

@@ -17,7 +17,13 @@ const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
 const from = ref<'contents' | 'size'>('contents')
 const name = ref('My bag')
-const contents = ref<Contents>({ widthMm: 240, thicknessMm: 60, tallMm: 250, easeMm: 20 })
+const contents = ref<Contents>({
+  shape: 'box',
+  widthMm: 240,
+  thicknessMm: 60,
+  tallMm: 250,
+  easeMm: 20,
+})
 const size = reactive({ aroundMm: 600, heightMm: 270 })
 const yarn = reactive({ hookMm: 4, yarnClass: 3 })
 

@@ -170,13 +170,7 @@ useEventListener('drop', (event: DragEvent) => {
               :to="{ name: 'bands', params: { id: bag.id } }"
               :aria-label="`Open ${bag.design.name}`"
             >
-              <BagPicture
-                :name="bag.design.name"
-                :yarns="bag.design.yarns"
-                :derived="bag.derived"
-                :width="190"
-                :height="168"
-              />
+              <BagPicture :design="bag.design" :derived="bag.derived" :width="190" :height="168" />
             </RouterLink>
             <div class="words">
               <input

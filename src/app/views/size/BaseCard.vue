@@ -1,40 +1,56 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { baseInstead, baseOf, growthOf } from '@core/design'
+import { computed, ref } from 'vue'
+import { baseOf } from '@core/design'
 import { baseFlatness } from '@core/fit'
-import { lieOf } from '@core/shape'
+import { constructionOf, lieOf } from '@core/shape'
 import { abbrOf, stitchById } from '@core/stitch'
-import { printNumber } from '@core/units'
+import { printLength, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import { footprintWords } from '@app/parts/footprint.ts'
-import WholeField from '@app/parts/WholeField.vue'
+import SizeHandle from '@app/parts/SizeHandle.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import BaseFields from './BaseFields.vue'
 import BasePlan from './BasePlan.vue'
+import BaseRows from './BaseRows.vue'
+import SidePlan from './SidePlan.vue'
+import type { Fits } from './use-fits.ts'
+import WorkingFields from './WorkingFields.vue'
 
-/** The base from above, how it lies, and what is decided about it. */
+/** The base from above, the bag from the side, how it lies, and what is decided about it. */
+const props = defineProps<{ fits: Fits }>()
 const project = useProject()
 const workshop = useWorkshop()
+const WIDTH = 300
 const units = computed(() => workshop.words.units)
-const design = computed(() => project.design!)
 const shownDerived = computed(() => project.shown!)
 const shownDesign = computed(() => project.shownDesign!)
-const base = computed(() => baseOf(design.value))
-const growth = computed(() => growthOf(base.value))
-/** The base when it is round, for what only a round one has. */
-const round = computed(() => (base.value.kind === 'round-base' ? base.value : null))
-const setBase = (values: Record<string, unknown>) =>
-  project.edit({ name: 'setBase', args: { values } })
-const kind = computed({
-  get: () => base.value.kind,
-  set: (value) =>
-    project.edit({ name: 'setBase', args: { instead: baseInstead(base.value, value) } }),
+const base = computed(() => baseOf(shownDesign.value))
+
+/** A base lies under the bag where its rows add no height. */
+const lying = computed(() => {
+  const { kind } = base.value
+  return kind === 'flat-base' || kind === 'discs' || shownDerived.value.ledger.pieces.length === 1
+    ? shownDerived.value.ledger.pieces[0]!.columns.heightMm[0] === 0
+    : false
 })
-const flat = computed(() => baseFlatness(shownDesign.value))
+const wanted = ref<'above' | 'side' | 'rows'>('above')
+const looks = computed(() => [
+  ...(lying.value ? [{ value: 'above' as const, label: 'From above' }] : []),
+  { value: 'side' as const, label: 'From the side' },
+  { value: 'rows' as const, label: 'Rows' },
+])
+const look = computed({
+  get: () => (wanted.value === 'above' && !lying.value ? 'side' : wanted.value),
+  set: (value) => (wanted.value = value),
+})
+
 const lies = computed(() => {
-  const { flatness, flat: flatIncrease } = flat.value
+  const { flatness, flat } = baseFlatness(shownDesign.value)
+  if (flat === null)
+    return { good: true, title: 'Flat by itself.', text: constructionOf(base.value).hint + '.' }
   const off = Math.round(Math.abs(flatness - 1) * 100)
-  const dead = `${printNumber(flatIncrease)} would be dead flat`
+  const dead = `${printNumber(flat)} would be dead flat`
   const words = {
     flat: {
       good: true,
@@ -50,151 +66,85 @@ const lies = computed(() => {
   }
   return words[lieOf(flatness)]
 })
-const baseWords = computed(() => {
-  const piece = shownDerived.value.ledger.pieces[0]!
+const figures = computed(() => {
+  const { ledger, tally } = shownDerived.value
+  const piece = ledger.pieces[0]!
   const { endRow } = piece.parts[0]!
   const { makes } = piece.columns
   const all = makes.subarray(0, endRow).reduce((sum, n) => sum + n, 0)
   const stitch = abbrOf(stitchById(base.value.stitch), workshop.words)
-  return {
-    counts: `${endRow} rounds, ${makes[endRow - 1]} stitches`,
-    total: `${all.toLocaleString('en')} ${stitch}, ${footprintWords(shownDerived.value.tally.footprint, units.value)}`,
-  }
+  const rows = `${endRow} ${endRow === 1 ? piece.worked.slice(0, -1) : piece.worked}`
+  const times = piece.times > 1 ? `${piece.times} × ` : ''
+  return [
+    `${times}${rows}, ${makes[endRow - 1]} stitches, ${all.toLocaleString('en')} ${stitch}`,
+    tally.footprint.widthMm > 0
+      ? `From above ${footprintWords(tally.footprint, units.value)}`
+      : `${printLength(tally.flatMm, units.value)} laid flat`,
+  ]
 })
-const stagger = computed({
-  get: () => round.value?.stagger ?? 'staggered',
-  set: (value) => setBase({ stagger: value }),
-})
-const working = computed({
-  get: () => design.value.working,
-  set: (value) => project.edit({ name: 'setDesign', args: { working: value } }),
-})
-const plain = computed({
-  get: () => (round.value === null || round.value.plainFrom === null ? 'none' : 'some'),
-  set: (value: 'none' | 'some') =>
-    setBase(
-      value === 'none'
-        ? { plainFrom: null, plainRounds: 0 }
-        : {
-            plainFrom: Math.max(1, Math.ceil(base.value.count / growth.value.increase / 2)),
-            plainRounds: 1,
-          },
-    ),
-})
+
+/** The size on the handle, and those it can go to. */
+const handle = computed(() => ({
+  sizes: props.fits.rows.map(({ fit }) => fit.sizeMm),
+  text: `${shownDerived.value.tally.stitches} stitches, ${printLength(shownDerived.value.tally.aroundMm, units.value)} around`,
+  label: 'Size: drag, or arrow keys, to the next count that fits',
+}))
 </script>
 
 <template>
   <section class="card base-card">
-    <div>
-      <BasePlan :design="shownDesign" :derived="shownDerived" :size="296" />
-      <div class="lies">
+    <div class="base-look">
+      <ChoiceOf v-model="look" legend="How the bag is shown" :options="looks" />
+      <BasePlan
+        v-if="look === 'above'"
+        v-slot="at"
+        :design="shownDesign"
+        :derived="shownDerived"
+        :width="WIDTH"
+        :height="268"
+      >
+        <SizeHandle
+          v-bind="{ ...at, ...handle }"
+          :size-mm="shownDerived.tally.footprint.lengthMm"
+          :sizes="
+            handle.sizes.map(
+              (mm) => (mm * shownDerived.tally.footprint.lengthMm) / shownDerived.tally.aroundMm,
+            )
+          "
+          @point="fits.point"
+          @take="fits.take"
+        />
+      </BasePlan>
+      <SidePlan
+        v-else-if="look === 'side'"
+        v-slot="at"
+        :design="shownDesign"
+        :derived="shownDerived"
+        :width="WIDTH"
+        :height="268"
+      >
+        <SizeHandle
+          v-bind="{ ...at, ...handle }"
+          :size-mm="shownDerived.tally.flatMm"
+          :sizes="
+            handle.sizes.map((mm) => (mm * shownDerived.tally.flatMm) / shownDerived.tally.aroundMm)
+          "
+          @point="fits.point"
+          @take="fits.take"
+        />
+      </SidePlan>
+      <BaseRows v-else :derived="shownDerived" />
+      <div v-if="look !== 'rows'" class="lies">
         <p class="note">
           <b :class="lies.good ? 'good' : 'warn'">{{ lies.title }}</b> {{ lies.text }}
         </p>
-        <p class="note num figures">{{ baseWords.counts }}<br />{{ baseWords.total }}</p>
+        <p v-for="line in figures" :key="line" class="note num">{{ line }}</p>
       </div>
     </div>
     <div class="base-side">
-      <h2>Base</h2>
-      <ChoiceOf
-        v-model="kind"
-        class="kinds"
-        legend="Kind of base"
-        :options="[
-          { value: 'round-base', label: 'Round' },
-          { value: 'oval-base', label: 'Oval' },
-          {
-            value: 'rectangle-base',
-            label: 'Corners',
-            title: 'A rectangle: three in one at each corner',
-          },
-        ]"
-      />
-      <WholeField
-        v-if="'along' in base"
-        label="Chain"
-        :model-value="base.along"
-        :min="3"
-        :max="400"
-        @update:model-value="setBase({ along: $event })"
-      />
-      <WholeField
-        v-if="base.kind === 'oval-base'"
-        label="In each end"
-        :model-value="base.inEnd"
-        :min="2"
-        :max="3"
-        @update:model-value="setBase({ inEnd: $event })"
-      />
-      <WholeField
-        v-if="base.kind !== 'rectangle-base'"
-        label="Every round"
-        signed
-        :model-value="base.increase"
-        :min="base.kind === 'oval-base' ? 2 : 3"
-        :max="base.kind === 'oval-base' ? 2 * base.inEnd : 40"
-        @update:model-value="setBase({ increase: $event })"
-      />
-      <WholeField
-        label="Last round"
-        :model-value="base.count"
-        :min="growth.first"
-        :max="2000"
-        @update:model-value="setBase({ count: $event })"
-      />
-      <div class="choices">
-        <ChoiceOf
-          v-if="round"
-          v-model="stagger"
-          legend="Increases"
-          :options="[
-            {
-              value: 'staggered',
-              label: 'Staggered',
-              title: 'Shifted from round to round, so the base stays round',
-            },
-            {
-              value: 'stacked',
-              label: 'Stacked',
-              title: 'One above the other, which makes spokes and corners',
-            },
-          ]"
-        />
-        <ChoiceOf
-          v-model="working"
-          legend="Rounds"
-          :options="[
-            { value: 'spiral', label: 'Spiral' },
-            { value: 'joined', label: 'Joined' },
-          ]"
-        />
-        <ChoiceOf
-          v-if="round"
-          v-model="plain"
-          legend="Plain rounds between"
-          :options="[
-            { value: 'none', label: 'None plain' },
-            { value: 'some', label: 'Some plain' },
-          ]"
-        />
-      </div>
-      <template v-if="round && round.plainFrom !== null">
-        <WholeField
-          label="From round"
-          :model-value="round.plainFrom"
-          :min="1"
-          :max="200"
-          @update:model-value="setBase({ plainFrom: $event })"
-        />
-        <WholeField
-          label="Plain"
-          hint="after each"
-          :model-value="round.plainRounds"
-          :min="1"
-          :max="10"
-          @update:model-value="setBase({ plainRounds: $event })"
-        />
-      </template>
+      <h2>Construction</h2>
+      <BaseFields />
+      <WorkingFields />
     </div>
   </section>
 </template>
@@ -202,7 +152,7 @@ const plain = computed({
 <style>
 .base-card {
   display: grid;
-  grid-template-columns: 296px 1fr;
+  grid-template-columns: 300px 1fr;
   gap: 0 14px;
   padding-right: 12px;
 }
@@ -211,22 +161,11 @@ const plain = computed({
   font-weight: 600;
   font-size: 15px;
 }
-.base-card .figures {
-  margin-top: 4px;
-}
-.base-card .lies {
-  margin-top: 8px;
+.base-card .base-look > .choice {
+  margin-bottom: 8px;
 }
 .base-card .measure-field {
   grid-template-columns: 76px 1fr;
-}
-.base-card .kinds {
-  margin-bottom: 8px;
-}
-.base-card .choices {
-  display: grid;
-  gap: 6px;
-  margin: 4px 0 8px;
 }
 .base-card .good {
   color: var(--good);

@@ -6,9 +6,11 @@ import { printNumber } from '@core/units'
 import LengthField from '@app/parts/LengthField.vue'
 import WholeField from '@app/parts/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
+import { useSwatches } from './use-swatches.ts'
 
 /** The gauge from the first thing made: a round base, as it lies on the table. */
 const project = useProject()
+const { setMain } = useSwatches()
 const rounds = ref(1)
 const count = ref(6)
 const acrossMm = ref(100)
@@ -26,10 +28,14 @@ const swatch = computed(() =>
     rounds: rounds.value,
     acrossMm: acrossMm.value,
     count: count.value,
-    stitch: baseOf(project.design!).stitch,
   }),
 )
-const take = () => project.edit({ name: 'setDesign', args: { swatch: swatch.value } })
+const take = () =>
+  setMain({
+    ...swatch.value,
+    stitch: baseOf(project.design!).stitch,
+    hookMm: project.design!.hookMm,
+  })
 </script>
 
 <template>

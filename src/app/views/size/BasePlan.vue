@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Design } from '@core/design'
+import type { BasePart, Design } from '@core/design'
 import type { Derived } from '@core/plan'
 import { stitchById } from '@core/stitch'
 import { baseOf } from '@core/design'
@@ -8,25 +8,42 @@ import TapeMeasure from '@app/parts/TapeMeasure.vue'
 import { type BaseGeometry, type Outline, ringPath, ringPoint } from './base-geometry.ts'
 
 /** The base from above, to scale: its rounds, where it increases, the start of the round, and a tape across. */
-const props = defineProps<{ design: Design; derived: Derived; size: number }>()
+const props = defineProps<{ design: Design; derived: Derived; width: number; height: number }>()
 const base = computed(() => baseOf(props.design))
-const room = computed(() => props.size - 28)
 const colour = computed(
   () => props.design.yarns.find(({ letter }) => letter === base.value.yarn)!.colour,
 )
-const footprint = computed(() => props.derived.tally.footprint)
-const pxPerMm = computed(() => room.value / footprint.value.lengthMm)
+/** A disc of a bag that stands on its edge is seen whole, not from above. */
+const footprint = computed(() => {
+  const { footprint: from, flatMm } = props.derived.tally
+  return base.value.kind === 'discs' ? { lengthMm: flatMm, widthMm: flatMm } : from
+})
+const pxPerMm = computed(() =>
+  Math.min(
+    (props.width - 28) / footprint.value.lengthMm,
+    (props.height - 34) / footprint.value.widthMm,
+  ),
+)
+const outlines: Partial<Record<BasePart['kind'], Outline>> = {
+  'oval-base': 'oval',
+  'rectangle-base': 'rectangle',
+  'flat-base': 'rows',
+}
+const piece = computed(() => props.derived.ledger.pieces[0]!)
 const geometry = computed<BaseGeometry>(() => ({
-  outline: base.value.kind.replace('-base', '') as Outline,
+  outline: outlines[base.value.kind] ?? 'round',
   halfChainMm:
-    'along' in base.value ? ((base.value.along - 1) * props.derived.ledger.stitchWidthMm) / 2 : 0,
+    'along' in base.value
+      ? ((base.value.along - 1) * piece.value.parts[0]!.gauge.stitchWidthMm) / 2
+      : 0,
 }))
+/** Worked in rows: lines one above the other instead of rings. */
+const flat = computed(() => geometry.value.outline === 'rows')
 /** Where each ring begins and ends, from the middle outward, so that the last is the footprint's edge. */
 const rings = computed(() => {
-  const piece = props.derived.ledger.pieces[0]!
-  const { endRow } = piece.parts[0]!
-  const { alongMm } = piece.columns
-  const scale = footprint.value.widthMm / 2 / alongMm[endRow - 1]!
+  const { endRow } = piece.value.parts[0]!
+  const { alongMm } = piece.value.columns
+  const scale = footprint.value.widthMm / (flat.value ? 1 : 2) / alongMm[endRow - 1]!
   return Array.from({ length: endRow }, (_, row) => ({
     row,
     inner: row > 0 ? alongMm[row - 1]! * scale : 0,
@@ -54,7 +71,9 @@ const turns = computed(() => {
     }
     if (row > 0) for (const mark of marks) if (mark.at < head + 1) head += mark.takes - 1
     const corner = marks[0]?.at ?? 0
-    const from = { round: 0, oval: head, rectangle: row > 0 ? corner : 0.5 }[geometry.value.outline]
+    const from = { round: 0, rows: 0, oval: head, rectangle: row > 0 ? corner : 0.5 }[
+      geometry.value.outline
+    ]
     const share = (place: number) => (((place - from) / makes) % 1) + (place < from ? 1 : 0)
     return { marks: row > 0 ? marks.map((mark) => share(mark.at)) : [], start: share(0) }
   })
@@ -68,7 +87,9 @@ const increases = computed(() =>
   ),
 )
 const edge = computed(() => rings.value.at(-1)!.outer)
-const high = computed(() => footprint.value.widthMm * pxPerMm.value + 28)
+const long = computed(() => footprint.value.lengthMm * pxPerMm.value)
+const high = computed(() => footprint.value.widthMm * pxPerMm.value)
+const cy = computed(() => (props.height - 22) / 2)
 const start = computed(() => ringPoint(geometry.value, edge.value, turns.value.at(-1)!.start % 1))
 const dotMm = computed(
   () =>
@@ -80,12 +101,27 @@ const dotMm = computed(
 <template>
   <svg
     class="base-plan"
-    :width="size"
-    :height="high + 18"
+    :width="width"
+    :height="height"
     role="img"
-    :aria-label="`The base from above: ${rings.length} rounds`"
+    :aria-label="`The base from above: ${rings.length} ${piece.worked}`"
   >
-    <g :transform="`translate(${size / 2} ${high / 2}) scale(${pxPerMm})`">
+    <g v-if="flat" :transform="`translate(${width / 2} ${cy + high / 2}) scale(${pxPerMm})`">
+      <rect
+        :x="-footprint.lengthMm / 2"
+        :y="-footprint.widthMm"
+        :width="footprint.lengthMm"
+        :height="footprint.widthMm"
+        :fill="colour"
+      />
+      <path
+        v-for="ring in rings.slice(0, -1)"
+        :key="ring.row"
+        class="ring"
+        :d="`M${-footprint.lengthMm / 2} ${-ring.outer}h${footprint.lengthMm}`"
+      />
+    </g>
+    <g v-else :transform="`translate(${width / 2} ${cy}) scale(${pxPerMm})`">
       <path :d="ringPath(geometry, edge)" :fill="colour" />
       <path
         v-for="ring in rings.slice(0, -1)"
@@ -103,17 +139,24 @@ const dotMm = computed(
       />
     </g>
     <g
+      v-if="!flat"
       class="start"
-      :transform="`translate(${size / 2 + start.x * pxPerMm} ${high / 2 + start.y * pxPerMm - 6})`"
+      :transform="`translate(${width / 2 + start.x * pxPerMm} ${cy + start.y * pxPerMm - 6})`"
     >
       <path d="M-4 2C-5.5 10 -3.5 14 0 14C3.5 14 5.5 10 4 2L4 -1C4 -6 -4 -6 -4 -1Z" />
       <path d="M-4 4L-1.4 6.6" />
     </g>
     <TapeMeasure
       direction="across"
-      :x="14"
-      :y="high - 4"
+      :x="(width - long) / 2"
+      :y="Math.min(height - 20, cy + high / 2 + 6)"
       :length-mm="footprint.lengthMm"
+      :px-per-mm="pxPerMm"
+    />
+    <slot
+      :x="width / 2 + long / 2"
+      :y="Math.min(height - 20, cy + high / 2 + 6) + 9"
+      :middle="width / 2"
       :px-per-mm="pxPerMm"
     />
   </svg>

@@ -1,17 +1,23 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
+import { baseOf } from '@core/design'
 import { fitBandsOf } from '@core/fit'
-import { printLength } from '@core/units'
+import { gaugeForCount } from '@core/ledger'
+import { printLength, printNumber } from '@core/units'
+import ChoiceOf from '@app/parts/ChoiceOf.vue'
+import WholeField from '@app/parts/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import FitPlot from './FitPlot.vue'
-import { useFits } from './use-fits.ts'
+import ResizeDialog from './ResizeDialog.vue'
+import type { Fits } from './use-fits.ts'
 
 /** The counts at which everything comes out even: plotted and listed; pointing shows, clicking takes. */
 const project = useProject()
 const workshop = useWorkshop()
-const { rows, total } = useFits()
+const props = defineProps<{ fits: Fits }>()
+const rows = computed(() => props.fits.rows)
 const design = computed(() => project.design!)
 const bandTitle = computed(() => {
   const bands = fitBandsOf(design.value)
@@ -23,15 +29,32 @@ const off = (mm: number) =>
 const plotBox = useTemplateRef('plotBox')
 const { height } = useElementSize(plotBox)
 
-const point = (i: number | null) => {
-  const row = i === null ? undefined : rows.value[i]
-  if (row && !row.inUse) project.showPreview(row.edits)
-  else project.endPreview()
-}
-const take = (i: number) => {
-  const row = rows.value[i]
-  if (row && !row.inUse) project.edit(row.edits)
-}
+/** Any count within the tolerance, or the one on the hook. */
+const asked = computed({
+  get: () => (props.fits.onHook === null ? 'any' : 'hook'),
+  set: (value) => set(value === 'hook' ? baseOf(design.value).count : null),
+})
+const set = (count: number | null) => Object.assign(props.fits, { onHook: count })
+
+/** What would make the count there is the wanted size. */
+const inverse = computed(() => {
+  const { count } = baseOf(design.value)
+  const { stitchWidthMm, hookMm } = gaugeForCount(design.value, count)
+  const [over, per] = workshop.words.units === 'metric' ? [100, '10 cm'] : [101.6, '4 in']
+  return `Or keep the ${count} stitches: ${size(design.value.want.aroundMm)} around takes ${printNumber(over / stitchWidthMm)} over ${per}, about a ${printNumber(hookMm)} mm hook.`
+})
+/** Which limit would have to give when nothing fits. */
+const miss = computed(() => {
+  const { nearest } = props.fits
+  if (!nearest) return null
+  const limits = [
+    ...(nearest.tolerance === null
+      ? []
+      : [`a tolerance of ± ${printNumber(nearest.tolerance * 100, 1)} %`]),
+    ...(nearest.padded > 6 ? [`${nearest.padded} columns of padding`] : []),
+  ]
+  return { row: nearest.row, limits: limits.join(' and ') || 'another width of a motif' }
+})
 const percent = computed(() => Math.round(design.value.want.tolerance * 100))
 </script>
 
@@ -39,7 +62,7 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
   <section class="card fit-card">
     <div class="plot">
       <h2>
-        Counts that fit <small>{{ rows.length }} of {{ total }}</small>
+        Counts that fit <small>{{ rows.length }} of {{ Math.max(rows.length, fits.total) }}</small>
       </h2>
       <div ref="plotBox" class="plot-box">
         <FitPlot
@@ -48,12 +71,31 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
           :tolerance-mm="design.want.aroundMm * design.want.tolerance"
           :width="252"
           :height="height"
-          @point="point"
-          @take="take"
+          @point="fits.point"
+          @take="fits.take"
         />
       </div>
     </div>
     <div class="list">
+      <div class="asked">
+        <ChoiceOf
+          v-model="asked"
+          legend="Which counts"
+          :options="[
+            { value: 'any', label: 'Any count' },
+            { value: 'hook', label: 'What I have on the hook' },
+          ]"
+        />
+        <WholeField
+          v-if="fits.onHook !== null"
+          label="Stitches on the hook"
+          :model-value="fits.onHook"
+          :min="3"
+          :max="2000"
+          @update:model-value="set($event)"
+        />
+        <ResizeDialog />
+      </div>
       <table v-if="rows.length" class="num">
         <thead>
           <tr>
@@ -67,10 +109,10 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
         <tbody>
           <tr
             v-for="(row, i) in rows"
-            :key="row.fit.count"
+            :key="i"
             :class="{ on: row.inUse }"
-            @pointerenter="point(i)"
-            @pointerleave="point(null)"
+            @pointerenter="fits.point(i)"
+            @pointerleave="fits.point(null)"
           >
             <td>{{ row.fit.count }}</td>
             <td class="whole">
@@ -93,9 +135,9 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
                 class="button"
                 :class="{ main: row.inUse }"
                 :disabled="row.inUse"
-                @focus="point(i)"
-                @blur="point(null)"
-                @click="take(i)"
+                @focus="fits.point(i)"
+                @blur="fits.point(null)"
+                @click="fits.take(i)"
               >
                 {{ row.inUse ? 'In use' : 'Use'
                 }}<span class="hidden-words"> {{ row.fit.count }}</span>
@@ -104,10 +146,31 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
           </tr>
         </tbody>
       </table>
-      <p v-else class="note nothing">
-        No count within ± {{ percent }} % comes out for every band, not even with up to six columns
-        of padding. A wider tolerance, another width of the motif, or another size would help.
-      </p>
+      <div v-else class="note nothing">
+        <p>
+          {{
+            fits.onHook === null
+              ? `No count within ± ${percent} % comes out for every band, not even with six columns of padding.`
+              : `${fits.onHook} stitches do not come out for every band.`
+          }}
+        </p>
+        <p v-if="miss">
+          Nearest: {{ miss.row.fit.count }} stitches, {{ size(miss.row.fit.sizeMm) }}, by
+          {{ miss.limits }}. {{ miss.row.sentence }}.
+          <button
+            type="button"
+            class="button"
+            @focus="fits.show(miss.row)"
+            @blur="fits.show(undefined)"
+            @pointerenter="fits.show(miss.row)"
+            @pointerleave="fits.show(undefined)"
+            @click="project.edit(miss.row.edits)"
+          >
+            Use it
+          </button>
+        </p>
+      </div>
+      <p class="note inverse">{{ inverse }}</p>
     </div>
   </section>
 </template>
@@ -202,6 +265,27 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
 .fit-card .chip.changed {
   background: #f8e3c8;
   color: #5d3b00;
+}
+.fit-card .asked {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: center;
+  margin-bottom: 4px;
+}
+.fit-card .asked .choice {
+  width: 268px;
+}
+.fit-card .asked .measure-field {
+  grid-template-columns: auto 96px;
+  gap: 8px;
+  margin: 0;
+}
+.fit-card .asked > .button {
+  margin-left: auto;
+}
+.fit-card .inverse {
+  padding: 6px 8px;
 }
 .fit-card .nothing {
   padding: 20px 0;

@@ -81,7 +81,7 @@ const dots = computed(() =>
     </text>
     <g
       v-for="dot in dots"
-      :key="dot.count"
+      :key="dot.i"
       class="dot"
       :class="{ on: dot.inUse }"
       @pointerenter="emit('point', dot.i)"

@@ -1,45 +1,31 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { baseOf, type Swatch } from '@core/design'
-import { FOUR_INCHES, lengthInput, parsePer, type Per, printNumber, TEN_CM } from '@core/units'
+import { computed, ref } from 'vue'
+import { baseOf } from '@core/design'
+import { parsePer, type Per, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import HookAndYarn from '@app/parts/HookAndYarn.vue'
 import MeasureField from '@app/parts/MeasureField.vue'
+import { density, perRange, perText, usualOver } from '@app/parts/per.ts'
 import StitchField from '@app/parts/StitchField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import BaseGauge from './BaseGauge.vue'
+import SwatchesDialog from './SwatchesDialog.vue'
+import { useSwatches } from './use-swatches.ts'
 
 /** The gauge: a swatch, or hook and yarn class and what they let one expect. */
 const project = useProject()
 const workshop = useWorkshop()
+const { swatches, fresh, add, setMain, clear } = useSwatches()
 const design = computed(() => project.design!)
 const gauge = computed(() => project.derived!.gauge)
-const set = (args: Partial<Pick<typeof design.value, 'swatch' | 'hookMm' | 'yarnClass'>>) =>
+const main = computed(() => swatches.value[0])
+const set = (args: Partial<Pick<typeof design.value, 'hookMm' | 'yarnClass'>>) =>
   project.edit({ name: 'setDesign', args })
-const setSwatch = (values: Partial<Swatch>) =>
-  set({ swatch: { ...design.value.swatch!, ...values } })
-const usual = computed(() =>
-  workshop.words.units === 'metric'
-    ? { overMm: TEN_CM, words: '10 cm' }
-    : { overMm: FOUR_INCHES, words: '4 in' },
-)
-
-/** A new swatch begins with what was estimated. */
+const usual = computed(() => usualOver(workshop.words.units))
 const measured = computed({
-  get: (): 'swatch' | 'estimate' => (design.value.swatch ? 'swatch' : 'estimate'),
-  set: (value) => {
-    const { overMm } = usual.value
-    const { stitchWidthMm, rowHeightMm } = gauge.value
-    const swatch: Swatch = {
-      stitch: baseOf(design.value).stitch,
-      stitches: Number((overMm / stitchWidthMm).toFixed(1)),
-      stitchesOverMm: overMm,
-      rows: Number((overMm / rowHeightMm).toFixed(1)),
-      rowsOverMm: overMm,
-    }
-    set({ swatch: value === 'swatch' ? swatch : null })
-  },
+  get: (): 'swatch' | 'estimate' => (main.value ? 'swatch' : 'estimate'),
+  set: (value) => (value === 'swatch' ? add(fresh()) : clear()),
 })
 const estimate = computed(
   () =>
@@ -48,29 +34,28 @@ const estimate = computed(
 
 /** The two figures of a swatch: how each is shown, and what it sets. */
 const figures = computed(() => {
-  const { swatch } = design.value
-  if (!swatch) return []
+  if (!main.value) return []
+  const { stitches, stitchesOverMm, rows, rowsOverMm } = main.value
   return [
     {
       label: 'Stitches',
-      per: { count: swatch.stitches, overMm: swatch.stitchesOverMm },
-      set: ({ count, overMm }: Per) => setSwatch({ stitches: count, stitchesOverMm: overMm }),
+      per: { count: stitches, overMm: stitchesOverMm },
+      set: ({ count, overMm }: Per) => setMain({ stitches: count, stitchesOverMm: overMm }),
     },
     {
       label: 'Rounds',
-      per: { count: swatch.rows, overMm: swatch.rowsOverMm },
-      set: ({ count, overMm }: Per) => setSwatch({ rows: count, rowsOverMm: overMm }),
+      per: { count: rows, overMm: rowsOverMm },
+      set: ({ count, overMm }: Per) => setMain({ rows: count, rowsOverMm: overMm }),
     },
   ]
 })
-function perText({ count, overMm }: Per) {
-  const over =
-    overMm === FOUR_INCHES ? '4 in' : lengthInput(overMm, overMm % 5 === 0 ? 'metric' : 'imperial')
-  return `${printNumber(count, 2)} over ${over}`
-}
-const perRange = { min: 0.005, max: 2 }
 const readPer = (typed: string) => parsePer(typed, usual.value.overMm)
-const density = ({ count, overMm }: Per) => count / overMm
+const all = ref(false)
+const more = computed(() =>
+  swatches.value.length > 1
+    ? `All ${swatches.value.length} swatches`
+    : 'More swatches, or a picture',
+)
 </script>
 
 <template>
@@ -83,7 +68,7 @@ const density = ({ count, overMm }: Per) => count / overMm
     ]"
   />
   <div class="pair">
-    <template v-if="design.swatch">
+    <template v-if="main">
       <MeasureField
         v-for="figure in figures"
         :key="figure.label"
@@ -97,8 +82,8 @@ const density = ({ count, overMm }: Per) => count / overMm
       />
       <StitchField
         label="Worked in"
-        :model-value="design.swatch.stitch"
-        @update:model-value="setSwatch({ stitch: $event })"
+        :model-value="main.stitch"
+        @update:model-value="setMain({ stitch: $event })"
       />
     </template>
     <p v-else class="note estimate">{{ estimate }}</p>
@@ -109,7 +94,9 @@ const density = ({ count, overMm }: Per) => count / overMm
       @update:yarn-class="set({ yarnClass: $event })"
     />
     <BaseGauge v-if="baseOf(design).kind === 'round-base'" />
+    <button type="button" class="link note" @click="all = true">{{ more }}</button>
   </div>
+  <SwatchesDialog v-model="all" />
 </template>
 
 <style>

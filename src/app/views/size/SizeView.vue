@@ -1,7 +1,12 @@
 <script setup lang="ts">
+import { useWorkshop } from '@app/stores/workshop.ts'
 import BaseCard from './BaseCard.vue'
 import FitCard from './FitCard.vue'
+import { useFits } from './use-fits.ts'
 import WantedCard from './WantedCard.vue'
+
+const workshop = useWorkshop()
+const fits = useFits(() => workshop.words.units)
 </script>
 
 <template>
@@ -14,8 +19,8 @@ import WantedCard from './WantedCard.vue'
       </p>
     </header>
     <WantedCard />
-    <BaseCard />
-    <FitCard class="fits" />
+    <BaseCard :fits="fits" />
+    <FitCard class="fits" :fits="fits" />
   </div>
 </template>
 

@@ -22,7 +22,7 @@ const said = computed({ get: () => want.value.said, set: (value) => set({ said: 
 /** What is said laid flat is half of the way around. */
 const half = computed(() => (said.value === 'flat' ? 2 : 1))
 
-const usual: Contents = { widthMm: 240, thicknessMm: 60, tallMm: 250, easeMm: 20 }
+const usual: Contents = { shape: 'box', widthMm: 240, thicknessMm: 60, tallMm: 250, easeMm: 20 }
 const contents = ref<Contents | null>(null)
 const size = computed(() => sizeFor(contents.value ?? usual))
 function takeContents() {

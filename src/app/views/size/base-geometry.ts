@@ -3,7 +3,7 @@
  * Lengths in mm, the middle of the base at 0, y downward.
  */
 
-export type Outline = 'round' | 'oval' | 'rectangle'
+export type Outline = 'round' | 'oval' | 'rectangle' | 'rows'
 
 export interface BaseGeometry {
   readonly outline: Outline

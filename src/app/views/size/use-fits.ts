@@ -1,42 +1,78 @@
-import { computed, shallowRef, watch } from 'vue'
-import { type Design, partById } from '@core/design'
-import { bandWords, type Fit, fitEdits, fitSentence, isInUse } from '@core/fit'
+import { computed, type MaybeRefOrGetter, reactive, ref, shallowRef, toValue, watch } from 'vue'
+import { type Design, type Edit, partById } from '@core/design'
+import { bandWords, type Fit, type FitAnswer, fitEdits, fitSentence, isInUse } from '@core/fit'
+import type { System } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
 import { deriver, latestOnly } from '@app/workers/derive-client.ts'
 import type { Answer } from '@app/workers/derive.worker.ts'
 
-const SHOWN = 7
+const SHOWN = 24
 
-/** The counts that fit the bag on the table, each with its words and the edits that apply it. */
-export function useFits() {
+/** A fit, its words, and the edits that apply it. */
+export interface FitRow {
+  readonly fit: Fit
+  readonly inUse: boolean
+  readonly bands: readonly { readonly text: string; readonly even: boolean }[]
+  readonly sentence: string
+  readonly edits: readonly Edit[]
+}
+
+const nothing: FitAnswer = { fits: [], total: 0, nearest: null }
+
+/** The counts that fit the bag on the table, or its count on the hook: pointing shows what one makes of it, taking applies it. */
+export function useFits(units: MaybeRefOrGetter<System>) {
   const project = useProject()
-  const answer = shallowRef<readonly Fit[]>([])
+  const answer = shallowRef<FitAnswer>(nothing)
+  /** The stitches on the hook; null for any count. */
+  const onHook = ref<number | null>(null)
   const ask = latestOnly(
-    async (design: Design): Promise<Answer<Fit[]>> => await deriver.fits(design),
+    async ({ design, count }: { design: Design; count: number | null }) =>
+      (await deriver.fits(design, count ?? undefined)) as Answer<FitAnswer>,
     (result) => {
       if (result.ok) answer.value = result.value
     },
   )
-  watch(
-    () => project.design,
-    (design) => design && ask(design),
-    { immediate: true },
-  )
+  watch([() => project.design, onHook], ([design, count]) => design && ask({ design, count }), {
+    immediate: true,
+  })
+  const rowOf = (design: Design, fit: Fit): FitRow => ({
+    fit,
+    inUse: isInUse(design, fit),
+    bands: fit.bands.map((band) => bandWords(band, fit.sizeMm, toValue(units))),
+    sentence: fitSentence(fit, (id) => partById(design, id).name),
+    edits: fitEdits(design, fit),
+  })
+  /** Answers come late: a band they name may be gone. */
+  const stillThere = (design: Design, { bands }: Fit) =>
+    bands.every(({ id }) => design.parts.some((part) => part.id === id))
   const rows = computed(() => {
     const { design } = project
     if (!design) return []
-    const name = (id: string) => partById(design, id).name
-    const has = (id: string) => design.parts.some((part) => part.id === id)
-    return answer.value
-      .filter((fit) => fit.bands.every(({ id }) => has(id)))
+    return answer.value.fits
+      .filter((fit) => stillThere(design, fit))
       .slice(0, SHOWN)
-      .map((fit) => ({
-        fit,
-        inUse: isInUse(design, fit),
-        bands: fit.bands.map(bandWords),
-        sentence: fitSentence(fit, name),
-        edits: fitEdits(design, fit),
-      }))
+      .map((fit) => rowOf(design, fit))
   })
-  return { rows, total: computed(() => answer.value.length) }
+  const nearest = computed(() => {
+    const { design } = project
+    const miss = answer.value.nearest
+    return design && miss && stillThere(design, miss.fit)
+      ? { ...miss, row: rowOf(design, miss.fit) }
+      : null
+  })
+  const show = (row: FitRow | undefined) =>
+    row && !row.inUse ? project.showPreview(row.edits) : project.endPreview()
+  return reactive({
+    rows,
+    nearest,
+    onHook,
+    total: computed(() => answer.value.total),
+    show,
+    point: (i: number | null) => show(i === null ? undefined : rows.value[i]),
+    take(i: number) {
+      const row = rows.value[i]
+      if (row && !row.inUse) project.edit(row.edits)
+    },
+  })
 }
+export type Fits = ReturnType<typeof useFits>

@@ -2,6 +2,7 @@
 import { Close, Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
 import { lettersIn, maybeFreeLetter, type Yarn } from '@core/design'
+import { bodyOf } from '@core/ledger'
 import { printMass, printNumber, printYarnLength, yarnLengthFigure } from '@core/units'
 import type { YarnNeed } from '@core/yarn'
 import MeasureField from '@app/parts/MeasureField.vue'
@@ -25,7 +26,7 @@ const rows = computed(() =>
     used: design.value.parts.some((part) => lettersIn(part).includes(yarn.letter)),
   })),
 )
-const parts = computed(() => [...derived.value.ledger.pieces[0]!.parts].reverse())
+const parts = computed(() => [...bodyOf(derived.value.ledger).parts].reverse())
 const metresIn = (need: YarnNeed | undefined, part: string) =>
   need?.parts.find((one) => one.part === part)?.metres ?? 0
 const most = computed(() =>

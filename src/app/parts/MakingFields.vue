@@ -1,0 +1,69 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Making } from '@core/design'
+import ChoiceOf from './ChoiceOf.vue'
+
+/** How rounds go on from one another and how each begins. With `rows` only what rows know. */
+defineProps<{ rows?: boolean }>()
+const making = defineModel<Making>({ required: true })
+const field = <Key extends keyof Making>(key: Key) =>
+  computed({
+    get: () => making.value[key],
+    set: (value) => (making.value = { ...making.value, [key]: value }),
+  })
+const working = field('working')
+const start = field('start')
+const first = field('first')
+const counts = computed({
+  get: () => (making.value.chainCounts ? 'counts' : 'not'),
+  set: (value) => (making.value = { ...making.value, chainCounts: value === 'counts' }),
+})
+</script>
+
+<template>
+  <div class="making-fields">
+    <ElSelect v-if="!rows" v-model="working" aria-label="How rounds go on">
+      <ElOption value="spiral" label="On in a spiral" />
+      <ElOption value="joined" label="Joined" />
+      <ElOption value="turned" label="Joined and turned" />
+      <ElOption value="turn-once" label="Joined, turned once" />
+    </ElSelect>
+    <template v-if="rows || working !== 'spiral'">
+      <ChoiceOf
+        v-if="!rows"
+        v-model="start"
+        legend="What a round begins with"
+        :options="[
+          { value: 'chain', label: 'Chain' },
+          { value: 'stacked', label: 'Stacked', title: 'A stacked stitch: no gap at the join' },
+          { value: 'standing', label: 'Standing', title: 'A standing stitch in fresh yarn' },
+        ]"
+      />
+      <ChoiceOf
+        v-if="rows || start === 'chain'"
+        v-model="counts"
+        legend="The starting chain"
+        :options="[
+          { value: 'not', label: 'Chain is extra' },
+          { value: 'counts', label: 'Counts', title: 'From hdc on; that of sc never counts' },
+        ]"
+      />
+      <ElSelect
+        v-if="!rows && start === 'chain' && counts === 'not'"
+        v-model="first"
+        aria-label="Where the first stitch goes"
+      >
+        <ElOption value="same" label="First: same stitch" />
+        <ElOption value="next" label="First: next stitch" />
+        <ElOption value="second" label="First: second, last doubled" />
+      </ElSelect>
+    </template>
+  </div>
+</template>
+
+<style>
+.making-fields {
+  display: grid;
+  gap: 6px;
+}
+</style>

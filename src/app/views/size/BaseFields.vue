@@ -1,0 +1,132 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { baseInstead, baseOf, growthOf } from '@core/design'
+import { baseKinds, constructionOf } from '@core/shape'
+import ChoiceOf from '@app/parts/ChoiceOf.vue'
+import WholeField from '@app/parts/WholeField.vue'
+import { useProject } from '@app/stores/project.ts'
+import { baseFields } from './base-fields.ts'
+
+/** The construction, and what is decided about its base. */
+const project = useProject()
+const design = computed(() => project.design!)
+const base = computed(() => baseOf(design.value))
+const growth = computed(() => growthOf(base.value))
+const values = computed(() => base.value as unknown as Readonly<Record<string, number>>)
+/** The base when it grows from a ring, for what only such a one has. */
+const ring = computed(() =>
+  base.value.kind === 'round-base' || base.value.kind === 'discs' ? base.value : null,
+)
+const setBase = (change: Record<string, unknown>) =>
+  project.edit({ name: 'setBase', args: { values: change } })
+const kinds = baseKinds.map((kind) => ({ kind, ...constructionOf({ kind }) }))
+const kind = computed({
+  get: () => base.value.kind,
+  set: (value) =>
+    project.edit({ name: 'setBase', args: { instead: baseInstead(design.value, value) } }),
+})
+const least = (key: string, min: number) => (key === 'count' ? growth.value.first : min)
+
+const stagger = computed({
+  get: () => ring.value?.stagger ?? 'staggered',
+  set: (value) => setBase({ stagger: value }),
+})
+const plain = computed({
+  get: () => (ring.value === null || ring.value.plainFrom === null ? 'none' : 'some'),
+  set: (value: 'none' | 'some') =>
+    setBase(
+      value === 'none'
+        ? { plainFrom: null, plainRounds: 0 }
+        : {
+            plainFrom: Math.max(1, Math.ceil(base.value.count / growth.value.increase / 2)),
+            plainRounds: 1,
+          },
+    ),
+})
+</script>
+
+<template>
+  <div class="base-fields">
+    <ElSelect v-model="kind" class="kind" aria-label="Construction" popper-class="kind-list">
+      <ElOption v-for="one in kinds" :key="one.kind" :value="one.kind" :label="one.name">
+        <b>{{ one.name }}</b> <span>{{ one.hint }}</span>
+      </ElOption>
+    </ElSelect>
+    <WholeField
+      v-for="field in baseFields[base.kind]"
+      :key="field.key"
+      :label="field.label"
+      :model-value="values[field.key]!"
+      :min="least(field.key, field.min)"
+      :max="field.max(base)"
+      :signed="field.signed"
+      :hint="field.hint"
+      @update:model-value="setBase({ [field.key]: $event })"
+    />
+    <template v-if="ring">
+      <ChoiceOf
+        v-model="stagger"
+        legend="Increases"
+        :options="[
+          {
+            value: 'staggered',
+            label: 'Staggered',
+            title: 'Shifted from round to round, so the base stays round',
+          },
+          {
+            value: 'stacked',
+            label: 'Stacked',
+            title: 'One above the other, which makes spokes and corners',
+          },
+        ]"
+      />
+      <ChoiceOf
+        v-model="plain"
+        legend="Plain rounds between"
+        :options="[
+          { value: 'none', label: 'None plain' },
+          { value: 'some', label: 'Some plain', title: 'Plain rounds between make a bowl' },
+        ]"
+      />
+      <template v-if="ring.plainFrom !== null">
+        <WholeField
+          label="From round"
+          :model-value="ring.plainFrom"
+          :min="1"
+          :max="200"
+          @update:model-value="setBase({ plainFrom: $event })"
+        />
+        <WholeField
+          label="Plain"
+          hint="after each"
+          :model-value="ring.plainRounds"
+          :min="1"
+          :max="10"
+          @update:model-value="setBase({ plainRounds: $event })"
+        />
+      </template>
+    </template>
+  </div>
+</template>
+
+<style>
+.base-fields .kind {
+  margin-bottom: 7px;
+}
+.base-fields .choice {
+  margin-bottom: 7px;
+}
+.kind-list .el-select-dropdown__item {
+  display: flex;
+  gap: 10px;
+}
+.kind-list b {
+  min-width: 118px;
+  font-weight: 600;
+}
+.kind-list span {
+  color: var(--ink-2);
+  font-weight: 400;
+  font-size: 12.5px;
+}
+</style>

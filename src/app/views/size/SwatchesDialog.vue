@@ -1,0 +1,239 @@
+<script setup lang="ts">
+import { Close, Plus } from '@element-plus/icons-vue'
+import { computed, ref } from 'vue'
+import { fabrics, type Swatch } from '@core/design'
+import { maybeOutsideClass, partGauge } from '@core/ledger'
+import { abbrOf, stitchById } from '@core/stitch'
+import { parsePer, type Per, printNumber } from '@core/units'
+import MeasureField from '@app/parts/MeasureField.vue'
+import { density, perRange, perText, usualOver } from '@app/parts/per.ts'
+import { printMm, readMm, readPercent } from '@app/parts/fields.ts'
+import StitchField from '@app/parts/StitchField.vue'
+import { useProject } from '@app/stores/project.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+import PhotoMeasure from './PhotoMeasure.vue'
+import { useSwatches } from './use-swatches.ts'
+
+/** All swatches of the bag, and which part takes its gauge from which. */
+const open = defineModel<boolean>({ required: true })
+const project = useProject()
+const workshop = useWorkshop()
+const { swatches, fresh, change, add, remove } = useSwatches()
+const design = computed(() => project.design!)
+const photo = ref(false)
+const usual = computed(() => usualOver(workshop.words.units))
+const readPer = (typed: string) => parsePer(typed, usual.value.overMm)
+const fabricNames = { plain: 'Plain', tapestry: 'Tapestry' } as const
+
+/** The two measured figures of a swatch. */
+const figuresOf = ({ stitches, stitchesOverMm, rows, rowsOverMm }: Swatch) => [
+  {
+    label: 'Stitches',
+    per: { count: stitches, overMm: stitchesOverMm },
+    values: ({ count, overMm }: Per) => ({ stitches: count, stitchesOverMm: overMm }),
+  },
+  {
+    label: 'Rounds',
+    per: { count: rows, overMm: rowsOverMm },
+    values: ({ count, overMm }: Per) => ({ rows: count, rowsOverMm: overMm }),
+  },
+]
+function noteOf(swatch: Swatch): string | null {
+  const outside = maybeOutsideClass(swatch, design.value.yarnClass)
+  if (!outside) return null
+  const [few, many] = outside.range
+  return `${printNumber(outside.sc)} sc over 4 in; class ${design.value.yarnClass} has ${few} to ${many}. Right for a very firm or loose bag, else check class and count.`
+}
+
+const sources = { swatch: 'measured', derived: 'derived', estimate: 'estimated' } as const
+/** Where each part has its gauge from. */
+const parts = computed(() =>
+  design.value.parts.map((part) => {
+    const gauge = partGauge(design.value, part)
+    const { overMm, words } = usual.value
+    return {
+      id: part.id,
+      name: part.name,
+      stitch: abbrOf(stitchById(part.stitch), workshop.words),
+      figures: `${printNumber(overMm / gauge.stitchWidthMm)} × ${printNumber(overMm / gauge.rowHeightMm)} over ${words}`,
+      source: sources[gauge.source],
+      from: gauge.swatch === null ? '' : `swatch ${gauge.swatch + 1}`,
+    }
+  }),
+)
+</script>
+
+<template>
+  <ElDialog v-model="open" title="Swatches" width="860" class="swatches" append-to-body>
+    <p class="note">
+      Every stitch, and tapestry with its carried strands, has its own gauge. A part without a
+      swatch of its own takes the nearest: its width stays, its height goes by the stitch.
+    </p>
+    <ol>
+      <li v-for="(swatch, at) in swatches" :key="at" class="swatch">
+        <b class="num">{{ at + 1 }}</b>
+        <StitchField
+          label="Stitch"
+          :model-value="swatch.stitch"
+          @update:model-value="change(at, { stitch: $event })"
+        />
+        <div class="measure-field">
+          <label :for="`fabric-${at}`">Fabric</label>
+          <ElSelect
+            :id="`fabric-${at}`"
+            :model-value="swatch.fabric"
+            aria-label="Fabric"
+            @update:model-value="change(at, { fabric: $event })"
+          >
+            <ElOption v-for="one in fabrics" :key="one" :value="one" :label="fabricNames[one]" />
+          </ElSelect>
+        </div>
+        <div class="measure-field">
+          <label :for="`yarn-${at}`">Yarn</label>
+          <ElSelect
+            :id="`yarn-${at}`"
+            :model-value="swatch.yarn ?? ''"
+            aria-label="Yarn"
+            @update:model-value="change(at, { yarn: $event || null })"
+          >
+            <ElOption value="" label="Any" />
+            <ElOption
+              v-for="yarn in design.yarns"
+              :key="yarn.letter"
+              :value="yarn.letter"
+              :label="`${yarn.letter} ${yarn.name}`"
+            />
+          </ElSelect>
+        </div>
+        <MeasureField
+          label="Hook"
+          :text="printMm(swatch.hookMm)"
+          :value="swatch.hookMm"
+          :read="readMm"
+          :min="0.5"
+          :max="40"
+          @change="change(at, { hookMm: $event })"
+        />
+        <MeasureField
+          v-for="figure in figuresOf(swatch)"
+          :key="figure.label"
+          :label="figure.label"
+          :text="perText(figure.per)"
+          :value="figure.per"
+          :read="readPer"
+          :size="density"
+          v-bind="perRange"
+          @change="change(at, figure.values($event))"
+        />
+        <MeasureField
+          label="Loaded"
+          :text="swatch.stretch === null ? 'not tried' : `+ ${printNumber(swatch.stretch * 100)} %`"
+          :value="swatch.stretch ?? 0"
+          :read="readPercent"
+          :min="0"
+          :max="1"
+          @change="change(at, { stretch: $event })"
+        />
+        <ElCheckbox
+          :model-value="swatch.washed"
+          label="Washed"
+          @update:model-value="change(at, { washed: Boolean($event) })"
+        />
+        <button
+          type="button"
+          class="icon-button"
+          :aria-label="`Take out swatch ${at + 1}`"
+          @click="remove(at)"
+        >
+          <ElIcon :size="13"><Close /></ElIcon>
+        </button>
+        <p v-if="noteOf(swatch)" class="note outside">{{ noteOf(swatch) }}</p>
+      </li>
+    </ol>
+    <div class="actions">
+      <button type="button" class="button" :disabled="swatches.length >= 12" @click="add(fresh())">
+        <ElIcon><Plus /></ElIcon>Swatch
+      </button>
+      <button type="button" class="button" @click="photo = true">Measure from a picture …</button>
+    </div>
+    <h3>Where each part has its gauge from</h3>
+    <table class="num">
+      <tbody>
+        <tr v-for="part in parts" :key="part.id">
+          <th scope="row">{{ part.name }}</th>
+          <td>{{ part.stitch }}</td>
+          <td>{{ part.figures }}</td>
+          <td>
+            <span class="source" :class="part.source">{{ part.source }}</span> {{ part.from }}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </ElDialog>
+  <PhotoMeasure v-model="photo" />
+</template>
+
+<style>
+.swatches ol {
+  display: grid;
+  gap: 8px;
+  margin: 10px 0;
+  padding: 0;
+  list-style: none;
+}
+.swatches .swatch {
+  display: grid;
+  grid-template-columns: 18px 82px 96px 104px 78px 118px 118px 84px 1fr auto;
+  gap: 0 8px;
+  align-items: end;
+  padding-bottom: 8px;
+  border-bottom: 1px solid var(--line);
+}
+.swatches .swatch > b {
+  padding-bottom: 6px;
+}
+.swatches .measure-field {
+  grid-template-columns: minmax(0, 1fr);
+  gap: 2px;
+  margin: 0;
+  font-size: 12.5px;
+}
+.swatches .el-checkbox {
+  margin: 0;
+}
+.swatches .outside {
+  grid-column: 2 / -1;
+  margin-top: 4px;
+  color: var(--warning);
+}
+.swatches .actions {
+  display: flex;
+  gap: 8px;
+}
+.swatches h3 {
+  margin: 16px 0 6px;
+  font-weight: 600;
+  font-size: 14px;
+}
+.swatches table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 13px;
+}
+.swatches :is(td, th) {
+  padding: 4px 8px;
+  border-top: 1px solid var(--line);
+  font-weight: 400;
+  text-align: left;
+}
+.swatches .source {
+  display: inline-block;
+  padding: 0 8px;
+  border-radius: 10px;
+  background: #e3ece6;
+}
+.swatches .source:is(.derived, .estimated) {
+  background: #f8e3c8;
+  color: #5d3b00;
+}
+</style>

@@ -1,0 +1,111 @@
+import {
+  bandsOf,
+  baseOf,
+  type BandPart,
+  type BasePart,
+  type Design,
+  growthOf,
+} from '../design/index.ts'
+import { commit, historyOf } from '../design/index.ts'
+import { compile } from '../ledger/index.ts'
+import { fitEdits, fitRequestOf } from './design-fit.ts'
+import { bestFit } from './fit.ts'
+
+/** What grows with the width of a bag, and what with its height. */
+const WIDE = ['along', 'strip'] as const
+const TALL = ['flapRows'] as const
+
+/** Whole, and never below `least`. */
+const scaled = (value: number, by: number, least: number) => Math.max(least, Math.round(value * by))
+
+function resizedBase(base: BasePart, wide: number, tall: number): BasePart {
+  const values = base as unknown as Record<string, number>
+  const next = {
+    ...base,
+    ...Object.fromEntries(
+      WIDE.filter((key) => key in base).map((key) => [key, scaled(values[key]!, wide, 3)]),
+    ),
+    ...Object.fromEntries(
+      TALL.filter((key) => key in base).map((key) => [key, scaled(values[key]!, tall, 0)]),
+    ),
+  } as BasePart
+  const count = scaled(base.count, wide, 3)
+  return { ...next, count: Math.max(count, growthOf({ ...next, count }).first) }
+}
+
+/** Plain rounds and stripes take up the change of height; motifs stay whole. */
+function resizedBand(part: BandPart, by: number): BandPart {
+  if (part.kind === 'plain') {
+    const rounds = scaled(part.rounds, by, 1)
+    return { ...part, rounds, steps: Math.min(part.steps, rounds) }
+  }
+  if (part.kind === 'stripes')
+    return {
+      ...part,
+      stripes: part.stripes.map((stripe) => ({ ...stripe, rounds: scaled(stripe.rounds, by, 1) })),
+    }
+  return part
+}
+
+/** Height of all bands, and of those that can be stretched, in mm along the fabric. */
+function heights(design: Design): { readonly all: number; readonly soft: number } {
+  const bag = compile(design).pieces.find(({ id }) => id === 'bag')!
+  const { alongMm } = bag.columns
+  const bands = bag.parts.slice(1)
+  const high = ({ firstRow, endRow }: (typeof bands)[number]) =>
+    alongMm[endRow - 1]! - alongMm[firstRow - 1]!
+  const sum = (parts: typeof bands) => parts.reduce((total, part) => total + high(part), 0)
+  return { all: sum(bands), soft: sum(bands.filter(({ kind }) => kind !== 'tapestry')) }
+}
+
+/**
+ * The same bag in another size: the base and its count go by the width (at the best count that fits), plain and striped bands by
+ * the height, motifs stay as they are. The last plain band takes what is left over.
+ */
+export function resized(
+  design: Design,
+  size: Pick<Design['want'], 'aroundMm' | 'heightMm'>,
+): Design {
+  const { sizes } = compile(design)
+  const wide = size.aroundMm / sizes.aroundMm
+  const tall = sizes.heightMm > 0 ? size.heightMm / sizes.heightMm : 1
+  const { all, soft } = heights(design)
+  const by = soft > 0 ? Math.max(0.05, (all * tall - (all - soft)) / soft) : 1
+  const [, ...bands] = design.parts
+  const wider: Design = {
+    ...design,
+    want: { ...design.want, ...size },
+    parts: [
+      resizedBase(baseOf(design), wide, tall),
+      ...(bands as BandPart[]).map((part) => resizedBand(part, by)),
+    ],
+  }
+  return evened(fitted(wider), size.heightMm)
+}
+
+/** On the best count that fits its wanted size; as it is when there is none. */
+function fitted(design: Design): Design {
+  const best = bestFit(fitRequestOf(design))
+  if (!best) return design
+  return fitEdits(design, best).reduce((history, edit) => commit(history, edit), historyOf(design))
+    .design
+}
+
+/** The topmost plain band takes the rounds by which the height is still off. */
+function evened(design: Design, heightMm: number): Design {
+  const { sizes } = compile(design)
+  const top = bandsOf(design).findLast(({ kind }) => kind === 'plain')
+  if (top?.kind !== 'plain' || sizes.heightMm === 0) return design
+  const { all } = heights(design)
+  const rowMm = heights({
+    ...design,
+    parts: design.parts.map((part) => (part === top ? { ...top, rounds: top.rounds + 1 } : part)),
+  }).all
+  const faces = all / sizes.heightMm
+  const by = Math.round(((heightMm - sizes.heightMm) * faces) / (rowMm - all))
+  const rounds = Math.max(top.steps, top.rounds + by)
+  return {
+    ...design,
+    parts: design.parts.map((part) => (part === top ? { ...top, rounds } : part)),
+  }
+}

@@ -1,0 +1,2 @@
+export * from './homography.ts'
+export * from './photo-gauge.ts'
