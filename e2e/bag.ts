@@ -33,6 +33,13 @@ export async function openDemo(page: Page, place = 'Bands'): Promise<void> {
   await go(page, place)
 }
 
+/** Opens another bag of the shelf, in one of its places. */
+export async function openBag(page: Page, name: string, place: string): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('link', { name: `Open ${name}` }).click()
+  await go(page, place)
+}
+
 /** Goes to a place of the open bag. */
 export async function go(page: Page, place: string): Promise<void> {
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click()

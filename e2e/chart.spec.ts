@@ -9,16 +9,14 @@ const project = (page: Page) =>
       (done) => (open.onsuccess = () => done(open.result)),
     )
     const all = database.transaction('bags').objectStore('bags').getAll()
-    return new Promise<{ file: { design: { parts: { chart?: { colours: string[] } }[] } } }[]>(
-      (done) => (all.onsuccess = () => done(all.result)),
-    )
+    return new Promise<
+      { file: { design: { name: string; parts: { chart?: { colours: string[] } }[] } } }[]
+    >((done) => (all.onsuccess = () => done(all.result)))
   })
 /** The rows of the demo's motif, as they are stored. */
 const motif = async (page: Page) => {
   await saved(page)
-  const tote = (await project(page)).find(({ file }) =>
-    file.design.parts.some((part) => part.chart),
-  )!
+  const tote = (await project(page)).find(({ file }) => file.design.name === 'Beater tote')!
   return tote.file.design.parts.find((part) => part.chart)!.chart!.colours
 }
 /** The middle of the picture of the strip. */
@@ -175,7 +173,7 @@ test('parts are added, recoloured, reordered, resized and taken out', async ({ p
   await expect(page.locator('.tally .yarn')).toHaveCount(3)
 
   // On the spine an edge is dragged, and a part answers to the arrow keys.
-  await page.locator('.spine .part').last().press('ArrowUp')
+  await page.locator('.spine .label').last().press('ArrowUp')
   await expect(figure(page, 'tall')).toHaveText('28.2 cm')
   const edge = (await page.locator('.spine .edge').last().boundingBox())!
   await page.mouse.move(edge.x + 20, edge.y + 4)

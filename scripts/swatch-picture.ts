@@ -1,9 +1,9 @@
 import { createWriteStream } from 'node:fs'
 import { PNG } from 'pngjs'
 import { fromCorners, type Point } from '@core/measure'
-import { CARD, cardCorners, EXAMPLE, exampleSwatch } from '../src/app/views/size/photo-example.ts'
+import { EXAMPLE, exampleSwatch, SHEET, sheetCorners } from '../src/app/views/size/photo-example.ts'
 
-/* Draws the made-up picture of a swatch on a table beside a card: every pixel is looked up where it lies on the table. */
+/* Draws the made-up picture of a swatch on a table on a sheet of paper: every pixel is looked up where it lies on the table. */
 
 type Colour = readonly [number, number, number]
 const mix = (a: Colour, b: Colour, share: number): Colour =>
@@ -28,17 +28,15 @@ function colourAt({ x, y }: Point): Colour {
   const { left, top, stitches, rows, stitchMm, rowMm } = exampleSwatch
   const [u, v] = [(x - left) / stitchMm, (y - top) / rowMm]
   if (u >= 0 && u < stitches && v >= 0 && v < rows) return stitchColour(u % 1, v % 1)
-  if (x >= 0 && x < CARD.wideMm && y >= 0 && y < CARD.highMm) {
-    const edge = Math.min(x, CARD.wideMm - x, y, CARD.highMm - y)
-    return edge < 1 ? INK : Math.abs((y % 9) - 5) < 0.7 && edge > 8 ? mix(PAPER, INK, 0.4) : PAPER
-  }
+  if (x >= 0 && x < SHEET.wideMm && y >= 0 && y < SHEET.highMm)
+    return Math.min(x, SHEET.wideMm - x, y, SHEET.highMm - y) < 1 ? INK : PAPER
   const grain = Math.sin(y * 0.9 + Math.sin(x * 0.05) * 3)
   return mix(TABLE, [188, 176, 158], 0.5 + 0.35 * grain)
 }
 
 const { width, height } = EXAMPLE
 const png = new PNG({ width, height })
-const onTable = fromCorners(cardCorners, CARD.wideMm, CARD.highMm)
+const onTable = fromCorners(sheetCorners, SHEET.wideMm, SHEET.highMm)
 const STEPS = [0.25, 0.75]
 for (let row = 0; row < height; row++)
   for (let column = 0; column < width; column++) {

@@ -30,6 +30,8 @@ function paintRows(context: CanvasRenderingContext2D, face: RowsFace, scale: num
   context.beginPath()
   context.roundRect(-wide / 2, -high / 2, wide, high, Math.min(4, wide * 0.03))
   context.clip()
+  // Stitches large enough to be seen are shown one by one.
+  context.imageSmoothingEnabled = piece.parts[0]!.gauge.stitchWidthMm * scale * devicePixelRatio < 3
   for (let first = face.firstRow; first < face.endRow;) {
     let end = first + 1
     while (end < face.endRow && makes[end] === makes[first]) end++

@@ -12,7 +12,7 @@ const props = defineProps<{
   part: string
   hand: 'right' | 'left'
 }>()
-const WIDTH = 196
+const WIDTH = 180
 const SIDE = 14
 const canvas = useTemplateRef('canvas')
 const piece = computed(() => bodyOf(props.derived.ledger))

@@ -9,7 +9,7 @@ import LockingMarker from './LockingMarker.vue'
 import { steady } from './steady.ts'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
 import SpineRulers from './SpineRulers.vue'
-import { PICTURE, PIECE_GAP, spineParts, STRIP, stripMm } from './spine-layout.ts'
+import { LABEL, PICTURE, PIECE_GAP, spineParts, STRIP, stripMm } from './spine-layout.ts'
 
 /** The bag on the cutting mat: whole and small, and the strip up the middle of its front. It selects and it measures. */
 
@@ -126,7 +126,12 @@ function drag(event: PointerEvent, id: string) {
   handle.addEventListener('pointerup', end, { once: true })
   window.addEventListener('keydown', key, true)
 }
-const partButtonStyle = (top: number, bottom: number) => ({
+const labelStyle = {
+  left: `${STRIP.x + STRIP.width + 6}px`,
+  width: `${LABEL.width}px`,
+  height: `${LABEL.height}px`,
+}
+const partStyle = (top: number, bottom: number) => ({
   top: `${top}px`,
   height: `${Math.max(4, bottom - top)}px`,
   left: `${STRIP.x}px`,
@@ -163,19 +168,24 @@ const partButtonStyle = (top: number, bottom: number) => ({
         :style="{ left: `${STRIP.x}px`, width: `${STRIP.width}px`, height: `${height}px` }"
       />
       <template v-for="part in parts" :key="part.key">
-        <button
-          type="button"
+        <div
           class="part"
           :class="{ on: part.id === project.selectedPart }"
+          :style="partStyle(part.top, part.bottom)"
+          @click="project.selectedPart = part.id"
+        >
+          <LockingMarker v-if="part.id === project.selectedPart" :size="20" />
+        </div>
+        <button
+          type="button"
+          class="label"
           :aria-pressed="part.id === project.selectedPart"
           :aria-label="`${part.name}, ${part.rounds} ${part.worked}. Up and down change them.`"
-          :style="partButtonStyle(part.top, part.bottom)"
+          :style="{ top: `${part.labelY - LABEL.height / 2}px`, ...labelStyle }"
           @click="project.selectedPart = part.id"
           @keydown.up.prevent="setRounds(part.id, roundsNow(part.id) + 1)"
           @keydown.down.prevent="setRounds(part.id, roundsNow(part.id) - 1)"
-        >
-          <LockingMarker v-if="part.id === project.selectedPart" :size="20" />
-        </button>
+        />
         <div
           v-if="!isBaseKind(part.kind)"
           class="edge"
@@ -209,10 +219,13 @@ const partButtonStyle = (top: number, bottom: number) => ({
 .spine .strip {
   top: 0;
 }
-.spine .part {
+.spine .label {
   padding: 0;
   border: 0;
   background: none;
+  cursor: pointer;
+}
+.spine .part {
   color: var(--marker);
   cursor: pointer;
 }
@@ -221,7 +234,7 @@ const partButtonStyle = (top: number, bottom: number) => ({
   outline-offset: 1px;
   border-radius: 2px;
 }
-.spine .part:focus-visible {
+.spine .label:focus-visible {
   outline: 2.5px solid #fff;
   outline-offset: 1px;
 }

@@ -78,7 +78,8 @@ const shortened = (name: string) => (name.length > 10 ? `${name.slice(0, 9)}…`
           {{ shortened(part.name) }}
         </text>
         <text class="small" :x="STRIP.x + STRIP.width + 10" :y="part.labelY + 12">
-          {{ part.rounds }} {{ part.rounds === 1 ? part.worked.slice(0, -1) : part.worked }}
+          {{ part.rounds }} {{ part.rounds === 1 ? part.worked.slice(0, -1) : part.worked
+          }}{{ part.times > 1 ? ` × ${part.times}` : '' }}
         </text>
       </g>
       <text

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { bodyOf } from '@core/ledger'
 import type { YarnNeed } from '@core/yarn'
 import { lengthFigure, lengthUnit, printMass, yarnLengthFigure, yarnLengthUnit } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
@@ -12,6 +13,10 @@ const project = useProject()
 const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
 const tally = computed(() => project.shown?.tally)
+/** Bands in rows go across. */
+const across = computed(
+  () => project.shown !== null && bodyOf(project.shown.ledger).worked === 'rows',
+)
 const figures = computed(() => {
   if (!tally.value) return []
   const length = (mm: number) => ({
@@ -19,7 +24,11 @@ const figures = computed(() => {
     unit: lengthUnit(units.value),
   })
   return [
-    { figure: String(tally.value.stitches), unit: '', what: 'stitches around' },
+    {
+      figure: String(tally.value.stitches),
+      unit: '',
+      what: `stitches ${across.value ? 'across' : 'around'}`,
+    },
     { ...length(tally.value.aroundMm), what: 'around' },
     { ...length(tally.value.flatMm), what: 'laid flat' },
     { ...length(tally.value.heightMm), what: 'tall' },

@@ -40,7 +40,7 @@ describe('the spine', () => {
     const ledger = compile(tote({ parts: [baseAs('discs', { count: 48 }), plain()] }))
     const parts = spineParts(ledger, 700, 2)
     expect(parts.map(({ name, piece, rounds }) => [name, piece, rounds])).toEqual([
-      ['2 × Disc', 0, 8],
+      ['Disc', 0, 8],
       ['Strip', 1, 1],
       ['Plain', 1, 2],
     ])

@@ -9,6 +9,8 @@ export interface SpinePart {
   readonly kind: string
   readonly worked: Piece['worked']
   readonly rounds: number
+  /** How often its piece is made. */
+  readonly times: number
   /** Index of its piece, and its rows there. */
   readonly piece: number
   readonly firstRow: number
@@ -25,15 +27,10 @@ export const PICTURE = { width: 108, height: 112, x: 40, top: 34 } as const
 
 /** Labels of two lines stand at least this far apart. */
 const LABEL_GAP = 29
+export const LABEL = { width: 66, height: 27 } as const
 
 /** Room between two pieces, where their join is drawn. */
 export const PIECE_GAP = 9
-
-/** What the first part of a piece is called: the piece where there are several, and how often it is made. */
-function nameOf(ledger: Ledger, { name, times }: Piece, part: string): string {
-  const own = ledger.pieces.length > 1 ? name : part
-  return times > 1 ? `${times} × ${own}` : own
-}
 
 /** How much of the strip all pieces take, in mm. */
 export const stripMm = ({ pieces }: Ledger): number =>
@@ -52,7 +49,9 @@ export function spineParts(ledger: Ledger, foot: number, pxPerMm: number): Spine
         id,
         key: `${piece.id} ${id}`,
         kind,
-        name: i === 0 ? nameOf(ledger, piece, name) : name,
+        // Where there are several pieces, a part they share is called by the piece.
+        name: i === 0 && ledger.pieces.length > 1 ? piece.name : name,
+        times: piece.times,
         worked: piece.worked,
         rounds: endRow - firstRow,
         piece: at,

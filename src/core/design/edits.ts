@@ -222,6 +222,11 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   },
 }
 
+/** What a round is called that is there only to carry a change of count. */
+const EVEN_OUT = 'Even out'
+export const isEvenOut = (part: Part): boolean =>
+  part.kind === 'plain' && part.name === EVEN_OUT && part.rounds === 1
+
 /** A single plain round that carries a change of count, in the yarn of the part below. */
 function plainRoundFor(design: Draw, at: number, adjust: number, id: string): Draft<BandPart> {
   const below = design.parts[at - 1]!
@@ -234,7 +239,7 @@ function plainRoundFor(design: Draw, at: number, adjust: number, id: string): Dr
   return {
     kind: 'plain',
     id,
-    name: 'Even out',
+    name: EVEN_OUT,
     making: null,
     yarn,
     stitch: below.stitch,

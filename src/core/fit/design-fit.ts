@@ -6,6 +6,7 @@ import {
   type Edit,
   freePartId,
   growthOf,
+  isEvenOut,
   partById,
 } from '../design/index.ts'
 import { balanceOf, partGauge, repeatOf } from '../ledger/index.ts'
@@ -95,11 +96,13 @@ export const fitsOf = (design: Design): Fit[] => fitCounts(fitRequestOf(design))
 export function fitEdits(design: Design, fit: Fit): Edit[] {
   // Above the last band with a repeat a taper is nobody's business.
   const last = design.parts.findLastIndex((part) => repeatOf(part) !== null)
-  const cleared = bandsOf(design).flatMap((part, i): Edit[] =>
-    part.kind === 'plain' && part.adjust !== 0 && i + 1 < last
-      ? [{ name: 'setPart', args: { id: part.id, values: { adjust: 0 } } }]
-      : [],
-  )
+  const cleared = bandsOf(design).flatMap((part, i): Edit[] => {
+    if (part.kind !== 'plain' || part.adjust === 0 || i + 1 >= last) return []
+    // A round that was there only for its change goes with it.
+    return isEvenOut(part)
+      ? [{ name: 'removePart', args: { id: part.id } }]
+      : [{ name: 'setPart', args: { id: part.id, values: { adjust: 0 } } }]
+  })
   const first = Number(freePartId(design).slice(1))
   const bands = fit.bands.flatMap(({ id, added, padded }, i): Edit[] => [
     ...(padded > 0 ? [{ name: 'padChart', args: { id, columns: padded } } as const] : []),

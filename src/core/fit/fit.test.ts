@@ -7,6 +7,7 @@ import {
   allFits,
   type Fit,
   fitCounts,
+  fitRequestOf,
   fitEdits,
   type FitRequest,
   fitsOf,
@@ -188,6 +189,15 @@ describe('a design’s fits', () => {
       if (fit.bands[0]!.padded === 0 && !fit.base!.other) expect(isInUse(made, fit)).toBe(true)
       expect(isInUse(design, fit)).toBe(false)
     }
+  })
+
+  it('leave no round behind that a fit before had put in', () => {
+    const direct = tote({ parts: [base({ count: 50 }), motif()] })
+    const changing = allFits(fitRequestOf(direct)).find(({ bands }) => bands[0]!.added !== 0)!
+    const made = apply(direct, changing)
+    expect(made.parts).toHaveLength(3)
+    const even = fitsOf(made).find(({ cost }) => cost === 0)!
+    expect(apply(made, even).parts.map(({ id }) => id)).toEqual(['base', 'motif'])
   })
 
   it('weigh another increase that lies flatter', () => {

@@ -24,14 +24,15 @@ const say = (one: Fit) => fitSentence(one, () => 'Diamonds')
 
 describe('what a fit says', () => {
   it('says how a band comes out', () => {
-    expect(bandSays(band)).toEqual({ text: '5 × 24, even', even: true })
+    expect(bandSays(band)).toEqual({ text: '5 × 24, even', even: true, flare: '' })
     expect(bandSays({ ...band, padded: 5, repeats: 4 })).toEqual({
       text: '4 × 29, padded',
       even: false,
+      flare: '',
     })
-    expect(bandSays({ ...band, sizeMm: 630 }).text).toBe('5 × 24, even, flares 3.0 cm')
-    expect(bandSays({ ...band, sizeMm: 540 }).text).toBe('5 × 24, even, draws in 6.0 cm')
-    expect(bandSays({ ...band, added: -6 })).toEqual({ text: '5 × 24 on 120', even: false })
+    expect(bandSays({ ...band, sizeMm: 630 }).flare).toBe('flares 3.0 cm')
+    expect(bandSays({ ...band, sizeMm: 540 }).flare).toBe('draws in 6.0 cm')
+    expect(bandSays({ ...band, added: -6 })).toMatchObject({ text: '5 × 24 on 120', even: false })
   })
 
   it('says what must be done', () => {

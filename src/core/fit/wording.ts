@@ -8,7 +8,7 @@ const FLARE = 0.02
 function flareWords(sizeMm: number, baseMm: number, units: System): string {
   const by = sizeMm - baseMm
   if (Math.abs(by) < baseMm * FLARE) return ''
-  return `, ${by > 0 ? 'flares' : 'draws in'} ${printLength(Math.abs(by), units)}`
+  return `${by > 0 ? 'flares' : 'draws in'} ${printLength(Math.abs(by), units)}`
 }
 
 /** How a band comes out: "5 × 24", whether it does so by itself, and how its size differs from that of the base. */
@@ -16,9 +16,8 @@ export function bandWords(
   band: BandFit,
   baseMm: number,
   units: System,
-): { readonly text: string; readonly even: boolean } {
-  const { text, even } = repeatWords(band)
-  return { text: text + flareWords(band.sizeMm, baseMm, units), even }
+): { readonly text: string; readonly even: boolean; readonly flare: string } {
+  return { ...repeatWords(band), flare: flareWords(band.sizeMm, baseMm, units) }
 }
 
 function repeatWords({ repeats, multiple, padded, added, count, offset }: BandFit): {

@@ -43,7 +43,7 @@ export interface PhotoGauge {
 }
 
 /** How well a mark is set, in pixels of the picture (from memory). */
-export const MARK_PX = 3
+export const MARK_PX = 2
 
 const toTable = (reference: Reference): ToTable =>
   reference.kind === 'distance'

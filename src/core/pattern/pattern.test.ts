@@ -171,6 +171,65 @@ describe('writtenPattern', () => {
     expect(shorts).toEqual(expect.arrayContaining(['ch', 'ss', 'dc', 'tr', 'tr2tog', 'inc']))
   })
 
+  const bag = (part: Parameters<typeof tote>[0] & object) => said(tote(part))
+  const making = tote().making
+
+  it('begins and joins by the chosen schools', () => {
+    const parts = [base({ count: 12 }), plain({ rounds: 1, stitch: 'dc' })]
+    const last = (over: Partial<typeof making>) =>
+      bag({ making: { ...making, working: 'joined', ...over }, parts }).at(-1)
+    expect(last({})).toBe('Round 3: ch 3, dc in each st around, in A, sl st to join (12)')
+    expect(last({ chainCounts: true })).toBe(
+      'Round 3: ch 3 (counts as dc), dc in each remaining st around, in A, sl st to join (12)',
+    )
+    expect(last({ start: 'standing' })).toBe(
+      'Round 3: standing dc, dc in each remaining st around, in A, sl st to join (12)',
+    )
+    expect(last({ working: 'turned' })).toBe(
+      'Round 3 (RS): ch 3, turn, dc in each st around, in A, sl st to join (12)',
+    )
+    const chained = tote({ parts, beginning: { ring: 'chain', into: 'bump' } })
+    expect(said(chained)[0]).toBe('Round 1: 6 sc in a ring of 4 ch, in A (6)')
+    const second = tote({ parts, making: { ...making, working: 'joined', first: 'second' } })
+    expect(written(second)[0]!.intro).toContain('the last one is doubled')
+  })
+
+  it('begins panels in a chain, and says how often they are made and how they are sewn', () => {
+    const panels = tote({
+      beginning: { ring: 'magic', into: 'bump' },
+      parts: [baseAs('two-panels', { count: 20 }), plain({ rounds: 9 })],
+    })
+    expect(said(panels)).toEqual([
+      'Row 1 (RS): ch 21, starting in 2nd ch from hook, into the back bumps, 20 sc, in A (20)',
+      'Rows 2–10: ch 1, turn, sc in each st across, in A (20)',
+    ])
+    expect(pieces(panels)[0]).toMatchObject({
+      times: 'Make 2.',
+      joins: [
+        'Sew the left side: 10 pairs.',
+        'Sew the bottom: 20 pairs.',
+        'Sew the right side: 10 pairs.',
+      ],
+    })
+    const counting = baseAs('folded-panel', {
+      count: 20,
+      stitch: 'dc',
+      making: { ...making, chainCounts: true },
+    })
+    expect(bag({ parts: [counting] })[0]).toBe(
+      'Row 1: ch 22, starting in 4th ch from hook (the chains skipped count as dc) 19 dc, in A (20)',
+    )
+  })
+
+  it('closes a tube last', () => {
+    const tube = tote({ parts: [baseAs('tube', { count: 48, decrease: 4 }), plain({ rounds: 1 })] })
+    expect(said(tube)[0]).toBe(
+      'Round 1: ch 48, sl st in 1st ch to make a ring, 48 sc in ring, in A (48)',
+    )
+    expect(said(tube).at(-1)).toContain('into the other side of the chain')
+    expect(pieces(tube)[1]!.joins).toEqual(['Sew front to back along the bottom: 22 pairs.'])
+  })
+
   it('has every round once, in order, in any bag', () => {
     fc.assert(
       fc.property(anyDesign, (design) => {

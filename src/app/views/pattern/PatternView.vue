@@ -33,7 +33,7 @@ const facts = computed(() => {
   return [
     {
       what: 'Size',
-      is: `${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall, base ${footprintWords(tally.footprint, words.value.units)}`,
+      is: `${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall${tally.footprint.widthMm > 0 ? `, from above ${footprintWords(tally.footprint, words.value.units)}` : ''}`,
     },
     { what: 'Hook', is: `${printNumber(design.value.hookMm, 2)} mm` },
     {

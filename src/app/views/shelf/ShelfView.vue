@@ -8,6 +8,7 @@ import { h, nextTick, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Design } from '@core/design'
 import { MOST_BYTES, readProject } from '@core/file'
+import { bodyOf } from '@core/ledger'
 import { printLength } from '@core/units'
 import { saveProjectFile } from '@app/export/save.ts'
 import BagPicture from '@app/parts/BagPicture.vue'
@@ -201,7 +202,8 @@ useEventListener('drop', (event: DragEvent) => {
                 </template>
               </ElDropdown>
               <p class="note num">
-                {{ sizeOf(bag) }}<br />{{ bag.derived.tally.rounds }} rounds ·
+                {{ sizeOf(bag) }}<br />{{ bag.derived.tally.rounds }}
+                {{ bodyOf(bag.derived.ledger).worked }} ·
                 {{ dateOf(bag.savedAt) }}
               </p>
             </div>

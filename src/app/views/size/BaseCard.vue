@@ -69,7 +69,9 @@ const lies = computed(() => {
 const figures = computed(() => {
   const { ledger, tally } = shownDerived.value
   const piece = ledger.pieces[0]!
-  const { endRow } = piece.parts[0]!
+  // A panel's first row alone says little: all of it does.
+  const ownRows = piece.parts[0]!.endRow
+  const endRow = ownRows > 1 ? ownRows : piece.rows
   const { makes } = piece.columns
   const all = makes.subarray(0, endRow).reduce((sum, n) => sum + n, 0)
   const stitch = abbrOf(stitchById(base.value.stitch), workshop.words)

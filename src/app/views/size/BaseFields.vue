@@ -60,7 +60,6 @@ const plain = computed({
       :min="least(field.key, field.min)"
       :max="field.max(base)"
       :signed="field.signed"
-      :hint="field.hint"
       @update:model-value="setBase({ [field.key]: $event })"
     />
     <template v-if="ring">
@@ -97,8 +96,7 @@ const plain = computed({
           @update:model-value="setBase({ plainFrom: $event })"
         />
         <WholeField
-          label="Plain"
-          hint="after each"
+          label="Plain each"
           :model-value="ring.plainRounds"
           :min="1"
           :max="10"

@@ -41,7 +41,7 @@ const take = () =>
 <template>
   <ElPopover trigger="click" :width="250" placement="right" @before-enter="begin">
     <template #reference>
-      <button type="button" class="link note">Or take it from the base</button>
+      <button type="button" class="link note">Take it from the base</button>
     </template>
     <form @submit.prevent="take">
       <WholeField v-model="rounds" label="Rounds made" :min="1" :max="300" />

@@ -103,7 +103,7 @@ const dotMm = computed(
     class="base-plan"
     :width="width"
     :height="height"
-    role="img"
+    role="group"
     :aria-label="`The base from above: ${rings.length} ${piece.worked}`"
   >
     <g v-if="flat" :transform="`translate(${width / 2} ${cy + high / 2}) scale(${pxPerMm})`">

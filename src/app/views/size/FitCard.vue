@@ -11,7 +11,7 @@ import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import FitPlot from './FitPlot.vue'
 import ResizeDialog from './ResizeDialog.vue'
-import type { Fits } from './use-fits.ts'
+import type { FitRow, Fits } from './use-fits.ts'
 
 /** The counts at which everything comes out even: plotted and listed; pointing shows, clicking takes. */
 const project = useProject()
@@ -32,9 +32,8 @@ const { height } = useElementSize(plotBox)
 /** Any count within the tolerance, or the one on the hook. */
 const asked = computed({
   get: () => (props.fits.onHook === null ? 'any' : 'hook'),
-  set: (value) => set(value === 'hook' ? baseOf(design.value).count : null),
+  set: (value) => props.fits.setOnHook(value === 'hook' ? baseOf(design.value).count : null),
 })
-const set = (count: number | null) => Object.assign(props.fits, { onHook: count })
 
 /** What would make the count there is the wanted size. */
 const inverse = computed(() => {
@@ -43,6 +42,9 @@ const inverse = computed(() => {
   const [over, per] = workshop.words.units === 'metric' ? [100, '10 cm'] : [101.6, '4 in']
   return `Or keep the ${count} stitches: ${size(design.value.want.aroundMm)} around takes ${printNumber(over / stitchWidthMm)} over ${per}, about a ${printNumber(hookMm)} mm hook.`
 })
+/** Whether the bands of a fit are wider or narrower than the base, said once. */
+const flareOf = ({ bands }: FitRow) =>
+  [...new Set(bands.map(({ flare }) => flare).filter(Boolean))].join(', ')
 /** Which limit would have to give when nothing fits. */
 const miss = computed(() => {
   const { nearest } = props.fits
@@ -83,16 +85,16 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
           legend="Which counts"
           :options="[
             { value: 'any', label: 'Any count' },
-            { value: 'hook', label: 'What I have on the hook' },
+            { value: 'hook', label: 'On the hook' },
           ]"
         />
         <WholeField
           v-if="fits.onHook !== null"
-          label="Stitches on the hook"
+          label="I have"
           :model-value="fits.onHook"
           :min="3"
           :max="2000"
-          @update:model-value="set($event)"
+          @update:model-value="fits.setOnHook($event)"
         />
         <ResizeDialog />
       </div>
@@ -124,8 +126,9 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
                 :key="b"
                 class="chip"
                 :class="{ changed: !band.even }"
-                >{{ band.text }}</span
-              >
+                >{{ band.text }}</span><span v-if="flareOf(row)" class="note flare">{{
+                flareOf(row)
+              }}</span>
               <span v-if="row.bands.length === 0" class="note">no repeats</span>
             </td>
             <td class="note">{{ row.sentence }}</td>
@@ -259,6 +262,9 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
   font-size: 12px;
   white-space: nowrap;
 }
+.fit-card .flare {
+  display: block;
+}
 .fit-card tr.on .chip {
   background: #fff;
 }
@@ -274,7 +280,7 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
   margin-bottom: 4px;
 }
 .fit-card .asked .choice {
-  width: 268px;
+  width: 220px;
 }
 .fit-card .asked .measure-field {
   grid-template-columns: auto 96px;

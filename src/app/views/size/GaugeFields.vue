@@ -52,21 +52,22 @@ const figures = computed(() => {
 const readPer = (typed: string) => parsePer(typed, usual.value.overMm)
 const all = ref(false)
 const more = computed(() =>
-  swatches.value.length > 1
-    ? `All ${swatches.value.length} swatches`
-    : 'More swatches, or a picture',
+  swatches.value.length > 1 ? `All ${swatches.value.length} swatches` : 'More swatches',
 )
 </script>
 
 <template>
-  <ChoiceOf
-    v-model="measured"
-    legend="Where the gauge comes from"
-    :options="[
-      { value: 'swatch', label: 'A swatch' },
-      { value: 'estimate', label: 'No swatch' },
-    ]"
-  />
+  <div class="titled">
+    <h2>Gauge</h2>
+    <ChoiceOf
+      v-model="measured"
+      legend="Where the gauge comes from"
+      :options="[
+        { value: 'swatch', label: 'A swatch' },
+        { value: 'estimate', label: 'No swatch' },
+      ]"
+    />
+  </div>
   <div class="pair">
     <template v-if="main">
       <MeasureField
@@ -93,13 +94,24 @@ const more = computed(() =>
       @update:hook-mm="set({ hookMm: $event })"
       @update:yarn-class="set({ yarnClass: $event })"
     />
-    <BaseGauge v-if="baseOf(design).kind === 'round-base'" />
-    <button type="button" class="link note" @click="all = true">{{ more }}</button>
+    <div class="gauge-links">
+      <BaseGauge v-if="baseOf(design).kind === 'round-base'" />
+      <button type="button" class="link note" @click="all = true">{{ more }}</button>
+    </div>
   </div>
   <SwatchesDialog v-model="all" />
 </template>
 
 <style>
+.gauge-links {
+  display: grid;
+  gap: 4px;
+  justify-items: start;
+  margin-bottom: 8px;
+}
+.gauge-links .link {
+  text-align: left;
+}
 .estimate {
   grid-column: 1 / -1;
   margin-bottom: 8px;

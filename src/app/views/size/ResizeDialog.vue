@@ -69,7 +69,13 @@ const base = computed(() => baseOf(next.value))
 
 <template>
   <button type="button" class="button" @click="begin">Resize …</button>
-  <ElDialog v-model="open" title="The same bag in another size" width="470" class="resize">
+  <ElDialog
+    v-model="open"
+    title="The same bag in another size"
+    width="470"
+    class="resize"
+    append-to-body
+  >
     <form @submit.prevent="take">
       <LengthField v-model="size.aroundMm" label="Around" :min="20" :max="5000" />
       <LengthField v-model="size.heightMm" label="Tall" :min="10" :max="3000" />

@@ -48,7 +48,7 @@ defineExpose({ pxPerMm, middle, foot, wide })
     <svg
       :width="width"
       :height="height"
-      role="img"
+      role="group"
       :aria-label="`The bag from the side: ${printLength(tally.flatMm, workshop.words.units)} laid flat, ${printLength(tally.heightMm, workshop.words.units)} tall`"
     >
       <TapeMeasure

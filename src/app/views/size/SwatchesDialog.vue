@@ -64,7 +64,7 @@ const parts = computed(() =>
 </script>
 
 <template>
-  <ElDialog v-model="open" title="Swatches" width="860" class="swatches" append-to-body>
+  <ElDialog v-model="open" title="Swatches" width="930" class="swatches" append-to-body>
     <p class="note">
       Every stitch, and tapestry with its carried strands, has its own gauge. A part without a
       swatch of its own takes the nearest: its width stays, its height goes by the stitch.
@@ -92,11 +92,11 @@ const parts = computed(() =>
           <label :for="`yarn-${at}`">Yarn</label>
           <ElSelect
             :id="`yarn-${at}`"
-            :model-value="swatch.yarn ?? ''"
+            :model-value="swatch.yarn ?? 'any'"
             aria-label="Yarn"
-            @update:model-value="change(at, { yarn: $event || null })"
+            @update:model-value="change(at, { yarn: $event === 'any' ? null : $event })"
           >
-            <ElOption value="" label="Any" />
+            <ElOption value="any" label="Any" />
             <ElOption
               v-for="yarn in design.yarns"
               :key="yarn.letter"
@@ -183,7 +183,7 @@ const parts = computed(() =>
 }
 .swatches .swatch {
   display: grid;
-  grid-template-columns: 18px 82px 96px 104px 78px 118px 118px 84px 1fr auto;
+  grid-template-columns: 14px 80px 98px 108px 78px 116px 116px 84px auto auto;
   gap: 0 8px;
   align-items: end;
   padding-bottom: 8px;

@@ -33,15 +33,17 @@ function takeContents() {
 
 <template>
   <section class="card wanted">
-    <h2>It must be</h2>
-    <ChoiceOf
-      v-model="said"
-      legend="Which size is said"
-      :options="[
-        { value: 'around', label: 'Around' },
-        { value: 'flat', label: 'Laid flat' },
-      ]"
-    />
+    <div class="titled">
+      <h2>It must be</h2>
+      <ChoiceOf
+        v-model="said"
+        legend="Which size is said"
+        :options="[
+          { value: 'around', label: 'Around' },
+          { value: 'flat', label: 'Laid flat' },
+        ]"
+      />
+    </div>
     <div class="pair">
       <LengthField
         :label="said === 'flat' ? 'Laid flat' : 'Around'"
@@ -86,7 +88,6 @@ function takeContents() {
         </form>
       </ElPopover>
     </div>
-    <h2 class="second">Gauge</h2>
     <GaugeFields />
   </section>
 </template>
@@ -113,10 +114,15 @@ function takeContents() {
   margin-bottom: 12px;
   text-align: left;
 }
-.wanted .choice {
+.wanted .titled {
+  display: grid;
+  grid-template-columns: 82px 1fr;
+  align-items: center;
   margin-bottom: 8px;
 }
-.wanted .second {
-  margin: 10px 0 8px;
+.wanted .titled h2 {
+  margin: 0;
+  font-weight: 600;
+  font-size: 15px;
 }
 </style>

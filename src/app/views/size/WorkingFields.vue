@@ -34,7 +34,7 @@ const into = computed({
 </script>
 
 <template>
-  <ElPopover trigger="click" :width="262" placement="left">
+  <ElPopover trigger="click" :width="262" placement="left" :persistent="false">
     <template #reference>
       <button type="button" class="link note">How it is begun and worked</button>
     </template>

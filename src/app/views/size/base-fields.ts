@@ -7,7 +7,6 @@ export interface BaseField {
   readonly min: number
   readonly max: (base: BasePart) => number
   readonly signed?: true
-  readonly hint?: string
 }
 
 const upTo = (max: number) => () => max
@@ -38,28 +37,22 @@ export const baseFields: Readonly<Record<BasePart['kind'], readonly BaseField[]>
   'flat-base': [{ ...along, label: 'Across' }, count('Picked up')],
   tube: [
     count('Around'),
-    {
-      key: 'decrease',
-      label: 'Taken away',
-      min: 0,
-      max: (base) => base.count >> 1,
-      hint: 'before sewing',
-    },
+    { key: 'decrease', label: 'Taken away', min: 0, max: (base) => base.count >> 1 },
   ],
   'folded-panel': [
     count('Across'),
-    { key: 'flapRows', label: 'Flap', min: 0, max: upTo(1000), hint: 'rows' },
+    { key: 'flapRows', label: 'Flap rows', min: 0, max: upTo(1000) },
   ],
   'two-panels': [count('Across')],
   squares: [
     count('A square'),
-    { key: 'across', label: 'Squares across', min: 1, max: upTo(20) },
-    { key: 'down', label: 'Squares down', min: 1, max: upTo(20) },
+    { key: 'across', label: 'Across', min: 1, max: upTo(20) },
+    { key: 'down', label: 'Down', min: 1, max: upTo(20) },
   ],
   discs: [
     increase(3, 40),
     count('Last round'),
-    { key: 'strip', label: 'Strip', min: 2, max: upTo(200), hint: 'stitches' },
+    { key: 'strip', label: 'Strip wide', min: 2, max: upTo(200) },
   ],
   'half-round': [increase(2, 20, 'Every row'), count('Last row')],
 }

@@ -12,7 +12,11 @@ const SHOWN = 24
 export interface FitRow {
   readonly fit: Fit
   readonly inUse: boolean
-  readonly bands: readonly { readonly text: string; readonly even: boolean }[]
+  readonly bands: readonly {
+    readonly text: string
+    readonly even: boolean
+    readonly flare: string
+  }[]
   readonly sentence: string
   readonly edits: readonly Edit[]
 }
@@ -66,6 +70,7 @@ export function useFits(units: MaybeRefOrGetter<System>) {
     rows,
     nearest,
     onHook,
+    setOnHook: (count: number | null) => (onHook.value = count),
     total: computed(() => answer.value.total),
     show,
     point: (i: number | null) => show(i === null ? undefined : rows.value[i]),

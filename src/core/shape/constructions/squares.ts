@@ -28,13 +28,13 @@ export const squares: Construction<Squares> = {
     const all = base.across * base.down
     const square = { worked: 'rows', rows } as const
     return [
-      { ...square, id: 'first', name: 'First square', times: 2 * Math.ceil(all / 2) },
+      { ...square, id: 'first', name: 'Square 1', times: 2 * Math.ceil(all / 2) },
       ...(all > 1
         ? [
             {
               ...square,
               id: 'second',
-              name: 'Second square',
+              name: 'Square 2',
               times: 2 * Math.floor(all / 2),
               second: true as const,
             },
