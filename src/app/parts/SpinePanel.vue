@@ -33,7 +33,7 @@ const parts = steady(() =>
   derived.value ? spineParts(derived.value.ledger, foot.value, pxPerMm.value) : [],
 )
 /** The piece with the bands: how it stands on what lies under it. */
-const body = computed(() => {
+const body = steady(() => {
   if (!derived.value) return null
   const { ledger } = derived.value
   const piece = bodyOf(ledger)
