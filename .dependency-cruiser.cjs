@@ -1,11 +1,11 @@
 /** The direction of dependencies: each layer may use those before it, and a core folder only through its index.ts. */
 const layers = [
-  ['units', 'solver'],
+  ['units', 'solver', 'measure', 'notation'],
   ['stitch', 'chart', 'shape'],
   ['design'],
   ['ledger'],
   ['fit', 'colour', 'yarn'],
-  ['snag', 'pattern', 'plan'],
+  ['snag', 'pattern', 'plan', 'check'],
   ['file'],
   ['schema'],
 ]

@@ -1,5 +1,6 @@
 #!/usr/bin/env -S npx tsx
 import { Command, CommanderError, Option } from 'commander'
+import { check, type CheckCommandOptions } from './commands/check.ts'
 import { fit, type FitOptions } from './commands/fit.ts'
 import { plan, type PlanOptions } from './commands/plan.ts'
 import { type Outcome, Refusal } from './outcome.ts'
@@ -40,6 +41,19 @@ program
   .option('--base <base>', 'round:8, oval:34:3:6, rect:38 or none', 'none')
   .option('--json', 'as data')
   .action((options: FitOptions) => end(fit(options)))
+
+program
+  .command('check')
+  .description('checks a written pattern: what each row uses and makes, and what does not add up')
+  .argument('<file>', 'a text')
+  .addOption(new Option('--terms <terms>', 'found from its words by itself').choices(['us', 'uk']))
+  .addOption(
+    new Option('--starting-chain <how>', 'whether starting chains count')
+      .choices(['text', 'counts', 'not'])
+      .default('text'),
+  )
+  .option('--json', 'as data')
+  .action((file: string, options: CheckCommandOptions) => end(check(file, options)))
 
 try {
   program.parse()

@@ -133,7 +133,7 @@ describe('writtenPattern', () => {
       parts: [baseAs('oval-base', { along: 34, stitch: 'dc', inEnd: 2, increase: 4, count: 68 })],
     })
     expect(said(two, uk)).toEqual([
-      'Round 1: ch 37, 1 tr in 4th ch from hook, 32 tr, 2 tr in last ch, on the other side 32 tr, 1 tr in last ch, in A (68)',
+      'Round 1: ch 37, 1 tr in 4th ch from hook (the chains skipped do not count), 32 tr, 2 tr in last ch, on the other side 32 tr, 1 tr in last ch, in A (68)',
     ])
     const corners = tote({ parts: [baseAs('rectangle-base', { along: 34, count: 86 })] })
     expect(said(corners)[1]).toBe(

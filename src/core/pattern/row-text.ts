@@ -84,7 +84,10 @@ function openingWords(
   const turn = start === 'turn' ? ', turn' : ''
   if (making.start !== 'chain' && piece.worked === 'rounds')
     return `${turn ? 'turn, ' : ''}${making.start} ${stitch}${yarn}`
-  return `ch ${ground.turningChains}${yarn}${counts ? ` (counts as ${stitch})` : ''}${turn}`
+  // Where a spiral turns, nothing was said of starting chains.
+  const not = making.working === 'spiral' && ground.turningChains >= 3
+  const said = counts ? ` (counts as ${stitch})` : not ? ' (does not count as a st)' : ''
+  return `ch ${ground.turningChains}${yarn}${said}${turn}`
 }
 
 /** A row whose first stitch its start has made already: the rest, and what still goes into the same place. */
@@ -121,7 +124,7 @@ const firstRows: Partial<Record<RowStart, (context: RowContext) => string>> = {
     const made = piece.columns.makes[0]! - (counts ? 1 : 0)
     const ground = abbrOf(groundOfRow(ledger, piece, 0), words)
     const stitch = runs.length === 1 ? `${made} ${ground}` : inRuns(runs, words, true)
-    const from = `${ordinals[skipped + 1]} ch from hook${counts ? ` (the chains skipped count as ${ground})` : ''}`
+    const from = `${ordinals[skipped + 1]} ch from hook${counts ? ` (the chains skipped count as ${ground})` : notCounted(skipped)}`
     return `ch ${chains}, starting in ${from}${bump(ledger)} ${stitch}`
   },
   'chain-ring': ({ runs, words, ledger, piece }) => {
@@ -134,6 +137,10 @@ const firstRows: Partial<Record<RowStart, (context: RowContext) => string>> = {
   'other-side': ({ runs, words }) =>
     `into the other side of the chain ${inRuns(runs, words, false)}`,
 }
+
+/** Two chains and more are sometimes counted as a stitch: where they are not, that is said. */
+const notCounted = (skipped: number): string =>
+  skipped >= 2 ? ' (the chains skipped do not count)' : ''
 
 const bump = ({ beginning }: Ledger): string =>
   beginning.into === 'bump' ? ', into the back bumps,' : ''
@@ -149,7 +156,7 @@ function aroundChain({ runs, words, ledger }: RowContext): string {
   const side = rest ? down!.count : down!.count - 1
   return [
     `ch ${up!.count + 1 + skipped}`,
-    `1 ${stitch} in ${ordinals[skipped + 1]} ch from hook${bump(ledger).replace(/,$/, '')}`,
+    `1 ${stitch} in ${ordinals[skipped + 1]} ch from hook${notCounted(skipped)}${bump(ledger).replace(/,$/, '')}`,
     ...(up!.count > 1 ? [`${up!.count - 1} ${stitch}`] : []),
     `${inLast} ${stitch} in last ch`,
     `on the other side ${side} ${stitch}`,

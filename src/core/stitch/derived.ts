@@ -39,7 +39,8 @@ export function decreaseOf(stitch: Stitch, together: number): Stitch {
     id: `${stitch.id}${together}tog`,
     family: 'decrease',
     name: both(stitch.name, (word) => `${together} ${word} together`),
-    abbr: both(stitch.abbr, (word) => `${word}${together}tog`),
+    // In one loop only the loop is said last: "dc2tog blo".
+    abbr: both(stitch.abbr, (word) => word.replace(/^\S+/, (short) => `${short}${together}tog`)),
     uses: together,
     yarn: stitch.yarn * together - 0.25 * (together - 1),
     symbol: 'M4 19L10 4M16 19L10 4M6 4h8',

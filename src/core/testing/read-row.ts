@@ -40,7 +40,7 @@ function token(text: string): Sum {
     sum.yarns.set(yarn, sum.leaves)
     return sum
   }
-  const [takes, leaves] = kind === 'inc' ? [1, 2] : kind.endsWith('2tog') ? [2, 1] : [1, 1]
+  const [takes, leaves] = kind === 'inc' ? [1, 2] : /2tog(?: [bf]lo)?$/.test(kind) ? [2, 1] : [1, 1]
   sum.takes = count * takes
   sum.leaves = count * leaves
   sum.yarns.set(yarn, count * leaves)
@@ -95,13 +95,13 @@ const firsts: readonly (readonly [RegExp, (found: RegExpExecArray) => Sum])[] = 
   [/ in last ch$/, ({ input }) => around(input)],
   [
     /^ch \d+, starting in \w+ ch from hook( \([^)]*\))?(?:, into the back bumps,)? (.*)$/,
-    ([, counts, work]) => leaving(read(work!).leaves + (counts ? 1 : 0)),
+    ([, counts, work]) => leaving(read(work!).leaves + (counts && !counts.includes('not') ? 1 : 0)),
   ],
 ]
 const leaving = (leaves: number): Sum => ({ ...blank(), leaves })
 
 const START =
-  /^(?:turn, )?(?:ch \d+|(?<stitch>stacked|standing) [a-z]+(?: [bf]lo)?)(?: (?<yarn>[A-Z]))?(?<counts> \(counts as [^)]*\))?(?:, turn)?(?:, |$)/
+  /^(?:turn, )?(?:ch \d+|(?<stitch>stacked|standing) [a-z]+(?: [bf]lo)?)(?: (?<yarn>[A-Z]))?(?<counts> \(counts as [^)]*\))?(?: \(does not count[^)]*\))?(?:, turn)?(?:, |$)/
 const SAME = /^(\d+) [a-z]+(?: [bf]lo)? in same st(?:, |$)/
 const TOGETHER = /^[a-z]+(?: [bf]lo)? in next st \(with the start it counts as [^)]*\)(?:, |$)/
 const EACH = /^(?:(\d+) )?[a-z]+(?: [bf]lo)? in each (?:remaining )?st (?:around|across)$/

@@ -1,0 +1,2 @@
+export * from './check.ts'
+export * from './problem.ts'

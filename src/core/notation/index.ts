@@ -1,0 +1,5 @@
+export { readWork, type Specials } from './grammar.ts'
+export * from './meaning.ts'
+export * from './print.ts'
+export { only as onlyIn } from './vocabulary.ts'
+export * from './work.ts'

@@ -1,0 +1,90 @@
+import type { PlaceUnit, Reach, Target, Work } from './work.ts'
+
+/*
+ * Work as text, in one short form: the inverse of reading. Spans aside, what is printed reads back as what it was.
+ */
+
+const unitWords = (unit: PlaceUnit, count: number): string =>
+  ({
+    st: count === 1 ? 'st' : 'sts',
+    ch: 'ch',
+    sp: count === 1 ? 'ch-sp' : 'ch-sps',
+    any: count === 1 ? 'st' : 'sts',
+  })[unit]
+
+const reachWords = (reach: Reach): string =>
+  reach.kind === 'end'
+    ? ' around'
+    : reach.kind === 'to-last'
+      ? ` to last ${reach.count} sts`
+      : ` × ${reach.count}`
+
+const ordinal = (n: number) => `${n}${n === 2 ? 'nd' : n === 3 ? 'rd' : 'th'}`
+
+function targetWords(target: Target): string {
+  if (target.kind === 'ring') return ' in magic ring'
+  if (target.kind === 'same') return ' in same st'
+  if (target.kind === 'hook') {
+    const counts =
+      target.counts === null
+        ? ''
+        : ` (the chains skipped ${target.counts ? 'count' : 'do not count'} as a st)`
+    return ` ${target.from ? 'starting ' : ''}in ${ordinal(target.nth)} ch from hook${counts}`
+  }
+  if (target.kind === 'each') {
+    const { reach, units } = target
+    const far = reach.kind === 'times' ? '' : reachWords(reach)
+    const of = reach.kind === 'times' ? `of next ${reach.count} ` : ''
+    return ` in each ${of}${units.map((unit) => unitWords(unit, reach.kind === 'times' ? reach.count : 1)).join(' and ')}${far}`
+  }
+  const { kind, count, unit } = target
+  return ` in ${kind} ${count === 1 ? '' : `${count} `}${unitWords(unit, count)}`
+}
+
+/** One item. */
+function itemWords(item: Work): string {
+  if (item.kind === 'note') {
+    if (item.what === 'yarn') return `in ${item.yarn}`
+    return item.text.trim()
+  }
+  if (item.kind === 'skip')
+    return `sk ${item.unit === 'sp' ? (item.count === 1 ? 'ch-sp' : `${item.count} ch-sps`) : `${item.count} ${item.count === 1 ? 'st' : 'sts'}`}`
+  if (item.kind === 'chain') {
+    const { counts, count, yarn } = item
+    const said =
+      counts === null
+        ? ''
+        : counts.stitches === 0
+          ? ' (does not count as a st)'
+          : ` (counts as a st${counts.chains ? ` and ch ${counts.chains}` : ''})`
+    return `ch ${count}${yarn ? ` ${yarn}` : ''}${said}`
+  }
+  if (item.kind === 'group') {
+    const inner = printWork(item.items)
+    if (item.target)
+      return `(${inner})${targetWords(item.target)}${item.reach.kind === 'times' && item.reach.count === 1 ? '' : reachWords(item.reach)}`
+    return `[${inner}]${reachWords(item.reach)}`
+  }
+  const { stitch, count, loop, yarn, target, times, start, withStart } = item
+  const many =
+    stitch.word === ''
+      ? ''
+      : count === 1 && (target !== null || !BARE.test(stitch.word))
+        ? ''
+        : `${count} `
+  return [
+    many,
+    start ? `${start} ` : '',
+    stitch.word,
+    loop ? ` ${loop === 'back' ? 'blo' : 'flo'}` : '',
+    yarn ? ` ${yarn}` : '',
+    target ? (stitch.word === '' ? targetWords(target).trim() : targetWords(target)) : '',
+    times > 1 ? ` ${times} times` : '',
+    withStart ? ' (with the start it counts as one)' : '',
+  ].join('')
+}
+/** Words that are said with their number even when it is one. */
+const BARE = /^(?:sl st|e?sc|hdc|dc|d?tr|ss|htr|trtr|edc)$/
+
+/** The work of a row in its short form. */
+export const printWork = (items: readonly Work[]): string => items.map(itemWords).join(', ')

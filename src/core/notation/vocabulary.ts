@@ -1,0 +1,120 @@
+import type { StitchWord } from './work.ts'
+
+/*
+ * The trade's words for stitches, US and UK. Names and abbreviations: Craft Yarn Council, Standards and Guidelines for Crochet and
+ * Knitting; the shorter forms beside them are common practice. A word that is a stitch in both vocabularies (dc, tr) counts alike.
+ */
+
+const counted = (word: string, uses = 1, makes = 1): StitchWord => ({ word, uses, makes })
+
+/** Basic stitches: their US abbreviation, and every way they are written, US first. */
+export const basicWords: readonly {
+  readonly us: string
+  readonly uk: string
+  readonly long: readonly string[]
+}[] = [
+  { us: 'sl st', uk: 'ss', long: ['slip stitch', 'slip st', 'sl-st', 'slst'] },
+  { us: 'sc', uk: 'dc', long: ['single crochet'] },
+  {
+    us: 'hdc',
+    uk: 'htr',
+    long: ['half double crochet', 'half double', 'half treble crochet', 'half treble'],
+  },
+  { us: 'dc', uk: 'tr', long: ['double crochet'] },
+  {
+    us: 'tr',
+    uk: 'dtr',
+    long: [
+      'treble crochet',
+      'triple crochet',
+      'treble',
+      'trc',
+      'double treble crochet',
+      'double treble',
+    ],
+  },
+  { us: 'dtr', uk: 'trtr', long: ['triple treble'] },
+  { us: 'esc', uk: 'edc', long: ['extended single crochet', 'exsc'] },
+]
+const grounds = [...new Set(basicWords.flatMap(({ us, uk }) => [us, uk]))].filter(
+  (word) => word !== 'sl st' && word !== 'ss',
+)
+
+/** Raised stitches around a post, spikes, and others that take one place and leave one. */
+const singles = [
+  'puff',
+  'puff stitch',
+  'puff st',
+  'bobble',
+  'popcorn',
+  'pc',
+  'cluster',
+  'cl',
+  'pebble',
+  'bead',
+  'bead stitch',
+  'bead st',
+  'spike',
+  'spike stitch',
+  'spike st',
+  'star',
+  'star stitch',
+  'star st',
+  'picot',
+  'crab stitch',
+  'reverse single crochet',
+  'rsc',
+  'rev sc',
+]
+const posts = ['fp', 'bp', 'front post ', 'back post ', 'FP ', 'BP ']
+
+/** Several in one place, or several together. */
+const several: readonly (readonly [string, StitchWord])[] = [
+  ...['inc', 'increase', 'incs', 'increases'].map((form) => [form, counted('inc', 1, 2)] as const),
+  ...['dec', 'decrease', 'invdec', 'inv dec', 'invisible decrease', 'decs', 'decreases'].map(
+    (form) => [form, counted('dec', 2, 1)] as const,
+  ),
+  ...['v-stitch', 'v-st', 'v st', 'v stitch'].map((form) => [form, counted('v-st', 1, 3)] as const),
+  ...grounds.flatMap((word) =>
+    [2, 3, 4, 5].map((n) => [`${word}${n}tog`, counted(`${word}${n}tog`, n, 1)] as const),
+  ),
+  ...grounds.map((word) => [`${word} inc`, counted('inc', 1, 2)] as const),
+]
+
+const forms: readonly (readonly [string, StitchWord])[] = [
+  ...basicWords.flatMap(({ us, uk, long }) =>
+    [us, uk, ...long].map((form) => [form, counted(form === uk ? uk : us)] as const),
+  ),
+  ...singles.map((form) => [form, counted(form)] as const),
+  ...posts.flatMap((post) =>
+    grounds.map((word) => [post + word, counted(`${post.trim().toLowerCase()}${word}`)] as const),
+  ),
+  ['pull up a loop', counted('pull up a loop')],
+  ['pull up loop', counted('pull up a loop')],
+  ['pull through 1 loop', counted('pull through 1 loop')],
+  ['pull through 2 loops', counted('pull through 2 loops')],
+  ...several,
+]
+
+/** By its lower-case form; plurals of short forms too. */
+export const vocabulary: ReadonlyMap<string, StitchWord> = new Map(
+  forms.flatMap(([form, word]) => {
+    const low = form.toLowerCase()
+    return [
+      [low, word],
+      [low.endsWith('s') ? low : `${low}s`, word],
+    ] as [string, StitchWord][]
+  }),
+)
+
+/** "4-dc cluster" takes one place and leaves one; "5-dc shell" leaves five. */
+export function compound(count: number, what: string): StitchWord {
+  const opens = /shell|fan/i.test(what)
+  return counted(`${count}-${what.toLowerCase()}`, 1, opens ? count : 1)
+}
+
+/** Words that belong to one vocabulary only. */
+export const only = {
+  us: /\b(?:sc|hdc|sk|skip|sl st|slip stitch|gauge|sc\dtog|hdc\dtog|fpsc|single crochet|half double crochet)\b/i,
+  uk: /\b(?:htr|trtr|miss|tension|htr\dtog|half treble|double treble|yoh|ss)\b/i,
+} as const
