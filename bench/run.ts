@@ -8,7 +8,10 @@ import { fitCounts, fitsOf } from '@core/fit'
 import { photoGauge } from '@core/measure'
 import type { Design } from '@core/design'
 import { compile } from '@core/ledger'
-import { derive } from '@core/plan'
+import { checkPattern } from '@core/check'
+import { derive, planText } from '@core/plan'
+import { defaultWords } from '@core/stitch'
+import { faultsFound } from './faults.ts'
 import { fiveBandBag, fiveBands, marksOfPicture, stressBag } from './stress.ts'
 
 /* Measures what the program promises: medians of many runs (p95 where it says so), beside the promise. */
@@ -265,7 +268,29 @@ async function firstLoad(page: Page) {
   )
 }
 
+/** The checker: what it finds, and how long a long pattern takes it. */
+function checker() {
+  const { patterns, rows, alarms, kinds } = faultsFound()
+  for (const { kind, planted, found } of kinds)
+    tell(
+      `planted faults of kind ${kind}, missed`,
+      (100 * (planted - found)) / planted,
+      '%',
+      1,
+      `${found} of ${planted} found`,
+    )
+  tell('correct patterns that raise an alarm', alarms, '', 0, `of ${patterns}, ${rows} rows`)
+  const text = planText(demo, derive(demo), defaultWords)
+  const times = Array.from({ length: 40 }, () => {
+    const from = performance.now()
+    checkPattern(text)
+    return performance.now() - from
+  })
+  tell('the demo pattern checked', quantile(times, 0.5), 'ms', 1000)
+}
+
 const bareMs = await inNode()
+checker()
 const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
   env: { ...process.env, PORT: String(PORT) },
   stdio: 'ignore',

@@ -16,7 +16,7 @@ const motif = (...words: string[]) => {
 }
 const folder = mkdtempSync(join(tmpdir(), 'motif-'))
 const fileWith = (text: string) => {
-  const path = join(folder, `${Math.abs(text.length)}.json`)
+  const path = join(folder, `${Math.abs(text.length)}.txt`)
   writeFileSync(path, text)
   return path
 }
@@ -54,6 +54,48 @@ describe('motif plan', () => {
   ])('ends with 2 and one line for %s', (_, words) => {
     const { exit, output, said } = motif(...words)
     expect([exit, output, said.length]).toEqual([2, '', 1])
+  })
+})
+
+describe('motif check', () => {
+  it('finds nothing wrong with a pattern the program writes', () => {
+    const { output } = motif('plan', 'demo/march-book-satchel.json')
+    const checked = motif('check', fileWith(output))
+    expect(checked.exit).toBe(0)
+    expect(checked.output).toContain('90 rows, 0 that do not add up')
+  })
+
+  it('tells a fault as data, at its place, and ends with 1', () => {
+    const path = fileWith('Rnd 1: 6 sc in magic ring (6)\nRnd 2: inc in each st around (13)\n')
+    const { exit, output } = motif(
+      'check',
+      path,
+      '--json',
+      '--terms',
+      'us',
+      '--starting-chain',
+      'not',
+    )
+    expect(exit).toBe(1)
+    const { rows } = JSON.parse(output) as {
+      rows: {
+        ok: boolean
+        makes: number
+        text: string
+        problems: { code: string; from: number; to: number }[]
+      }[]
+    }
+    expect(rows.map(({ ok, makes }) => [ok, makes])).toEqual([
+      [true, 6],
+      [false, 12],
+    ])
+    const [{ code, from, to }] = rows[1]!.problems as [{ code: string; from: number; to: number }]
+    expect([code, rows[1]!.text.slice(from, to).trim()]).toEqual(['total-misstated', '(13)'])
+  })
+
+  it('ends with 2 for what cannot be read or is wrongly asked', () => {
+    expect(motif('check', 'nowhere.txt').exit).toBe(2)
+    expect(motif('check', fileWith('sc'), '--starting-chain', 'maybe').exit).toBe(2)
   })
 })
 

@@ -81,6 +81,8 @@ class Checker {
   private readonly texts = new Map<number, RowLine>()
   private readonly specials = new Map<string, StitchWord>()
   private startingChain: boolean | null
+  /** Chains of the last foundation, for what is worked into its other side. */
+  private chains: number | null = null
   private lastSide: 'RS' | 'WS' | null = null
   private multiple: { readonly of: number; readonly and: number; readonly chain: boolean } | null =
     null
@@ -322,6 +324,9 @@ class Checker {
     const best = this.tried(line, read)
     this.push(line, number, best.meaning, read, [...own, ...best.problems])
     const { meaning } = best
+    const [begun] = read.items
+    if (begun?.kind === 'chain' && begun.count > LONG_CHAIN)
+      this.chains = Math.min(begun.count, 20000)
     const made = meaning.places
     const turned = line.what === 'row' || meaning.turns
     const stated =
@@ -338,9 +343,15 @@ class Checker {
     if (number !== null) this.last = { number, line }
   }
 
+  /** What a row that begins anew stands on: nothing that is known, or the other side of the chain. */
+  private otherSide([first]: readonly Work[]): readonly Place[] | null {
+    const there = first?.kind === 'note' && first.what === 'other-side' && this.chains !== null
+    return there ? new Array<Place>(this.chains!).fill('ch') : null
+  }
+
   /** A row over each of what may lie below it, its chains read either way; the reading without faults is taken. */
   private tried(line: RowLine, read: ReadWork): { meaning: Meaning; problems: Problem[] } {
-    const belows = begins(read.items) ? [null] : this.below
+    const belows = begins(read.items) ? [this.otherSide(read.items)] : this.below
     let best: { meaning: Meaning; problems: Problem[] } | null = null
     for (const below of belows)
       for (const chainsAreStitches of below?.includes('ch') ? [false, true] : [false]) {

@@ -18,7 +18,8 @@ const numbers = [
   'ten',
 ]
 const some = (n: number) => numbers[n] ?? String(n)
-const plural = (n: number, one: string) => (n === 1 ? one : `${one}s`)
+const plural = (n: number, one: string) =>
+  n === 1 ? one : one.replace(/(ch)?$/, (s) => `${s}${s ? 'es' : 's'}`)
 
 /** Widths of a repeat near the given one that would come out even. */
 function otherWidths(multiple: number, places: number): number[] {

@@ -37,6 +37,9 @@ function clauseAt(tokens: readonly IToken[], at: number): { from: number; to: nu
   return { from, to }
 }
 
+/** A number as written; none that is worked is larger than this. */
+const numberOf = (token: IToken): number => Math.min(Number(token.image) || 0, 50_000)
+
 const low = (token: IToken) => token.image.toLowerCase().replace(/\s+/g, ' ')
 /** A stitch by its word; a plural is the same. */
 export const stitchWord = (text: string): StitchWord => vocabulary.get(text)!
@@ -297,7 +300,7 @@ class WorkParser extends EmbeddedActionsParser {
         { ALT: () => this.SUBRULE(this.toLast) },
         {
           ALT: () => {
-            const count = Number(this.CONSUME(t.Integer).image)
+            const count = numberOf(this.CONSUME(t.Integer))
             let more = false
             this.OPTION(() => {
               this.CONSUME(t.More)
@@ -316,7 +319,7 @@ class WorkParser extends EmbeddedActionsParser {
   private toLast = this.RULE('toLast', (): Reach => {
     this.CONSUME(t.ToLast)
     let count = 1
-    this.OPTION(() => (count = Number(this.CONSUME(t.Integer).image)))
+    this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
     this.OPTION2(() => this.SUBRULE(this.unit))
     this.OPTION3(() => this.CONSUME(t.Remain))
     return { kind: 'to-last', count }
@@ -337,10 +340,10 @@ class WorkParser extends EmbeddedActionsParser {
     this.OR<Reach>({
       IGNORE_AMBIGUITIES: true,
       DEF: [
-        { ALT: () => (this.CONSUME(t.TimesSign), times(Number(this.CONSUME(t.Integer).image))) },
+        { ALT: () => (this.CONSUME(t.TimesSign), times(numberOf(this.CONSUME(t.Integer)))) },
         {
           ALT: () => {
-            const count = Number(this.CONSUME2(t.Integer).image)
+            const count = numberOf(this.CONSUME2(t.Integer))
             this.CONSUME(t.Times)
             return times(count)
           },
@@ -370,7 +373,7 @@ class WorkParser extends EmbeddedActionsParser {
         ],
       }),
     )
-    this.OPTION3(() => (count = Number(this.CONSUME(t.Integer).image)))
+    this.OPTION3(() => (count = numberOf(this.CONSUME(t.Integer))))
     this.OPTION4(() => {
       const what = this.SUBRULE(this.unit)
       unit = what === 'sp' ? 'sp' : 'any'
@@ -442,7 +445,7 @@ class WorkParser extends EmbeddedActionsParser {
     const first = this.LA(1)
     let count: number | null = null
     let start: 'standing' | 'stacked' | null = null
-    this.OPTION(() => (count = Number(this.CONSUME(t.Integer).image)))
+    this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
     this.OPTION2(() => {
       const token = this.CONSUME(t.Start)
       this.ACTION(() => (start = low(token) as 'standing'))
@@ -463,7 +466,7 @@ class WorkParser extends EmbeddedActionsParser {
     let count = before ?? 1
     let yarn: string | null = null
     let counts: { stitches: number; chains: number } | null = null
-    this.OPTION(() => (count = Number(this.CONSUME(t.Integer).image)))
+    this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
     this.OPTION2(() => (yarn = this.CONSUME(t.Letter).image))
     this.OPTION3(() => {
       const token = this.CONSUME(t.Counts)
@@ -525,11 +528,23 @@ class WorkParser extends EmbeddedActionsParser {
       this.OPTION4({
         GATE: () => tokenMatcher(this.LA(2), t.Times),
         DEF: () => {
-          repeated = Number(this.CONSUME(t.Integer).image)
+          repeated = numberOf(this.CONSUME(t.Integer))
           this.CONSUME(t.Times)
         },
       })
       this.OPTION5(() => (this.CONSUME(t.Twice), (repeated = 2)))
+      // "inc × 8", and "sc around" for one in each.
+      this.OPTION9(() => {
+        this.CONSUME(t.TimesSign)
+        repeated = numberOf(this.CONSUME2(t.Integer))
+      })
+      this.option(10, {
+        GATE: () => before === null && targets.length === 0 && loose === null && repeated === 1,
+        DEF: () => {
+          this.OR2([{ ALT: () => this.CONSUME(t.Around) }, { ALT: () => this.CONSUME(t.Across) }])
+          this.ACTION(() => targets.push({ kind: 'each', units: ['st'], reach: END }))
+        },
+      })
       this.OPTION6(() => (yarn = this.CONSUME2(t.Letter).image))
       this.OPTION7(() => {
         const token = this.CONSUME(t.Counts)
@@ -556,7 +571,7 @@ class WorkParser extends EmbeddedActionsParser {
     },
   )
   /** "sc 5", as some write for five; not the number of what follows. */
-  private looseCount = this.RULE('looseCount', (): number => Number(this.CONSUME(t.Integer).image))
+  private looseCount = this.RULE('looseCount', (): number => numberOf(this.CONSUME(t.Integer)))
 
   private loop = this.RULE('loop', (): 'back' | 'front' => {
     const loop = this.OR<'back' | 'front'>({
@@ -598,7 +613,7 @@ class WorkParser extends EmbeddedActionsParser {
             this.CONSUME(t.Next)
             let count = 1
             let unit: PlaceUnit = 'st'
-            this.OPTION5(() => (count = Number(this.CONSUME(t.Integer).image)))
+            this.OPTION5(() => (count = numberOf(this.CONSUME(t.Integer))))
             this.OPTION6(() => (unit = this.SUBRULE(this.unit)))
             return { kind: 'next', count, unit }
           },
@@ -615,17 +630,13 @@ class WorkParser extends EmbeddedActionsParser {
             this.CONSUME(t.Last)
             let count = 1
             let unit: PlaceUnit = 'any'
-            this.OPTION8(() => (count = Number(this.CONSUME2(t.Integer).image)))
+            this.OPTION8(() => (count = numberOf(this.CONSUME2(t.Integer))))
             this.OPTION9(() => (unit = this.SUBRULE3(this.unit)))
             return { kind: 'last', count, unit }
           },
         },
         {
-          ALT: () => (
-            this.CONSUME(t.First),
-            this.SUBRULE4(this.unit),
-            { kind: 'next', count: 1, unit: 'any' }
-          ),
+          ALT: () => this.SUBRULE(this.firstTarget),
         },
         {
           ALT: () => {
@@ -644,6 +655,14 @@ class WorkParser extends EmbeddedActionsParser {
     })
   })
 
+  private firstTarget = this.RULE('firstTarget', (): Target => {
+    this.CONSUME(t.First)
+    let count = 1
+    this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
+    this.SUBRULE(this.unit)
+    return { kind: 'next', count, unit: 'any' }
+  })
+
   private eachTarget = this.RULE('eachTarget', (): Target => {
     this.CONSUME(t.Each)
     const units: PlaceUnit[] = []
@@ -652,7 +671,7 @@ class WorkParser extends EmbeddedActionsParser {
     this.OPTION2(() => this.CONSUME(t.The))
     this.OPTION3(() => {
       this.CONSUME(t.Next)
-      reach = times(Number(this.CONSUME(t.Integer).image))
+      reach = times(numberOf(this.CONSUME(t.Integer)))
     })
     this.OPTION4(() => {
       this.CONSUME2(t.The)
@@ -764,8 +783,9 @@ const STRAY: readonly TokenType[] = [
   t.Across,
 ]
 
-const parser = new WorkParser()
+/** Made when it is first needed: it looks over its grammar once. */
+let parser: WorkParser | null = null
 
 /** Reads the work of one row: what it could read, and what it could not with its place. Never throws. */
 export const readWork = (text: string, specials: Specials = new Map()): ReadWork =>
-  parser.read(text, specials)
+  (parser ??= new WorkParser()).read(text, specials)

@@ -66,7 +66,8 @@ export const isFromChain = (items: readonly Work[]): boolean =>
   items.some((item) => 'target' in item && item.target?.kind === 'hook')
 
 /** A row may not leave more than this. */
-const MOST = 20000
+const MOST = 20_000
+const MOST_STEPS = 100_000
 
 class Short extends Error {
   constructor(
@@ -97,6 +98,7 @@ class Walk {
   gaps: { chains: number; over: number; before: number }[] = []
   foundation: Meaning['foundation'] = null
   private begun = false
+  private spent = 0
   private leaves = false
   private picking = false
   private pendingChain: { chains: number; made: number } | null = null
@@ -132,6 +134,7 @@ class Walk {
   }
 
   private step(item: Work, after: readonly Work[]): void {
+    this.spend()
     if (item.kind === 'note') return this.note(item)
     if (item.kind === 'chain') return this.chain(item)
     if (item.kind === 'skip') return this.skip(item)
@@ -149,11 +152,15 @@ class Walk {
     }
     if (what === 'other-side') {
       const { foundation, state } = this
-      if (foundation) {
+      if (foundation && state.places) {
         // Along the other side of a chain its places come again, but for the last, which both sides share.
         const side = foundation.chains - foundation.skipped - 1
-        state.places = [...state.places!.slice(0, state.at), ...new Array<Place>(side).fill('ch')]
-      } else state.places = null
+        state.places = [...state.places.slice(0, state.at), ...new Array<Place>(side).fill('ch')]
+      } else if (!this.begun && state.made.length === 0) {
+        // Along the other side of what was begun elsewhere: its places where they are known.
+        this.picking = true
+        this.begun = true
+      }
     }
   }
 
@@ -325,7 +332,13 @@ class Walk {
     for (let i = 0; i < count * stitch.makes; i++) this.make('st')
   }
 
+  /** No row takes more steps than this: whoever writes one has not counted it. */
+  private spend(): void {
+    if (++this.spent > MOST_STEPS) throw new Short(0, { from: 0, to: 0 })
+  }
+
   private make(place: Place): void {
+    this.spend()
     if (this.state.made.length >= MOST) throw new Short(0, { from: 0, to: 0 })
     this.state.made.push(place)
   }
@@ -334,6 +347,7 @@ class Walk {
   private take(unit: PlaceUnit, span: Span): void {
     const { state } = this
     const { places } = state
+    this.spend()
     if (places === null) {
       if (!this.picking) state.known = false
       return

@@ -115,6 +115,6 @@ export function compound(count: number, what: string): StitchWord {
 
 /** Words that belong to one vocabulary only. */
 export const only = {
-  us: /\b(?:sc|hdc|sk|skip|sl st|slip stitch|gauge|sc\dtog|hdc\dtog|fpsc|single crochet|half double crochet)\b/i,
+  us: /\b(?:sc|hdc|sk|skip|sl st|gauge|sc\dtog|hdc\dtog|fpsc|single crochet|half double crochet)\b/i,
   uk: /\b(?:htr|trtr|miss|tension|htr\dtog|half treble|double treble|yoh|ss)\b/i,
 } as const

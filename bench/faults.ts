@@ -1,0 +1,38 @@
+import fc from 'fast-check'
+import { checkPattern } from '@core/check'
+import { anyDesign } from '../src/core/testing/arbitrary.ts'
+import { handWritten } from '../src/core/testing/hand-rows.ts'
+import { planted, type Planted } from '../src/core/testing/plant.ts'
+import { styles, writtenIn } from '../src/core/testing/written.ts'
+
+const kinds: readonly Planted['kind'][] = ['count', 'repeat', 'total', 'skip', 'order', 'terms']
+
+/** How many planted faults are found, and how many correct patterns raise an alarm. */
+export function faultsFound() {
+  let seed = 7
+  const random = () => (seed = (seed * 1103515245 + 12345) & 0x7fffffff) / 0x7fffffff
+  const texts = [
+    ...handWritten,
+    ...fc
+      .sample(anyDesign, { numRuns: 100, seed: 3 })
+      .flatMap((design) => Object.keys(styles).map((style) => writtenIn(design, style))),
+  ]
+  const clean = (text: string) => {
+    const { rows, problems, unread } = checkPattern(text)
+    return rows.every((row) => row.problems.length === 0) && problems.length + unread.length === 0
+  }
+  const rows = texts.reduce((sum, text) => sum + checkPattern(text).rows.length, 0)
+  return {
+    patterns: texts.length,
+    rows,
+    alarms: texts.filter((text) => !clean(text)).length,
+    kinds: kinds.map((kind) => {
+      const faulty = texts.flatMap((text) => planted(text, kind, random) ?? [])
+      return {
+        kind,
+        planted: faulty.length,
+        found: faulty.filter(({ text }) => !clean(text)).length,
+      }
+    }),
+  }
+}

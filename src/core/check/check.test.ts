@@ -1,0 +1,158 @@
+import fc from 'fast-check'
+import { compile } from '../ledger/index.ts'
+import { anyDesign } from '../testing/arbitrary.ts'
+import { handWritten } from '../testing/hand-rows.ts'
+import { anyText } from '../testing/junk.ts'
+import { planted, type Planted } from '../testing/plant.ts'
+import { styles, writtenIn } from '../testing/written.ts'
+import { checkPattern, type CheckOptions } from './index.ts'
+
+const codes = (text: string, options?: CheckOptions) => {
+  const { rows, problems } = checkPattern(text, options)
+  return [...rows.flatMap((row) => row.problems), ...problems].map(({ code }) => code)
+}
+const wrong = (text: string) => {
+  const { rows, problems, unread } = checkPattern(text)
+  return [...rows.flatMap((row) => row.problems), ...problems, ...unread]
+}
+
+describe('a correct pattern', () => {
+  it('of the program, in four styles, raises no alarm', () => {
+    fc.assert(
+      fc.property(anyDesign, fc.constantFrom(...Object.keys(styles)), (design, style) => {
+        // A bag whose halves are not equal is said to be so, and rightly.
+        fc.pre(compile(design).unequal === null)
+        expect(wrong(writtenIn(design, style))).toEqual([])
+      }),
+      { numRuns: 120 },
+    )
+  })
+
+  it.each(handWritten.map((text) => [text.split('\n')[0], text]))(
+    'by hand, %s, raises no alarm',
+    (_, text) => {
+      expect(wrong(text!)).toEqual([])
+    },
+  )
+
+  it('by hand has forty rows and more', () =>
+    expect(handWritten.flatMap((text) => checkPattern(text).rows).length).toBeGreaterThanOrEqual(
+      40,
+    ))
+})
+
+describe('a planted fault', () => {
+  const kinds: readonly Planted['kind'][] = ['count', 'repeat', 'total', 'skip', 'order', 'terms']
+  it.each(kinds)('of kind %s is found', (kind) => {
+    let seed = 20261125
+    const random = () => (seed = (seed * 1103515245 + 12345) & 0x7fffffff) / 0x7fffffff
+    const texts = [
+      ...handWritten,
+      ...fc
+        .sample(anyDesign, { numRuns: 40, seed })
+        .flatMap((design) => Object.keys(styles).map((style) => writtenIn(design, style))),
+    ]
+    const faulty = texts.flatMap((text) => planted(text, kind, random) ?? [])
+    const missed = faulty.filter(({ text }) => wrong(text).length === 0)
+    expect(faulty.length).toBeGreaterThan(60)
+    expect(missed.length / faulty.length).toBeLessThanOrEqual(0.01)
+  })
+})
+
+describe('what a checker must catch', () => {
+  it.each([
+    ['total-misstated', 'Rnd 1: 6 sc in magic ring (6)\nRnd 2: inc in each st around (13)'],
+    ['stitches-left', 'Rnd 1: 8 sc in magic ring (8)\nRnd 2: sc in next 7 sts (7)'],
+    ['stitches-short', 'Rnd 1: 8 sc in magic ring (8)\nRnd 2: [2 sc, inc] × 3 (12)'],
+    [
+      'repeat-remainder',
+      'Rnd 1: 106 sc in magic ring (106)\nRnd 2: *sc in next 9 sts; rep from * around (106)',
+    ],
+    [
+      'period-of-two',
+      'Rnd 1: 15 sc in ring (15)\nRnd 2: *puff in next st, sc in next 2 sts, puff in next st, sc in next 2 sts; rep from * around (15)',
+    ],
+    [
+      'halves-unequal',
+      'Rnd 1: 9 sc in magic ring (9)\nFold in half and whip stitch front to back.',
+    ],
+    ['numbering', 'Rnd 1: 6 sc in magic ring (6)\nRnd 3: sc in each st around (6)'],
+    [
+      'parity',
+      'Ch 11.\nRow 1: sc in 2nd ch from hook and in each ch across (10)\nRow 2: ch 1, turn, sc in each st across (10)\nRows 3-9: rep Rows 1 and 2, ending with a Row 2.',
+    ],
+    [
+      'chain-multiple',
+      'Multiple of 5 + 2 chains.\nCh 41.\nRow 1: sc in 2nd ch from hook and in each ch across (40)',
+    ],
+    ['chain-multiple', 'Row 1: ch 40, sc in 2nd ch from hook and in each ch across (40)'],
+    ['terms-mixed', 'Rnd 1: 6 sc in magic ring (6)\nRnd 2: 2 htr in each st around (12)'],
+    ['unread', 'Rnd 1: 6 sc in magic ring (6)\nRnd 2: wobble gently (6)'],
+  ])('%s', (code, text) => expect(codes(text)).toContain(code))
+
+  // Common practice without a source: 120 = 20 + 26 + 34 + 26 + 14, and 70 = 9 + 19 + 16 + 19 + 7.
+  it.each([
+    [120, [20, 26, 34, 26, 14]],
+    [70, [9, 19, 16, 19, 7]],
+  ])('handles in %s stitches sit opposite each other', (count, [a, g, s, h, b]) => {
+    const row = (last: number) =>
+      `Rnd 1: ${count} sc in magic ring (${count})\nRnd 2: sc in next ${a} sts, ch 40, sk ${g} sts, sc in next ${s} sts, ch 40, sk ${h} sts, sc in next ${last} sts`
+    expect(codes(row(b!))).toEqual([])
+    const moved = row(b!)
+      .replace(`next ${a}`, `next ${a! + 1}`)
+      .replace(`next ${s}`, `next ${s! - 1}`)
+    expect(codes(moved)).toEqual(['halves-unequal'])
+  })
+
+  it('says it in plain words, at its place, with what would put it right', () => {
+    const text =
+      'Rnd 1: 106 sc in magic ring (106)\nRnd 2: *sc in next 9 sts; rep from * around (106)'
+    const [problem] = checkPattern(text).rows[1]!.problems
+    expect(problem!.message).toBe(
+      '12 repeats of 9 need 108; the row before leaves 106: two increases are missing.',
+    )
+    expect(problem!.mends[0]).toBe('two more stitches below: 12 repeats of 9')
+    const eight = checkPattern(text.replaceAll('106', '104')).rows[1]!.problems[0]!
+    expect(eight.message).toContain('or the repeat is 8')
+  })
+
+  it('numbers rows, repeats and parts as they are worked', () => {
+    const { rows } = checkPattern(
+      'Body\nRnd 1: 6 sc in magic ring (6)\nRnds 2-4: sc in each st around (6)\nRnds 5-8: rep Rnds 2 and 3',
+    )
+    expect(rows.map(({ row }) => row)).toEqual([1, 2, 3, 4, 5, 6, 7, 8])
+    expect(rows.every(({ ok, part, kind }) => ok && part === 'Body' && kind === 'round')).toBe(true)
+  })
+
+  it('takes starting chains as the text or the caller says', () => {
+    const text = 'Rnd 1: 10 dc in magic ring (10)\nRnd 2: ch 3, dc in next 9 sts (10)'
+    expect(codes(text)).toEqual([])
+    expect(codes(text, { startingChain: 'not' })).toContain('stitches-left')
+    expect(codes(`The starting chain does not count as a stitch.\n${text}`)).toContain(
+      'stitches-left',
+    )
+  })
+
+  it('does not let one wrong total spoil the rows after it', () => {
+    const { rows } = checkPattern(
+      'Rnd 1: 6 sc in magic ring (6)\nRnd 2: inc in each st around (13)\nRnd 3: [sc, inc] × 6 (18)',
+    )
+    expect(rows.map(({ ok }) => ok)).toEqual([true, false, true])
+  })
+})
+
+describe('any text', () => {
+  it('is read without failing', () => {
+    fc.assert(
+      fc.property(anyText, (text) => {
+        const { rows } = checkPattern(text)
+        for (const { problems, text: row } of rows)
+          for (const { from, to } of problems) {
+            expect(from).toBeGreaterThanOrEqual(0)
+            expect(to).toBeLessThanOrEqual(Math.max(1, row.length))
+          }
+      }),
+      { numRuns: 2000 },
+    )
+  })
+})

@@ -1,0 +1,181 @@
+import fc from 'fast-check'
+import { compile } from '../ledger/index.ts'
+import { rowText } from '../pattern/index.ts'
+import { defaultWords } from '../stitch/index.ts'
+import { anyDesign } from '../testing/arbitrary.ts'
+import { meaningOf, type Place, printWork, readWork, type Work } from './index.ts'
+
+const sts = (count: number): Place[] => new Array<Place>(count).fill('st')
+const mesh = (count: number): Place[] =>
+  Array.from({ length: 2 * count }, (_, i) => (i % 2 ? 'ch' : 'st'))
+const over = (text: string, below: readonly Place[] | null) => {
+  const { items, unread } = readWork(text)
+  expect(unread).toEqual([])
+  return meaningOf(items, below)
+}
+/** Work without the places it was read from. */
+const bare = (items: readonly Work[]) =>
+  JSON.parse(
+    JSON.stringify(items, (key: string, value: unknown) => (key === 'span' ? undefined : value)),
+  ) as unknown
+
+describe('reading the shorthand', () => {
+  it.each([
+    ['ch 1, *2 sc in next st, sc in next 3 sts; rep from * around', 32, 32, 40],
+    ['(sc, dc) in same st, sc in next st', 2, 2, 3],
+    ['[4 sc, puff] x 14', 70, 70, 70],
+    ['*sc in next 4 sts; rep from * 5 more times', 24, 24, 24],
+    ['*sc in next st, sk 2 sts; rep from * around', 12, 12, 4],
+    ['*inc, sc in next 4 sts, dec; rep from * around', 14, 14, 14],
+    ['sc2tog around', 18, 18, 9],
+    ['inc × 8', 8, 8, 16],
+    ['sc in each of next 3 sts, 2 sc in last st', 4, 4, 5],
+    ['FPdc around next dc, BPdc around next dc', 2, 2, 2],
+    ['sc in back loop of each st around', 30, 30, 30],
+    ['sc in blo of next 5 sts, sc flo in next st', 6, 6, 6],
+    ['ch 3 (counts as dc), dc in each remaining st around, sl st to join', 48, 48, 48],
+    [
+      'ch 2 (does not count as a st), hdc in each st around; join with sl st in first hdc',
+      20,
+      20,
+      20,
+    ],
+    ['sc in each st to last 2 sts, sc2tog, turn', 12, 12, 11],
+    ['*5 dc in next st, sk 2 sts; rep from * to last 3 sts, sc in last 3 sts', 12, 12, 18],
+    ['[(dc, ch 1, dc) in next st, sk 1 st] twice', 4, 4, 6],
+    ['half double crochet in next 3 stitches, miss 2, slip stitch in next stitch', 6, 6, 4],
+    ['3-dc cluster in next st, 5-dc shell in next st', 2, 2, 6],
+    ['standing sc, sc in each remaining st around', 9, 9, 9],
+    ['1 sc A, [2 sc C, 2 sc A] × 2, in B', 9, 9, 9],
+    ['sc 4, inc', 5, 5, 6],
+    ['sc in next 2 sts and 2 sc in next st', 3, 3, 4],
+  ])('%s', (text, below, consumes, makes) =>
+    expect(over(text, sts(below))).toMatchObject({
+      consumes,
+      makes,
+      left: 0,
+      short: null,
+      repeat: null,
+    }),
+  )
+
+  it('begins in rings and chains, and goes around them', () => {
+    expect(over('12 hdc in magic ring', null)).toMatchObject({ available: 0, makes: 12 })
+    expect(over('ch 41, sc in 2nd ch from hook and in each ch across', null)).toMatchObject({
+      available: 41,
+      consumes: 41,
+      makes: 40,
+      foundation: { chains: 41, skipped: 1 },
+    })
+    // Three chains and more that are skipped count as a stitch where nothing else is said.
+    expect(over('ch 42, dc in 4th ch from hook, dc in each ch across', null).makes).toBe(40)
+    expect(
+      over(
+        'ch 42, dc in 4th ch from hook (the chains skipped do not count), dc in each ch across',
+        null,
+      ).makes,
+    ).toBe(39)
+    expect(
+      over(
+        'ch 35, sc in 2nd ch from hook, sc in next 32 chs, 3 sc in last ch, on the other side sc in next 32 chs, 2 sc in last ch',
+        null,
+      ).makes,
+    ).toBe(70)
+  })
+
+  it('works into chains, spaces and what lies between', () => {
+    expect(over('dc in each st and ch-sp around', mesh(8)).makes).toBe(16)
+    expect(over('*2 dc, ch 1, 2 dc in ch-1 sp; rep from * around', mesh(4)).makes).toBe(20)
+    expect(over('*3 dc in next ch-sp, ch 1; rep from * around', mesh(5)).makes).toBe(20)
+    expect(over('*dc in next dc, ch 1, sk ch-1 sp; rep from * around', mesh(6))).toMatchObject({
+      consumes: 12,
+      makes: 12,
+    })
+    const handles = over(
+      'sc in next 20 sts, ch 64, sk 26 sts, sc in next 34 sts, ch 64, sk 26 sts, sc in next 14 sts',
+      sts(120),
+    )
+    expect(handles).toMatchObject({ consumes: 120, makes: 196 })
+    expect(handles.gaps).toEqual([
+      { chains: 64, over: 26, before: 20 },
+      { chains: 64, over: 26, before: 118 },
+    ])
+  })
+
+  it('works forward and return passes', () => {
+    expect(over('pull up a loop in each st across', sts(12)).makes).toBe(12)
+    expect(
+      over('yo, pull through 1 loop, *yo, pull through 2 loops; rep from * across', sts(12)).makes,
+    ).toBe(12)
+  })
+
+  it('counts through a row by its repeats', () => {
+    const { through } = over(
+      'sc in next 2 sts, *sc in next 10 sts, inc; rep from * around',
+      sts(90),
+    )
+    expect(through[4]).toEqual({ repeat: 5, of: 8, done: 57, left: 33 })
+    expect(through).toHaveLength(8)
+  })
+
+  it('says where it runs out, what is left, and what a repeat leaves', () => {
+    expect(over('sc in next 5 sts, 2 sc in next st', sts(5)).short).toMatchObject({
+      count: 1,
+      span: { from: 18 },
+    })
+    expect(over('sc in next 5 sts', sts(9)).left).toBe(4)
+    expect(over('*sc in next 8 sts, inc; rep from * around', sts(106)).repeat).toMatchObject({
+      multiple: 9,
+      repeats: 11,
+      left: 7,
+    })
+    expect(
+      over('*5 dc A in next st, sk 2, 5 dc B in next st, sk 2; rep from * around', sts(15)).repeat,
+    ).toMatchObject({
+      left: 3,
+      twoPeriod: true,
+    })
+    expect(over('sc in each st around', null)).toMatchObject({ consumes: null, makes: null })
+  })
+
+  it('sets aside what it cannot read, with its place, and reads on', () => {
+    const text = 'sc in next 3 sts, wobble the brim, 2 sc in next st, turn'
+    const { items, unread } = readWork(text)
+    expect(items.map(({ kind }) => kind)).toEqual(['stitch', 'stitch', 'note'])
+    expect(unread.map(({ from, to }) => text.slice(from, to))).toEqual(['wobble the brim'])
+    expect(unread[0]!.expected).toContain('a stitch')
+    expect(readWork('[2 sc, inc around').unread[0]!.expected).toBe('a closing bracket')
+    expect(readWork('*sc in next st, ch 1').unread[0]!.expected).toContain('rep from *')
+    expect(readWork('sc], dc').unread[0]).toMatchObject({ from: 2, to: 3 })
+  })
+})
+
+describe('printing', () => {
+  it('is the inverse of reading for every row the program makes', () => {
+    fc.assert(
+      fc.property(anyDesign, fc.constantFrom('us' as const, 'uk' as const), (design, terms) => {
+        const words = { ...defaultWords, terms }
+        const ledger = compile(design, words)
+        for (const piece of ledger.pieces)
+          for (let row = 0; row < piece.rows; row++) {
+            const { items, unread } = readWork(rowText(ledger, piece, row, words))
+            expect(unread).toEqual([])
+            const again = readWork(printWork(items))
+            expect(again.unread).toEqual([])
+            const { uses, makes } = piece.columns
+            const below = row === 0 ? null : sts(uses[row]!)
+            if (row > 0) {
+              const options = { startingChain: false }
+              expect(meaningOf(again.items, below, options)).toMatchObject({
+                consumes: uses[row],
+                makes: makes[row],
+              })
+            }
+            // Printed and read again it stays as it is.
+            expect(bare(readWork(printWork(again.items)).items)).toEqual(bare(again.items))
+          }
+      }),
+      { numRuns: 60 },
+    )
+  })
+})
