@@ -13,6 +13,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'shelf', component: ShelfView },
+    { path: '/check', name: 'check', component: () => import('./views/check/CheckView.vue') },
     {
       path: '/bag/:id',
       component: () => import('./views/BagFrame.vue'),

@@ -1,2 +1,3 @@
 export * from './check.ts'
 export * from './problem.ts'
+export * from './to-design.ts'

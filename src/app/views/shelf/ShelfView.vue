@@ -12,8 +12,7 @@ import { bodyOf } from '@core/ledger'
 import { printLength } from '@core/units'
 import { saveProjectFile } from '@app/export/save.ts'
 import BagPicture from '@app/parts/BagPicture.vue'
-import BrandMark from '@app/parts/BrandMark.vue'
-import WordsMenu from '@app/parts/WordsMenu.vue'
+import OutsideBar from '@app/parts/OutsideBar.vue'
 import { addBag, designOf, maybeBag, saveBag } from '@app/storage/bag-store.ts'
 import { useProject } from '@app/stores/project.ts'
 import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
@@ -132,11 +131,7 @@ useEventListener('drop', (event: DragEvent) => {
 
 <template>
   <div class="shelf-page" :class="{ over }">
-    <header class="shelf-bar">
-      <BrandMark />
-      <p class="motto">Bags that come out even, from the first round to the last.</p>
-      <WordsMenu />
-    </header>
+    <OutsideBar />
     <main class="shelf">
       <div class="head">
         <h1>The shelf</h1>
@@ -237,18 +232,6 @@ useEventListener('drop', (event: DragEvent) => {
 .shelf-page.over {
   outline: 4px dashed var(--mat);
   outline-offset: -8px;
-}
-.shelf-bar {
-  display: flex;
-  align-items: center;
-  gap: 18px;
-  padding-right: 10px;
-  border-bottom: 1px solid var(--line);
-  background: var(--paper);
-}
-.shelf-bar .motto {
-  flex: 1;
-  color: var(--ink-2);
 }
 .shelf {
   overflow: auto;

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import BrandMark from './BrandMark.vue'
+import WordsMenu from './WordsMenu.vue'
+
+/** The bar above what lies outside of a bag. */
+const places = [
+  { to: '/', title: 'Shelf' },
+  { to: '/check', title: 'Check' },
+] as const
+</script>
+
+<template>
+  <header class="outside-bar">
+    <BrandMark />
+    <nav aria-label="Outside of bags">
+      <RouterLink v-for="{ to, title } in places" :key="to" :to="to" exact-active-class="on">{{
+        title
+      }}</RouterLink>
+    </nav>
+    <p class="motto">Bags that come out even, from the first round to the last.</p>
+    <WordsMenu />
+  </header>
+</template>
+
+<style>
+.outside-bar {
+  display: flex;
+  align-items: center;
+  height: 48px;
+  padding-right: 18px;
+  border-bottom: 1px solid var(--line);
+  background: var(--paper);
+}
+.outside-bar nav {
+  display: flex;
+  height: 100%;
+  margin-left: 8px;
+}
+.outside-bar nav a {
+  display: grid;
+  place-items: center;
+  padding: 0 15px;
+  color: var(--ink-2);
+  text-decoration: none;
+}
+.outside-bar nav a:hover {
+  background: var(--mat-tint);
+}
+.outside-bar nav a.on {
+  background: var(--mat-tint);
+  color: var(--ink);
+  font-weight: 650;
+}
+.outside-bar .motto {
+  flex: 1;
+  padding: 0 18px;
+  color: var(--ink-3);
+  font-size: 13px;
+  text-align: right;
+}
+@media (max-width: 760px) {
+  .outside-bar .motto {
+    visibility: hidden;
+  }
+}
+</style>

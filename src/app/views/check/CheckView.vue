@@ -1,0 +1,235 @@
+<script setup lang="ts">
+import { fileOpen } from 'browser-fs-access'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { useRouter } from 'vue-router'
+import { designFromCheck } from '@core/check'
+import ChoiceOf from '@app/parts/ChoiceOf.vue'
+import OutsideBar from '@app/parts/OutsideBar.vue'
+import { addBag } from '@app/storage/bag-store.ts'
+import CheckRow from './CheckRow.vue'
+import { examplePattern } from './example.ts'
+import { useCheck } from './use-check.ts'
+
+/** Anyone's written pattern, row by row: what each uses and makes, and what does not add up. */
+const { text, terms, startingChain, report, wrong } = useCheck()
+const router = useRouter()
+const area = useTemplateRef('area')
+const problem = ref<string | null>(null)
+const onlyWrong = ref(false)
+const rows = computed(() =>
+  (report.value?.rows ?? []).filter(({ problems }) => !onlyWrong.value || problems.length > 0),
+)
+const summary = computed(() => {
+  const all = report.value?.rows.length ?? 0
+  if (all === 0) return 'No row yet. A row begins like “Rnd 4:” or “Row 4:”.'
+  return wrong.value === 0
+    ? `All ${all} rows add up.`
+    : `${wrong.value} of ${all} rows ${wrong.value === 1 ? 'does' : 'do'} not add up.`
+})
+
+async function open() {
+  const file = await fileOpen({ mimeTypes: ['text/plain'], extensions: ['.txt', '.md'] }).catch(
+    () => null,
+  )
+  if (file) await take(file)
+}
+async function take(file: File) {
+  problem.value = null
+  if (file.size > 400_000)
+    problem.value = `“${file.name}” is longer than a pattern: 400 kB are read at most.`
+  else text.value = await file.text()
+}
+function drop(event: DragEvent) {
+  const [file] = event.dataTransfer?.files ?? []
+  if (!file) return
+  event.preventDefault()
+  void take(file)
+}
+
+/** Shows a line of the text where it stands. */
+async function find(line: number) {
+  const lines = text.value.split('\n')
+  const from = lines.slice(0, line - 1).reduce((sum, one) => sum + one.length + 1, 0)
+  await nextTick()
+  area.value!.focus()
+  area.value!.setSelectionRange(from, from + (lines[line - 1]?.length ?? 0))
+  area.value!.scrollTop = Math.max(0, (line - 6) * 21)
+}
+async function makeBag() {
+  const name = text.value.trim().split('\n')[0]!.trim().slice(0, 80) || 'A checked pattern'
+  const made = designFromCheck(report.value!, { name, hookMm: 3.5, yarnClass: 3 })
+  if (!made.ok) {
+    problem.value = made.problem
+    return
+  }
+  const { id } = await addBag(made.value)
+  await router.push({ name: 'bands', params: { id } })
+}
+</script>
+
+<template>
+  <div class="check-page">
+    <OutsideBar />
+    <main class="check">
+      <header>
+        <h1>Check</h1>
+        <p>Paste a written pattern: every row is counted, and what does not add up is said</p>
+      </header>
+      <section class="card paste">
+        <div class="tools">
+          <button type="button" class="button" @click="open">Open a text …</button>
+          <button type="button" class="button" @click="text = examplePattern">
+            Try the example
+          </button>
+        </div>
+        <textarea
+          ref="area"
+          v-model="text"
+          aria-label="The written pattern"
+          spellcheck="false"
+          placeholder="Rnd 1: 6 sc in magic ring (6)&#10;Rnd 2: inc in each st around (12)"
+          @drop="drop"
+          @dragover.prevent
+        />
+        <div class="options">
+          <span class="note">Terms</span>
+          <ChoiceOf
+            v-model="terms"
+            legend="Terms"
+            :options="[
+              { value: 'found', label: 'As found' },
+              { value: 'us', label: 'US' },
+              { value: 'uk', label: 'UK' },
+            ]"
+          />
+          <span class="note">Starting chains</span>
+          <ChoiceOf
+            v-model="startingChain"
+            legend="Starting chains"
+            :options="[
+              {
+                value: 'text',
+                label: 'As it says',
+                title: 'Where nothing is said, three and more count',
+              },
+              { value: 'counts', label: 'Count' },
+              { value: 'not', label: 'Do not' },
+            ]"
+          />
+        </div>
+      </section>
+      <section class="card result" aria-live="polite">
+        <div class="tools">
+          <h2 :class="{ good: wrong === 0 && rows.length }">{{ summary }}</h2>
+          <label class="note"
+            ><input v-model="onlyWrong" type="checkbox" /> Only what is wrong</label
+          >
+          <button type="button" class="button" :disabled="!report?.rows.length" @click="makeBag">
+            Make a bag of it
+          </button>
+        </div>
+        <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+        <p v-for="(one, i) in report?.problems" :key="i" class="whole">{{ one.message }}</p>
+        <ul v-if="rows.length" class="rows" tabindex="0" aria-label="Rows">
+          <CheckRow v-for="(row, i) in rows" :key="i" :row="row" @find="find" />
+        </ul>
+        <div v-if="report?.unread.length" class="unread">
+          <h3>Could not be read</h3>
+          <p v-for="one in report.unread" :key="one.line" class="note">
+            <button type="button" class="link" @click="find(one.line)">Line {{ one.line }}</button>
+            {{ one.text }}
+          </p>
+        </div>
+      </section>
+    </main>
+  </div>
+</template>
+
+<style>
+.check-page {
+  display: grid;
+  grid-template-rows: 48px 1fr;
+  height: 100%;
+  background: var(--stage);
+}
+.check {
+  display: grid;
+  grid-template: auto minmax(0, 1fr) / 430px 1fr;
+  gap: 12px 16px;
+  min-height: 0;
+  padding: 16px 24px 20px;
+}
+.check > header {
+  display: flex;
+  grid-column: 1 / -1;
+  gap: 14px;
+  align-items: baseline;
+}
+.check > header p {
+  color: var(--ink-2);
+  font-size: 13px;
+}
+.check .card {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-height: 0;
+}
+.check .tools {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.check .tools h2 {
+  flex: 1;
+  font-weight: 600;
+  font-size: 16px;
+}
+.check .tools h2.good {
+  color: var(--good);
+}
+.check textarea {
+  flex: 1;
+  min-height: 120px;
+  padding: 10px 12px;
+  border: 1px solid var(--line-strong);
+  border-radius: var(--radius);
+  line-height: 21px;
+  resize: none;
+}
+.check .options {
+  display: grid;
+  grid-template-columns: 104px 1fr;
+  gap: 6px;
+  align-items: center;
+}
+.check .rows {
+  flex: 1;
+  overflow: auto;
+  min-height: 0;
+  margin: 0 -15px -13px;
+  padding: 0;
+  border-top: 1px solid var(--line);
+  list-style: none;
+}
+.check .whole {
+  padding-left: 10px;
+  border-left: 4px solid var(--warning);
+}
+.check .bad {
+  color: var(--error);
+}
+.check .unread {
+  overflow: auto;
+  max-height: 120px;
+}
+.check .unread h3 {
+  font-weight: 600;
+  font-size: 13px;
+}
+@media (max-width: 900px) {
+  .check {
+    grid-template: auto 320px auto / 1fr;
+  }
+}
+</style>
