@@ -5,7 +5,7 @@ const layers = [
   ['design'],
   ['ledger'],
   ['fit', 'colour', 'yarn'],
-  ['snag', 'pattern', 'plan', 'check'],
+  ['snag', 'pattern', 'plan', 'check', 'texture'],
   ['file'],
   ['schema'],
 ]

@@ -466,8 +466,10 @@ class Walk {
     })
     if (count > 0) each = Math.round((last.at - begin.at) / count)
     const left = end - state.at
-    // A trailing chain space before the join is passed over.
-    const passed = state.places.slice(state.at, end).every((place) => place === 'ch')
+    // A trailing chain space before the join is passed over; so are the stitches after the last space when spaces are worked.
+    const rest = state.places.slice(state.at, end)
+    const passed =
+      rest.every((place) => place === 'ch') || (intoSpaces(items) && !rest.includes('ch'))
     if (left > 0 && !passed)
       this.repeat = {
         ...span,
@@ -509,6 +511,14 @@ class Walk {
     if (places) this.through.push({ repeat, of, done: at, left: places.length - at })
   }
 }
+
+/** Whether work goes into chain spaces. */
+const intoSpaces = (items: readonly Work[]): boolean =>
+  items.some(
+    (item) =>
+      ('target' in item && item.target?.kind === 'next' && item.target.unit === 'sp') ||
+      (item.kind === 'group' && intoSpaces(item.items)),
+  )
 
 /** Two halves that take and leave alike: such as a fan in one colour and then in another. */
 function isTwo(items: readonly Work[]): boolean {

@@ -1,0 +1,2 @@
+export * from './drawer.ts'
+export * from './pattern.ts'

@@ -1,0 +1,52 @@
+import { checkPattern } from '../check/index.ts'
+import { drawer, foundationOf, stitchesOf, writtenOver } from './index.ts'
+
+describe('the stitch drawer', () => {
+  it('holds thirty patterns and more, each with a name of its own', () => {
+    expect(drawer.length).toBeGreaterThanOrEqual(30)
+    for (const key of ['id', 'name'] as const)
+      expect(new Set(drawer.map((pattern) => pattern[key])).size).toBe(drawer.length)
+  })
+
+  const cases = drawer.flatMap((pattern) =>
+    (['flat', 'round'] as const).flatMap((way) =>
+      pattern[way] ? [[`${pattern.name}, ${way}`, pattern, way] as const] : [],
+    ),
+  )
+  it.each(cases)(
+    '%s: every row adds up over a count it fits, and leaves as many as it began with',
+    (_, pattern, way) => {
+      for (const repeats of [2, 3, 8]) {
+        const { rows, problems, unread } = checkPattern(writtenOver(pattern, way, repeats)!)
+        expect([rows.flatMap((row) => row.problems), problems, unread]).toEqual([[], [], []])
+        const count = stitchesOf(pattern, repeats, way)
+        expect([rows[0]!.makes, rows.at(-1)!.makes]).toEqual([count, count])
+        if (way === 'flat') expect(rows[0]!.available).toBe(foundationOf(count))
+      }
+    },
+  )
+
+  it('does not add up over a count that does not fit', () => {
+    const puffs = drawer.find(({ id }) => id === 'puff-4')!
+    const text = writtenOver(puffs, 'round', 3)!.replace('Ch 12', 'Ch 13')
+    const codes = checkPattern(text).rows.flatMap(({ problems }) =>
+      problems.map(({ code }) => code),
+    )
+    expect(codes).toContain('repeat-remainder')
+  })
+
+  // Typical repeats of common practice without a source: spike 4; puff 5 or 2; mesh 2; V with post 6; fan 8; star 2; bead 2; loops 5.
+  it.each([
+    ['spike-4', 4],
+    ['puff-5', 5],
+    ['puff-2', 2],
+    ['mesh', 2],
+    ['post-v', 6],
+    ['fan-8', 8],
+    ['star', 2],
+    ['bead', 2],
+    ['chain-loops', 5],
+  ])('%s has the known multiple %i', (id, multiple) =>
+    expect(drawer.find((pattern) => pattern.id === id)!.multiple).toBe(multiple),
+  )
+})
