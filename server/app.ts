@@ -23,7 +23,7 @@ const policy = {
 }
 
 /** Addresses that the program itself knows; every other one is not found, and says so. */
-const pages = [/^\/(check\/?)?$/, /^\/bag\/[\w-]+(\/(size|bands|yarns|pattern))?\/?$/]
+const pages = [/^\/((check|stitches)\/?)?$/, /^\/bag\/[\w-]+(\/(size|bands|yarns|pattern))?\/?$/]
 
 /** The program's server over a folder with its build. */
 export function createApp(build: string): Express {

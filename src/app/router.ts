@@ -13,6 +13,11 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'shelf', component: ShelfView },
+    {
+      path: '/stitches',
+      name: 'stitches',
+      component: () => import('./views/stitches/StitchesView.vue'),
+    },
     { path: '/check', name: 'check', component: () => import('./views/check/CheckView.vue') },
     {
       path: '/bag/:id',

@@ -5,6 +5,7 @@ import WordsMenu from './WordsMenu.vue'
 /** The bar above what lies outside of a bag. */
 const places = [
   { to: '/', title: 'Shelf' },
+  { to: '/stitches', title: 'Stitches' },
   { to: '/check', title: 'Check' },
 ] as const
 </script>

@@ -27,6 +27,7 @@ export function useActions(): ComputedRef<readonly Action[]> {
         run: () => void router.push({ name, params: { id } }),
       })),
       { title: 'Go to the shelf', run: () => void router.push('/') },
+      { title: 'Open the stitch drawer', run: () => void router.push('/stitches') },
       { title: 'Check a written pattern', run: () => void router.push('/check') },
       { title: 'Undo', keys: 'Ctrl Z', run: project.undo },
       { title: 'Redo', keys: 'Ctrl Y', run: project.redo },

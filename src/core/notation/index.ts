@@ -1,5 +1,6 @@
 export { readWork, type Specials } from './grammar.ts'
 export * from './meaning.ts'
 export * from './print.ts'
+export * from './terms.ts'
 export { only as onlyIn } from './vocabulary.ts'
 export * from './work.ts'

@@ -24,6 +24,12 @@ export interface RepeatFault extends Span {
   readonly twoPeriod: boolean
 }
 
+/** A place as it was made: by which stitch, and into which of the places below (half-open); chains go into none. */
+export interface Made {
+  readonly word: string
+  readonly into: { readonly from: number; readonly to: number } | null
+}
+
 export interface Meaning {
   /** Places there were: those below, or those of the chain it was begun in; null when not known. */
   readonly available: number | null
@@ -31,6 +37,10 @@ export interface Meaning {
   readonly consumes: number | null
   readonly makes: number | null
   readonly places: readonly Place[] | null
+  /** How each of the places was made. */
+  readonly made: readonly Made[]
+  /** What takes no place and leaves none, such as a picot: after how many places made. */
+  readonly extras: readonly { readonly word: string; readonly at: number }[]
   /** Places missing (above 0) or left over (below 0) at the end of the row, and where it ran out. */
   readonly short: { readonly count: number; readonly span: Span } | null
   readonly left: number
@@ -82,6 +92,9 @@ interface State {
   places: Place[] | null
   at: number
   made: Place[]
+  how: Made[]
+  /** Places the last stitch went into. */
+  into: Made['into']
   known: boolean
   /** Where the last stitch went, so that “same” finds it. */
   touched: boolean
@@ -95,6 +108,7 @@ class Walk {
   repeat: RepeatFault | null = null
   through: Through[] = []
   turns = false
+  extras: { word: string; at: number }[] = []
   gaps: { chains: number; over: number; before: number }[] = []
   foundation: Meaning['foundation'] = null
   private begun = false
@@ -113,6 +127,8 @@ class Walk {
       places: below ? [...below] : null,
       at: 0,
       made: [],
+      how: [],
+      into: null,
       known: true,
       touched: false,
       stitch: { word: 'sc', uses: 1, makes: 1 },
@@ -194,6 +210,7 @@ class Walk {
     if (stitches === 0) return
     this.take('any', { from: 0, to: 0 })
     this.state.touched = true
+    this.state.stitch = { word: 'start', uses: 1, makes: 1 }
     this.make('st')
     for (let i = 0; i < (said?.chains ?? 0); i++) this.make('ch')
   }
@@ -214,7 +231,7 @@ class Walk {
   private stitchStep(item: Extract<Work, { kind: 'stitch' }>): void {
     const { state } = this
     const stitch = item.stitch.word === '' ? state.stitch : item.stitch
-    state.stitch = stitch
+    state.stitch = item.loop ? { ...stitch, word: `${stitch.word} ${item.loop[0]}lo` } : stitch
     const { target, span } = item
     for (let time = 0; time < Math.min(item.times, MOST); time++) {
       if (!target) {
@@ -326,7 +343,15 @@ class Walk {
     span: Span,
     withStart: boolean,
   ): void {
-    for (let i = 0; i < stitch.uses; i++) this.take(unit, span)
+    if (stitch.uses === 0 && stitch.makes === 0)
+      this.extras.push({ word: stitch.word, at: this.state.made.length })
+    let from: number | null = null
+    for (let i = 0; i < stitch.uses; i++) {
+      this.take(unit, span)
+      from ??= this.state.into?.from ?? null
+    }
+    const { into } = this.state
+    if (into && from !== null) this.state.into = { from, to: into.to }
     this.state.touched = true
     if (withStart) return
     for (let i = 0; i < count * stitch.makes; i++) this.make('st')
@@ -340,7 +365,11 @@ class Walk {
   private make(place: Place): void {
     this.spend()
     if (this.state.made.length >= MOST) throw new Short(0, { from: 0, to: 0 })
-    this.state.made.push(place)
+    const { state } = this
+    state.made.push(place)
+    state.how.push(
+      place === 'ch' ? { word: 'ch', into: null } : { word: state.stitch.word, into: state.into },
+    )
   }
 
   /** Takes up the next place of a kind, passing over what lies before it. @throws Short when there is none */
@@ -355,7 +384,9 @@ class Walk {
     if (unit === 'sp') {
       while (state.at < places.length && places[state.at] !== 'ch') state.at++
       if (state.at >= places.length) throw new Short(1, span)
+      const from = state.at
       while (places[state.at] === 'ch') state.at++
+      state.into = { from, to: state.at }
       return
     }
     const onlyStitches = unit === 'st' && !this.chainsAre(['st'])
@@ -365,6 +396,7 @@ class Walk {
       if (ahead < places.length) state.at = ahead
     }
     if (state.at >= places.length) throw new Short(1, span)
+    state.into = { from: state.at, to: state.at + 1 }
     state.at++
   }
 
@@ -389,8 +421,10 @@ class Walk {
     const once = () => {
       for (const one of items) {
         if (one.kind === 'chain') for (let i = 0; i < one.count; i++) this.make('ch')
-        if (one.kind === 'stitch')
+        if (one.kind === 'stitch') {
+          state.stitch = one.stitch
           for (let i = 0; i < one.count * one.stitch.makes; i++) this.make('st')
+        }
         if (one.kind === 'group') this.inOnePlace(one.items, { kind: 'same' }, one.reach, span)
       }
     }
@@ -435,7 +469,7 @@ class Walk {
       state.known = false
       return
     }
-    const begin = { ...state, made: [...state.made] }
+    const begin = { at: state.at }
     const kept = reach.kind === 'to-last' ? reach.count : this.needOf(after)
     const end = state.places.length - kept
     let count = 0
@@ -463,6 +497,7 @@ class Walk {
       at: last.at,
       touched: last.touched,
       made: state.made.slice(0, last.made),
+      how: state.how.slice(0, last.made),
     })
     if (count > 0) each = Math.round((last.at - begin.at) / count)
     const left = end - state.at
@@ -561,6 +596,8 @@ export function meaningOf(
     consumes: state.places === null ? null : passed ? state.places.length : state.at,
     makes: known ? state.made.length : null,
     places: known ? state.made : null,
+    made: state.how,
+    extras: walk.extras,
     short: short && { ...short, count: Math.max(1, short.count) },
     left,
     repeat: walk.repeat,

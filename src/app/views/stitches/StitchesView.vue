@@ -1,0 +1,343 @@
+<script setup lang="ts">
+import { fileOpen } from 'browser-fs-access'
+import { computed, ref } from 'vue'
+import { inUkTerms } from '@core/notation'
+import {
+  drawer,
+  families,
+  type Family,
+  foundationOf,
+  stitchChart,
+  type StitchPattern,
+  stitchesOf,
+  writtenOver,
+} from '@core/texture'
+import { printNumber } from '@core/units'
+import { giveFile } from '@app/export/save.ts'
+import ChoiceOf from '@app/parts/ChoiceOf.vue'
+import OutsideBar from '@app/parts/OutsideBar.vue'
+import { useWorkshop } from '@app/stores/workshop.ts'
+import OwnEditor from './OwnEditor.vue'
+import StitchDrawing from './StitchDrawing.vue'
+import { draftsIn, type OwnDraft, patternOf, printDrafts, useOwn } from './use-own.ts'
+
+/** The stitch drawer: every pattern drawn, counted and written, and one's own beside them. */
+const workshop = useWorkshop()
+const { own, keep, remove, take } = useOwn()
+const all = computed(() => [...drawer, ...own.value.map(patternOf)])
+const groups = computed(() =>
+  (Object.keys(families) as Family[])
+    .map((family) => ({
+      family,
+      title: families[family],
+      patterns: all.value.filter((pattern) => pattern.family === family),
+    }))
+    .filter(({ patterns, family }) => patterns.length > 0 || family === 'own'),
+)
+const chosen = ref(drawer[0]!.id)
+const pattern = computed(() => all.value.find(({ id }) => id === chosen.value) ?? drawer[0]!)
+const draft = computed(() => own.value.find(({ id }) => id === chosen.value) ?? null)
+const wantedWay = ref<'round' | 'flat'>('round')
+const ways = computed(() =>
+  (['round', 'flat'] as const).filter((way) => pattern.value[way] !== null),
+)
+const way = computed(() =>
+  ways.value.includes(wantedWay.value) ? wantedWay.value : (ways.value[0] ?? 'round'),
+)
+const look = ref<'symbols' | 'stitched'>('symbols')
+const yarns = ['#33566b', '#d8a13a'] as const
+
+const repeatsShown = computed(() =>
+  Math.max(1, Math.min(6, Math.round(14 / pattern.value.multiple))),
+)
+const chart = computed(() => stitchChart(pattern.value, way.value, repeatsShown.value))
+const said = (text: string) => (workshop.words.terms === 'uk' ? inUkTerms(text) : text)
+const sides = {
+  RS: 'From the right side',
+  WS: 'From the wrong side',
+  any: 'From either side',
+} as const
+const facts = computed(() => {
+  const { multiple, offset, side, height, yarn } = pattern.value
+  const count = stitchesOf(pattern.value, 5, 'flat')
+  return [
+    {
+      what: 'Multiple',
+      is: way.value === 'flat' && offset > 0 ? `${multiple}, and ${offset}` : String(multiple),
+    },
+    ...(way.value === 'flat' && pattern.value.flat
+      ? [{ what: 'Foundation', is: `stitches + 1: ch ${foundationOf(count)} for ${count}` }]
+      : []),
+    { what: 'Raised', is: sides[side] },
+    { what: 'Height', is: `${printNumber(height)} rows of ${said('sc')} a repeat` },
+    { what: 'Yarn', is: `${printNumber(yarn, 2)} × as many ${said('sc')}, from memory` },
+  ]
+})
+const rows = computed(() => {
+  const program = pattern.value[way.value]
+  if (!program) return []
+  const name = way.value === 'flat' ? 'Row' : 'Round'
+  return [
+    ...program.begin.map((text, i) => ({ label: `${name} ${i + 2}`, text })),
+    ...program.rows.map((text, i) => ({ label: `${name} ${i + 2 + program.begin.length}`, text })),
+  ]
+})
+const again = computed(() => {
+  const program = pattern.value[way.value]
+  if (!program) return ''
+  const first = 2 + program.begin.length
+  const last = first + program.rows.length - 1
+  const what = way.value === 'flat' ? 'row' : 'round'
+  return last === first ? `Repeat ${what} ${first}.` : `Repeat ${what}s ${first} to ${last}.`
+})
+const starts = computed(() =>
+  way.value === 'flat'
+    ? `On a first row of ${said('sc')}. Turn before every row; a row that begins with no chain of its own begins with ch 1.`
+    : `On a first round of ${said('sc')}. A round that begins with no chain of its own begins with ch 1; join with a slip stitch.`,
+)
+
+const problem = ref<string | null>(null)
+function begin() {
+  const fresh: OwnDraft = {
+    id: `own-${crypto.randomUUID().slice(0, 8)}`,
+    name: 'My pattern',
+    multiple: 4,
+    offset: 1,
+    flat: 'sc in next st, *sk 1 st, 3 dc in next st, sk 1 st, sc in next st; rep from * across',
+    round: '*sc in next st, sk 1 st, 3 dc in next st, sk 1 st; rep from * around',
+    notes: '',
+  }
+  keep(fresh)
+  chosen.value = fresh.id
+}
+async function bringIn() {
+  const file = await fileOpen({ mimeTypes: ['application/json'], extensions: ['.json'] }).catch(
+    () => null,
+  )
+  if (!file) return
+  const read = draftsIn(file.size < 2_000_000 ? await file.text() : '')
+  problem.value = read.problem
+  if (read.drafts.length === 0) return
+  take(read.drafts)
+  chosen.value = read.drafts[0]!.id
+}
+const giveOwn = () => giveFile(printDrafts(own.value), 'stitch-patterns.json', 'application/json')
+const giveText = (one: StitchPattern) =>
+  giveFile(said(writtenOver(one, way.value, 5) ?? ''), `${one.id}.txt`, 'text/plain')
+</script>
+
+<template>
+  <div class="stitches-page">
+    <OutsideBar />
+    <main class="stitches">
+      <header>
+        <h1>Stitches</h1>
+        <p>{{ drawer.length }} patterns drawn, counted and written, and your own beside them</p>
+      </header>
+      <nav class="card families" aria-label="Stitch patterns">
+        <section v-for="group in groups" :key="group.family">
+          <h2>{{ group.title }}</h2>
+          <button
+            v-for="one in group.patterns"
+            :key="one.id"
+            type="button"
+            :class="{ on: one.id === pattern.id }"
+            :aria-current="one.id === pattern.id"
+            @click="chosen = one.id"
+          >
+            {{ one.name }} <small class="num">{{ one.multiple }}</small>
+          </button>
+          <div v-if="group.family === 'own'" class="own-tools">
+            <button type="button" class="button" @click="begin">New pattern</button>
+            <button type="button" class="button" @click="bringIn">Bring in …</button>
+            <button v-if="own.length" type="button" class="button" @click="giveOwn">
+              Give out
+            </button>
+            <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+          </div>
+        </section>
+      </nav>
+      <section class="card shown" :aria-label="pattern.name">
+        <div class="head">
+          <h2>{{ pattern.name }}</h2>
+          <ChoiceOf
+            v-if="ways.length > 1"
+            v-model="wantedWay"
+            legend="How it is worked"
+            :options="[
+              { value: 'round', label: 'In the round' },
+              { value: 'flat', label: 'Flat' },
+            ]"
+          />
+          <ChoiceOf
+            v-model="look"
+            legend="How it is drawn"
+            :options="[
+              { value: 'symbols', label: 'Symbols' },
+              { value: 'stitched', label: 'Stitched' },
+            ]"
+          />
+        </div>
+        <StitchDrawing
+          v-if="chart"
+          :chart="chart"
+          :look="look"
+          :yarns="yarns"
+          :label="`${pattern.name}, ${repeatsShown} repeats; the rows below say the same`"
+        />
+        <p v-else class="note">It cannot be drawn until its rows add up.</p>
+        <div class="words">
+          <div>
+            <ol class="num">
+              <li v-for="row in rows" :key="row.label">
+                <b>{{ row.label }}</b> {{ said(row.text) }}
+              </li>
+            </ol>
+            <p class="note">{{ again }} {{ starts }}</p>
+            <p v-if="pattern.special" class="note">{{ said(pattern.special) }}</p>
+            <p v-if="pattern.notes" class="note">{{ pattern.notes }}</p>
+            <button type="button" class="link note" @click="giveText(pattern)">As a text</button>
+            <template v-if="draft">
+              ·
+              <button type="button" class="link note" @click="remove(draft.id)">
+                Throw it away
+              </button>
+            </template>
+          </div>
+          <OwnEditor v-if="draft" :model-value="draft" @update:model-value="keep" />
+          <dl v-else class="num">
+            <template v-for="fact in facts" :key="fact.what">
+              <dt>{{ fact.what }}</dt>
+              <dd>{{ fact.is }}</dd>
+            </template>
+          </dl>
+        </div>
+      </section>
+    </main>
+  </div>
+</template>
+
+<style>
+.stitches-page {
+  display: grid;
+  grid-template-rows: 48px 1fr;
+  height: 100%;
+  background: var(--stage);
+}
+.stitches {
+  display: grid;
+  grid-template: auto minmax(0, 1fr) / 268px 1fr;
+  gap: 12px 16px;
+  min-height: 0;
+  padding: 16px 24px 20px;
+}
+.stitches > header {
+  display: flex;
+  grid-column: 1 / -1;
+  gap: 14px;
+  align-items: baseline;
+}
+.stitches > header p {
+  color: var(--ink-2);
+  font-size: 13px;
+}
+.stitches .families {
+  overflow: auto;
+  padding: 6px 10px;
+}
+.stitches .families h2 {
+  margin: 10px 6px 3px;
+  color: var(--ink-2);
+  font-weight: 600;
+  font-size: 13px;
+}
+.stitches .families section > button {
+  display: flex;
+  justify-content: space-between;
+  width: 100%;
+  min-height: 28px;
+  padding: 3px 8px;
+  border: 0;
+  border-radius: var(--radius);
+  background: none;
+  text-align: left;
+  cursor: pointer;
+}
+.stitches .families section > button:hover {
+  background: var(--mat-tint);
+}
+.stitches .families section > button.on {
+  background: var(--mat);
+  color: #fff;
+}
+.stitches .families small {
+  opacity: 0.8;
+}
+.stitches .own-tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  padding: 4px 6px 8px;
+}
+.stitches .shown {
+  overflow: auto;
+}
+.stitches .head {
+  display: grid;
+  grid-template-columns: 1fr 220px 200px;
+  gap: 12px;
+  align-items: center;
+  margin-bottom: 10px;
+}
+.stitches .head h2 {
+  font-size: 19px;
+}
+.stitches .head .choice:last-child {
+  grid-column: 3;
+}
+.stitches .words {
+  display: grid;
+  grid-template-columns: 1fr 270px;
+  gap: 18px;
+  margin-top: 14px;
+}
+.stitches .words ol {
+  margin: 0 0 8px;
+  padding: 0;
+  list-style: none;
+}
+.stitches .words li {
+  padding: 5px 0;
+  border-bottom: 1px solid var(--line);
+}
+.stitches .words b {
+  margin-right: 6px;
+  font-weight: 600;
+}
+.stitches .words .note {
+  margin-bottom: 4px;
+}
+.stitches dl {
+  display: grid;
+  grid-template-columns: 84px 1fr;
+  gap: 5px 8px;
+  align-content: start;
+  margin: 0;
+  font-size: 13.5px;
+}
+.stitches dt {
+  color: var(--ink-2);
+}
+.stitches dd {
+  margin: 0;
+}
+.stitches .bad {
+  color: var(--error);
+  font-size: 13px;
+}
+@media (max-width: 900px) {
+  .stitches {
+    grid-template: auto auto auto / 1fr;
+  }
+}
+</style>

@@ -1,0 +1,126 @@
+import { shallowRef } from 'vue'
+import { checkPattern } from '@core/check'
+import { type StitchPattern, stitchesOf, writtenOver } from '@core/texture'
+import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
+
+/** A pattern as it is typed: rows as lines. */
+export interface OwnDraft {
+  readonly id: string
+  readonly name: string
+  readonly multiple: number
+  readonly offset: number
+  readonly flat: string
+  readonly round: string
+  readonly notes: string
+}
+
+const MOST = 200
+const lines = (text: string) =>
+  text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean)
+const program = (text: string) => (lines(text).length > 0 ? { begin: [], rows: lines(text) } : null)
+
+/** The pattern of a draft. */
+export const patternOf = (draft: OwnDraft): StitchPattern => ({
+  id: draft.id,
+  name: draft.name,
+  family: 'own',
+  multiple: draft.multiple,
+  offset: draft.offset,
+  flat: program(draft.flat),
+  round: program(draft.round),
+  side: 'any',
+  height: 2,
+  yarn: 1.2,
+  special: '',
+  notes: draft.notes,
+})
+
+/** What does not add up in a pattern, over three of its repeats; empty when all does. */
+export function faultsOf(pattern: StitchPattern, way: 'flat' | 'round'): string[] {
+  const text = writtenOver(pattern, way, 3)
+  if (text === null) return []
+  const { rows, unread } = checkPattern(text)
+  const own = pattern[way]!.begin.length + pattern[way]!.rows.length
+  const faults = rows
+    .slice(0, own + 1)
+    .flatMap(({ row, problems }) => problems.map(({ message }) => `Row ${row! - 1}: ${message}`))
+  const count = stitchesOf(pattern, 3, way)
+  const [, ...worked] = rows
+  const end = worked[own - 1]?.makes
+  if (faults.length === 0 && end !== undefined && end !== count)
+    faults.push(`After its rows ${end} stitches are left of ${count}: it cannot go on from there.`)
+  return [...faults, ...unread.map(({ text: line }) => `Could not be read: ${line}`)]
+}
+
+const isDraft = (value: unknown): value is OwnDraft => {
+  const one = value as OwnDraft | null
+  const isText = (text: unknown, most: number) => typeof text === 'string' && text.length <= most
+  return (
+    typeof one === 'object' &&
+    one !== null &&
+    isText(one.id, 60) &&
+    isText(one.name, 60) &&
+    one.name.length > 0 &&
+    isText(one.flat, 4000) &&
+    isText(one.round, 4000) &&
+    isText(one.notes, 2000) &&
+    [one.multiple, one.offset].every((n) => Number.isInteger(n) && n >= 0 && n <= 200) &&
+    one.multiple > 0
+  )
+}
+
+/** Drafts of a file; in words what is wrong with it when there are none. */
+export function draftsIn(text: string): { drafts: OwnDraft[]; problem: string | null } {
+  try {
+    const file = JSON.parse(text) as { format?: unknown; patterns?: unknown }
+    const list =
+      file.format === 'ample-motif-stitches' && Array.isArray(file.patterns) ? file.patterns : []
+    const drafts = list
+      .filter(isDraft)
+      .slice(0, MOST)
+      .map(({ id, name, multiple, offset, flat, round, notes }) => ({
+        id,
+        name,
+        multiple,
+        offset,
+        flat,
+        round,
+        notes,
+      }))
+    return {
+      drafts,
+      problem: drafts.length > 0 ? null : 'There are no stitch patterns in that file.',
+    }
+  } catch {
+    return { drafts: [], problem: 'That file is not a file of stitch patterns.' }
+  }
+}
+export const printDrafts = (patterns: readonly OwnDraft[]): string =>
+  JSON.stringify({ format: 'ample-motif-stitches', version: 1, patterns }, null, 1)
+
+/** One's own stitch patterns, kept in the workshop. */
+export function useOwn() {
+  const own = shallowRef<readonly OwnDraft[]>([])
+  void readSetting<OwnDraft[]>('own-stitches')
+    .then((kept) => (own.value = (kept ?? []).filter(isDraft)))
+    .catch(() => {})
+  function set(list: readonly OwnDraft[]) {
+    own.value = list.slice(0, MOST)
+    void keepSetting('own-stitches', [...own.value]).catch(() => {})
+  }
+  return {
+    own,
+    keep(draft: OwnDraft) {
+      const there = own.value.some(({ id }) => id === draft.id)
+      set(
+        there ? own.value.map((one) => (one.id === draft.id ? draft : one)) : [...own.value, draft],
+      )
+    },
+    remove: (id: string) => set(own.value.filter((one) => one.id !== id)),
+    take: (drafts: readonly OwnDraft[]) =>
+      set([...own.value.filter(({ id }) => !drafts.some((one) => one.id === id)), ...drafts]),
+  }
+}
