@@ -1,4 +1,5 @@
 import {
+  groupsOf,
   isFromChain,
   LONG_CHAIN,
   type Meaning,
@@ -28,6 +29,8 @@ export interface CheckedRow {
   readonly row: number | null
   readonly part: string | null
   readonly kind: 'row' | 'round'
+  /** The side that faces: as it says, else the right one in rounds that are not turned and in every other row. */
+  readonly side: 'RS' | 'WS'
   /** Its line in the text, from 1. */
   readonly line: number
   readonly text: string
@@ -77,6 +80,8 @@ class Checker {
   readonly unread: { line: number; text: string }[] = []
   private part: string | null = null
   private below: (readonly Place[] | null)[] = [null]
+  private groups: readonly number[] | null = null
+  private side: 'RS' | 'WS' = 'WS'
   private last: { number: number; line: RowLine } | null = null
   private readonly texts = new Map<number, RowLine>()
   private readonly specials = new Map<string, StitchWord>()
@@ -329,6 +334,8 @@ class Checker {
       this.chains = Math.min(begun.count, 20000)
     const made = meaning.places
     const turned = line.what === 'row' || meaning.turns
+    const groups = groupsOf(meaning.made)
+    this.groups = turned ? groups.toReversed() : groups
     const stated =
       line.stated === null ? null : new Array<Place>(Math.min(line.stated, 20000)).fill('st')
     const next = made && (turned ? made.toReversed() : made)
@@ -355,13 +362,24 @@ class Checker {
     let best: { meaning: Meaning; problems: Problem[] } | null = null
     for (const below of belows)
       for (const chainsAreStitches of below?.includes('ch') ? [false, true] : [false]) {
-        const options: MeaningOptions = { startingChain: this.startingChain, chainsAreStitches }
+        const options: MeaningOptions = {
+          startingChain: this.startingChain,
+          chainsAreStitches,
+          groups: this.groups,
+        }
         const meaning = meaningOf(read.items, below, options)
         const problems = rowProblems(meaning, read.unread, line.text, line.work, line.stated)
         if (!problems.some(({ severity }) => severity === 'error')) return { meaning, problems }
         best ??= { meaning, problems }
       }
     return best!
+  }
+
+  private sideOf(line: RowLine, meaning: Meaning | null): 'RS' | 'WS' {
+    const turns = line.what === 'row' || meaning?.turns === true
+    const first = this.last === null
+    this.side = line.side ?? (first || !turns ? 'RS' : this.side === 'RS' ? 'WS' : 'RS')
+    return this.side
   }
 
   private push(
@@ -375,6 +393,7 @@ class Checker {
       row: number,
       part: this.part,
       kind: line.what === 'round' ? 'round' : 'row',
+      side: this.sideOf(line, meaning),
       line: line.line,
       text: line.text,
       available: read.unread.length > 0 ? null : (meaning?.available ?? null),

@@ -28,7 +28,7 @@ function otherWidths(multiple: number, places: number): number[] {
     .filter((width) => width > 1 && places % width === 0)
 }
 
-function repeatProblem({ repeat, available, left }: Meaning): Problem[] {
+function repeatProblem({ repeat, available }: Meaning): Problem[] {
   if (!repeat) return []
   const { multiple, repeats, from, to } = repeat
   const all = available!
@@ -63,7 +63,6 @@ function repeatProblem({ repeat, available, left }: Meaning): Problem[] {
       to,
       mends: ['an even number of units'],
     })
-  void left
   return problems
 }
 

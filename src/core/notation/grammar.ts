@@ -129,6 +129,7 @@ class WorkParser extends EmbeddedActionsParser {
       t.FrontLoop,
       t.Place,
       t.ChSpace,
+      t.Gap,
       t.Chain,
       t.Stitch,
     ]
@@ -409,6 +410,15 @@ class WorkParser extends EmbeddedActionsParser {
         { ALT: () => this.SUBRULE(this.fromHook) },
         { ALT: () => (this.CONSUME(t.Around), []) },
         {
+          // A colour by its name: "with brass", "change to deep blue".
+          GATE: () => tokenMatcher(this.LA(2), t.Unknown),
+          ALT: () => {
+            this.CONSUME2(t.With)
+            this.AT_LEAST_ONE(() => this.CONSUME(t.Unknown))
+            return [said('yarn')]
+          },
+        },
+        {
           GATE: () => tokenMatcher(this.LA(2), t.Letter),
           ALT: () => {
             this.OR2({
@@ -478,33 +488,7 @@ class WorkParser extends EmbeddedActionsParser {
   private stitch = this.RULE(
     'stitch',
     (first: IToken, before: number | null, start: 'standing' | 'stacked' | null): Work[] => {
-      const stitch = this.OR<StitchWord>({
-        IGNORE_AMBIGUITIES: true,
-        DEF: [
-          {
-            ALT: () => {
-              const token = this.CONSUME(t.Stitch)
-              return this.ACTION(() => stitchWord(low(token)))
-            },
-          },
-          {
-            ALT: () => {
-              const token = this.CONSUME(t.Compound)
-              return this.ACTION(() => {
-                const [, count, what] = /^(\d+)[-\s]?(.*)$/.exec(low(token))!
-                return compound(Number(count), what!)
-              })
-            },
-          },
-          {
-            GATE: this.isSpecial,
-            ALT: () => {
-              const token = this.CONSUME(t.Unknown)
-              return this.ACTION(() => this.specials.get(low(token)) ?? stitchWord('sc'))
-            },
-          },
-        ],
-      })
+      const stitch = this.SUBRULE(this.stitchName)
       let loop: 'back' | 'front' | null = null
       let yarn: string | null = null
       let repeated = 1
@@ -525,6 +509,7 @@ class WorkParser extends EmbeddedActionsParser {
           this.ACTION(() => targets.push(target))
         },
       })
+      this.option(11, () => this.CONSUME(t.Below))
       this.OPTION4({
         GATE: () => tokenMatcher(this.LA(2), t.Times),
         DEF: () => {
@@ -570,6 +555,36 @@ class WorkParser extends EmbeddedActionsParser {
       return this.ACTION(() => (targets.length > 0 ? targets.map(work) : [work(null)]))
     },
   )
+  private stitchName = this.RULE('stitchName', (): StitchWord =>
+    this.OR<StitchWord>({
+      IGNORE_AMBIGUITIES: true,
+      DEF: [
+        {
+          ALT: () => {
+            const token = this.CONSUME(t.Stitch)
+            return this.ACTION(() => stitchWord(low(token)))
+          },
+        },
+        {
+          ALT: () => {
+            const token = this.CONSUME(t.Compound)
+            return this.ACTION(() => {
+              const [, count, what] = /^(\d+)[-\s]?(.*)$/.exec(low(token))!
+              return compound(Number(count), what!)
+            })
+          },
+        },
+        {
+          GATE: this.isSpecial,
+          ALT: () => {
+            const token = this.CONSUME(t.Unknown)
+            return this.ACTION(() => this.specials.get(low(token)) ?? stitchWord('sc'))
+          },
+        },
+      ],
+    }),
+  )
+
   /** "sc 5", as some write for five; not the number of what follows. */
   private looseCount = this.RULE('looseCount', (): number => numberOf(this.CONSUME(t.Integer)))
 
@@ -711,6 +726,7 @@ class WorkParser extends EmbeddedActionsParser {
       DEF: [
         { ALT: () => (this.CONSUME(t.Place), 'st') },
         { ALT: () => (this.CONSUME(t.ChSpace), 'sp') },
+        { ALT: () => (this.CONSUME(t.Gap), 'gap') },
         { ALT: () => (this.CONSUME(t.Chain), 'ch') },
         {
           ALT: () => {

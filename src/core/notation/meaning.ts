@@ -27,6 +27,8 @@ export interface RepeatFault extends Span {
 /** A place as it was made: by which stitch, and into which of the places below (half-open); chains go into none. */
 export interface Made {
   readonly word: string
+  /** The letter of its yarn; null when the row does not say. */
+  readonly yarn: string | null
   readonly into: { readonly from: number; readonly to: number } | null
 }
 
@@ -66,6 +68,8 @@ export interface MeaningOptions {
   readonly startingChain?: boolean | null
   /** Chains below are stitches to “each st”. */
   readonly chainsAreStitches?: boolean
+  /** Places below that stand in one place together have the same number: a gap lies after each group. */
+  readonly groups?: readonly number[] | null
 }
 
 /** A chain longer than this at the very beginning is one to work into. */
@@ -113,6 +117,7 @@ class Walk {
   foundation: Meaning['foundation'] = null
   private begun = false
   private spent = 0
+  private yarn: string | null = null
   private leaves = false
   private picking = false
   private pendingChain: { chains: number; made: number } | null = null
@@ -159,7 +164,8 @@ class Walk {
     this.stitchStep(item)
   }
 
-  private note({ what }: Extract<Work, { kind: 'note' }>): void {
+  private note({ what, yarn }: Extract<Work, { kind: 'note' }>): void {
+    if (what === 'yarn') this.yarn = yarn
     if (what === 'turn') this.turns = true
     if (what === 'leave') this.leaves = true
     if (what === 'pick-up') {
@@ -231,6 +237,7 @@ class Walk {
   private stitchStep(item: Extract<Work, { kind: 'stitch' }>): void {
     const { state } = this
     const stitch = item.stitch.word === '' ? state.stitch : item.stitch
+    if (item.yarn) this.yarn = item.yarn
     state.stitch = item.loop ? { ...stitch, word: `${stitch.word} ${item.loop[0]}lo` } : stitch
     const { target, span } = item
     for (let time = 0; time < Math.min(item.times, MOST); time++) {
@@ -306,6 +313,10 @@ class Walk {
       return
     }
     const stop = state.places.length - (reach.kind === 'to-last' ? reach.count : 0)
+    if (units.includes('gap')) {
+      while (state.at < stop) this.once(stitch, count, 'gap', span, false)
+      return
+    }
     const spaces = units.includes('sp')
     const chains = units.includes('ch') || units.includes('any') || this.chainsAre(units)
     while (state.at < stop) {
@@ -368,7 +379,9 @@ class Walk {
     const { state } = this
     state.made.push(place)
     state.how.push(
-      place === 'ch' ? { word: 'ch', into: null } : { word: state.stitch.word, into: state.into },
+      place === 'ch'
+        ? { word: 'ch', yarn: this.yarn, into: null }
+        : { word: state.stitch.word, yarn: this.yarn, into: state.into },
     )
   }
 
@@ -386,6 +399,16 @@ class Walk {
       if (state.at >= places.length) throw new Short(1, span)
       const from = state.at
       while (places[state.at] === 'ch') state.at++
+      state.into = { from, to: state.at }
+      return
+    }
+    if (unit === 'gap') {
+      if (state.at >= places.length) throw new Short(1, span)
+      // Past the group that stands before the gap: the stitches made in one place.
+      const { groups } = this.options
+      const from = state.at
+      state.at++
+      while (state.at < places.length && groups?.[state.at] === groups?.[from] && groups) state.at++
       state.into = { from, to: state.at }
       return
     }
@@ -442,7 +465,7 @@ class Walk {
         state.known = false
         return
       }
-      const unit = target.units.includes('sp') ? 'sp' : 'st'
+      const unit = target.units.includes('sp') ? 'sp' : target.units.includes('gap') ? 'gap' : 'st'
       const count = target.reach.kind === 'times' ? target.reach.count : Infinity
       const end = state.places.length - (target.reach.kind === 'to-last' ? target.reach.count : 0)
       const more = () =>
@@ -554,6 +577,16 @@ const intoSpaces = (items: readonly Work[]): boolean =>
       ('target' in item && item.target?.kind === 'next' && item.target.unit === 'sp') ||
       (item.kind === 'group' && intoSpaces(item.items)),
   )
+
+/** Which of the places a row left stand together in one place of the row below, by number. */
+export function groupsOf(made: readonly Made[]): number[] {
+  let group = 0
+  return made.map(({ into }, i) => {
+    const before = made[i - 1]?.into
+    if (i > 0 && (!into || !before || into.from !== before.from)) group++
+    return group
+  })
+}
 
 /** Two halves that take and leave alike: such as a fan in one colour and then in another. */
 function isTwo(items: readonly Work[]): boolean {

@@ -3,7 +3,15 @@ import { compile } from '../ledger/index.ts'
 import { rowText } from '../pattern/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
-import { meaningOf, type Place, printWork, readWork, type Work } from './index.ts'
+import {
+  groupsOf,
+  inUkTerms,
+  meaningOf,
+  type Place,
+  printWork,
+  readWork,
+  type Work,
+} from './index.ts'
 
 const sts = (count: number): Place[] => new Array<Place>(count).fill('st')
 const mesh = (count: number): Place[] =>
@@ -147,6 +155,75 @@ describe('reading the shorthand', () => {
     expect(readWork('[2 sc, inc around').unread[0]!.expected).toBe('a closing bracket')
     expect(readWork('*sc in next st, ch 1').unread[0]!.expected).toContain('rep from *')
     expect(readWork('sc], dc').unread[0]).toMatchObject({ from: 2, to: 3 })
+  })
+})
+
+describe('the published words', () => {
+  // Craft Yarn Council, Standards and Guidelines for Crochet and Knitting: abbreviations and the US/UK conversion, from memory.
+  it.each([
+    ['sl st', 'ss'],
+    ['sc', 'dc'],
+    ['hdc', 'htr'],
+    ['dc', 'tr'],
+    ['tr', 'dtr'],
+    ['dtr', 'trtr'],
+    ['sc2tog', 'dc2tog'],
+    ['dc2tog', 'tr2tog'],
+    ['FPdc', 'FPtr'],
+    ['BPsc', 'BPdc'],
+    ['skip', 'miss'],
+    ['gauge', 'tension'],
+    ['yo', 'yoh'],
+  ])('%s is %s in UK terms', (us, uk) => expect(inUkTerms(us)).toBe(uk))
+
+  it('changes a whole row at once, and no word twice', () => {
+    expect(inUkTerms('ch 1, sc in next st, 2 dc, hdc2tog, sk 2 sts, sl st to join, tr')).toBe(
+      'ch 1, dc in next st, 2 tr, htr2tog, miss 2 sts, ss to join, dtr',
+    )
+  })
+
+  it.each([
+    'ch',
+    'sl st',
+    'sc',
+    'hdc',
+    'dc',
+    'tr',
+    'dtr',
+    'sc2tog',
+    'hdc2tog',
+    'dc2tog',
+    'inc',
+    'dec',
+    'FPdc',
+    'BPdc',
+    'FPsc',
+    'BPtr',
+    'puff st',
+    'popcorn',
+    'pc',
+    'cl',
+    'rev sc',
+    'esc',
+    'htr',
+    'single crochet',
+    'half double crochet',
+    'double crochet',
+    'treble crochet',
+    'slip stitch',
+  ])('%s is read', (word) =>
+    expect(readWork(`${word} in next st`.replace(/^ch .*/, 'ch 1')).unread).toEqual([]),
+  )
+
+  it('reads alternatives, colours by name, rows below and gaps', () => {
+    expect(readWork('with brass, sc in next st, change to deep blue').unread).toEqual([])
+    expect(over('dc in next st 2 rows below, sc in next st', sts(2)).consumes).toBe(2)
+    const { made } = over('1 sc A, 2 sc B', sts(3))
+    expect(made.map(({ yarn }) => yarn)).toEqual(['A', 'B', 'B'])
+    // Clusters of three, and then one cluster in each gap between them.
+    const first = over('*3 dc in next st, sk 2 sts; rep from * around', sts(12))
+    const { items } = readWork('3 dc in each gap between clusters around')
+    expect(meaningOf(items, first.places, { groups: groupsOf(first.made) }).makes).toBe(12)
   })
 })
 

@@ -9,6 +9,7 @@ const unitWords = (unit: PlaceUnit, count: number): string =>
     st: count === 1 ? 'st' : 'sts',
     ch: 'ch',
     sp: count === 1 ? 'ch-sp' : 'ch-sps',
+    gap: count === 1 ? 'gap' : 'gaps',
     any: count === 1 ? 'st' : 'sts',
   })[unit]
 

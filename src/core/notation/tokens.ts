@@ -56,6 +56,14 @@ export const ChSpace = token(
   'ChSpace',
   /ch(?:ain)?(?:[-\s]*\d+)?[-\s]*(?:spaces?|sps?|loops?|lps?)\b|(?:corner|next)?\s*\bsps?\b|spaces?\b|gaps?\b/i,
 )
+export const Below = token(
+  'Below',
+  /(?:(?:\d|one|two|three)\s+(?:rows?|rounds?|rnds?)|(?:the\s+)?(?:row|round|rnd))\s+(?:below|further\s+down)/i,
+)
+export const Gap = token(
+  'Gap',
+  /(?:gaps?|sps?|spaces?)\s+between\s+(?:the\s+)?(?:next\s+)?(?:\d+\s+)?(?:clusters?|groups?|shells?|fans?|sts|stitches|[23]-dc\s+groups?)|gaps?\b/i,
+)
 export const PickUp = token('PickUp', /pick\s+up(?:\s+and\s+work)?(?!\s+a?\s*loop)/i)
 export const Ring = token(
   'Ring',
@@ -138,6 +146,8 @@ export const tokens: readonly TokenType[] = [
   Bumps,
   Hook,
   Compound,
+  Below,
+  Gap,
   ChSpace,
   Ring,
   BackLoop,

@@ -8,8 +8,8 @@ export interface Span {
   readonly to: number
 }
 
-/** What can be worked into: a stitch, a single chain, a chain space, or whatever comes next. */
-export type PlaceUnit = 'st' | 'ch' | 'sp' | 'any'
+/** What can be worked into: a stitch, a single chain, a chain space, the gap after a cluster, or whatever comes next. */
+export type PlaceUnit = 'st' | 'ch' | 'sp' | 'gap' | 'any'
 
 /** How far a repeat or an “each” goes. */
 export type Reach =

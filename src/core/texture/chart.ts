@@ -1,4 +1,4 @@
-import { meaningOf, type Place, readWork } from '../notation/index.ts'
+import { groupsOf, meaningOf, type Place, readWork } from '../notation/index.ts'
 import { type StitchPattern, stitchesOf, writtenOver } from './pattern.ts'
 import { tallOf } from './symbols.ts'
 
@@ -13,13 +13,18 @@ export interface DrawnStitch {
 }
 
 export interface StitchChart {
-  readonly width: number
+  /** The leftmost and rightmost of all feet and tops. */
+  readonly left: number
+  readonly right: number
   readonly height: number
   readonly rows: number
   readonly stitches: readonly DrawnStitch[]
 }
 
 export const COLUMN = 20
+
+const mean = (list: readonly number[]): number | null =>
+  list.length > 0 ? list.reduce((sum, x) => sum + x, 0) / list.length : null
 
 /** The work of each row of a written pattern, without labels and totals. */
 const worksOf = (text: string): string[] =>
@@ -44,30 +49,31 @@ export function stitchChart(
   const stitches: DrawnStitch[] = []
   let below: readonly Place[] = new Array<Place>(way === 'flat' ? count + 1 : count).fill('ch')
   // Right-side rows go from right to left.
-  let xs = below.map((_, i) => width - (i + 0.5) * (width / below.length))
+  // The chain skipped at the start of a flat row stands beside it.
+  const beside = below.length - count
+  let xs = below.map((_, i) => width - (i - beside + 0.5) * COLUMN)
   let y = 0
+  let groups: readonly number[] | null = null
   const works = worksOf(text)
   for (const [row, work] of works.entries()) {
     const { items, unread } = readWork(work)
-    const { places, made, extras } = meaningOf(items, below)
+    const { places, made, extras } = meaningOf(items, below, { groups })
     if (unread.length > 0 || places === null || places.length === 0) return null
     const rightward = xs.at(-1)! > xs[0]!
     const step = width / places.length
-    const tops = places.map((_, i) => (rightward ? (i + 0.5) * step : width - (i + 0.5) * step))
+    const even = places.map((_, i) => (rightward ? (i + 0.5) * step : width - (i + 0.5) * step))
+    const feet = made.map(
+      ({ into }, i) => (into ? mean(xs.slice(into.from, into.to)) : null) ?? even[i]!,
+    )
+    // A round goes on around: it stands over what it is worked into, wherever it begins.
+    const shift = way === 'round' ? mean(feet.map((x, i) => x - even[i]!))! : 0
+    const tops = even.map((x) => x + shift)
     const tall = Math.max(...made.map(({ word }) => tallOf(word)))
     made.forEach(({ word, into }, i) => {
       const topX = tops[i]!
-      const feet = into ? xs.slice(into.from, into.to) : [topX]
-      const footX = feet.reduce((sum, x) => sum + x, 0) / Math.max(1, feet.length)
       const high = word === 'ch' ? tall : Math.max(tallOf(word), tall * 0.55)
-      stitches.push({
-        word,
-        row,
-        footX: feet.length > 0 ? footX : topX,
-        footY: -y,
-        topX,
-        topY: -y - high,
-      })
+      const footX = into ? feet[i]! : topX
+      stitches.push({ word, row, footX, footY: -y, topX, topY: -y - high })
     })
     for (const { word, at } of extras) {
       const x = tops[Math.max(0, at - 1)] ?? 0
@@ -81,8 +87,17 @@ export function stitchChart(
       })
     }
     y += tall + 4
+    const together = groupsOf(made)
+    groups = way === 'flat' ? together.toReversed() : together
     below = way === 'flat' ? places.toReversed() : places
     xs = way === 'flat' ? tops.toReversed() : tops
   }
-  return { width, height: y, rows: works.length, stitches }
+  const all = stitches.flatMap(({ footX, topX }) => [footX, topX])
+  return {
+    left: Math.min(...all),
+    right: Math.max(...all),
+    height: y,
+    rows: works.length,
+    stitches,
+  }
 }

@@ -462,6 +462,42 @@ const fans = [
     },
   },
   {
+    id: 'granny-spike',
+    name: 'Granny spikes',
+    multiple: 4,
+    offset: 0,
+    height: 2,
+    yarn: 1.3,
+    special: SPIKE,
+    flat: rows('*3 dc in next st, sk 2 sts, spike in next st; rep from * across', ALL),
+    round: rows('*3 dc in next st, sk 2 sts, spike in next st; rep from * around', AROUND),
+  },
+  {
+    id: 'granny-gaps',
+    name: 'Granny in gaps',
+    multiple: 3,
+    offset: 0,
+    height: 2,
+    yarn: 1.4,
+    notes: 'No chains between: each cluster goes between two clusters.',
+    round: {
+      begin: ['ch 1, *3 dc in next st, sk 2 sts; rep from * around'],
+      rows: ['ch 1, *3 dc in next gap between clusters; rep from * around'],
+    },
+  },
+  {
+    id: 'pair-chain',
+    name: 'Pairs and a chain',
+    multiple: 3,
+    offset: 0,
+    height: 1.8,
+    yarn: 1.1,
+    round: {
+      begin: ['*(sc, dc) in next st, ch 1, sk 2 sts; rep from * around'],
+      rows: ['*(sc, dc) in next ch-sp, ch 1; rep from * around'],
+    },
+  },
+  {
     id: 'clusters',
     name: 'Clusters',
     multiple: 2,
@@ -479,6 +515,39 @@ const fans = [
 ] satisfies Given[]
 
 const open = [
+  {
+    id: 'ladders',
+    name: 'Ladder loops',
+    multiple: 5,
+    offset: 3,
+    height: 2,
+    yarn: 0.95,
+    notes:
+      'Bars of two chains stand above each other. When the fabric is done each bar is chained up through the one below with the hook, from the foot up, and the last loop is caught in the row on top.',
+    flat: {
+      begin: ['sc in next 3 sts, *ch 2, sk 2 sts, sc in next 3 sts; rep from * across'],
+      rows: ['sc in next 3 sts, *ch 2, sk ch-sp, sc in next 3 sts; rep from * across'],
+    },
+    round: {
+      begin: ['*sc in next 3 sts, ch 2, sk 2 sts; rep from * around'],
+      rows: ['*sc in next 3 sts, ch 2, sk ch-sp; rep from * around'],
+    },
+  },
+  {
+    id: 'interlaced',
+    name: 'Interlaced loops',
+    multiple: 4,
+    offset: 0,
+    height: 3,
+    yarn: 1.1,
+    notes:
+      'Two yarns in turn, both loops kept live: the second round’s chains pass through those of the first. Bring the other yarn inside before the join; a round may end on a half loop. Loops catch small fingers: not for small children.',
+    round: rows(
+      '*sc in next 2 sts, ch 4, sk 2 sts; rep from * around',
+      '*sc in next 2 sts, ch 4, sk ch-sp; rep from * around',
+      '*sc in next 2 sts, 2 sc in next ch-sp; rep from * around',
+    ),
+  },
   {
     id: 'mesh',
     name: 'Mesh',

@@ -1,5 +1,13 @@
 import { checkPattern } from '../check/index.ts'
-import { drawer, foundationOf, stitchesOf, writtenOver } from './index.ts'
+import {
+  COLUMN,
+  drawer,
+  foundationOf,
+  stitchChart,
+  stitchesOf,
+  symbolOf,
+  writtenOver,
+} from './index.ts'
 
 describe('the stitch drawer', () => {
   it('holds thirty patterns and more, each with a name of its own', () => {
@@ -33,6 +41,27 @@ describe('the stitch drawer', () => {
       problems.map(({ code }) => code),
     )
     expect(codes).toContain('repeat-remainder')
+  })
+
+  it.each(cases)('%s: is drawn, every stitch where it stands', (_, pattern, way) => {
+    const chart = stitchChart(pattern, way, 3)!
+    expect(chart.rows).toBeGreaterThan(1)
+    for (const { footX, topX, footY, topY, row } of chart.stitches) {
+      for (const x of [footX, topX]) {
+        expect(x).toBeGreaterThanOrEqual(chart.left)
+        expect(x).toBeLessThanOrEqual(chart.right)
+      }
+      // None leans further than half of a shell.
+      expect(Math.abs(footX - topX)).toBeLessThan(5 * COLUMN)
+      expect(topY).toBeLessThanOrEqual(footY)
+      expect(row).toBeLessThan(chart.rows)
+    }
+    const base = chart.stitches.filter(({ row }) => row === 0)
+    expect(base).toHaveLength(stitchesOf(pattern, 3, way))
+    for (const { word } of chart.stitches) {
+      const { path, fill } = symbolOf(word, 20)
+      expect(path + fill).toMatch(/^M[-\d]/)
+    }
   })
 
   // Typical repeats of common practice without a source: spike 4; puff 5 or 2; mesh 2; V with post 6; fan 8; star 2; bead 2; loops 5.

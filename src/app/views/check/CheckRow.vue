@@ -27,9 +27,11 @@ const pieces = computed(() => {
 const shown = (n: number | null) => n ?? '?'
 const figures = computed(() => {
   const { available, consumes, makes, stated } = props.row
+  const left = available === null || consumes === null ? null : available - consumes
   return [
     { what: 'there', is: shown(available), off: false },
-    { what: 'used', is: shown(consumes), off: consumes !== null && consumes !== available },
+    { what: 'used', is: shown(consumes), off: false },
+    { what: 'left', is: shown(left), off: left !== null && left !== 0 },
     { what: 'made', is: shown(makes), off: stated !== null && makes !== null && makes !== stated },
     ...(stated === null
       ? []

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { chainSymbol, COLUMN, type StitchChart, symbolOf } from '@core/texture'
+import { chainSymbol, type StitchChart, symbolOf } from '@core/texture'
 
 /** A stitch pattern as a chart of symbols, or as it looks stitched in two yarns. */
 const props = defineProps<{
@@ -10,6 +10,9 @@ const props = defineProps<{
   label: string
 }>()
 const MARGIN = 16
+
+/** Stitches that stand out from the fabric. */
+const RAISED = /puff|bobble|popcorn|cluster|bead|star/
 
 const shapes = computed(() =>
   props.chart.stitches.map((stitch, key) => {
@@ -27,19 +30,20 @@ const shapes = computed(() =>
         ? `translate(${topX} ${topY + 4})`
         : `translate(${footX} ${footY}) rotate(${lean})`,
       length,
-      thick: chain
-        ? 0
-        : /puff|bobble|popcorn|cluster|bead|star/.test(word)
-          ? 15
-          : /^(?:fp|bp)/.test(word)
-            ? 11
-            : 9,
+      look: chain
+        ? ('chain' as const)
+        : RAISED.test(word)
+          ? ('raised' as const)
+          : ('plain' as const),
+      // Two strands that part upward, and over them the two loops of the top.
+      body: `M0 1L-3.6 ${-length + 4}M0 1L3.6 ${-length + 4}`,
+      head: `M-9 ${-length - 1}Q-5 ${-length + 4} 0 ${-length + 3}Q5 ${-length + 4} 9 ${-length - 1}`,
     }
   }),
 )
 const box = computed(
   () =>
-    `${-MARGIN - COLUMN} ${-props.chart.height - MARGIN} ${props.chart.width + 2 * (MARGIN + COLUMN)} ${props.chart.height + 2 * MARGIN}`,
+    `${props.chart.left - MARGIN} ${-props.chart.height - MARGIN} ${props.chart.right - props.chart.left + 2 * MARGIN} ${props.chart.height + 2 * MARGIN}`,
 )
 const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
 </script>
@@ -54,26 +58,24 @@ const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
     </g>
     <g v-else class="fabric">
       <g v-for="shape in shapes" :key="shape.key" :transform="shape.turn">
-        <path
-          v-if="shape.thick"
-          :d="`M0 -1V${-shape.length + 2}`"
-          :stroke="yarnOf(shape.row)"
-          :stroke-width="shape.thick"
-          class="strand"
-        />
-        <path
-          v-if="shape.thick"
-          :d="`M${-shape.thick / 2 - 1} ${-shape.length + 2}q${shape.thick / 2 + 1} 3.4 ${shape.thick + 2} 0`"
-          :stroke="yarnOf(shape.row)"
-          stroke-width="4.4"
-          class="strand head"
-        />
+        <template v-if="shape.look !== 'chain'">
+          <path :d="shape.body" :stroke="yarnOf(shape.row)" stroke-width="7.5" class="strand" />
+          <ellipse
+            v-if="shape.look === 'raised'"
+            :cy="-shape.length / 2"
+            rx="9.5"
+            :ry="shape.length / 2 - 1"
+            :fill="yarnOf(shape.row)"
+            class="strand puffed"
+          />
+          <path :d="shape.head" :stroke="yarnOf(shape.row)" stroke-width="5.5" class="strand" />
+        </template>
         <path
           v-else
-          d="M-8 0q8 4 16 0"
+          d="M-9 -2Q0 6 9 -2"
           :stroke="yarnOf(shape.row)"
-          stroke-width="5"
-          class="strand head"
+          stroke-width="5.5"
+          class="strand"
         />
       </g>
     </g>
@@ -84,7 +86,7 @@ const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
 .stitch-drawing {
   display: block;
   width: 100%;
-  max-height: 230px;
+  max-height: 300px;
 }
 .stitch-drawing.symbols path {
   fill: none;
@@ -99,9 +101,13 @@ const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
   fill: var(--ink);
   stroke: none;
 }
-.stitch-drawing .strand {
+.stitch-drawing path.strand {
   fill: none;
   stroke-linecap: round;
-  filter: drop-shadow(0 0 0.6px rgb(0 0 0 / 75%));
+  stroke-linejoin: round;
+  filter: drop-shadow(0 0.4px 0.5px rgb(0 0 0 / 70%));
+}
+.stitch-drawing .puffed {
+  filter: drop-shadow(0 1px 1px rgb(0 0 0 / 60%));
 }
 </style>
