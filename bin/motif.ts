@@ -1,8 +1,8 @@
 #!/usr/bin/env -S npx tsx
 import { Command, CommanderError, Option } from 'commander'
-import { check, type CheckCommandOptions } from './commands/check.ts'
-import { fit, type FitOptions } from './commands/fit.ts'
-import { plan, type PlanOptions } from './commands/plan.ts'
+import type { CheckCommandOptions } from './commands/check.ts'
+import type { FitOptions } from './commands/fit.ts'
+import type { PlanOptions } from './commands/plan.ts'
 import { type Outcome, Refusal } from './outcome.ts'
 
 /* The core from a shell. 0: done, nothing wrong; 1: done, and something is wrong; 2: could not be read, or wrong use. */
@@ -24,7 +24,9 @@ program
   .option('--json', 'as data')
   .addOption(new Option('--terms <terms>').choices(['us', 'uk']).default('us'))
   .addOption(new Option('--units <units>').choices(['metric', 'imperial']).default('metric'))
-  .action((file: string, options: PlanOptions) => end(plan(file, options)))
+  .action(async (file: string, options: PlanOptions) =>
+    end((await import('./commands/plan.ts')).plan(file, options)),
+  )
 
 program
   .command('fit')
@@ -40,7 +42,7 @@ program
   .option('--flat', 'worked flat: offsets count')
   .option('--base <base>', 'round:8, oval:34:3:6, rect:38 or none', 'none')
   .option('--json', 'as data')
-  .action((options: FitOptions) => end(fit(options)))
+  .action(async (options: FitOptions) => end((await import('./commands/fit.ts')).fit(options)))
 
 program
   .command('check')
@@ -53,10 +55,13 @@ program
       .default('text'),
   )
   .option('--json', 'as data')
-  .action((file: string, options: CheckCommandOptions) => end(check(file, options)))
+  .action(async (file: string, options: CheckCommandOptions) =>
+    end((await import('./commands/check.ts')).check(file, options)),
+  )
 
 try {
-  program.parse()
+  // Each command brings what it needs, and no other.
+  await program.parseAsync()
 } catch (error) {
   if (error instanceof CommanderError) process.exitCode = error.exitCode === 0 ? 0 : 2
   else {

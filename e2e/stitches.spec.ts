@@ -18,7 +18,7 @@ test('the drawer shows every pattern drawn, counted and written, in both terms',
   await page.getByText('Stitched', { exact: true }).click()
   await accessible(page)
   await page.getByRole('button', { name: /US terms/ }).click()
-  await page.getByText('UK', { exact: true }).click()
+  await page.getByText('UK terms', { exact: true }).click()
   await page.keyboard.press('Escape')
   await expect(shown).toContainText('miss 2 sts, 5 tr in next st')
 })

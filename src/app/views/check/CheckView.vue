@@ -2,7 +2,7 @@
 import { fileOpen } from 'browser-fs-access'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { designFromCheck } from '@core/check'
+import { designFromCheck } from '@core/plan'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import OutsideBar from '@app/parts/OutsideBar.vue'
 import { addBag } from '@app/storage/bag-store.ts'

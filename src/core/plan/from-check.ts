@@ -1,8 +1,8 @@
 import type { BandPart, BasePart, Design } from '../design/index.ts'
 import { baseInstead, growthOf } from '../design/index.ts'
-import { newDesign } from '../plan/index.ts'
 import { found, refused, type Result } from '../units/index.ts'
-import type { CheckedRow, CheckReport } from './check.ts'
+import type { CheckedRow, CheckReport } from '../check/index.ts'
+import { newDesign } from './new-design.ts'
 
 /** What a bag needs that no pattern says. */
 export interface AboutBag {
