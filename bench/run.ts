@@ -85,7 +85,7 @@ async function openStress(page: Page) {
 
 /** Speaks to the program's own worker, as its page does, and times the work and the way there and back. */
 async function askWorker(page: Page, path: string, design: Design) {
-  const name = readdirSync('dist/assets').find((file) => /worker.*\.js$/.test(file))!
+  const name = readdirSync('dist/assets').find((file) => /derive\.worker.*\.js$/.test(file))!
   return page.evaluate(
     async ({ url, design, path }) => {
       const worker = new Worker(url, { type: 'module' })
@@ -254,7 +254,7 @@ async function firstLoad(page: Page) {
   })
   await page.goto(`http://127.0.0.1:${PORT}/`)
   await page.getByRole('link', { name: 'Open Beater tote' }).waitFor()
-  const worker = readdirSync('dist/assets').find((name) => /worker.*\.js$/.test(name))
+  const worker = readdirSync('dist/assets').find((name) => /derive\.worker.*\.js$/.test(name))
   const size = (name: string) => gzipSync(readFileSync(`dist/assets/${name}`)).length / 1000
   const page1 = [...files]
     .filter((name) => name !== worker)

@@ -1,4 +1,5 @@
 export { readWork, type Specials } from './grammar.ts'
+export { isFromChain, LONG_CHAIN } from './forms.ts'
 export * from './meaning.ts'
 export * from './print.ts'
 export * from './terms.ts'

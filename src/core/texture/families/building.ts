@@ -1,0 +1,57 @@
+import type { Family, StitchPattern } from '../pattern.ts'
+
+/*
+ * What the families share. Multiples are of stitches; repeats are common practice without a source, heights and yarn from memory.
+ * Puffs, bobbles and the like are said once for all that use them.
+ */
+
+export const PUFF = 'puff: (yo, pull up a loop) 3 times in one st, yo, pull through all loops.'
+export const BOBBLE = 'bobble: 5 dc in one st, each left unfinished, yo, pull through all loops.'
+export const POPCORN =
+  'popcorn: 5 dc in one st, hook out and into the top of the first, pull the loop through.'
+export const CLUSTER =
+  '3-dc cluster: 3 dc in one place, each left unfinished, yo, pull through all loops.'
+export const SPIKE = 'spike: sc into the st a row further down, drawn up loosely over it.'
+export const BEAD =
+  'bead: dc in the st, then (yo, pull up a loop around its post) 3 times, yo, pull through all loops.'
+
+export const ALL = 'sc in each st across'
+export const AROUND = 'sc in each st around'
+
+export type Given = Pick<StitchPattern, 'id' | 'name' | 'multiple' | 'offset'> &
+  Partial<StitchPattern>
+/** A pattern of a family, with what most have. */
+export const of =
+  (family: Family) =>
+  (given: Given): StitchPattern => ({
+    family,
+    flat: null,
+    round: null,
+    side: 'any',
+    height: 2,
+    yarn: 1.2,
+    special: '',
+    notes: '',
+    ...given,
+  })
+/** Rows that repeat, with nothing before them. */
+export const rows = (...list: string[]) => ({ begin: [], rows: list })
+
+/** A raised stitch with plain ones between, on a plain row: flat with plain ones at both edges. */
+export const dotted = (word: string, between: number) => ({
+  multiple: between + 1,
+  offset: between,
+  flat: rows(
+    `sc in next ${between} sts, *${word} in next st, sc in next ${between} sts; rep from * across`
+      .replace('next 1 sts', 'next st')
+      .replace('next 1 sts', 'next st'),
+    ALL,
+  ),
+  round: rows(
+    `*sc in next ${between} sts, ${word} in next st; rep from * around`.replace(
+      'next 1 sts',
+      'next st',
+    ),
+    AROUND,
+  ),
+})

@@ -1,0 +1,41 @@
+import { type Given, of, rows } from './building.ts'
+
+const patterns = [
+  {
+    id: 'picot',
+    name: 'Picots',
+    multiple: 3,
+    offset: 0,
+    height: 1.3,
+    yarn: 1.3,
+    special: 'picot: ch 3, sl st in the 3rd ch from hook.',
+    flat: rows('*sc in next 3 sts, picot; rep from * across'),
+    round: rows('*sc in next 3 sts, picot; rep from * around'),
+  },
+  {
+    id: 'crab',
+    name: 'Crab stitch',
+    multiple: 1,
+    offset: 0,
+    height: 0.8,
+    yarn: 1,
+    special: 'crab stitch: sc worked backward, from left to right for the right-handed.',
+    notes: 'A corded edge; nothing is worked on it.',
+    round: rows('crab stitch in each st around'),
+    flat: rows('crab stitch in each st across'),
+  },
+  {
+    id: 'scallops',
+    name: 'Scallops',
+    multiple: 4,
+    offset: 1,
+    height: 1.6,
+    yarn: 1.3,
+    flat: rows(
+      'sc in next st, *sk 1 st, 3 dc in next st, sk 1 st, sc in next st; rep from * across',
+    ),
+    round: rows('*sc in next st, sk 1 st, 3 dc in next st, sk 1 st; rep from * around'),
+  },
+] satisfies Given[]
+
+export const edges = patterns.map(of('edge'))

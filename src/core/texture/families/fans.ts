@@ -1,0 +1,128 @@
+import { ALL, AROUND, CLUSTER, type Given, of, rows, SPIKE } from './building.ts'
+
+const patterns = [
+  {
+    id: 'shells',
+    name: 'Shells',
+    multiple: 6,
+    offset: 1,
+    height: 3,
+    yarn: 1.4,
+    flat: rows(
+      'sc in next st, *sk 2 sts, 5 dc in next st, sk 2 sts, sc in next st; rep from * across',
+      'ch 3 (counts as dc), 2 dc in same st, *sk 2 sts, sc in next st, sk 2 sts, 5 dc in next st; rep from * to last 6 sts, sk 2 sts, sc in next st, sk 2 sts, 3 dc in last st',
+    ),
+    round: rows(
+      '*sc in next st, sk 2 sts, 5 dc in next st, sk 2 sts; rep from * around',
+      'ch 3 (counts as dc), 4 dc in same st, sk 2 sts, sc in next st, sk 2 sts, *5 dc in next st, sk 2 sts, sc in next st, sk 2 sts; rep from * around',
+    ),
+  },
+  {
+    id: 'fan-8',
+    name: 'Fans',
+    multiple: 8,
+    offset: 1,
+    height: 3,
+    yarn: 1.4,
+    notes: 'An odd number of half fans leaves two alike at the join.',
+    flat: rows(
+      'sc in next st, *sk 3 sts, 7 dc in next st, sk 3 sts, sc in next st; rep from * across',
+      ALL,
+    ),
+    round: rows('*sc in next st, sk 3 sts, 7 dc in next st, sk 3 sts; rep from * around', AROUND),
+  },
+  {
+    id: 'v-stitch',
+    name: 'V stitch',
+    multiple: 3,
+    offset: 2,
+    height: 2,
+    yarn: 1.2,
+    flat: {
+      begin: [
+        'ch 3 (counts as dc), *sk 1 st, (dc, ch 1, dc) in next st, sk 1 st; rep from * to last st, dc in last st',
+      ],
+      rows: [
+        'ch 3 (counts as dc), *(dc, ch 1, dc) in next ch-sp; rep from * to last st, dc in last st',
+      ],
+    },
+    round: {
+      begin: ['ch 1, *sk 1 st, (dc, ch 1, dc) in next st, sk 1 st; rep from * around'],
+      rows: ['ch 1, *(dc, ch 1, dc) in next ch-sp; rep from * around'],
+    },
+  },
+  {
+    id: 'granny',
+    name: 'Granny rows',
+    multiple: 4,
+    offset: 2,
+    height: 2,
+    yarn: 1.4,
+    notes: 'Clusters stand in the spaces of the row below.',
+    flat: {
+      begin: [
+        'ch 3 (counts as dc), *sk 1 st, 3 dc in next st, ch 1, sk 2 sts; rep from * to last st, dc in last st',
+      ],
+      rows: [
+        'ch 3 (counts as dc), *3 dc in next ch-sp, ch 1; rep from * to last st, dc in last st',
+      ],
+    },
+    round: {
+      begin: ['ch 1, *3 dc in next st, ch 1, sk 3 sts; rep from * around'],
+      rows: ['ch 1, *3 dc in next ch-sp, ch 1; rep from * around'],
+    },
+  },
+  {
+    id: 'granny-spike',
+    name: 'Granny spikes',
+    multiple: 4,
+    offset: 0,
+    height: 2,
+    yarn: 1.3,
+    special: SPIKE,
+    flat: rows('*3 dc in next st, sk 2 sts, spike in next st; rep from * across', ALL),
+    round: rows('*3 dc in next st, sk 2 sts, spike in next st; rep from * around', AROUND),
+  },
+  {
+    id: 'granny-gaps',
+    name: 'Granny in gaps',
+    multiple: 3,
+    offset: 0,
+    height: 2,
+    yarn: 1.4,
+    notes: 'No chains between: each cluster goes between two clusters.',
+    round: {
+      begin: ['ch 1, *3 dc in next st, sk 2 sts; rep from * around'],
+      rows: ['ch 1, *3 dc in next gap between clusters; rep from * around'],
+    },
+  },
+  {
+    id: 'pair-chain',
+    name: 'Pairs and a chain',
+    multiple: 3,
+    offset: 0,
+    height: 1.8,
+    yarn: 1.1,
+    round: {
+      begin: ['*(sc, dc) in next st, ch 1, sk 2 sts; rep from * around'],
+      rows: ['*(sc, dc) in next ch-sp, ch 1; rep from * around'],
+    },
+  },
+  {
+    id: 'clusters',
+    name: 'Clusters',
+    multiple: 2,
+    offset: 0,
+    height: 2,
+    yarn: 1.7,
+    special: CLUSTER,
+    round: {
+      begin: [
+        'ch 2 (does not count as a st), *3-dc cluster in next st, ch 1, sk 1 st; rep from * around',
+      ],
+      rows: ['ch 2 (does not count as a st), *3-dc cluster in next ch-sp, ch 1; rep from * around'],
+    },
+  },
+] satisfies Given[]
+
+export const fans = patterns.map(of('fans'))

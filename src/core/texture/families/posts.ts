@@ -1,0 +1,89 @@
+import { dotted, type Given, of, rows } from './building.ts'
+
+const patterns = [
+  {
+    id: 'post-rib',
+    name: 'Post rib',
+    multiple: 2,
+    offset: 0,
+    height: 1.7,
+    yarn: 1.5,
+    flat: rows(
+      'ch 2 (does not count as a st), *FPdc around next st, BPdc around next st; rep from * across',
+    ),
+    round: rows(
+      'ch 2 (does not count as a st), *FPdc around next st, BPdc around next st; rep from * around',
+    ),
+  },
+  {
+    id: 'post-columns',
+    name: 'Post columns',
+    ...dotted('FPdc', 2),
+    side: 'RS',
+    yarn: 1.4,
+    notes: 'Go around the post of the stitch a row below, not into its top.',
+  },
+  {
+    id: 'basket',
+    name: 'Basket weave',
+    multiple: 4,
+    offset: 0,
+    height: 6.8,
+    yarn: 1.6,
+    notes: 'Two rows one way, two the other.',
+    flat: rows(
+      ...[0, 0, 1, 1].map(
+        (way) =>
+          `ch 2 (does not count as a st), *${way ? 'BPdc' : 'FPdc'} around next 2 sts, ${way ? 'FPdc' : 'BPdc'} around next 2 sts; rep from * across`,
+      ),
+    ),
+    round: rows(
+      ...[0, 0, 1, 1].map(
+        (way) =>
+          `ch 2 (does not count as a st), *${way ? 'BPdc' : 'FPdc'} around next 2 sts, ${way ? 'FPdc' : 'BPdc'} around next 2 sts; rep from * around`,
+      ),
+    ),
+  },
+  {
+    id: 'waffle',
+    name: 'Waffle',
+    multiple: 3,
+    offset: 2,
+    height: 3.6,
+    yarn: 1.6,
+    flat: rows(
+      'ch 2 (does not count as a st), dc in next 2 sts, *FPdc around next st, dc in next 2 sts; rep from * across',
+      'ch 2 (does not count as a st), FPdc around next 2 sts, *dc in next st, FPdc around next 2 sts; rep from * across',
+    ),
+    round: rows(
+      'ch 2 (does not count as a st), *FPdc around next st, dc in next 2 sts; rep from * around',
+      'ch 2 (does not count as a st), *dc in next st, FPdc around next 2 sts; rep from * around',
+    ),
+  },
+  {
+    id: 'post-v',
+    name: 'V with a post',
+    multiple: 6,
+    offset: 1,
+    height: 2,
+    yarn: 1.3,
+    flat: {
+      begin: [
+        'ch 2 (does not count as a st), FPdc around next st, *sk 2 sts, (2 dc, ch 1, 2 dc) in next st, sk 2 sts, FPdc around next st; rep from * across',
+      ],
+      rows: [
+        'ch 2 (does not count as a st), FPdc around next st, *(2 dc, ch 1, 2 dc) in next ch-sp, sk 2 sts, FPdc around next st; rep from * across',
+      ],
+    },
+    round: {
+      begin: [
+        'ch 2 (does not count as a st), *FPdc around next st, sk 2 sts, (2 dc, ch 1, 2 dc) in next st, sk 2 sts; rep from * around',
+      ],
+      rows: [
+        'ch 2 (does not count as a st), *FPdc around next st, (2 dc, ch 1, 2 dc) in next ch-sp, sk 2 sts; rep from * around',
+      ],
+    },
+  },
+] satisfies Given[]
+
+export const posts = patterns.map(of('post'))

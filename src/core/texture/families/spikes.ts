@@ -1,0 +1,34 @@
+import { ALL, AROUND, dotted, type Given, of, rows, SPIKE } from './building.ts'
+
+const patterns = [
+  {
+    id: 'spike-4',
+    name: 'Spikes, every fourth',
+    ...dotted('spike', 3),
+    special: SPIKE,
+    side: 'RS',
+    yarn: 1.15,
+    notes: 'Best in stripes: the spike shows its colour in the row below.',
+  },
+  {
+    id: 'spike-2',
+    name: 'Spikes, every second',
+    ...dotted('spike', 1),
+    special: SPIKE,
+    side: 'RS',
+    yarn: 1.3,
+  },
+  {
+    id: 'spike-blocks',
+    name: 'Spike blocks',
+    multiple: 6,
+    offset: 3,
+    special: SPIKE,
+    side: 'RS',
+    yarn: 1.25,
+    flat: rows('sc in next 3 sts, *spike in next 3 sts, sc in next 3 sts; rep from * across', ALL),
+    round: rows('*sc in next 3 sts, spike in next 3 sts; rep from * around', AROUND),
+  },
+] satisfies Given[]
+
+export const spikes = patterns.map(of('spike'))
