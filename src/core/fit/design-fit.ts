@@ -8,6 +8,7 @@ import {
   growthOf,
   isEvenOut,
   partById,
+  roundsOf,
 } from '../design/index.ts'
 import { balanceOf, partGauge, repeatOf } from '../ledger/index.ts'
 import { constructionOf, roundsTo } from '../shape/index.ts'
@@ -75,11 +76,24 @@ export function baseFlatness(design: Design): { flatness: number; flat: number |
   return { flatness: (increase * rounds) / (rounds + plain) / flat, flat }
 }
 
+/** What the bands add to the way around beside the base's stitches, in mm. */
+function extraOf(design: Design): number {
+  const { bandsAdd } = constructionIn(design)
+  if (!bandsAdd) return 0
+  return bandsAdd(
+    bandsOf(design).reduce(
+      (sum, part) => sum + roundsOf(part) * partGauge(design, part).rowHeightMm,
+      0,
+    ),
+  )
+}
+
 /** What the design asks of the fit. */
 export function fitRequestOf(design: Design, over: Partial<FitRequest> = {}): FitRequest {
   const base = baseOf(design)
   return {
     stitchWidthMm: partGauge(design, base).stitchWidthMm * constructionIn(design).around(base),
+    extraMm: extraOf(design),
     wantedMm: design.want.aroundMm,
     tolerance: design.want.tolerance,
     bands: fitBandsOf(design),

@@ -28,6 +28,8 @@ export interface FitBase {
 export interface FitRequest {
   /** Way around (or width) that one stitch comes to. */
   readonly stitchWidthMm: number
+  /** What is around beside the stitches; 0 unless said. */
+  readonly extraMm?: number
   readonly wantedMm: number
   /** 0.05 = ±5 % of the wanted size. */
   readonly tolerance: number
@@ -92,9 +94,15 @@ function paddingFor(band: FitBand, count: number, maxPad: number): number {
 }
 
 /** Every count within the tolerance, from below; and the one asked for. */
-function countsOf({ wantedMm, stitchWidthMm, tolerance, count }: FitRequest): number[] {
-  const low = Math.max(1, Math.ceil((wantedMm * (1 - tolerance)) / stitchWidthMm - 1e-9))
-  const high = Math.floor((wantedMm * (1 + tolerance)) / stitchWidthMm + 1e-9)
+function countsOf({
+  wantedMm,
+  stitchWidthMm,
+  tolerance,
+  count,
+  extraMm = 0,
+}: FitRequest): number[] {
+  const low = Math.max(1, Math.ceil((wantedMm * (1 - tolerance) - extraMm) / stitchWidthMm - 1e-9))
+  const high = Math.floor((wantedMm * (1 + tolerance) - extraMm) / stitchWidthMm + 1e-9)
   const from = Math.min(low, count ?? low)
   const to = Math.max(high, count ?? high)
   return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i)
@@ -142,6 +150,7 @@ function baseFit(base: FitBase, count: number, other: boolean): NonNullable<Fit[
 
 /** Every count within the tolerance with every way that none from the same count beats. */
 export function allFits(request: FitRequest): Fit[] {
+  const sizeOf = (count: number) => count * request.stitchWidthMm + (request.extraMm ?? 0)
   const counts = countsOf(request)
   const layers = request.bands.map((band): Layer => ({
     weights: counts.map((count) => paddingFor(band, count, request.maxPad)),
@@ -160,8 +169,8 @@ export function allFits(request: FitRequest): Fit[] {
         const below = made && made.last > 0 ? COST.lastRound : 0
         return {
           count,
-          sizeMm: count * request.stitchWidthMm,
-          errorMm: count * request.stitchWidthMm - request.wantedMm,
+          sizeMm: sizeOf(count),
+          errorMm: sizeOf(count) - request.wantedMm,
           base: made,
           bands,
           cost: way.cost + pads + below + (made?.other ? COST.other : 0),

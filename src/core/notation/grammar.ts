@@ -1,81 +1,34 @@
-import { EmbeddedActionsParser, EOF, type IToken, tokenMatcher, type TokenType } from 'chevrotain'
+import { EOF, type IToken, tokenMatcher, type TokenType } from 'chevrotain'
+import { PlaceParser, type Specials } from './place-grammar.ts'
+import {
+  clauseAt,
+  countsOf,
+  END,
+  low,
+  nthOf,
+  numberOf,
+  plainStitch,
+  stitchWord,
+  STRUCTURE,
+  times,
+  WORK,
+} from './token-values.ts'
 import * as t from './tokens.ts'
-import { compound, vocabulary } from './vocabulary.ts'
+import { compound } from './vocabulary.ts'
 import type { PlaceUnit, Reach, ReadWork, StitchWord, Target, Unread, Work } from './work.ts'
 
-/** Stitches a text defines for itself, by their lower-case name. */
-export type Specials = ReadonlyMap<string, StitchWord>
-
-const END: Reach = { kind: 'end' }
-const times = (count: number): Reach => ({ kind: 'times', count })
-const STRUCTURE = [t.Separator, t.Open, t.Close, t.Star, t.RepFrom, EOF]
-const ordinals: Readonly<Record<string, number>> = { second: 2, third: 3, fourth: 4, fifth: 5 }
+export type { Specials }
 
 /** More clauses than this that do not fit, or a longer row, are no row at all. */
 const MOST_ASIDE = 24
 const LONGEST = 3000
 
-/** What can stand where a clause begins. */
-const WORK = 'a stitch, a number, “ch”, “sk” or a bracket'
-
-const isStructure = (token: IToken | undefined) =>
-  token === undefined || STRUCTURE.some((type) => tokenMatcher(token, type))
-
-/** Tokens of the clause around one, as a half-open range; of the last open bracket when the text ended too early. */
-function clauseAt(tokens: readonly IToken[], at: number): { from: number; to: number } {
-  if (at < 0) {
-    const open = tokens.findLastIndex(({ tokenType }) => tokenType === t.Open)
-    const from = open >= 0 ? open : tokens.length - 1
-    return { from, to: from + 1 }
-  }
-  if (isStructure(tokens[at]) && (at === 0 || isStructure(tokens[at - 1])))
-    return { from: at, to: at + 1 }
-  let from = isStructure(tokens[at]) ? at - 1 : at
-  let to = from + 1
-  while (from > 0 && !isStructure(tokens[from - 1])) from--
-  while (to < tokens.length && !isStructure(tokens[to])) to++
-  return { from, to }
-}
-
-/** A number as written; none that is worked is larger than this. */
-const numberOf = (token: IToken): number => Math.min(Number(token.image) || 0, 50_000)
-
-const low = (token: IToken) => token.image.toLowerCase().replace(/\s+/g, ' ')
-/** A stitch by its word; a plural is the same. */
-export const stitchWord = (text: string): StitchWord => vocabulary.get(text)!
-
-const nthOf = (hook: IToken): number =>
-  ordinals[low(hook).split(' ')[0]!] ?? Number.parseInt(hook.image, 10)
-
-/** The stitch before goes on elsewhere. */
-const plainStitch = {
-  kind: 'stitch',
-  stitch: { word: '', uses: 1, makes: 1 },
-  count: 1,
-  loop: null,
-  yarn: null,
-  times: 1,
-  start: null,
-  withStart: false,
-} as const
-
-/** "(counts as dc)", "(counts as dc and ch 1)", "(does not count as a st)". */
-function countsOf(token: IToken): { stitches: number; chains: number } {
-  const text = low(token)
-  if (/not |n[’']t /.test(text)) return { stitches: 0, chains: 0 }
-  const chains = /\bch(?:ain)?[- ]?(\d+)/.exec(
-    text.replace(/^[^a-z]*ch(?:ain)?[- ]?\d+ counts?/, ''),
-  )
-  return { stitches: 1, chains: chains ? Number(chains[1]) : 0 }
-}
-
 /**
  * One grammar for the work of a row. Whatever does not belong where it stands is set aside as unread with its place, and reading
  * goes on after it.
  */
-class WorkParser extends EmbeddedActionsParser {
+class WorkParser extends PlaceParser {
   private unread: Unread[] = []
-  private specials: Specials = new Map()
 
   constructor() {
     super([...t.tokens], { maxLookahead: 2, recoveryEnabled: false })
@@ -105,36 +58,6 @@ class WorkParser extends EmbeddedActionsParser {
     }
   }
 
-  private spanFrom(first: IToken) {
-    // While the grammar records itself there are no tokens.
-    if (this.RECORDING_PHASE) return { from: 0, to: 0 }
-    const last = this.LA(0)
-    return { from: first.startOffset, to: (last.startOffset ?? 0) + last.image.length }
-  }
-  private next(...types: TokenType[]): boolean {
-    return types.some((type) => tokenMatcher(this.LA(1), type))
-  }
-  /** Whether a place to work into begins at the token so far ahead. */
-  private isTarget(ahead: number): boolean {
-    const first = this.LA(ahead)
-    const starts = [t.Next, t.Each, t.Same, t.Last, t.First, t.Hook, t.Ring]
-    if (starts.some((type) => tokenMatcher(first, type))) return true
-    if (!tokenMatcher(first, t.In) && !tokenMatcher(first, t.Around)) return false
-    const second = this.LA(ahead + 1)
-    const after = [
-      ...starts,
-      t.The,
-      t.Article,
-      t.BackLoop,
-      t.FrontLoop,
-      t.Place,
-      t.ChSpace,
-      t.Gap,
-      t.Chain,
-      t.Stitch,
-    ]
-    return after.some((type) => tokenMatcher(second, type)) || this.specials.has(low(second))
-  }
   /** Whether a stitch, a chain or a place to go on in begins here. */
   private isWork(): boolean {
     const counted = this.next(t.Integer) ? this.LA(2) : this.LA(1)
@@ -145,7 +68,7 @@ class WorkParser extends EmbeddedActionsParser {
       this.isTarget(1)
     )
   }
-  private isSpecial = (): boolean => this.specials.has(low(this.LA(1)))
+
   /** Up to where a clause ends nothing more was expected. */
   private setAside(expected: string): void {
     const first = this.LA(1)
@@ -229,6 +152,7 @@ class WorkParser extends EmbeddedActionsParser {
     })
     return items
   })
+
   /** What is left of a clause after what could be read of it, unless the next clause begins there without a comma. */
   private junkAfter(): void {
     if (
@@ -290,42 +214,6 @@ class WorkParser extends EmbeddedActionsParser {
     ]
   })
 
-  /** How often, after “rep from *”: to the end when nothing is said. */
-  private reach = this.RULE('reach', (): Reach =>
-    this.OR<Reach>({
-      IGNORE_AMBIGUITIES: true,
-      DEF: [
-        { ALT: () => (this.CONSUME(t.Around), END) },
-        { ALT: () => (this.CONSUME(t.Across), END) },
-        { ALT: () => (this.CONSUME(t.ToEnd), END) },
-        { ALT: () => this.SUBRULE(this.toLast) },
-        {
-          ALT: () => {
-            const count = numberOf(this.CONSUME(t.Integer))
-            let more = false
-            this.OPTION(() => {
-              this.CONSUME(t.More)
-              more = true
-            })
-            this.OPTION2(() => this.CONSUME(t.Times))
-            return times(more ? count + 1 : count)
-          },
-        },
-        { ALT: () => (this.CONSUME(t.Once), times(2)) },
-        { ALT: () => (this.CONSUME(t.Twice), this.OPTION3(() => this.CONSUME2(t.More)), times(3)) },
-        { ALT: () => END },
-      ],
-    }),
-  )
-  private toLast = this.RULE('toLast', (): Reach => {
-    this.CONSUME(t.ToLast)
-    let count = 1
-    this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
-    this.OPTION2(() => this.SUBRULE(this.unit))
-    this.OPTION3(() => this.CONSUME(t.Remain))
-    return { kind: 'to-last', count }
-  })
-
   private bracketed = this.RULE('bracketed', (): Work[] => {
     const first = this.CONSUME(t.Open)
     const items = this.SUBRULE(this.sequence)
@@ -336,28 +224,6 @@ class WorkParser extends EmbeddedActionsParser {
     this.OPTION2(() => (reach = this.SUBRULE(this.often)))
     return [{ kind: 'group', items, reach, target, span: this.spanFrom(first) }]
   })
-  /** How often, after a bracket. */
-  private often = this.RULE('often', (): Reach =>
-    this.OR<Reach>({
-      IGNORE_AMBIGUITIES: true,
-      DEF: [
-        { ALT: () => (this.CONSUME(t.TimesSign), times(numberOf(this.CONSUME(t.Integer)))) },
-        {
-          ALT: () => {
-            const count = numberOf(this.CONSUME2(t.Integer))
-            this.CONSUME(t.Times)
-            return times(count)
-          },
-        },
-        { ALT: () => (this.CONSUME(t.Twice), times(2)) },
-        { ALT: () => (this.CONSUME(t.Once), times(1)) },
-        { ALT: () => (this.CONSUME(t.Around), END) },
-        { ALT: () => (this.CONSUME(t.Across), END) },
-        { ALT: () => (this.CONSUME(t.ToEnd), END) },
-        { ALT: () => this.SUBRULE(this.toLast) },
-      ],
-    }),
-  )
 
   private skip = this.RULE('skip', (): Work[] => {
     const first = this.CONSUME(t.Skip)
@@ -555,6 +421,7 @@ class WorkParser extends EmbeddedActionsParser {
       return this.ACTION(() => (targets.length > 0 ? targets.map(work) : [work(null)]))
     },
   )
+
   private stitchName = this.RULE('stitchName', (): StitchWord =>
     this.OR<StitchWord>({
       IGNORE_AMBIGUITIES: true,
@@ -588,157 +455,10 @@ class WorkParser extends EmbeddedActionsParser {
   /** "sc 5", as some write for five; not the number of what follows. */
   private looseCount = this.RULE('looseCount', (): number => numberOf(this.CONSUME(t.Integer)))
 
-  private loop = this.RULE('loop', (): 'back' | 'front' => {
-    const loop = this.OR<'back' | 'front'>({
-      IGNORE_AMBIGUITIES: true,
-      DEF: [
-        { ALT: () => (this.CONSUME(t.BackLoop), 'back') },
-        { ALT: () => (this.CONSUME(t.FrontLoop), 'front') },
-      ],
-    })
-    this.OPTION(() => this.CONSUME(t.Of))
-    return loop
-  })
-
   private goesOn = this.RULE('goesOn', (first: IToken): Work[] => {
     const target = this.SUBRULE(this.target)
     return [{ ...plainStitch, target, span: this.spanFrom(first) }]
   })
-
-  private target = this.RULE('target', (): Target => {
-    this.OPTION(() =>
-      this.OR({
-        IGNORE_AMBIGUITIES: true,
-        DEF: [{ ALT: () => this.CONSUME(t.In) }, { ALT: () => this.CONSUME(t.Around) }],
-      }),
-    )
-    this.OPTION3(() => this.SUBRULE(this.loop))
-    this.OPTION4(() =>
-      this.OR2({
-        IGNORE_AMBIGUITIES: true,
-        DEF: [{ ALT: () => this.CONSUME(t.The) }, { ALT: () => this.CONSUME(t.Article) }],
-      }),
-    )
-    return this.OR3<Target>({
-      IGNORE_AMBIGUITIES: true,
-      DEF: [
-        { ALT: () => this.SUBRULE(this.eachTarget) },
-        {
-          ALT: () => {
-            this.CONSUME(t.Next)
-            let count = 1
-            let unit: PlaceUnit = 'st'
-            this.OPTION5(() => (count = numberOf(this.CONSUME(t.Integer))))
-            this.OPTION6(() => (unit = this.SUBRULE(this.unit)))
-            return { kind: 'next', count, unit }
-          },
-        },
-        {
-          ALT: () => {
-            this.CONSUME(t.Same)
-            this.OPTION7(() => this.SUBRULE2(this.unit))
-            return { kind: 'same' }
-          },
-        },
-        {
-          ALT: () => {
-            this.CONSUME(t.Last)
-            let count = 1
-            let unit: PlaceUnit = 'any'
-            this.OPTION8(() => (count = numberOf(this.CONSUME2(t.Integer))))
-            this.OPTION9(() => (unit = this.SUBRULE3(this.unit)))
-            return { kind: 'last', count, unit }
-          },
-        },
-        {
-          ALT: () => this.SUBRULE(this.firstTarget),
-        },
-        {
-          ALT: () => {
-            const token = this.CONSUME(t.Hook)
-            return this.ACTION(() => ({
-              kind: 'hook',
-              nth: nthOf(token),
-              counts: null,
-              from: false,
-            }))
-          },
-        },
-        { ALT: () => (this.CONSUME(t.Ring), { kind: 'ring' }) },
-        { ALT: () => ({ kind: 'next', count: 1, unit: this.SUBRULE5(this.unit) }) },
-      ],
-    })
-  })
-
-  private firstTarget = this.RULE('firstTarget', (): Target => {
-    this.CONSUME(t.First)
-    let count = 1
-    this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
-    this.SUBRULE(this.unit)
-    return { kind: 'next', count, unit: 'any' }
-  })
-
-  private eachTarget = this.RULE('eachTarget', (): Target => {
-    this.CONSUME(t.Each)
-    const units: PlaceUnit[] = []
-    let reach: Reach = END
-    this.OPTION(() => this.CONSUME(t.Of))
-    this.OPTION2(() => this.CONSUME(t.The))
-    this.OPTION3(() => {
-      this.CONSUME(t.Next)
-      reach = times(numberOf(this.CONSUME(t.Integer)))
-    })
-    this.OPTION4(() => {
-      this.CONSUME2(t.The)
-      this.OPTION5(() => this.CONSUME2(t.Next))
-    })
-    units.push(this.SUBRULE(this.unit))
-    this.MANY({
-      GATE: () =>
-        tokenMatcher(this.LA(2), t.ChSpace) ||
-        tokenMatcher(this.LA(2), t.Chain) ||
-        tokenMatcher(this.LA(2), t.Place) ||
-        tokenMatcher(this.LA(2), t.Each),
-      DEF: () => {
-        this.CONSUME(t.And)
-        this.OPTION6(() => this.CONSUME2(t.Each))
-        units.push(this.SUBRULE2(this.unit))
-      },
-    })
-    this.OPTION7(() => {
-      const far = this.OR<Reach>({
-        IGNORE_AMBIGUITIES: true,
-        DEF: [
-          { ALT: () => (this.CONSUME(t.Around), END) },
-          { ALT: () => (this.CONSUME(t.Across), END) },
-          { ALT: () => (this.CONSUME(t.ToEnd), END) },
-          { ALT: () => this.SUBRULE(this.toLast) },
-        ],
-      })
-      if (reach === END) reach = far
-    })
-    return { kind: 'each', units, reach }
-  })
-
-  private unit = this.RULE('unit', (): PlaceUnit =>
-    this.OR<PlaceUnit>({
-      IGNORE_AMBIGUITIES: true,
-      DEF: [
-        { ALT: () => (this.CONSUME(t.Place), 'st') },
-        { ALT: () => (this.CONSUME(t.ChSpace), 'sp') },
-        { ALT: () => (this.CONSUME(t.Gap), 'gap') },
-        { ALT: () => (this.CONSUME(t.Chain), 'ch') },
-        {
-          ALT: () => {
-            this.CONSUME(t.Stitch)
-            this.OPTION(() => this.CONSUME2(t.Place))
-            return 'st'
-          },
-        },
-        { GATE: this.isSpecial, ALT: () => (this.CONSUME(t.Unknown), 'st') },
-      ],
-    }),
-  )
 
   /** A clause that begins with nothing the grammar knows. */
   private stray = this.RULE('stray', (): Work[] => {

@@ -78,6 +78,8 @@ export interface Construction<Base> {
   readonly flat: ((size: StitchSize) => number) | null
   /** Way around the bag that one stitch of the base's last row comes to, in stitch widths. */
   readonly around: (base: Base) => number
+  /** What bands so deep add to the way around, beside the stitches of the base's last row; nothing unless it says otherwise. */
+  readonly bandsAdd?: (bandsMm: number) => number
   /** Stitches its bands are worked on: those of the base's last row unless it says otherwise. */
   readonly bandCount?: (base: Base) => number
   /** In working order. */

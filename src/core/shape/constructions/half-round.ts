@@ -37,6 +37,8 @@ export const halfRound: Construction<HalfRound> = {
   flat: flatHalfIncrease,
   // Twice the straight edge, which is the curve's diameter.
   around: () => 4 / Math.PI,
+  // Bands lie around the curve: each adds to the radius, and four radii go around.
+  bandsAdd: (bandsMm) => 4 * bandsMm,
   pieces: (base) => [
     {
       id: 'bag',

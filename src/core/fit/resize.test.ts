@@ -1,0 +1,93 @@
+import fc from 'fast-check'
+import { baseOf, designFaults, roundsOf, type BandPart } from '../design/index.ts'
+import { compile } from '../ledger/index.ts'
+import { baseKinds } from '../shape/index.ts'
+import { baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
+import { fitAnswer, fitRequestOf, fitsOf, resized } from './index.ts'
+
+const sizesOf = (design: ReturnType<typeof tote>) => compile(design).sizes
+
+describe('resized', () => {
+  it('is the wanted size, with motifs whole and plain bands stretched', () => {
+    const bag = tote({
+      parts: [...tote().parts.slice(0, 3), stripes(), plain({ id: 'rim', rounds: 8 })],
+    })
+    const big = resized(bag, { aroundMm: 480, heightMm: 150 })
+    expect(sizesOf(big)).toMatchObject({ aroundMm: 480, heightMm: 150 })
+    expect(baseOf(big).count).toBe(96)
+    const rounds = (design: typeof bag) =>
+      design.parts.slice(1).map((part) => roundsOf(part as BandPart))
+    expect(rounds(big)[1]).toBe(rounds(bag)[1])
+    for (const at of [0, 2, 3]) expect(rounds(big)[at]).toBeGreaterThan(rounds(bag)[at]!)
+    expect(designFaults(big)).toEqual([])
+  })
+
+  it('comes near any size, in every construction, and stays a bag that can be made', () => {
+    const size = fc.record({
+      aroundMm: fc.integer({ min: 200, max: 900 }),
+      heightMm: fc.integer({ min: 80, max: 400 }),
+    })
+    fc.assert(
+      fc.property(size, fc.constantFrom(...baseKinds), (wanted, kind) => {
+        const bag = tote({ parts: [baseAs(kind), plain({ rounds: 12 }), motif()] })
+        const next = resized(bag, wanted)
+        expect(designFaults(next)).toEqual([])
+        // A half round is as tall as it is wide: both cannot be had.
+        if (kind === 'half-round') return
+        const { aroundMm, heightMm } = sizesOf(next)
+        // A step of a base that grows by whole stitches, and one row of its faces.
+        expect(Math.abs(aroundMm - wanted.aroundMm)).toBeLessThan(
+          Math.max(45, 0.06 * wanted.aroundMm),
+        )
+        if (kind !== 'discs' && kind !== 'half-round' && kind !== 'squares')
+          expect(Math.abs(heightMm - wanted.heightMm)).toBeLessThan(13)
+      }),
+      { numRuns: 150 },
+    )
+  })
+
+  it('keeps the flap of a folded panel in proportion', () => {
+    const folded = tote({ parts: [baseAs('folded-panel', { flapRows: 6 }), plain({ rounds: 29 })] })
+    const { heightMm } = sizesOf(folded)
+    const twice = resized(folded, { aroundMm: 240, heightMm: 2 * heightMm })
+    expect(baseOf(twice)).toMatchObject({ flapRows: 12 })
+  })
+})
+
+describe('fitAnswer', () => {
+  it('fills up a short list with the next best counts, and says how many there are', () => {
+    const request = fitRequestOf(tote({ want: { ...tote().want, tolerance: 0.2 } }))
+    const { fits, total, nearest } = fitAnswer(request)
+    expect(fits.length).toBeGreaterThanOrEqual(7)
+    expect(total).toBeGreaterThanOrEqual(new Set(fits.map(({ count }) => count)).size)
+    expect(nearest).toBeNull()
+    expect(fits[0]).toEqual(fitsOf(tote({ want: { ...tote().want, tolerance: 0.2 } }))[0])
+  })
+
+  // Common practice without a source: 15 a round to 90, on which 18 chain loops over 5 stand.
+  it('finds 18 loops over 5 on a base of 15 a round', () => {
+    const base = { kind: 'round', first: 15, increase: 15, flat: 12.6 }
+    const { fits } = fitAnswer({
+      stitchWidthMm: 5,
+      wantedMm: 450,
+      tolerance: 0.05,
+      bands: [{ id: 'loops', multiple: 5, offset: 0 }],
+      maxPad: 0,
+      bases: [base],
+    })
+    expect(fits[0]).toMatchObject({
+      count: 90,
+      base: { rounds: 6, last: 0 },
+      bands: [{ repeats: 18 }],
+    })
+  })
+
+  it('says the nearest miss when nothing fits', () => {
+    const never = {
+      ...fitRequestOf(tote()),
+      maxPad: 0,
+      bands: [{ id: 'm', multiple: 61, offset: 0 }],
+    }
+    expect(fitAnswer(never)).toMatchObject({ fits: [], total: 0, nearest: { fit: { count: 61 } } })
+  })
+})
