@@ -1,22 +1,24 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watchEffect } from 'vue'
-import type { Design } from '@core/design'
+import type { BasePart, Yarn } from '@core/design'
 import type { Derived } from '@core/plan'
 import { type ArcFace, facesOf, type RowsFace, seenMm } from './faces.ts'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
 
-/** The bag laid flat, seen from the front, to scale in its box. */
+/** The bag laid flat, seen from the front, to scale in its box. Of the design only what it shows: strokes on charts change none of it. */
 const props = defineProps<{
-  design: Design
+  name: string
+  yarns: readonly Yarn[]
+  base: BasePart
   derived: Derived
   width: number
   height: number
 }>()
 
 const canvas = useTemplateRef('canvas')
-const seen = computed(() => facesOf(props.design, props.derived))
-const label = computed(() => `${props.design.name}, seen from the front`)
-const palette = computed(() => paletteOf(props.derived.ledger.yarns, props.design.yarns))
+const seen = computed(() => facesOf(props.base, props.derived))
+const label = computed(() => `${props.name}, seen from the front`)
+const palette = computed(() => paletteOf(props.derived.ledger.yarns, props.yarns))
 
 /** Rows of one count are painted together. */
 function paintRows(context: CanvasRenderingContext2D, face: RowsFace, scale: number) {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
-import { bandsOf, isBaseKind, roundsOf } from '@core/design'
+import { bandsOf, baseOf, isBaseKind, roundsOf } from '@core/design'
 import { bodyOf } from '@core/ledger'
 import { useProject } from '@app/stores/project.ts'
 import BagPicture from './BagPicture.vue'
@@ -19,7 +19,9 @@ const strip = useTemplateRef('strip')
 const { height } = useElementSize(root)
 
 const derived = computed(() => project.shown)
+const name = computed(() => project.shownDesign?.name ?? '')
 const yarns = computed(() => project.shownDesign?.yarns ?? [])
+const base = computed(() => project.shownDesign && baseOf(project.shownDesign))
 const foot = computed(() => Math.max(STRIP.top + 60, height.value - STRIP.below))
 
 /** The scale stands still while an edge is dragged. */
@@ -155,7 +157,9 @@ const partStyle = (top: number, bottom: number) => ({
       />
       <BagPicture
         class="whole"
-        :design="project.shownDesign!"
+        :name="name"
+        :yarns="yarns"
+        :base="base!"
         :derived="derived"
         :width="PICTURE.width"
         :height="PICTURE.height"

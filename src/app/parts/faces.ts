@@ -1,4 +1,4 @@
-import { baseOf, type BasePart, type Design } from '@core/design'
+import type { BasePart } from '@core/design'
 import { bodyOf, type Piece } from '@core/ledger'
 import type { Derived } from '@core/plan'
 import { foldsOf } from '@core/shape'
@@ -121,8 +121,7 @@ const layouts: Readonly<Record<BasePart['kind'], Layout>> = {
 }
 
 /** What is seen of a bag from the front. */
-export function facesOf(design: Design, derived: Look): Faces {
-  const base = baseOf(design)
+export function facesOf(base: BasePart, derived: Look): Faces {
   const { flatMm, heightMm } = derived.ledger.sizes
   return { widthMm: flatMm, heightMm, faces: layouts[base.kind](derived, base) }
 }

@@ -39,7 +39,7 @@ describe('resized', () => {
         expect(Math.abs(aroundMm - wanted.aroundMm)).toBeLessThan(
           Math.max(45, 0.06 * wanted.aroundMm),
         )
-        if (kind !== 'discs' && kind !== 'half-round' && kind !== 'squares')
+        if (kind !== 'discs' && kind !== 'squares')
           expect(Math.abs(heightMm - wanted.heightMm)).toBeLessThan(13)
       }),
       { numRuns: 150 },

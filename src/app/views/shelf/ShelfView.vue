@@ -8,6 +8,7 @@ import { h, nextTick, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Design } from '@core/design'
 import { MOST_BYTES, readProject } from '@core/file'
+import { baseOf } from '@core/design'
 import { bodyOf } from '@core/ledger'
 import { printLength } from '@core/units'
 import { saveProjectFile } from '@app/export/save.ts'
@@ -166,7 +167,14 @@ useEventListener('drop', (event: DragEvent) => {
               :to="{ name: 'bands', params: { id: bag.id } }"
               :aria-label="`Open ${bag.design.name}`"
             >
-              <BagPicture :design="bag.design" :derived="bag.derived" :width="190" :height="168" />
+              <BagPicture
+                :name="bag.design.name"
+                :yarns="bag.design.yarns"
+                :base="baseOf(bag.design)"
+                :derived="bag.derived"
+                :width="190"
+                :height="168"
+              />
             </RouterLink>
             <div class="words">
               <input

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Design } from '@core/design'
+import { baseOf, type Design } from '@core/design'
 import type { Derived } from '@core/plan'
 import { printLength } from '@core/units'
 import BagPicture from '@app/parts/BagPicture.vue'
@@ -39,7 +39,9 @@ defineExpose({ pxPerMm, middle, foot, wide })
 <template>
   <div class="side-plan" :style="{ width: `${width}px`, height: `${height}px` }">
     <BagPicture
-      :design="design"
+      :name="design.name"
+      :yarns="design.yarns"
+      :base="baseOf(design)"
       :derived="derived"
       :width="Math.max(1, wide)"
       :height="Math.max(1, high)"
