@@ -70,7 +70,8 @@ test('every construction is drawn, fitted and written', async ({ page }) => {
     ['Half-round panels', 'would be dead flat'],
   ] as const) {
     await construct(page, name)
-    await expect(page.locator('.fit-card tbody tr').first()).toBeVisible()
+    // The bands of the pouch alone go further around a half round than it may: that is said.
+    await expect(page.locator('.fit-card').locator('tbody tr, .nothing').first()).toBeVisible()
     await page.getByText('From the side', { exact: true }).click()
     await expect(page.locator('.base-card')).toContainText(words)
     await expect(page.getByRole('group', { name: /^The bag from the side/ })).toBeVisible()
