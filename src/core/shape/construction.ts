@@ -1,4 +1,4 @@
-import type { ShapeRow } from './shape-row.ts'
+import { firstRowOf, type ShapeRow } from './shape-row.ts'
 
 /** Width of a stitch and height of a row, in mm. */
 export interface StitchSize {
@@ -99,6 +99,18 @@ export const inRounds = (rows: readonly ShapeRow[]): ShapePiece[] => [
     rows,
     holdsBands: true,
     lies: true,
+  },
+]
+
+/** A panel in rows, begun across a chain, that holds the bands; made so often. */
+export const inPanels = (count: number, times: number): ShapePiece[] => [
+  {
+    id: 'bag',
+    name: 'Panel',
+    times,
+    worked: 'rows',
+    rows: [firstRowOf('across', count)],
+    holdsBands: true,
   },
 ]
 

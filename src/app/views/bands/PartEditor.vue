@@ -173,7 +173,7 @@ function rename(event: Event) {
         legend="How its rounds are worked"
         :options="[
           { value: 'bag', label: 'Like the bag' },
-          { value: 'own', label: 'Its own way' },
+          { value: 'own', label: 'Own way' },
         ]"
       />
       <MakingFields

@@ -4,7 +4,7 @@ import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { designFromCheck } from '@core/plan'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
-import OutsideBar from '@app/parts/OutsideBar.vue'
+import OutsidePage from '@app/parts/OutsidePage.vue'
 import { addBag } from '@app/storage/bag-store.ts'
 import CheckRow from './CheckRow.vue'
 import { examplePattern } from './example.ts'
@@ -68,107 +68,78 @@ async function makeBag() {
 </script>
 
 <template>
-  <div class="check-page">
-    <OutsideBar />
-    <main class="check">
-      <header>
-        <h1>Check</h1>
-        <p>Paste a written pattern: every row is counted, and what does not add up is said</p>
-      </header>
-      <section class="card paste">
-        <div class="tools">
-          <button type="button" class="button" @click="open">Open a text …</button>
-          <button type="button" class="button" @click="text = examplePattern">
-            Try the example
-          </button>
-        </div>
-        <textarea
-          ref="area"
-          v-model="text"
-          aria-label="The written pattern"
-          spellcheck="false"
-          placeholder="Rnd 1: 6 sc in magic ring (6)&#10;Rnd 2: inc in each st around (12)"
-          @drop="drop"
-          @dragover.prevent
+  <OutsidePage
+    class="check"
+    title="Check"
+    about="Paste a written pattern: every row is counted, and what does not add up is said"
+    :first-px="430"
+  >
+    <section class="card paste">
+      <div class="tools">
+        <button type="button" class="button" @click="open">Open a text …</button>
+        <button type="button" class="button" @click="text = examplePattern">Try the example</button>
+      </div>
+      <textarea
+        ref="area"
+        v-model="text"
+        aria-label="The written pattern"
+        spellcheck="false"
+        placeholder="Rnd 1: 6 sc in magic ring (6)&#10;Rnd 2: inc in each st around (12)"
+        @drop="drop"
+        @dragover.prevent
+      />
+      <div class="options">
+        <span class="note">Terms</span>
+        <ChoiceOf
+          v-model="terms"
+          legend="Terms"
+          :options="[
+            { value: 'found', label: 'As found' },
+            { value: 'us', label: 'US' },
+            { value: 'uk', label: 'UK' },
+          ]"
         />
-        <div class="options">
-          <span class="note">Terms</span>
-          <ChoiceOf
-            v-model="terms"
-            legend="Terms"
-            :options="[
-              { value: 'found', label: 'As found' },
-              { value: 'us', label: 'US' },
-              { value: 'uk', label: 'UK' },
-            ]"
-          />
-          <span class="note">Starting chains</span>
-          <ChoiceOf
-            v-model="startingChain"
-            legend="Starting chains"
-            :options="[
-              {
-                value: 'text',
-                label: 'As it says',
-                title: 'Where nothing is said, three and more count',
-              },
-              { value: 'counts', label: 'Count' },
-              { value: 'not', label: 'Do not' },
-            ]"
-          />
-        </div>
-      </section>
-      <section class="card result" aria-live="polite">
-        <div class="tools">
-          <h2 :class="{ good: wrong === 0 && rows.length }">{{ summary }}</h2>
-          <label class="note"
-            ><input v-model="onlyWrong" type="checkbox" /> Only what is wrong</label
-          >
-          <button type="button" class="button" :disabled="!report?.rows.length" @click="makeBag">
-            Make a bag of it
-          </button>
-        </div>
-        <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
-        <p v-for="(one, i) in report?.problems" :key="i" class="whole">{{ one.message }}</p>
-        <ul v-if="rows.length" class="rows" tabindex="0" aria-label="Rows">
-          <CheckRow v-for="(row, i) in rows" :key="i" :row="row" @find="find" />
-        </ul>
-        <div v-if="report?.unread.length" class="unread">
-          <h3>Could not be read</h3>
-          <p v-for="one in report.unread" :key="one.line" class="note">
-            <button type="button" class="link" @click="find(one.line)">Line {{ one.line }}</button>
-            {{ one.text }}
-          </p>
-        </div>
-      </section>
-    </main>
-  </div>
+        <span class="note">Starting chains</span>
+        <ChoiceOf
+          v-model="startingChain"
+          legend="Starting chains"
+          :options="[
+            {
+              value: 'text',
+              label: 'As it says',
+              title: 'Where nothing is said, three and more count',
+            },
+            { value: 'counts', label: 'Count' },
+            { value: 'not', label: 'Do not' },
+          ]"
+        />
+      </div>
+    </section>
+    <section class="card result" aria-live="polite">
+      <div class="tools">
+        <h2 :class="{ good: wrong === 0 && rows.length }">{{ summary }}</h2>
+        <label class="note"><input v-model="onlyWrong" type="checkbox" /> Only what is wrong</label>
+        <button type="button" class="button" :disabled="!report?.rows.length" @click="makeBag">
+          Make a bag of it
+        </button>
+      </div>
+      <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+      <p v-for="(one, i) in report?.problems" :key="i" class="whole">{{ one.message }}</p>
+      <ul v-if="rows.length" class="rows" tabindex="0" aria-label="Rows">
+        <CheckRow v-for="(row, i) in rows" :key="i" :row="row" @find="find" />
+      </ul>
+      <div v-if="report?.unread.length" class="unread">
+        <h3>Could not be read</h3>
+        <p v-for="one in report.unread" :key="one.line" class="note">
+          <button type="button" class="link" @click="find(one.line)">Line {{ one.line }}</button>
+          {{ one.text }}
+        </p>
+      </div>
+    </section>
+  </OutsidePage>
 </template>
 
 <style>
-.check-page {
-  display: grid;
-  grid-template-rows: 48px 1fr;
-  height: 100%;
-  background: var(--stage);
-}
-.check {
-  display: grid;
-  grid-template: auto minmax(0, 1fr) / 430px 1fr;
-  gap: 12px 16px;
-  min-height: 0;
-  padding: 16px 24px 20px;
-}
-.check > header {
-  display: flex;
-  grid-column: 1 / -1;
-  gap: 14px;
-  align-items: baseline;
-}
-.check > header p {
-  color: var(--ink-2);
-  font-size: 13px;
-}
 .check .card {
   display: flex;
   flex-direction: column;
@@ -228,7 +199,7 @@ async function makeBag() {
   font-size: 13px;
 }
 @media (max-width: 900px) {
-  .check {
+  .check .outside {
     grid-template: auto 320px auto / 1fr;
   }
 }

@@ -15,7 +15,7 @@ import {
 import { printNumber } from '@core/units'
 import { giveFile } from '@app/export/save.ts'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
-import OutsideBar from '@app/parts/OutsideBar.vue'
+import OutsidePage from '@app/parts/OutsidePage.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import OwnEditor from './OwnEditor.vue'
 import StitchDrawing from './StitchDrawing.vue'
@@ -127,131 +127,102 @@ const giveText = (one: StitchPattern) =>
 </script>
 
 <template>
-  <div class="stitches-page">
-    <OutsideBar />
-    <main class="stitches">
-      <header>
-        <h1>Stitches</h1>
-        <p>{{ drawer.length }} patterns drawn, counted and written, and your own beside them</p>
-      </header>
-      <nav class="card families" aria-label="Stitch patterns">
-        <section v-for="group in groups" :key="group.family">
-          <h2>{{ group.title }}</h2>
-          <button
-            v-for="one in group.patterns"
-            :key="one.id"
-            type="button"
-            :class="{ on: one.id === pattern.id }"
-            :aria-current="one.id === pattern.id"
-            @click="chosen = one.id"
-          >
-            {{ one.name }} <small class="num">{{ one.multiple }}</small>
-          </button>
-          <div v-if="group.family === 'own'" class="own-tools">
-            <button type="button" class="button" @click="begin">New pattern</button>
-            <button type="button" class="button" @click="bringIn">Bring in …</button>
-            <button v-if="own.length" type="button" class="button" @click="giveOwn">
-              Give out
-            </button>
-            <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
-          </div>
-        </section>
-      </nav>
-      <section class="card shown" :aria-label="pattern.name">
-        <div class="head">
-          <h2>{{ pattern.name }}</h2>
-          <ChoiceOf
-            v-if="ways.length > 1"
-            v-model="wantedWay"
-            legend="How it is worked"
-            :options="[
-              { value: 'round', label: 'In the round' },
-              { value: 'flat', label: 'Flat' },
-            ]"
-          />
-          <ChoiceOf
-            v-model="look"
-            legend="How it is drawn"
-            :options="[
-              { value: 'symbols', label: 'Symbols' },
-              { value: 'stitched', label: 'Stitched' },
-            ]"
-          />
-        </div>
-        <StitchDrawing
-          v-if="chart"
-          :chart="chart"
-          :look="look"
-          :yarns="yarns"
-          :label="`${pattern.name}, ${repeatsShown} repeats; the rows below say the same`"
-        />
-        <p v-else class="note">It cannot be drawn until its rows add up.</p>
-        <div class="words">
-          <div>
-            <ol class="num">
-              <li v-for="row in rows" :key="row.label">
-                <b>{{ row.label }}</b> {{ said(row.text) }}
-              </li>
-            </ol>
-            <p class="note">{{ again }} {{ starts }}</p>
-            <p v-if="pattern.special" class="note">{{ said(pattern.special) }}</p>
-            <p v-if="pattern.notes" class="note">{{ pattern.notes }}</p>
-            <button type="button" class="link note" @click="giveText(pattern)">As a text</button>
-            <template v-if="draft">
-              ·
-              <button type="button" class="link note" @click="remove(draft.id)">
-                Throw it away
-              </button>
-            </template>
-          </div>
-          <OwnEditor v-if="draft" :model-value="draft" @update:model-value="keep" />
-          <dl v-else class="num">
-            <template v-for="fact in facts" :key="fact.what">
-              <dt>{{ fact.what }}</dt>
-              <dd>{{ fact.is }}</dd>
-            </template>
-          </dl>
+  <OutsidePage
+    class="stitch-drawer"
+    title="Stitches"
+    :about="`${drawer.length} patterns drawn, counted and written, and your own beside them`"
+    :first-px="268"
+  >
+    <nav class="card families" aria-label="Stitch patterns">
+      <section v-for="group in groups" :key="group.family">
+        <h2>{{ group.title }}</h2>
+        <button
+          v-for="one in group.patterns"
+          :key="one.id"
+          type="button"
+          :class="{ on: one.id === pattern.id }"
+          :aria-current="one.id === pattern.id"
+          @click="chosen = one.id"
+        >
+          {{ one.name }} <small class="num">{{ one.multiple }}</small>
+        </button>
+        <div v-if="group.family === 'own'" class="own-tools">
+          <button type="button" class="button" @click="begin">New pattern</button>
+          <button type="button" class="button" @click="bringIn">Bring in …</button>
+          <button v-if="own.length" type="button" class="button" @click="giveOwn">Give out</button>
+          <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
         </div>
       </section>
-    </main>
-  </div>
+    </nav>
+    <section class="card shown" :aria-label="pattern.name">
+      <div class="head">
+        <h2>{{ pattern.name }}</h2>
+        <ChoiceOf
+          v-if="ways.length > 1"
+          v-model="wantedWay"
+          legend="How it is worked"
+          :options="[
+            { value: 'round', label: 'In the round' },
+            { value: 'flat', label: 'Flat' },
+          ]"
+        />
+        <ChoiceOf
+          v-model="look"
+          legend="How it is drawn"
+          :options="[
+            { value: 'symbols', label: 'Symbols' },
+            { value: 'stitched', label: 'Stitched' },
+          ]"
+        />
+      </div>
+      <StitchDrawing
+        v-if="chart"
+        :chart="chart"
+        :look="look"
+        :yarns="yarns"
+        :label="`${pattern.name}, ${repeatsShown} repeats; the rows below say the same`"
+      />
+      <p v-else class="note">It cannot be drawn until its rows add up.</p>
+      <div class="words">
+        <div>
+          <ol class="num">
+            <li v-for="row in rows" :key="row.label">
+              <b>{{ row.label }}</b> {{ said(row.text) }}
+            </li>
+          </ol>
+          <p class="note">{{ again }} {{ starts }}</p>
+          <p v-if="pattern.special" class="note">{{ said(pattern.special) }}</p>
+          <p v-if="pattern.notes" class="note">{{ pattern.notes }}</p>
+          <button type="button" class="link note" @click="giveText(pattern)">As a text</button>
+          <template v-if="draft">
+            ·
+            <button type="button" class="link note" @click="remove(draft.id)">Throw it away</button>
+          </template>
+        </div>
+        <OwnEditor v-if="draft" :model-value="draft" @update:model-value="keep" />
+        <dl v-else class="num">
+          <template v-for="fact in facts" :key="fact.what">
+            <dt>{{ fact.what }}</dt>
+            <dd>{{ fact.is }}</dd>
+          </template>
+        </dl>
+      </div>
+    </section>
+  </OutsidePage>
 </template>
 
 <style>
-.stitches-page {
-  display: grid;
-  grid-template-rows: 48px 1fr;
-  height: 100%;
-  background: var(--stage);
-}
-.stitches {
-  display: grid;
-  grid-template: auto minmax(0, 1fr) / 268px 1fr;
-  gap: 12px 16px;
-  min-height: 0;
-  padding: 16px 24px 20px;
-}
-.stitches > header {
-  display: flex;
-  grid-column: 1 / -1;
-  gap: 14px;
-  align-items: baseline;
-}
-.stitches > header p {
-  color: var(--ink-2);
-  font-size: 13px;
-}
-.stitches .families {
+.stitch-drawer .families {
   overflow: auto;
   padding: 6px 10px;
 }
-.stitches .families h2 {
+.stitch-drawer .families h2 {
   margin: 10px 6px 3px;
   color: var(--ink-2);
   font-weight: 600;
   font-size: 13px;
 }
-.stitches .families section > button {
+.stitch-drawer .families section > button {
   display: flex;
   justify-content: space-between;
   width: 100%;
@@ -263,61 +234,61 @@ const giveText = (one: StitchPattern) =>
   text-align: left;
   cursor: pointer;
 }
-.stitches .families section > button:hover {
+.stitch-drawer .families section > button:hover {
   background: var(--mat-tint);
 }
-.stitches .families section > button.on {
+.stitch-drawer .families section > button.on {
   background: var(--mat);
   color: #fff;
 }
-.stitches .families small {
+.stitch-drawer .families small {
   opacity: 0.8;
 }
-.stitches .own-tools {
+.stitch-drawer .own-tools {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
   padding: 4px 6px 8px;
 }
-.stitches .shown {
+.stitch-drawer .shown {
   overflow: auto;
 }
-.stitches .head {
+.stitch-drawer .head {
   display: grid;
   grid-template-columns: 1fr 220px 200px;
   gap: 12px;
   align-items: center;
   margin-bottom: 10px;
 }
-.stitches .head h2 {
+.stitch-drawer .head h2 {
   font-size: 19px;
 }
-.stitches .head .choice:last-child {
+.stitch-drawer .head .choice:last-child {
   grid-column: 3;
 }
-.stitches .words {
+.stitch-drawer .words {
   display: grid;
   grid-template-columns: 1fr 270px;
   gap: 18px;
   margin-top: 14px;
 }
-.stitches .words ol {
+.stitch-drawer .words ol {
   margin: 0 0 8px;
   padding: 0;
   list-style: none;
 }
-.stitches .words li {
+.stitch-drawer .words li {
   padding: 5px 0;
   border-bottom: 1px solid var(--line);
 }
-.stitches .words b {
+.stitch-drawer .words b {
   margin-right: 6px;
   font-weight: 600;
 }
-.stitches .words .note {
+.stitch-drawer .words .note {
   margin-bottom: 4px;
 }
-.stitches dl {
+.stitch-drawer dl {
   display: grid;
   grid-template-columns: 84px 1fr;
   gap: 5px 8px;
@@ -325,18 +296,18 @@ const giveText = (one: StitchPattern) =>
   margin: 0;
   font-size: 13.5px;
 }
-.stitches dt {
+.stitch-drawer dt {
   color: var(--ink-2);
 }
-.stitches dd {
+.stitch-drawer dd {
   margin: 0;
 }
-.stitches .bad {
+.stitch-drawer .bad {
   color: var(--error);
   font-size: 13px;
 }
 @media (max-width: 900px) {
-  .stitches {
+  .stitch-drawer .outside {
     grid-template: auto auto auto / 1fr;
   }
 }

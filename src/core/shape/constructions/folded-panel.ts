@@ -1,5 +1,4 @@
-import { type Construction, twoFaces } from '../construction.ts'
-import { firstRowOf } from '../shape-row.ts'
+import { type Construction, inPanels, twoFaces } from '../construction.ts'
 
 /** One long panel folded up, its last rows folded over as a flap. */
 export interface FoldedPanel {
@@ -20,16 +19,7 @@ export const foldedPanel: Construction<FoldedPanel> = {
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,
   around: () => 2,
-  pieces: ({ count }) => [
-    {
-      id: 'bag',
-      name: 'Panel',
-      times: 1,
-      worked: 'rows',
-      rows: [firstRowOf('across', count)],
-      holdsBands: true,
-    },
-  ],
+  pieces: ({ count }) => inPanels(count, 1),
   joins: ({ flapRows }, { bodyRows, bodyMm }) =>
     ['the left side', 'the right side'].map((side) => ({
       kind: 'seam',

@@ -1,5 +1,4 @@
-import { type Construction, twoFaces } from '../construction.ts'
-import { firstRowOf } from '../shape-row.ts'
+import { type Construction, inPanels, twoFaces } from '../construction.ts'
 
 /** Two equal panels, sewn along both sides and the bottom. */
 export interface TwoPanels {
@@ -13,16 +12,7 @@ export const twoPanels: Construction<TwoPanels> = {
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,
   around: () => 2,
-  pieces: ({ count }) => [
-    {
-      id: 'bag',
-      name: 'Panel',
-      times: 2,
-      worked: 'rows',
-      rows: [firstRowOf('across', count)],
-      holdsBands: true,
-    },
-  ],
+  pieces: ({ count }) => inPanels(count, 2),
   joins: ({ count }, { bodyRows, bodyMm }, { stitchWidthMm }) => [
     { kind: 'seam', pieces: ['bag'], count: bodyRows, lengthMm: bodyMm, where: 'the left side' },
     { kind: 'seam', pieces: ['bag'], count, lengthMm: count * stitchWidthMm, where: 'the bottom' },
