@@ -88,6 +88,15 @@ describe('what a checker must catch', () => {
     ['chain-multiple', 'Row 1: ch 40, sc in 2nd ch from hook and in each ch across (40)'],
     ['terms-mixed', 'Rnd 1: 6 sc in magic ring (6)\nRnd 2: 2 htr in each st around (12)'],
     ['unread', 'Rnd 1: 6 sc in magic ring (6)\nRnd 2: wobble gently (6)'],
+    [
+      'rows-below',
+      'Rnd 1: 6 sc in magic ring (6)\nRnd 2: *sc, spike in next st 3 rows below* around',
+    ],
+    ['total-misstated', 'Rnd 1: 12 sc in ring\nRnd 2: *sc, puff* around (12 sts, 5 puffs)'],
+    ['unit-unknown', 'Rnd 1: 12 sc in ring\nRnd 2: *sc, puff* around (12 wobbles)'],
+    ['total-stitches-only', 'Rnd 1: 12 sc in ring\nRnd 2: *dc, ch 1* around (12)'],
+    ['repeat-times', 'Rnd 1: 12 sc in ring\nRnd 2: *sc in next st, inc; rep from * 5 times (18)'],
+    ['too-long', 'Rnd 1: 9999999 sc in ring'],
   ])('%s', (code, text) => expect(codes(text)).toContain(code))
 
   // Common practice without a source: 120 = 20 + 26 + 34 + 26 + 14, and 70 = 9 + 19 + 16 + 19 + 7.
@@ -114,6 +123,48 @@ describe('what a checker must catch', () => {
     expect(problem!.mends[0]).toBe('two more stitches below: 12 repeats of 9')
     const eight = checkPattern(text.replaceAll('106', '104')).rows[1]!.problems[0]!
     expect(eight.message).toContain('or the repeat is 8')
+  })
+
+  it('says when a starting chain read the other way would add up', () => {
+    const text = 'Rnd 1: 10 dc in magic ring (10)\nRnd 2: ch 3, dc in each st around (11)'
+    const [problem] = checkPattern(text).rows[1]!.problems
+    expect(problem!.mends).toContain('a total of 10')
+    const not = text.replace('(11)', '(10)').replace('each st around', 'next 10 sts')
+    expect(checkPattern(not).rows[1]!.problems[0]!.mends[0]).toBe(
+      'the ch 3 does not count as a stitch: then it adds up',
+    )
+  })
+
+  it('tells what a row uses and leaves, its units and its yarns', () => {
+    const [, , row] = checkPattern(
+      'Rnd 1: 12 sc in ring (12)\nRnd 2: with A sc around (12)\nRnd 3: *1 sc B, puff in next st, ch 1, sk 1; rep from * around (4 puffs, 4 ch-1 sps)',
+    ).rows
+    expect(row).toMatchObject({
+      ok: true,
+      uses: { st: 8, skipped: 4 },
+      leaves: { stitches: 8, chains: 4 },
+      yarns: ['B'],
+    })
+    expect(row!.units.map(({ unit, made, agrees }) => [unit, made, agrees])).toEqual([
+      ['puffs', 4, true],
+      ['ch-1 sps', 4, true],
+    ])
+  })
+
+  it('works rows again, by their numbers or as the last ones, and between others', () => {
+    const numbers = (text: string) => checkPattern(text).rows.map(({ row, ok }) => (ok ? row : -1))
+    const base = 'Ch 11.\nRow 1: sc in 2nd ch from hook and in each ch across (10)\n'
+    expect(numbers(`${base}Row 2: ch 1, turn, hdc across\nRep last 2 rows twice`)).toEqual([
+      1, 2, -1, 4, -1, 6,
+    ])
+    expect(numbers(`${base}Row 2: ch 1, turn, hdc across\nRows 3-5: Repeat previous row.`)).toEqual(
+      [1, 2, 3, 4, 5],
+    )
+    expect(
+      numbers(
+        `${base}Row 2 and all even rows: ch 1, turn, sc across\nRow 3: ch 1, turn, hdc across\nRow 5: ch 1, turn, sc across`,
+      ),
+    ).toEqual([1, 2, 3, 4, 5])
   })
 
   it('numbers rows, repeats and parts as they are worked', () => {

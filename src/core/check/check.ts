@@ -1,78 +1,31 @@
 import {
   groupsOf,
-  isFromChain,
   LONG_CHAIN,
   type Meaning,
-  meaningOf,
-  type MeaningOptions,
-  onlyIn,
   type Place,
-  readWork,
   type ReadWork,
-  type StitchWord,
-  type Through,
   type Work,
 } from '../notation/index.ts'
+import { begins, carriedOver } from './beginnings.ts'
+import { bestReading } from './best-reading.ts'
+import { type CheckedRow, type CheckOptions, type CheckReport, kindsOf } from './checked.ts'
+import { Glossary } from './glossary.ts'
 import { type Line, linesOf, type RowLine, splitTotal } from './lines.ts'
+import { mixedTerms } from './mixed-terms.ts'
+import { Numbering } from './numbering.ts'
 import type { Problem } from './problem.ts'
-import { rowProblems } from './row-problems.ts'
+import { repeatOf } from './repeats.ts'
+import { StartingChains } from './starting-chains.ts'
 
-export interface CheckOptions {
-  /** Which vocabulary the pattern is in; found from its words when not said. Counts do not depend on it. */
-  readonly terms?: 'us' | 'uk'
-  /** Whether starting chains count: as the text says (by itself three and more do), always, or never. */
-  readonly startingChain?: 'text' | 'counts' | 'not'
-}
-
-/** One worked row. Numbers are null where they cannot be known. */
-export interface CheckedRow {
-  readonly row: number | null
-  readonly part: string | null
-  readonly kind: 'row' | 'round'
-  /** The side that faces: as it says, else the right one in rounds that are not turned and in every other row. */
-  readonly side: 'RS' | 'WS'
-  /** Its line in the text, from 1. */
-  readonly line: number
-  readonly text: string
-  readonly available: number | null
-  readonly consumes: number | null
-  readonly makes: number | null
-  readonly stated: number | null
-  readonly ok: boolean
-  readonly problems: readonly Problem[]
-  /** Counted through: after so many repeats, so many places done and left. */
-  readonly through: readonly Through[]
-}
-
-export interface CheckReport {
-  readonly rows: readonly CheckedRow[]
-  /** What concerns the pattern as a whole. */
-  readonly problems: readonly Problem[]
-  /** Lines that look like work and could not be read. */
-  readonly unread: readonly { readonly line: number; readonly text: string }[]
-}
-
-const REPEATS =
-  /^(?:rep(?:eat)?|work(?:ed)?(?:\s+as(?:\s+for)?)?|same\s+as|as(?:\s+for)?)\s+(?:rows?|rnds?|rounds?)\s*(\d+)(?:\s*([-–—]|to|and|&|through)\s*(?:rows?\s*|rnds?\s*|rounds?\s*)?(\d+))?(.*)$/is
 const ENDING =
   /end(?:ing)?\s+(?:on|with|after)\s+(?:an?\s+)?(?:(RS|WS)\s+)?(?:row|rnd|round)\s*(\d+)?/i
-const COUNTS =
-  /\b(?:starting |beginning |beg |turning |first )?ch(?:ains?)?(?:[- ]?\d+)?s?\s+(?:at\s+[^.]*?\s)?(does not|doesn[’']t|do not|don[’']t|counts?)\b[^.]*\b(?:as|stitch|st|dc|hdc|sc|tr)\b/i
 const SEAM =
   /\bfold(?:ed)?\b.*\bhalf\b|\b(?:whip\s*stitch|sew|seam)\b.*\b(?:front to back|halves|half to half)\b/i
 const MULTIPLE =
   /multiple\s+of\s+(\d+)(?:\s*(?:sts?|stitches|ch(?:ain)?s?))?\s*(?:\+|plus)?\s*(\d+)?([^.\n]*)/i
 
-/** Whether a row begins anew, so that nothing below it matters. */
-function begins(items: readonly Work[]): boolean {
-  const [first] = items.filter(
-    (item) => !(item.kind === 'note' && (item.what === 'said' || item.what === 'yarn')),
-  )
-  if (!first) return false
-  if (first.kind === 'note') return first.what === 'pick-up' || first.what === 'other-side'
-  const ring = items.some((item) => 'target' in item && item.target?.kind === 'ring')
-  return ring || (first.kind === 'chain' && (first.count > LONG_CHAIN || isFromChain(items)))
-}
+/** No row has more places. */
+const MOST_PLACES = 6000
 
 class Checker {
   readonly rows: CheckedRow[] = []
@@ -84,17 +37,23 @@ class Checker {
   private side: 'RS' | 'WS' = 'WS'
   private last: { number: number; line: RowLine } | null = null
   private readonly texts = new Map<number, RowLine>()
-  private readonly specials = new Map<string, StitchWord>()
-  private startingChain: boolean | null
+  private readonly glossary = new Glossary()
+  private readonly numbering = new Numbering()
+  private readonly startingChains: StartingChains
   /** Chains of the last foundation, for what is worked into its other side. */
   private chains: number | null = null
-  private lastSide: 'RS' | 'WS' | null = null
+  /** Rows there are below the next one, where it is known from where they began. */
+  private depth: number | null = null
+  /** The chain the next row starts with, when the row before has made it. */
+  private carried: Work | null = null
+  /** A chain to begin in has just been made. */
+  private fresh = false
+  private everySecond: RowLine | null = null
   private multiple: { readonly of: number; readonly and: number; readonly chain: boolean } | null =
     null
 
-  constructor(private readonly options: CheckOptions) {
-    const { startingChain = 'text' } = options
-    this.startingChain = startingChain === 'text' ? null : startingChain === 'counts'
+  constructor({ startingChain = 'text' }: CheckOptions) {
+    this.startingChains = new StartingChains(startingChain)
   }
 
   take(line: Line): void {
@@ -107,31 +66,47 @@ class Checker {
     if (this.workAlone(text, line)) return
     this.part = text
     this.last = null
-    this.lastSide = null
+    this.numbering.restart()
+    this.everySecond = null
   }
 
   /** A line that is work without a label: a foundation chain, or a row that has no number. */
   private workAlone(text: string, line: number): boolean {
-    const { work, stated } = splitTotal(text.replace(/\.\s*$/, ''))
-    const read = readWork(work, this.specials)
+    const { work, stated, said } = splitTotal(text.replace(/\.\s*$/, ''))
+    const read = this.glossary.read(work)
     const worked = read.items.filter(({ kind }) => kind !== 'note')
     if (read.unread.length > 0 || worked.length === 0) return false
     const only = worked.length === 1 ? worked[0]! : null
     if (only?.kind === 'chain') {
-      this.foundation(only.count, line)
+      if (only.count <= 5 && read.items.length > 1 && this.last) this.carried = only
+      else this.foundation(only.count, line)
       return true
     }
     const plain = worked.every((item) => item.kind === 'stitch' && item.target === null)
     if (plain && stated === null) return false
     this.worked(
-      { kind: 'row', line, what: 'row', from: null, to: null, side: null, text, work, stated },
+      {
+        kind: 'row',
+        line,
+        what: 'row',
+        from: null,
+        to: null,
+        side: null,
+        everySecond: false,
+        text,
+        work,
+        stated,
+        said,
+      },
       null,
     )
     return true
   }
 
   private foundation(count: number, line: number): void {
-    this.below = [new Array<Place>(Math.min(count, 20000)).fill('ch')]
+    this.fresh = true
+    this.depth = 0
+    this.below = [count > MOST_PLACES ? null : new Array<Place>(count).fill('ch')]
     if (this.multiple?.chain && (count - this.multiple.and) % this.multiple.of !== 0)
       this.problems.push({
         code: 'chain-multiple',
@@ -144,9 +119,7 @@ class Checker {
   }
 
   private prose(text: string, line: number): void {
-    const counts = COUNTS.exec(text)
-    if (counts && this.options.startingChain !== 'counts' && this.options.startingChain !== 'not')
-      this.startingChain = /^count/i.test(counts[1]!)
+    const counts = this.startingChains.hear(text)
     const multiple = MULTIPLE.exec(text)
     if (multiple)
       this.multiple = {
@@ -154,46 +127,11 @@ class Checker {
         and: Number(multiple[2] ?? 0),
         chain: /chain|\bch\b/i.test(`${multiple[0]}`),
       }
-    if (multiple || this.definition(text)) return
+    if (multiple || this.glossary.define(text)) return
     if (SEAM.test(text)) return this.seam(text)
+    if (this.repeatAlone(text, line)) return
     if (this.workAlone(text, line)) return
-    if (!counts && this.looksLikeWork(text)) this.unread.push({ line, text })
-  }
-
-  /** Mostly work, though not all of it could be read. */
-  private looksLikeWork(text: string): boolean {
-    const { items, unread } = readWork(text, this.specials)
-    const aside = unread.reduce((sum, { from, to }) => sum + to - from, 0)
-    return (
-      items.some(({ kind }) => kind === 'stitch' || kind === 'group') && aside < text.length * 0.6
-    )
-  }
-
-  /** "Shell: 5 dc in next st" makes a word of its own. */
-  private definition(text: string): boolean {
-    const found = /^([A-Za-z][\w -]{0,30}?)\s*(?:\(([\w -]{1,16})\))?\s*[:=]\s*(.+)$/.exec(text)
-    if (!found) return false
-    const [, name, short, recipe] = found
-    const word = (short ?? name)!.toLowerCase()
-    if (
-      /^(?:ch|sc|dc|hdc|tr|st|sts|sl st|gauge|tension|hook|yarn|size|note|notes|materials)$/.test(
-        word,
-      )
-    )
-      return true
-    const made = this.recipeMakes(recipe!)
-    if (made === null) return false
-    for (const form of [name!.toLowerCase(), word, `${word}s`])
-      this.specials.set(form, { word, uses: 1, makes: made })
-    return true
-  }
-  /** Stitches a special stitch leaves: one when it is drawn together, else those it is made of. */
-  private recipeMakes(recipe: string): number | null {
-    if (/\byo\b|pull (?:up|through)|draw|insert/i.test(recipe)) return 1
-    const { items, unread } = readWork(recipe.replace(/\.\s*$/, ''), this.specials)
-    if (unread.length > 0 || items.length === 0) return null
-    const { makes } = meaningOf(items, new Array<Place>(60).fill('st'), { startingChain: false })
-    return makes
+    if (!counts && this.glossary.looksLikeWork(text)) this.unread.push({ line, text })
   }
 
   /** A seam of two halves, over the last row. */
@@ -212,11 +150,13 @@ class Checker {
   }
 
   private rowLine(line: RowLine): void {
-    const own: Problem[] = this.numbering(line)
-    const repeat = REPEATS.exec(line.text)
-    if (repeat && line.from !== null) return this.repeated(line, repeat, own)
+    this.between(line)
+    const own = this.numbering.problemsOf(line, () => this.anew(line))
+    if (line.everySecond) this.everySecond = line
     const from = line.from ?? (this.last ? this.last.number + 1 : 1)
     const to = line.to ?? from
+    const repeat = line.from === null ? null : repeatOf(line.text, from)
+    if (repeat) return this.repeated(line, repeat, to - from + 1, own)
     for (let number = from; number <= Math.min(to, from + 999); number++)
       this.worked(
         { ...line, from: number, to: number },
@@ -225,64 +165,48 @@ class Checker {
       )
   }
 
-  private numbering(line: RowLine): Problem[] {
-    const { from, to, side } = line
-    const problems: Problem[] = []
-    const say = (
-      code: 'numbering' | 'parity',
-      message: string,
-      severity: 'error' | 'warning' = 'error',
-    ) =>
-      problems.push({
-        code,
-        severity,
-        message,
-        from: 0,
-        to: Math.max(1, line.text.length),
-        mends: [],
-      })
-    if (from !== null && to !== null) {
-      if (to < from) say('numbering', `It runs from ${from} to ${to}.`)
-      if (
-        this.last &&
-        from !== this.last.number + 1 &&
-        !(from === 1 && this.last.line.what !== line.what)
-      )
-        say(
-          'numbering',
-          `${from} comes after ${this.last.number}; ${this.last.number + 1} would follow.`,
-        )
+  /** A row left out because another stands for every second one. */
+  private between({ from }: RowLine): void {
+    const { everySecond: line, last } = this
+    if (!line || !last || from !== last.number + 2) return
+    if ((last.number + 1 - line.from!) % 2 === 0)
+      this.worked({ ...line, from: from - 1, to: from - 1 }, from - 1)
+  }
+
+  /** Whether a row is the first of a new piece. */
+  private anew({ work }: RowLine): boolean {
+    return this.fresh || begins(this.glossary.read(work).items)
+  }
+
+  /** "Repeat Rows 2 and 3 five more times" on a line of its own; without a number it is not known how many rows there are. */
+  private repeatAlone(text: string, line: number): boolean {
+    const { last } = this
+    const repeat = last && repeatOf(text, last.number + 1)
+    if (!repeat) return false
+    const { cycle, times } = repeat
+    const rows = times === null ? 0 : times * cycle.length
+    if (rows === 0) {
+      this.last = null
+      this.numbering.lose()
+      this.depth = null
+      if (cycle.at(-1) !== last.number) this.below = [null]
+      return true
     }
-    if (
-      side &&
-      this.lastSide === side &&
-      line.what === 'row' &&
-      this.last &&
-      from === this.last.number + 1
-    )
-      say('parity', `Two ${side} rows follow each other.`, 'warning')
-    if (side)
-      this.lastSide =
-        to !== null && from !== null && (to - from) % 2 === 1 ? (side === 'RS' ? 'WS' : 'RS') : side
-    else this.lastSide = null
-    return problems
+    const stated = splitTotal(text).stated
+    const own = { ...last.line, line, text, stated, from: last.number + 1, to: last.number + rows }
+    this.repeated(own, repeat, rows, [])
+    return true
   }
 
   /** "Rows 5–12: rep Rows 3 and 4": each of them worked again. */
   private repeated(
     line: RowLine,
-    [, from, joiner, to, rest]: RegExpExecArray,
+    { cycle, rest }: { readonly cycle: readonly number[]; readonly rest: string },
+    length: number,
     own: Problem[],
   ): void {
-    const first = Number(from)
-    const last = Number(to ?? from)
-    const cycle =
-      joiner && /and|&/.test(joiner) && last !== first + 1
-        ? [first, last]
-        : Array.from({ length: Math.max(0, Math.min(999, last - first)) + 1 }, (_, i) => first + i)
     const problems = [...own]
-    const ending = ENDING.exec(rest ?? '')
-    const length = line.to! - line.from! + 1
+    const ending = ENDING.exec(rest)
     const endsOn = cycle[(length - 1) % cycle.length]!
     if (ending?.[2] && Number(ending[2]) !== endsOn)
       problems.push({
@@ -293,61 +217,85 @@ class Checker {
         to: line.text.length,
         mends: [`one row more or fewer`],
       })
-    const { stated } = line
     for (let i = 0; i < Math.min(length, 1000); i++) {
       const source = this.texts.get(cycle[i % cycle.length]!)
       const number = line.from! + i
-      if (source)
-        this.worked(
-          {
-            ...source,
-            line: line.line,
-            stated: i === length - 1 ? (stated ?? source.stated) : source.stated,
-          },
-          number,
-          i === 0 ? problems : [],
-        )
-      else {
-        this.push(line, number, null, { items: [], unread: [] }, [
-          ...(i === 0 ? problems : []),
-          {
-            code: 'unread',
-            severity: 'error',
-            message: `It repeats row ${cycle[i % cycle.length]}, which is not there.`,
-            from: 0,
-            to: Math.max(1, line.text.length),
-            mends: [],
-          },
-        ])
+      const at = i === 0 ? problems : []
+      if (source) {
+        const total = i === length - 1 && line.stated !== null ? line : source
+        const { stated, said } = total
+        this.worked({ ...source, line: line.line, stated, said }, number, at)
+      } else {
+        const problem: Problem = {
+          code: 'unread',
+          severity: 'error',
+          message: `It repeats row ${cycle[i % cycle.length]}, which is not there.`,
+          from: 0,
+          to: Math.max(1, line.text.length),
+          mends: [],
+        }
+        this.push(line, number, null, { items: [], unread: [] }, [...at, problem])
       }
     }
   }
 
   private worked(line: RowLine, number: number | null, own: readonly Problem[] = []): void {
-    const read = readWork(line.work, this.specials)
-    if (number !== null) this.texts.set(number, line)
-    const best = this.tried(line, read)
-    this.push(line, number, best.meaning, read, [...own, ...best.problems])
-    const { meaning } = best
+    const whole = this.glossary.read(line.work)
+    if (/throughout|from here|here on|always/i.test(line.work)) this.startingChains.hear(line.work)
+    const { read, chain } = carriedOver(this.started(whole))
     const [begun] = read.items
+    this.carried = chain
+    this.fresh = false
+    if (number !== null) this.texts.set(number, line)
+    const anew = begins(read.items)
+    if (anew) this.depth = 0
+    const worked = read.items.filter(({ kind }) => kind !== 'note')
+    if (
+      worked.length === 1 &&
+      begun?.kind === 'chain' &&
+      begun.count > LONG_CHAIN &&
+      read.unread.length === 0
+    )
+      return this.chainRow(line, number, begun.count)
+    const { meaning, problems } = bestReading(line, read, {
+      belows: anew ? [this.otherSide(read.items)] : this.below,
+      groups: this.groups,
+      startingChain: this.startingChains.of(read.items),
+      depth: this.depth,
+      specials: this.glossary.specials,
+    })
+    this.push(line, number, meaning, read, [...own, ...problems])
     if (begun?.kind === 'chain' && begun.count > LONG_CHAIN)
-      this.chains = Math.min(begun.count, 20000)
+      this.chains = Math.min(begun.count, MOST_PLACES)
     const made = meaning.places
     const turned = line.what === 'row' || meaning.turns
     const groups = groupsOf(meaning.made)
     this.groups = turned ? groups.toReversed() : groups
+    if (this.depth !== null) this.depth++
     const stated =
-      line.stated === null ? null : new Array<Place>(Math.min(line.stated, 20000)).fill('st')
+      line.stated === null ? null : new Array<Place>(Math.min(line.stated, MOST_PLACES)).fill('st')
     const next = made && (turned ? made.toReversed() : made)
     // A row with a fault may have its total right or its work; the next row tells.
-    this.below =
-      next && (stated === null || meaning.makes === line.stated)
-        ? [next]
-        : [next, stated].filter((one, i) =>
-            i === 0 ? one !== null || stated === null : one !== null,
-          )
-    if (this.below.length === 0) this.below = [null]
-    if (number !== null) this.last = { number, line }
+    const doubt = next === null || problems.some(({ code }) => code === 'total-misstated')
+    const belows = doubt ? [next, stated].filter((one) => one !== null) : [next]
+    this.below = belows.length > 0 ? belows : [null]
+    if (number !== null) this.passed(number, line)
+  }
+
+  /** A row that is nothing but the chain to begin in. */
+  private chainRow(line: RowLine, number: number | null, count: number): void {
+    this.foundation(count, line.line)
+    this.push(line, number, null, { items: [], unread: [] }, [])
+    this.rows[this.rows.length - 1] = { ...this.rows.at(-1)!, makes: count }
+  }
+
+  /** The row with the chain before it that the row below has made for it. */
+  private started(read: ReadWork): ReadWork {
+    const { carried } = this
+    const first = read.items.find(({ kind }) => kind !== 'note')
+    return carried && first && first.kind !== 'chain'
+      ? { ...read, items: [carried, ...read.items] }
+      : read
   }
 
   /** What a row that begins anew stands on: nothing that is known, or the other side of the chain. */
@@ -356,23 +304,9 @@ class Checker {
     return there ? new Array<Place>(this.chains!).fill('ch') : null
   }
 
-  /** A row over each of what may lie below it, its chains read either way; the reading without faults is taken. */
-  private tried(line: RowLine, read: ReadWork): { meaning: Meaning; problems: Problem[] } {
-    const belows = begins(read.items) ? [this.otherSide(read.items)] : this.below
-    let best: { meaning: Meaning; problems: Problem[] } | null = null
-    for (const below of belows)
-      for (const chainsAreStitches of below?.includes('ch') ? [false, true] : [false]) {
-        const options: MeaningOptions = {
-          startingChain: this.startingChain,
-          chainsAreStitches,
-          groups: this.groups,
-        }
-        const meaning = meaningOf(read.items, below, options)
-        const problems = rowProblems(meaning, read.unread, line.text, line.work, line.stated)
-        if (!problems.some(({ severity }) => severity === 'error')) return { meaning, problems }
-        best ??= { meaning, problems }
-      }
-    return best!
+  private passed(number: number, line: RowLine): void {
+    this.last = { number, line }
+    this.numbering.passed(number, line)
   }
 
   private sideOf(line: RowLine, meaning: Meaning | null): 'RS' | 'WS' {
@@ -402,28 +336,11 @@ class Checker {
       stated: line.stated,
       ok: !problems.some(({ severity }) => severity === 'error'),
       problems,
+      ...kindsOf(line, read.unread.length > 0 ? null : meaning, this.glossary.specials),
       through: meaning?.through ?? [],
     })
-    if (number !== null) this.last = { number, line }
+    if (number !== null) this.passed(number, line)
   }
-}
-
-/** Words of both vocabularies in one text. */
-function mixedTerms(text: string, terms: CheckOptions['terms']): Problem[] {
-  const [us, uk] = [onlyIn.us.exec(text), onlyIn.uk.exec(text)]
-  const wrong = terms === 'us' ? uk : terms === 'uk' ? us : us && uk ? uk : null
-  if (!wrong) return []
-  const other = terms === 'uk' ? 'a US' : 'a UK'
-  return [
-    {
-      code: 'terms-mixed',
-      severity: 'warning',
-      message: `US and UK words are mixed: “${wrong[0]}” is ${other} word${us && !terms ? `, “${us[0]}” a US one` : ''}.`,
-      from: wrong.index,
-      to: wrong.index + wrong[0].length,
-      mends: ['one vocabulary throughout'],
-    },
-  ]
 }
 
 /** The text is not read beyond this. */

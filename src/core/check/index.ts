@@ -1,2 +1,3 @@
 export * from './check.ts'
+export type * from './checked.ts'
 export * from './problem.ts'

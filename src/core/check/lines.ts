@@ -11,10 +11,13 @@ export interface RowLine {
   readonly from: number | null
   readonly to: number | null
   readonly side: 'RS' | 'WS' | null
+  /** It stands for every second row after it too: "Row 2 and all even rows". */
+  readonly everySecond: boolean
   /** What is worked, with its total; and where the total begins in it. */
   readonly text: string
   readonly work: string
   readonly stated: number | null
+  readonly said: readonly Stated[]
 }
 
 export interface OtherLine {
@@ -24,37 +27,96 @@ export interface OtherLine {
 }
 export type Line = RowLine | OtherLine
 
-const LABEL =
-  /^\s*(?:(rows?|rnds?|rounds?|r)\.?\s*(\d+)(?:\s*(?:[-–—]|to|and|&|through)\s*(?:rows?\s*|rnds?\s*|rounds?\s*)?(\d+))?|(foundation row|set-up row|setup row|forward(?: pass)?|return(?: pass)?|next row|next rnd|next round|last row|last rnd|last round))\s*(?:\(?\b(RS|WS)\b\)?)?\s*(?:[:.)]|[-–—]\s)\s*/i
-
-const UNIT = '(?:\\s*[a-z][a-z0-9 -]*?)?'
-const TOTAL = new RegExp(
-  `\\s*(?:[([<{]\\s*(?:total(?: of)?:?\\s*)?(\\d+${UNIT}(?:\\s*(?:,|and|\\+|&)\\s*\\d+\\s*[a-z][a-z0-9 -]*?)*)\\s*(?:total\\s*)?[)\\]>}]|(?:[—–=]|\\s-)\\s*(\\d+\\s*(?:sts?|stitches|sc|dc|hdc|tr|chs?|loops?)?))\\s*\\.?\\s*$`,
+const ROW = '(?:rows?|rnds?|rounds?|r)'
+const NUMBERED = `(${ROW})\\s*[.#]?\\s*(\\d+)(?:\\s*(?:[-–—/]|to|and|&|through|thru)\\s*(?:${ROW}\\s*\\.?\\s*)?(\\d+))?`
+const ORDINAL =
+  '(\\d+)(?:st|nd|rd|th)(?:\\s*(?:[-–—]|to|and|&)\\s*(\\d+)(?:st|nd|rd|th))?\\s+(rows?|rnds?|rounds?)'
+const NAMED =
+  '(foundation row|set-up row|setup row|forward(?: pass)?|return(?: pass)?|(?:next|last) (?:row|rnd|round))'
+const EVERY =
+  '(\\(?(?:and )?(?:all|every) (?:other |following |foll |even(?:-numbered)? |odd(?:-numbered)? |WS |RS )+(?:rows?|rnds?|rounds?)\\)?)?'
+const LABEL = new RegExp(
+  `^\\s*(?:[*•·-]\\s+)?(?:${NUMBERED}|${ORDINAL}|${NAMED})\\s*${EVERY}\\s*(?:\\(?\\b(RS|WS|right side|wrong side)\\b\\)?)?\\s*(?:[([](?![^()[\\]]*\\d[^()[\\]]*[)\\]]\\s*$)[^()[\\]]*[)\\]])?\\s*(?:[:.)]|[-–—]\\s|(?=\\s(?:(?:\\d+\\s*)?(?:ch|sc|dc|hdc|tr|sl st|inc|dec|blo|flo|puff)\\b|[*[({])))\\s*`,
   'i',
 )
 
-/** "32 dc, 16 ch-1 sps" is 48 places. */
-function totalOf(text: string): number {
-  return text
-    .split(/,|\band\b|\+|&/i)
-    .map((part) => {
-      const count = Number(/\d+/.exec(part)?.[0] ?? 0)
-      const chains = /ch(?:ain)?[- ]?(\d+)?[- ]*(?:sp|space|loop)/i.exec(
-        part.replace(/^\s*\d+/, ''),
-      )
-      return count * (chains ? Number(chains[1] ?? 1) : 1)
-    })
-    .reduce((sum, one) => sum + one, 0)
+/** One part of a stated total: so many of a unit; the unit is empty when it is not said. */
+export interface Stated {
+  readonly count: number
+  readonly unit: string
 }
 
-/** Work and total of a row's text. */
+const PART = '\\d+(?:\\s*[a-z][a-z0-9 -]*?)?'
+const PARTS = `${PART}(?:\\s*(?:,|;|:|and|\\+|&|—|–|\\s-\\s)\\s*\\d+\\s*[a-z][a-z0-9 -]*?)*`
+const WORD = '(?:sts?|stitches|sc|dc|hdc|tr|htr|dtr|chs?|loops?|puffs?|shells?)'
+/** What may stand after a total: how the row ends. */
+const ENDS =
+  /^(?:[\s.,;]|(?:ch(?:ain)?\s*\d+,?\s*(?:and\s+)?)?turn(?:\s+work)?|join(?:ed)?\b[^.()[\]]*|do not (?:turn|join)[^.()[\]]*|fasten off[^()[\]]*|(?:sl st|ss) (?:to|in)[^.()[\]]*|(?:place|move) marker)*$/i
+const TOTALS = [
+  new RegExp(
+    `\\s*[([<{【]\\s*=?\\s*(?:(?:total|st(?:itch)? count)(?: of)?:?\\s*)?(${PARTS})\\s*(?:total|made|in total|remain(?:ing)?)?\\s*[)\\]>}】]`,
+    'gi',
+  ),
+  new RegExp(`(?:\\s*[—–=]|\\s-)\\s*(${PART})(?=\\s*[.,]?\\s*(?:$|turn|join|fasten))`, 'gi'),
+  new RegExp(`\\s*:\\s*(\\d+\\s*(?!ch)${WORD})\\b`, 'gi'),
+  // A sentence at the end: "…, join. 48 sc", "Total: 48", "You should have 48 stitches".
+  new RegExp(
+    `(?<=\\b(?:around|across|join|turn|end|ring|round|row|sts?|chs?|sp|sc|dc|hdc|tr)\\s*)[.;]\\s*(?:total:?\\s*)?(\\d+(?:\\s*${WORD})?)\\b(?:\\s+total)?`,
+    'gi',
+  ),
+  new RegExp(
+    `[.;,]?\\s*[([]?(?:you (?:should |will )?(?:now )?have|(?:for )?a total of|leaving(?: you with)?|giving(?: you)?)\\s+(?:a total of\\s+)?(\\d+(?:\\s*${WORD}\\b)?)(?:\\s+(?:left|remaining|total|in total|now))*[)\\]]?`,
+    'gi',
+  ),
+]
+
+const partsOf = (text: string): Stated[] =>
+  text.split(/[,;:+&—–]|\s-\s|\band\b/i).map((part) => ({
+    count: Number(/\d+/.exec(part)?.[0] ?? 0),
+    unit: part
+      .replace(/\d+/, '')
+      .replace(/\b(?:total|in all|made)\b/i, '')
+      .trim()
+      .toLowerCase(),
+  }))
+
+/** Whether a unit is any stitch. */
+export const isAnyStitch = (unit: string): boolean => /^(?:|sts?|stitch(?:es)?)$/.test(unit)
+/** A unit that is a space of chains: how many there are in each where it says so; null for another unit. */
+export function chainsIn(unit: string): number | null {
+  const found =
+    /^(?:ch(?:ain)?)?[- ]?(\d+)?[- ]*(?:ch[- ]*)?(?:sps?|spaces?|loops?|lps?|arch(?:es)?)$/.exec(
+      unit,
+    )
+  return found ? Number(found[1] ?? 1) : null
+}
+
+/** Places a total states: "32 dc, 16 ch-1 sps" is 48, and "60 sts, 12 puffs" is 60. */
+function placesOf(parts: readonly Stated[]): number {
+  const all = parts.find(({ unit }) => isAnyStitch(unit))
+  return all
+    ? all.count
+    : parts.reduce((sum, { count, unit }) => sum + count * (chainsIn(unit) ?? 1), 0)
+}
+
+/** Work and total of a row's text; a total within the text leaves blanks in the work. */
 export function splitTotal(text: string): {
   readonly work: string
   readonly stated: number | null
+  readonly said: readonly Stated[]
 } {
-  const found = TOTAL.exec(text)
-  if (!found) return { work: text, stated: null }
-  return { work: text.slice(0, found.index), stated: totalOf(found[1] ?? found[2]!) }
+  for (const pattern of TOTALS) {
+    const found = [...text.matchAll(pattern)]
+      .reverse()
+      .find(({ index, 0: all }) => ENDS.test(text.slice(index + all.length)))
+    if (!found) continue
+    const { index, 0: all } = found
+    const rest = text.slice(index + all.length)
+    const said = partsOf(found[1] ?? found[2]!)
+    const work = text.slice(0, index) + (/[a-z]/i.test(rest) ? ' '.repeat(all.length) + rest : '')
+    return { work, stated: placesOf(said), said }
+  }
+  return { work: text, stated: null, said: [] }
 }
 
 const kindOf = (label: string): RowLine['what'] =>
@@ -69,6 +131,12 @@ const goesOn = (text: string): boolean =>
   /[,;]\s*$|\band\s*$/i.test(text) ||
   (/(?:^|[^*])\*(?!\*)/.test(text) && !/rep(?:eat)?\s+from/i.test(text) && !/[)\].]\s*$/.test(text))
 
+/** A heading without its marks: "## Body", "**Handle (make 2):**". */
+const titled = (words: string): string =>
+  words.replace(/^[#*=_~\s-]+|[#*=_~:\s-]+$/g, '').trim() || words
+/** Without what a heading may hold beside its words. */
+const bare = (words: string): string => words.replace(/·.*$/, '').replace(/\(make \d+\)/i, '')
+
 /** The lines of a text, in order; empty ones left out, rows that were wrapped put together. */
 export function linesOf(text: string): Line[] {
   const lines: Line[] = []
@@ -80,22 +148,28 @@ export function linesOf(text: string): Line[] {
     const label = LABEL.exec(body)
     if (!label) {
       const words = body.trim()
-      const heading =
-        words.length <= 48 && !/[.,;:]$/.test(words) && !/\d/.test(words.replace(/·.*$/, ''))
-      lines.push({ kind: heading ? 'heading' : 'prose', line, text: words })
+      const heading = words.length <= 48 && !/[.,;]$/.test(words) && !/\d/.test(bare(words))
+      lines.push({
+        kind: heading ? 'heading' : 'prose',
+        line,
+        text: heading ? titled(words) : words,
+      })
       continue
     }
     while (i + 1 < raw.length && raw[i + 1]!.trim() && goesOn(body) && !LABEL.test(raw[i + 1]!))
       body = `${body.trimEnd()} ${raw[++i]!.trim()}`
     const row = body.slice(label[0].length).trim()
-    const [, name, from, to, named, side] = label
+    const [, name, first, end, nth, until, kind, named, every, faces] = label
+    const from = first ?? nth
+    const to = end ?? until
     lines.push({
       kind: 'row',
       line,
-      what: kindOf(name ?? named!),
+      what: kindOf(name ?? kind ?? named!),
       from: from === undefined ? null : Number(from),
       to: from === undefined ? null : Number(to ?? from),
-      side: (side?.toUpperCase() as 'RS' | 'WS' | undefined) ?? null,
+      everySecond: every !== undefined,
+      side: faces ? (/^r/i.test(faces) ? 'RS' : 'WS') : null,
       text: row,
       ...splitTotal(row),
     })

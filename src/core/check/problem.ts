@@ -2,6 +2,11 @@ import type { Severity } from '../snag/index.ts'
 
 export const problemCodes = [
   'total-misstated',
+  'total-stitches-only',
+  'unit-unknown',
+  'repeat-times',
+  'rows-below',
+  'too-long',
   'stitches-left',
   'stitches-short',
   'repeat-remainder',

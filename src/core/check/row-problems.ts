@@ -1,5 +1,7 @@
-import type { Meaning, Span, Unread } from '../notation/index.ts'
+import type { Meaning, Span, Specials, Unread } from '../notation/index.ts'
+import { isAnyStitch, type RowLine, type Stated } from './lines.ts'
 import type { Problem } from './problem.ts'
+import { countedOf } from './totals.ts'
 
 /* What can be wrong with one row, in words. */
 
@@ -66,7 +68,17 @@ function repeatProblem({ repeat, available }: Meaning): Problem[] {
   return problems
 }
 
-function countProblems({ short, left, available, repeat }: Meaning, all: Span): Problem[] {
+function countProblems({ short, left, available, repeat, tooLong }: Meaning, all: Span): Problem[] {
+  if (tooLong)
+    return [
+      {
+        code: 'too-long',
+        severity: 'error',
+        message: 'It has more stitches than any row, and is not counted to its end.',
+        ...all,
+        mends: ['a smaller number'],
+      },
+    ]
   if (short)
     return [
       {
@@ -118,6 +130,22 @@ function chainProblem(
   ]
 }
 
+/** A stitch that reaches further down than there are rows. */
+function depthProblem({ deepest }: Meaning, depth: number | null): Problem[] {
+  if (!deepest || depth === null || deepest.rows <= depth) return []
+  const { rows, from, to } = deepest
+  return [
+    {
+      code: 'rows-below',
+      severity: 'error',
+      message: `It goes ${some(rows)} ${plural(rows, 'row')} down, and there ${depth === 1 ? 'is' : 'are'} ${some(depth)} below.`,
+      from,
+      to,
+      mends: depth > 0 ? [`${some(depth)} ${plural(depth, 'row')} down`] : [],
+    },
+  ]
+}
+
 /** Two handles, whose gaps must be alike and face each other. */
 function gapProblem({ gaps, makes }: Meaning, all: Span): Problem[] {
   const [one, two, ...more] = gaps.filter(({ chains, over }) => chains >= 8 && over >= 4)
@@ -141,15 +169,75 @@ function gapProblem({ gaps, makes }: Meaning, all: Span): Problem[] {
   ]
 }
 
+/** A stated total beside what the row makes. */
+function totalProblems(
+  meaning: Meaning,
+  said: readonly Stated[],
+  stated: number | null,
+  all: Span,
+  total: Span,
+  specials: Specials,
+): Problem[] {
+  if (meaning.makes === null || stated === null) return []
+  const { makes, places } = meaning
+  const counted = countedOf(said, meaning, specials)
+  const wrong = counted.find(({ agrees }) => !agrees)
+  if (wrong) {
+    const made = wrong.made!
+    const off = made - wrong.count
+    const unit = isAnyStitch(wrong.unit) ? '' : ` ${wrong.unit}`
+    return [
+      {
+        code: 'total-misstated',
+        severity: 'error',
+        message: `It makes ${made}${unit}, not ${wrong.count}: ${some(Math.abs(off))} ${off > 0 ? 'more' : 'fewer'} than stated.`,
+        ...total,
+        mends: [
+          `a total of ${made}`,
+          off > 0
+            ? `${some(off)} ${plural(off, 'increase')} fewer`
+            : `${some(-off)} ${plural(-off, 'increase')} more`,
+        ],
+      },
+      ...chainProblem(meaning, stated, all),
+    ]
+  }
+  const unknown = counted.find(({ made }) => made === null)
+  if (unknown)
+    return [
+      {
+        code: 'unit-unknown',
+        severity: 'advice',
+        message: `“${unknown.unit}” is not a unit that can be counted here; the row leaves ${makes} places.`,
+        ...total,
+        mends: [`a total of ${makes}`],
+      },
+    ]
+  const chains = places!.filter((place) => place === 'ch').length
+  const alone = counted.some(({ unit, count }) => unit === '' && count === makes - chains)
+  if (alone && chains > 0)
+    return [
+      {
+        code: 'total-stitches-only',
+        severity: 'advice',
+        message: `${makes - chains} are the stitches alone; with ${some(chains)} ${chains === 1 ? 'chain' : 'chains'} the row leaves ${makes} places.`,
+        ...total,
+        mends: [`a total of ${makes}`],
+      },
+    ]
+  return []
+}
+
 /** Everything that is wrong with a row whose work was read. */
 export function rowProblems(
   meaning: Meaning,
   unread: readonly Unread[],
-  text: string,
-  work: string,
-  stated: number | null,
+  { text, work, stated, said }: Pick<RowLine, 'text' | 'work' | 'stated' | 'said'>,
+  /** Rows there are below it, where that is known. */
+  depth: number | null,
+  specials: Specials = new Map(),
 ): Problem[] {
-  const all = { from: 0, to: Math.max(1, work.length) }
+  const all = { from: 0, to: Math.max(1, work.trimEnd().length) }
   const problems: Problem[] = unread.map(({ from, to, expected }) => ({
     code: 'unread',
     severity: 'error',
@@ -159,27 +247,12 @@ export function rowProblems(
     mends: [],
   }))
   if (unread.length > 0) return problems
-  problems.push(
+  const total = { from: work.length < text.length ? work.length : 0, to: text.length }
+  return [
     ...repeatProblem(meaning),
     ...countProblems(meaning, all),
+    ...depthProblem(meaning, depth),
     ...gapProblem(meaning, all),
-  )
-  if (stated !== null && meaning.makes !== null && meaning.makes !== stated) {
-    const off = meaning.makes - stated
-    problems.push({
-      code: 'total-misstated',
-      severity: 'error',
-      message: `It makes ${meaning.makes}, not ${stated}: ${some(Math.abs(off))} ${off > 0 ? 'more' : 'fewer'} than stated.`,
-      from: work.length < text.length ? work.length : 0,
-      to: text.length,
-      mends: [
-        `a total of ${meaning.makes}`,
-        off > 0
-          ? `${some(off)} ${plural(off, 'increase')} fewer`
-          : `${some(-off)} ${plural(-off, 'increase')} more`,
-      ],
-    })
-    problems.push(...chainProblem(meaning, stated, all))
-  }
-  return problems
+    ...totalProblems(meaning, said, stated, all, total, specials),
+  ]
 }

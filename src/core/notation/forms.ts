@@ -1,14 +1,21 @@
-import type { Work } from './work.ts'
+import { times, type Work } from './work.ts'
 
 /* Questions about work that need no places: what it goes into, and what form it has. */
 
-/** Whether work goes into chain spaces. */
-export const intoSpaces = (items: readonly Work[]): boolean =>
-  items.some(
-    (item) =>
-      ('target' in item && item.target?.kind === 'next' && item.target.unit === 'sp') ||
-      (item.kind === 'group' && intoSpaces(item.items)),
-  )
+/** Whether work goes into chain spaces, one after the other or each. */
+export const intoSpaces = (
+  items: readonly Work[],
+  way: 'next' | 'each' | 'any' = 'next',
+): boolean =>
+  items.some((item) => {
+    const target = 'target' in item ? item.target : null
+    return (
+      (way !== 'each' && target?.kind === 'next' && target.unit === 'sp') ||
+      (way !== 'next' && target?.kind === 'each' && target.units.includes('sp')) ||
+      (way === 'any' && item.kind === 'skip' && item.unit === 'sp') ||
+      (item.kind === 'group' && intoSpaces(item.items, way))
+    )
+  })
 
 /** Two halves that take and leave alike: such as a fan in one colour and then in another. */
 export function isTwo(items: readonly Work[]): boolean {
@@ -41,7 +48,7 @@ export function shells(items: readonly Work[]): Work[] {
       list.splice(-2, 2, {
         kind: 'group',
         items: [first, chain, { ...inner, target: null }],
-        reach: { kind: 'times', count: 1 },
+        reach: times(1),
         target: inner.target,
         span: { from: first.span.from, to: inner.span.to },
       })
@@ -55,3 +62,46 @@ export const LONG_CHAIN = 6
 /** Whether a row works into a chain counted from the hook. */
 export const isFromChain = (items: readonly Work[]): boolean =>
   items.some((item) => 'target' in item && item.target?.kind === 'hook')
+
+/** Stitches a row says it leaves unworked at its end. */
+export const leftAtEnd = (items: readonly Work[]): number =>
+  items.reduce(
+    (sum, item) => sum + (item.kind === 'note' && item.what === 'leave' ? item.count : 0),
+    0,
+  )
+
+/** Whether a row goes into a ring. */
+export const isRing = (items: readonly Work[]): boolean =>
+  items.some(
+    (item) =>
+      ('target' in item && item.target?.kind === 'ring') ||
+      (item.kind === 'note' && item.what === 'ring') ||
+      (item.kind === 'group' && isRing(item.items)),
+  )
+
+/**
+ * "Sc in each dc, 2 sc in each ch-1 sp and 3 sc in each ch-2 sp around": stitches that share a row out by what they go into; only
+ * one of them when it is no such list.
+ */
+export function sharedOut(
+  items: readonly Work[],
+  at: number,
+): Extract<Work, { kind: 'stitch' | 'group' }>[] {
+  const list: Extract<Work, { kind: 'stitch' | 'group' }>[] = []
+  for (const item of items.slice(at)) {
+    if (item.kind === 'note' || item.kind === 'chain' || item.kind === 'skip') break
+    if (item.target?.kind !== 'each' || item.target.reach.kind !== 'end') break
+    if (item.target.units.length > 1) break
+    list.push(item)
+  }
+  const kinds = new Set(list.map(({ target }) => JSON.stringify(target)))
+  return kinds.size === list.length && intoSpaces(list, 'each') ? list : list.slice(0, 1)
+}
+
+/** Without the chain that is only joined into a ring. */
+export function ringMade(items: readonly Work[]): readonly Work[] {
+  const at = items.findIndex(({ kind }) => kind !== 'note')
+  const [chain, join] = [items[at], items[at + 1]]
+  const ring = join?.kind === 'note' && join.what === 'join' && /ring|circle/i.test(join.text)
+  return chain?.kind === 'chain' && ring ? items.toSpliced(at, 2) : items
+}

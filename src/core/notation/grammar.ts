@@ -1,21 +1,17 @@
 import { EOF, type IToken, tokenMatcher, type TokenType } from 'chevrotain'
-import { PlaceParser, type Specials } from './place-grammar.ts'
-import {
-  clauseAt,
-  countsOf,
-  END,
-  low,
-  nthOf,
-  numberOf,
-  plainStitch,
-  stitchWord,
-  STRUCTURE,
-  times,
-  WORK,
-} from './token-values.ts'
+import { StitchParser } from './stitch-grammar.ts'
+import type { Specials } from './place-grammar.ts'
+import { clauseAt, STRUCTURE, withNames, withoutRemarks, WORK } from './token-values.ts'
 import * as t from './tokens.ts'
-import { compound } from './vocabulary.ts'
-import type { PlaceUnit, Reach, ReadWork, StitchWord, Target, Unread, Work } from './work.ts'
+import {
+  END,
+  type Reach,
+  type ReadWork,
+  type Target,
+  times,
+  type Unread,
+  type Work,
+} from './work.ts'
 
 export type { Specials }
 
@@ -23,12 +19,60 @@ export type { Specials }
 const MOST_ASIDE = 24
 const LONGEST = 3000
 
+/** Words a clause cannot begin with. */
+const STRAY: readonly TokenType[] = [
+  t.Integer,
+  t.Next,
+  t.Each,
+  t.Same,
+  t.Last,
+  t.First,
+  t.In,
+  t.With,
+  t.Around,
+  t.Ring,
+  t.Hook,
+  t.ChSpace,
+  t.BackLoop,
+  t.FrontLoop,
+  t.Start,
+  t.Unknown,
+  t.Of,
+  t.The,
+  t.Article,
+  t.Place,
+  t.Times,
+  t.More,
+  t.Remain,
+  t.Twice,
+  t.Once,
+  t.TimesSign,
+  t.ToEnd,
+  t.ToLast,
+  t.Counts,
+  t.Letter,
+  t.Across,
+  t.AsThere,
+  t.Remaining,
+  t.BothLoops,
+  t.ThirdLoop,
+  t.Post,
+  t.Below,
+  t.Top,
+  t.Gap,
+  t.With,
+]
+
 /**
  * One grammar for the work of a row. Whatever does not belong where it stands is set aside as unread with its place, and reading
  * goes on after it.
  */
-class WorkParser extends PlaceParser {
+class WorkParser extends StitchParser {
   private unread: Unread[] = []
+  /** Stars that are open: the same star again closes what it began. */
+  private stars: string[] = []
+  /** What stood between the last two stars, not yet said how often: to the end, unless it is taken up again later. */
+  private between: { reach: Reach; readonly items: readonly Work[] } | null = null
 
   constructor() {
     super([...t.tokens], { maxLookahead: 2, recoveryEnabled: false })
@@ -36,7 +80,7 @@ class WorkParser extends PlaceParser {
   }
 
   read(text: string, specials: Specials): ReadWork {
-    let { tokens } = t.lexer.tokenize(text)
+    let tokens = withoutRemarks(withNames(text, t.lexer.tokenize(text).tokens, specials), specials)
     this.specials = specials
     const aside: Unread[] = []
     // Each try sets aside one clause that does not fit; after so many the rest is left unread.
@@ -45,6 +89,8 @@ class WorkParser extends PlaceParser {
         return { items: [], unread: [{ from: 0, to: text.length, expected: WORK }] }
       this.input = tokens
       this.unread = []
+      this.stars = []
+      this.between = null
       const items = this.row() ?? []
       const [error] = this.errors
       if (!error) return { items, unread: [...aside, ...this.unread] }
@@ -56,17 +102,6 @@ class WorkParser extends PlaceParser {
       })
       tokens = [...tokens.slice(0, from), ...tokens.slice(to)]
     }
-  }
-
-  /** Whether a stitch, a chain or a place to go on in begins here. */
-  private isWork(): boolean {
-    const counted = this.next(t.Integer) ? this.LA(2) : this.LA(1)
-    const kinds = [t.Stitch, t.Compound, t.Chain, t.Start]
-    return (
-      kinds.some((type) => tokenMatcher(counted, type)) ||
-      this.specials.has(low(counted)) ||
-      this.isTarget(1)
-    )
   }
 
   /** Up to where a clause ends nothing more was expected. */
@@ -86,22 +121,25 @@ class WorkParser extends PlaceParser {
   }
 
   private row = this.RULE('row', (): Work[] => {
-    const items = this.SUBRULE(this.sequence)
+    let items = this.SUBRULE(this.sequence)
+    this.OPTION(() => {
+      const reach = this.SUBRULE(this.repeated)
+      const more = this.SUBRULE3(this.sequence)
+      this.ACTION(() => (items = [...this.allAgain(items, reach), ...more]))
+    })
     // A bracket or a “repeat from” without its beginning.
     this.MANY({
       GATE: () => this.ACTION(() => !this.next(EOF)),
       DEF: () => {
-        const stray = this.OR({
-          IGNORE_AMBIGUITIES: true,
-          DEF: [{ ALT: () => this.CONSUME(t.Close) }, { ALT: () => this.CONSUME(t.RepFrom) }],
-        })
-        this.ACTION(() =>
-          this.unread.push({
-            from: stray.startOffset,
-            to: stray.startOffset + stray.image.length,
-            expected: 'its beginning: a bracket or a star before it',
-          }),
-        )
+        this.OR([
+          { ALT: () => this.strayed(this.CONSUME(t.Close)) },
+          {
+            ALT: () => {
+              const again = this.SUBRULE(this.takenUp)
+              this.ACTION(() => items.push(...again))
+            },
+          },
+        ])
         const more = this.SUBRULE2(this.sequence)
         this.ACTION(() => items.push(...more))
       },
@@ -109,22 +147,43 @@ class WorkParser extends PlaceParser {
     return items
   })
 
+  private strayed(token: IToken): void {
+    this.ACTION(() =>
+      this.unread.push({
+        from: token.startOffset,
+        to: token.startOffset + token.image.length,
+        expected: 'its beginning: a bracket or a star before it',
+      }),
+    )
+  }
+
+  /** "4 sc, inc, repeat 6 times": all that stands before it, but for how the row starts. */
+  private allAgain(items: readonly Work[], reach: Reach): Work[] {
+    const begin = items.findIndex(({ kind }, i) => kind !== 'note' && !(kind === 'chain' && i < 2))
+    if (begin < 0) return [...items]
+    const again = items.slice(begin)
+    const span = { from: again[0]!.span.from, to: again.at(-1)!.span.to }
+    return [...items.slice(0, begin), { kind: 'group', items: again, reach, target: null, span }]
+  }
+
   private sequence = this.RULE('sequence', (): Work[] => {
     const items: Work[] = []
-    this.MANY(() => {
-      this.OR({
-        IGNORE_AMBIGUITIES: true,
-        DEF: [
-          { ALT: () => this.CONSUME(t.Separator) },
-          { ALT: () => this.CONSUME(t.And) },
-          {
-            ALT: () => {
-              const more = this.SUBRULE(this.item)
-              this.ACTION(() => items.push(...more))
+    this.MANY({
+      GATE: () => !(this.next(t.Star) && this.stars.includes(this.LA(1).image)),
+      DEF: () =>
+        this.OR({
+          IGNORE_AMBIGUITIES: true,
+          DEF: [
+            { ALT: () => this.CONSUME(t.Separator) },
+            { ALT: () => this.CONSUME(t.And) },
+            {
+              ALT: () => {
+                const more = this.SUBRULE(this.item)
+                this.ACTION(() => items.push(...more))
+              },
             },
-          },
-        ],
-      })
+          ],
+        }),
     })
     return items
   })
@@ -185,279 +244,101 @@ class WorkParser extends PlaceParser {
 
   private starred = this.RULE('starred', (): Work[] => {
     const first = this.CONSUME(t.Star)
+    this.ACTION(() => this.stars.push(first.image))
     const items = this.SUBRULE(this.sequence)
+    this.ACTION(() => this.stars.pop())
     let reach: Reach | null = null
-    let again = false
-    this.OPTION(() => {
-      this.CONSUME(t.RepFrom)
-      again = true
-      reach = this.SUBRULE(this.reach)
+    let closed = false
+    this.OPTION({
+      GATE: () => this.next(t.Star) && this.LA(1).image === first.image,
+      DEF: () => {
+        this.CONSUME2(t.Star)
+        closed = true
+      },
     })
+    this.OPTION2({
+      GATE: () =>
+        closed && (tokenMatcher(this.LA(2), t.RepFrom) || tokenMatcher(this.LA(2), t.Rep)),
+      DEF: () => this.CONSUME(t.Separator),
+    })
+    this.OPTION3({
+      GATE: () => !closed || this.next(t.Rep, t.RepFrom) || this.isOften(),
+      DEF: () => {
+        reach = this.OR<Reach>([
+          { ALT: () => (this.CONSUME(t.RepFrom), this.SUBRULE(this.reach)) },
+          { ALT: () => this.SUBRULE(this.repeated) },
+          { GATE: () => closed, ALT: () => this.SUBRULE(this.often) },
+        ])
+      },
+    })
+    const group = {
+      kind: 'group' as const,
+      items,
+      reach: reach ?? END,
+      target: null,
+      span: this.spanFrom(first),
+    }
     this.ACTION(() => {
-      if (!again)
+      if (reach !== null) return
+      if (closed) this.between = group
+      else
         this.unread.push({
           from: first.startOffset,
           to: first.startOffset + first.image.length,
           expected: '“rep from *” after it',
         })
     })
-    const counted = reach as Reach | null
-    // "5 more times" is once and five times.
-    return [
-      {
-        kind: 'group',
-        items,
-        reach: again ? (counted ?? END) : times(1),
-        target: null,
-        span: this.spanFrom(first),
-      },
-    ]
+    return [group]
+  })
+
+  /** "*…*, …, repeat from * to * once": what stood between the stars comes again here. */
+  private takenUp = this.RULE('takenUp', (): Work[] => {
+    const first = this.CONSUME(t.RepFrom)
+    let reach: Reach = times(1)
+    this.OPTION({ GATE: () => this.isOften(), DEF: () => (reach = this.SUBRULE(this.often)) })
+    return this.ACTION(() => {
+      const { between } = this
+      if (between === null) {
+        this.strayed(first)
+        return []
+      }
+      between.reach = times(1)
+      const { items } = between
+      return [{ kind: 'group', items, reach, target: null, span: this.spanFrom(first) }]
+    })
   })
 
   private bracketed = this.RULE('bracketed', (): Work[] => {
     const first = this.CONSUME(t.Open)
     const items = this.SUBRULE(this.sequence)
     this.CONSUME(t.Close)
-    let target: Target | null = null
+    const targets: (Target | null)[] = []
     let reach: Reach = times(1)
-    this.OPTION({ GATE: () => this.isTarget(1), DEF: () => (target = this.SUBRULE(this.target)) })
-    this.OPTION2(() => (reach = this.SUBRULE(this.often)))
-    return [{ kind: 'group', items, reach, target, span: this.spanFrom(first) }]
-  })
-
-  private skip = this.RULE('skip', (): Work[] => {
-    const first = this.CONSUME(t.Skip)
-    let count = 1
-    let unit: PlaceUnit = 'any'
-    this.OPTION(() => this.CONSUME(t.The))
-    this.OPTION2(() =>
-      this.OR({
-        IGNORE_AMBIGUITIES: true,
-        DEF: [
-          { ALT: () => this.CONSUME(t.Next) },
-          { ALT: () => this.CONSUME(t.First) },
-          { ALT: () => this.CONSUME(t.Last) },
-        ],
-      }),
-    )
-    this.OPTION3(() => (count = numberOf(this.CONSUME(t.Integer))))
-    this.OPTION4(() => {
-      const what = this.SUBRULE(this.unit)
-      unit = what === 'sp' ? 'sp' : 'any'
-    })
-    return [{ kind: 'skip', count, unit, span: this.spanFrom(first) }]
-  })
-
-  private note = this.RULE('note', (): Work[] => {
-    const first = this.LA(1)
-    const said = (
-      what: Extract<Work, { kind: 'note' }>['what'],
-      yarn: string | null = null,
-    ): Work => ({
-      kind: 'note',
-      what,
-      yarn,
-      text: first.image,
-      span: this.spanFrom(first),
-    })
-    return this.OR<Work[]>({
-      IGNORE_AMBIGUITIES: true,
-      DEF: [
-        { ALT: () => (this.CONSUME(t.Turn), [said('turn')]) },
-        { ALT: () => (this.CONSUME(t.Join), [said('join')]) },
-        { ALT: () => (this.CONSUME(t.FastenOff), [said('fasten-off')]) },
-        { ALT: () => (this.CONSUME(t.OtherSide), [said('other-side')]) },
-        { ALT: () => (this.CONSUME(t.Leave), [said('leave')]) },
-        { ALT: () => (this.CONSUME(t.PickUp), [said('pick-up')]) },
-        { ALT: () => (this.CONSUME(t.Said), [said('said')]) },
-        { ALT: () => (this.CONSUME(t.Aside), [said('said')]) },
-        { ALT: () => (this.CONSUME(t.Bumps), [said('said')]) },
-        { ALT: () => (this.CONSUME(t.Starting), []) },
-        { ALT: () => this.SUBRULE(this.fromHook) },
-        { ALT: () => (this.CONSUME(t.Around), []) },
-        {
-          // A colour by its name: "with brass", "change to deep blue".
-          GATE: () => tokenMatcher(this.LA(2), t.Unknown),
-          ALT: () => {
-            this.CONSUME2(t.With)
-            this.AT_LEAST_ONE(() => this.CONSUME(t.Unknown))
-            return [said('yarn')]
-          },
-        },
-        {
-          GATE: () => tokenMatcher(this.LA(2), t.Letter),
-          ALT: () => {
-            this.OR2({
-              IGNORE_AMBIGUITIES: true,
-              DEF: [{ ALT: () => this.CONSUME(t.With) }, { ALT: () => this.CONSUME(t.In) }],
-            })
-            return [said('yarn', this.CONSUME(t.Letter).image)]
-          },
-        },
-      ],
-    })
-  })
-
-  /** "starting in 2nd ch from hook": chains are skipped, and the stitches that follow begin there. */
-  private fromHook = this.RULE('fromHook', (): Work[] => {
-    const first = this.CONSUME(t.From)
-    const token = this.CONSUME(t.Hook)
-    let counts: boolean | null = null
-    this.OPTION(() => {
-      const said = this.CONSUME(t.Counts)
-      this.ACTION(() => (counts = countsOf(said).stitches > 0))
-    })
-    return this.ACTION(() => [
-      {
-        ...plainStitch,
-        target: { kind: 'hook', nth: nthOf(token), counts, from: true },
-        span: this.spanFrom(first),
+    this.MANY({
+      GATE: () => this.isTarget(1) || (tokenMatcher(this.LA(1), t.And) && this.isTarget(2)),
+      DEF: () => {
+        this.OPTION(() => this.CONSUME(t.And))
+        const target = this.SUBRULE(this.target)
+        this.ACTION(() => targets.push(target))
       },
-    ])
-  })
-
-  /** A stitch or chain with its number before or after it, and where it goes. */
-  private numbered = this.RULE('numbered', (): Work[] => {
-    const first = this.LA(1)
-    let count: number | null = null
-    let start: 'standing' | 'stacked' | null = null
-    this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
-    this.OPTION2(() => {
-      const token = this.CONSUME(t.Start)
-      this.ACTION(() => (start = low(token) as 'standing'))
     })
-    return this.OR<Work[]>({
-      IGNORE_AMBIGUITIES: true,
-      DEF: [
-        { ALT: () => this.SUBRULE(this.chain, { ARGS: [first, count] }) },
-        { ALT: () => this.SUBRULE(this.stitch, { ARGS: [first, count, start] }) },
-        // A target without a stitch: “and in each ch across” goes on with the stitch before.
-        { GATE: () => this.isTarget(1), ALT: () => this.SUBRULE(this.goesOn, { ARGS: [first] }) },
-      ],
+    this.OPTION2({
+      GATE: () => this.next(t.Rep) || this.isOften(),
+      DEF: () => {
+        reach = this.OR<Reach>([
+          { ALT: () => this.SUBRULE(this.often) },
+          { ALT: () => this.SUBRULE(this.repeated) },
+        ])
+      },
     })
-  })
-
-  private chain = this.RULE('chain', (first: IToken, before: number | null): Work[] => {
-    this.CONSUME(t.Chain)
-    let count = before ?? 1
-    let yarn: string | null = null
-    let counts: { stitches: number; chains: number } | null = null
-    this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
-    this.OPTION2(() => (yarn = this.CONSUME(t.Letter).image))
-    this.OPTION3(() => {
-      const token = this.CONSUME(t.Counts)
-      this.ACTION(() => (counts = countsOf(token)))
-    })
-    return [{ kind: 'chain', count, yarn, counts, span: this.spanFrom(first) }]
-  })
-
-  private stitch = this.RULE(
-    'stitch',
-    (first: IToken, before: number | null, start: 'standing' | 'stacked' | null): Work[] => {
-      const stitch = this.SUBRULE(this.stitchName)
-      let loop: 'back' | 'front' | null = null
-      let yarn: string | null = null
-      let repeated = 1
-      let withStart = false
-      let loose: number | null = null
-      const targets: Target[] = []
-      this.OPTION(() => (loop = this.SUBRULE(this.loop)))
-      this.OPTION2({
-        GATE: () => before === null,
-        DEF: () => (loose = this.SUBRULE(this.looseCount)),
-      })
-      this.OPTION3(() => (yarn = this.CONSUME(t.Letter).image))
-      this.MANY({
-        GATE: () => this.isTarget(1) || (tokenMatcher(this.LA(1), t.And) && this.isTarget(2)),
-        DEF: () => {
-          this.OPTION8(() => this.CONSUME(t.And))
-          const target = this.SUBRULE(this.target)
-          this.ACTION(() => targets.push(target))
-        },
-      })
-      this.option(11, () => this.CONSUME(t.Below))
-      this.OPTION4({
-        GATE: () => tokenMatcher(this.LA(2), t.Times),
-        DEF: () => {
-          repeated = numberOf(this.CONSUME(t.Integer))
-          this.CONSUME(t.Times)
-        },
-      })
-      this.OPTION5(() => (this.CONSUME(t.Twice), (repeated = 2)))
-      // "inc × 8", and "sc around" for one in each.
-      this.OPTION9(() => {
-        this.CONSUME(t.TimesSign)
-        repeated = numberOf(this.CONSUME2(t.Integer))
-      })
-      this.option(10, {
-        GATE: () => before === null && targets.length === 0 && loose === null && repeated === 1,
-        DEF: () => {
-          this.OR2([{ ALT: () => this.CONSUME(t.Around) }, { ALT: () => this.CONSUME(t.Across) }])
-          this.ACTION(() => targets.push({ kind: 'each', units: ['st'], reach: END }))
-        },
-      })
-      this.OPTION6(() => (yarn = this.CONSUME2(t.Letter).image))
-      this.OPTION7(() => {
-        const token = this.CONSUME(t.Counts)
-        this.ACTION(() => {
-          withStart = /with the start/.test(low(token))
-          const last = targets.at(-1)
-          if (last?.kind === 'hook')
-            targets[targets.length - 1] = { ...last, counts: countsOf(token).stitches > 0 }
-        })
-      })
-      const work = (target: Target | null): Work => ({
-        kind: 'stitch',
-        stitch,
-        count: before ?? loose ?? 1,
-        loop,
-        yarn,
-        target,
-        times: repeated,
-        start,
-        withStart,
-        span: this.spanFrom(first),
-      })
-      return this.ACTION(() => (targets.length > 0 ? targets.map(work) : [work(null)]))
-    },
-  )
-
-  private stitchName = this.RULE('stitchName', (): StitchWord =>
-    this.OR<StitchWord>({
-      IGNORE_AMBIGUITIES: true,
-      DEF: [
-        {
-          ALT: () => {
-            const token = this.CONSUME(t.Stitch)
-            return this.ACTION(() => stitchWord(low(token)))
-          },
-        },
-        {
-          ALT: () => {
-            const token = this.CONSUME(t.Compound)
-            return this.ACTION(() => {
-              const [, count, what] = /^(\d+)[-\s]?(.*)$/.exec(low(token))!
-              return compound(Number(count), what!)
-            })
-          },
-        },
-        {
-          GATE: this.isSpecial,
-          ALT: () => {
-            const token = this.CONSUME(t.Unknown)
-            return this.ACTION(() => this.specials.get(low(token)) ?? stitchWord('sc'))
-          },
-        },
-      ],
-    }),
-  )
-
-  /** "sc 5", as some write for five; not the number of what follows. */
-  private looseCount = this.RULE('looseCount', (): number => numberOf(this.CONSUME(t.Integer)))
-
-  private goesOn = this.RULE('goesOn', (first: IToken): Work[] => {
-    const target = this.SUBRULE(this.target)
-    return [{ ...plainStitch, target, span: this.spanFrom(first) }]
+    const span = this.spanFrom(first)
+    return (targets.length > 0 ? targets : [null]).map((target) => ({
+      kind: 'group',
+      items,
+      reach,
+      target,
+      span,
+    }))
   })
 
   /** A clause that begins with nothing the grammar knows. */
@@ -483,41 +364,6 @@ class WorkParser extends PlaceParser {
     return []
   })
 }
-
-/** Words a clause cannot begin with. */
-const STRAY: readonly TokenType[] = [
-  t.Integer,
-  t.Next,
-  t.Each,
-  t.Same,
-  t.Last,
-  t.First,
-  t.In,
-  t.With,
-  t.Around,
-  t.Ring,
-  t.Hook,
-  t.ChSpace,
-  t.BackLoop,
-  t.FrontLoop,
-  t.Start,
-  t.Unknown,
-  t.Of,
-  t.The,
-  t.Article,
-  t.Place,
-  t.Times,
-  t.More,
-  t.Remain,
-  t.Twice,
-  t.Once,
-  t.TimesSign,
-  t.ToEnd,
-  t.ToLast,
-  t.Counts,
-  t.Letter,
-  t.Across,
-]
 
 /** Made when it is first needed: it looks over its grammar once. */
 let parser: WorkParser | null = null

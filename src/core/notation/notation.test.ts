@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { compile } from '../ledger/index.ts'
 import { rowText } from '../pattern/index.ts'
 import { defaultWords } from '../stitch/index.ts'
+import { drawer } from '../texture/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import {
   groupsOf,
@@ -21,10 +22,12 @@ const over = (text: string, below: readonly Place[] | null) => {
   expect(unread).toEqual([])
   return meaningOf(items, below)
 }
-/** Work without the places it was read from. */
+/** Work without the places it was read from and the wording of remarks. */
 const bare = (items: readonly Work[]) =>
   JSON.parse(
-    JSON.stringify(items, (key: string, value: unknown) => (key === 'span' ? undefined : value)),
+    JSON.stringify(items, (key: string, value: unknown) =>
+      key === 'span' || key === 'text' ? undefined : value,
+    ),
   ) as unknown
 
 describe('reading the shorthand', () => {
@@ -248,11 +251,94 @@ describe('printing', () => {
                 makes: makes[row],
               })
             }
-            // Printed and read again it stays as it is.
-            expect(bare(readWork(printWork(again.items)).items)).toEqual(bare(again.items))
+            expect(bare(again.items)).toEqual(bare(items))
           }
       }),
       { numRuns: 60 },
     )
+  })
+
+  const rows = drawer.flatMap(({ flat, round }) =>
+    [flat, round].flatMap((way) => (way ? [...way.begin, ...way.rows] : [])),
+  )
+  it.each([...new Set(rows)])('of the drawer gives back what was read: %s', (row) => {
+    const { items, unread } = readWork(row)
+    expect(unread).toEqual([])
+    expect(bare(readWork(printWork(items)).items)).toEqual(bare(items))
+  })
+})
+
+describe('what a row uses, by kind', () => {
+  const uses = (text: string, below: readonly Place[] | null) => {
+    const all = over(text, below).uses
+    return Object.fromEntries(Object.entries(all).filter(([, count]) => count > 0))
+  }
+  it.each([
+    ['sc in next 4 sts, sk 2 sts, sc in next 4 sts', sts(10), { st: 8, skipped: 2 }],
+    ['FPdc around next 2 dc, dc in next dc, dc around post of next dc', sts(4), { post: 3, st: 1 }],
+    ['*sc in next 3 sts, spike in next st; rep from * around', sts(8), { st: 6, down: 2 }],
+    ['dc in front loop of next st 2 rows below, sc in next st', sts(2), { down: 1, st: 1 }],
+    ['*dc in next ch-sp, sk 1 st; rep from * around', [...mesh(3), 'st'], { sp: 3, skipped: 3 }],
+    ['sc in each st and ch around', mesh(3), { st: 3, ch: 3 }],
+    ['12 hdc in magic ring', null, { ring: 1 }],
+    ['*3 dc in next gap between clusters; rep from * around', sts(4), { gap: 4 }],
+  ] as [string, Place[] | null, object][])('%s', (text, below, kinds) =>
+    expect(uses(text, below)).toEqual(kinds),
+  )
+
+  it('knows the kind and the yarn of each place it leaves, and how deep it goes', () => {
+    const { made, deepest } = over(
+      'with A sc in next st, change to brass, fpdc in next st, spike in next st 3 rows below, ch 1',
+      sts(3),
+    )
+    expect(made.map(({ word, kind, yarn }) => [word, kind, yarn])).toEqual([
+      ['sc', 'st', 'A'],
+      ['fpdc', 'post', 'brass'],
+      ['spike', 'down', 'brass'],
+      ['ch', null, 'brass'],
+    ])
+    expect(deepest).toMatchObject({ rows: 3 })
+  })
+
+  it('finds the gaps between clusters that skipped stitches part', () => {
+    const { made } = over('*hdc in next 3 sts, sk 1 st; rep from * around', sts(12))
+    expect(groupsOf(made)).toEqual([0, 0, 0, 1, 1, 1, 2, 2, 2])
+  })
+})
+
+describe('the ways writers say the same', () => {
+  it.each([
+    ['(1 sc, inc) * 6', 12, 18],
+    ['*5 sc, inc*, repeat from * to * 6 times', 36, 42],
+    ['4 sc, inc, repeat 6 times', 30, 36],
+    ['*sc, inc* around', 12, 18],
+    ['*ch 3, sk 2 sts*, sc in next 4 sts, repeat from * to * once', 8, 10],
+    ['*sc in next 6 sts, sc2tog; rep from * 5 times more', 48, 42],
+    ['sc in each st around, increasing 8 sts evenly', 40, 48],
+    ['sc in each st around, dec 4 sts evenly spaced', 40, 36],
+    ['sc in each st across, leaving last 5 sts unworked', 30, 25],
+    ['sc to last 3 sts, sc3tog', 27, 25],
+    ['2 dc tog, sc 3 together, dc in each remaining st', 10, 7],
+    ['working in both loops, 1 sc in each of the last 3 sts', 3, 3],
+    ['ch 3, sk first st, dc in each st across', 9, 9],
+    ['ch 3 (counts as dc), dc in first st, dc in each st around', 9, 10],
+    ['dc in each st across, ending with 2 dc in top of turning ch', 9, 10],
+    ['sl st in next 2 sts, ch 1, sc in same st, sc in each st around', 9, 9],
+    ['A: 5 sc, B: 3 sc, (A) sc 2', 10, 10],
+  ])('%s', (text, below, makes) => {
+    const { items, unread } = readWork(text)
+    expect(unread).toEqual([])
+    expect(meaningOf(items, sts(below), { round: true })).toMatchObject({
+      makes,
+      left: 0,
+      short: null,
+    })
+  })
+
+  it('shares a round out by what its stitches go into', () => {
+    const below: Place[] = ['st', 'ch', 'st', 'ch', 'ch']
+    expect(
+      over('sc in each dc, 1 sc in each ch-1 sp and 3 sc in each ch-2 sp around', below).makes,
+    ).toBe(6)
   })
 })

@@ -1,7 +1,15 @@
 import { EmbeddedActionsParser, type IToken, tokenMatcher, type TokenType } from 'chevrotain'
-import { END, low, nthOf, numberOf, times } from './token-values.ts'
+import { isStructure, low, nthOf, numberOf, stitchWord } from './token-values.ts'
 import * as t from './tokens.ts'
-import type { PlaceUnit, Reach, StitchWord, Target } from './work.ts'
+import {
+  END,
+  type Loop,
+  type PlaceUnit,
+  type Reach,
+  type StitchWord,
+  type Target,
+  times,
+} from './work.ts'
 
 /** Stitches a text defines for itself, by their lower-case name. */
 export type Specials = ReadonlyMap<string, StitchWord>
@@ -26,9 +34,26 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
   /** Whether a place to work into begins at the token so far ahead. */
   protected isTarget(ahead: number): boolean {
     const first = this.LA(ahead)
-    const starts = [t.Next, t.Each, t.Same, t.Last, t.First, t.Hook, t.Ring]
+    const starts = [
+      t.Next,
+      t.Each,
+      t.Same,
+      t.Last,
+      t.First,
+      t.Hook,
+      t.Ring,
+      t.Top,
+      t.Gap,
+      t.Remaining,
+    ]
     if (starts.some((type) => tokenMatcher(first, type))) return true
-    if (!tokenMatcher(first, t.In) && !tokenMatcher(first, t.Around)) return false
+    if (!tokenMatcher(first, t.In) && !tokenMatcher(first, t.Around)) {
+      const loops = [t.BackLoop, t.FrontLoop, t.ThirdLoop, t.BothLoops]
+      return (
+        loops.some((type) => tokenMatcher(first, type)) &&
+        this.isTarget(ahead + 1 + (tokenMatcher(this.LA(ahead + 1), t.Of) ? 1 : 0))
+      )
+    }
     const second = this.LA(ahead + 1)
     const after = [
       ...starts,
@@ -36,9 +61,11 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
       t.Article,
       t.BackLoop,
       t.FrontLoop,
+      t.ThirdLoop,
+      t.BothLoops,
+      t.Post,
       t.Place,
       t.ChSpace,
-      t.Gap,
       t.Chain,
       t.Stitch,
     ]
@@ -53,11 +80,13 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
         { ALT: () => (this.CONSUME(t.ChSpace), 'sp') },
         { ALT: () => (this.CONSUME(t.Gap), 'gap') },
         { ALT: () => (this.CONSUME(t.Chain), 'ch') },
+        { ALT: () => (this.CONSUME(t.Top), 'any') },
         {
           ALT: () => {
-            this.CONSUME(t.Stitch)
+            const token = this.CONSUME(t.Stitch)
             this.OPTION(() => this.CONSUME2(t.Place))
-            return 'st'
+            // Into a V is into its space.
+            return this.ACTION(() => (stitchWord(low(token)).leaves ? 'sp' : 'st'))
           },
         },
         { GATE: this.isSpecial, ALT: () => (this.CONSUME(t.Unknown), 'st') },
@@ -65,13 +94,46 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
     }),
   )
 
+  /** A unit of several stitches, of which it is not said how many. */
+  private isGroup = (): boolean =>
+    /^(?:shells?|fans?|repeats?|groups?|motifs?|patterns?|clusters?)$/.test(low(this.LA(1)))
+
   protected toLast = this.RULE('toLast', (): Reach => {
     this.CONSUME(t.ToLast)
     let count = 1
     this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
-    this.OPTION2(() => this.SUBRULE(this.unit))
+    let unknown = false
+    this.OPTION2(() =>
+      this.OR([
+        { GATE: () => !this.isGroup(), ALT: () => this.SUBRULE(this.unit) },
+        {
+          GATE: () => this.isGroup(),
+          ALT: () => {
+            this.CONSUME(t.Unknown)
+            unknown = true
+          },
+        },
+      ]),
+    )
     this.OPTION3(() => this.CONSUME(t.Remain))
-    return { kind: 'to-last', count }
+    // "To last shell" leaves room for what follows.
+    return unknown ? END : { kind: 'to-last', count }
+  })
+
+  /** To the end, or to the last few. */
+  protected far = this.RULE('far', (): Reach => {
+    let reach: Reach = END
+    this.OR([
+      {
+        ALT: () => {
+          this.OR2([{ ALT: () => this.CONSUME(t.Around) }, { ALT: () => this.CONSUME(t.Across) }])
+          this.OPTION(() => (reach = this.SUBRULE(this.toLast)))
+        },
+      },
+      { ALT: () => this.CONSUME(t.ToEnd) },
+      { ALT: () => (reach = this.SUBRULE2(this.toLast)) },
+    ])
+    return reach
   })
 
   /** How often, after “rep from *”: to the end when nothing is said. */
@@ -79,10 +141,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
     this.OR<Reach>({
       IGNORE_AMBIGUITIES: true,
       DEF: [
-        { ALT: () => (this.CONSUME(t.Around), END) },
-        { ALT: () => (this.CONSUME(t.Across), END) },
-        { ALT: () => (this.CONSUME(t.ToEnd), END) },
-        { ALT: () => this.SUBRULE(this.toLast) },
+        { ALT: () => this.SUBRULE(this.far) },
         {
           ALT: () => {
             const count = numberOf(this.CONSUME(t.Integer))
@@ -92,7 +151,17 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
               more = true
             })
             this.OPTION2(() => this.CONSUME(t.Times))
-            return times(more ? count + 1 : count)
+            this.OPTION4(() => {
+              this.CONSUME3(t.More)
+              more = true
+            })
+            return more ? times(count + 1) : { kind: 'times', count, again: true }
+          },
+        },
+        {
+          ALT: () => {
+            this.CONSUME(t.TimesSign)
+            return times(numberOf(this.CONSUME2(t.Integer)))
           },
         },
         { ALT: () => (this.CONSUME(t.Once), times(2)) },
@@ -108,29 +177,55 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
       IGNORE_AMBIGUITIES: true,
       DEF: [
         { ALT: () => (this.CONSUME(t.TimesSign), times(numberOf(this.CONSUME(t.Integer)))) },
+        { ALT: () => (this.CONSUME(t.Star), times(numberOf(this.CONSUME3(t.Integer)))) },
         {
           ALT: () => {
             const count = numberOf(this.CONSUME2(t.Integer))
+            let more = 0
+            this.OPTION(() => {
+              this.CONSUME(t.More)
+              more = 1
+            })
             this.CONSUME(t.Times)
-            return times(count)
+            this.OPTION2(() => {
+              this.CONSUME2(t.More)
+              more = 1
+            })
+            return times(count + more)
           },
         },
         { ALT: () => (this.CONSUME(t.Twice), times(2)) },
         { ALT: () => (this.CONSUME(t.Once), times(1)) },
-        { ALT: () => (this.CONSUME(t.Around), END) },
-        { ALT: () => (this.CONSUME(t.Across), END) },
-        { ALT: () => (this.CONSUME(t.ToEnd), END) },
-        { ALT: () => this.SUBRULE(this.toLast) },
+        { ALT: () => this.SUBRULE(this.far) },
       ],
     }),
   )
 
-  protected loop = this.RULE('loop', (): 'back' | 'front' => {
-    const loop = this.OR<'back' | 'front'>({
+  /** How often what stands before it is worked, after “rep” without a star: to the end when nothing is said. */
+  protected repeated = this.RULE('repeated', (): Reach => {
+    this.CONSUME(t.Rep)
+    let reach: Reach = END
+    this.OPTION({ GATE: () => this.isOften(), DEF: () => (reach = this.SUBRULE(this.often)) })
+    return reach
+  })
+
+  /** Whether how often something is worked is said next. */
+  protected isOften(): boolean {
+    const then = this.LA(2)
+    if (this.next(t.Integer)) return tokenMatcher(then, t.Times) || tokenMatcher(then, t.More)
+    if (this.next(t.Star))
+      return tokenMatcher(then, t.Integer) && !tokenMatcher(this.LA(3), t.Stitch)
+    return this.next(t.TimesSign, t.Twice, t.Once, t.Around, t.Across, t.ToEnd, t.ToLast)
+  }
+
+  protected loop = this.RULE('loop', (): Loop | null => {
+    const loop = this.OR<Loop | null>({
       IGNORE_AMBIGUITIES: true,
       DEF: [
         { ALT: () => (this.CONSUME(t.BackLoop), 'back') },
         { ALT: () => (this.CONSUME(t.FrontLoop), 'front') },
+        { ALT: () => (this.CONSUME(t.ThirdLoop), 'third') },
+        { ALT: () => (this.CONSUME(t.BothLoops), null) },
       ],
     })
     this.OPTION(() => this.CONSUME(t.Of))
@@ -141,25 +236,47 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
     this.CONSUME(t.First)
     let count = 1
     this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
-    this.SUBRULE(this.unit)
-    return { kind: 'next', count, unit: 'any' }
+    let unit: PlaceUnit = 'any'
+    this.OPTION2(() => {
+      const said = this.SUBRULE(this.unit)
+      unit = said === 'st' ? 'any' : said
+    })
+    return { kind: 'next', count, unit, first: true }
   })
 
   protected eachTarget = this.RULE('eachTarget', (): Target => {
     this.CONSUME(t.Each)
     const units: PlaceUnit[] = []
+    let long: number | null = null
     let reach: Reach = END
-    this.OPTION(() => this.CONSUME(t.Of))
-    this.OPTION2(() => this.CONSUME(t.The))
-    this.OPTION3(() => {
-      this.CONSUME(t.Next)
-      reach = times(numberOf(this.CONSUME(t.Integer)))
+    this.MANY2(() =>
+      this.OR2([
+        { ALT: () => this.CONSUME(t.Of) },
+        { ALT: () => this.CONSUME(t.The) },
+        { ALT: () => this.CONSUME(t.Remaining) },
+      ]),
+    )
+    this.OPTION(() =>
+      this.OR([
+        { ALT: () => this.CONSUME(t.Next) },
+        { ALT: () => this.CONSUME(t.First) },
+        { ALT: () => this.CONSUME(t.Last) },
+      ]),
+    )
+    this.OPTION2(() => (reach = times(numberOf(this.CONSUME(t.Integer)))))
+    this.OPTION3({
+      GATE: () => !isStructure(this.LA(1)) && !this.next(t.Around, t.Across),
+      DEF: () => {
+        const said = this.LA(1).image
+        units.push(this.SUBRULE(this.unit))
+        this.ACTION(() => {
+          if (units[0] === 'sp') long = Number(/\d+/.exec(said)?.[0] ?? 0) || null
+        })
+      },
     })
-    this.OPTION4(() => {
-      this.CONSUME2(t.The)
-      this.OPTION5(() => this.CONSUME2(t.Next))
+    this.ACTION(() => {
+      if (units.length === 0) units.push('st')
     })
-    units.push(this.SUBRULE(this.unit))
     this.MANY({
       GATE: () =>
         tokenMatcher(this.LA(2), t.ChSpace) ||
@@ -173,18 +290,21 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
       },
     })
     this.OPTION7(() => {
-      const far = this.OR<Reach>({
-        IGNORE_AMBIGUITIES: true,
-        DEF: [
-          { ALT: () => (this.CONSUME(t.Around), END) },
-          { ALT: () => (this.CONSUME(t.Across), END) },
-          { ALT: () => (this.CONSUME(t.ToEnd), END) },
-          { ALT: () => this.SUBRULE(this.toLast) },
-        ],
-      })
+      const far = this.SUBRULE(this.far)
       if (reach === END) reach = far
     })
-    return { kind: 'each', units, reach }
+    return { kind: 'each', units, long, reach }
+  })
+
+  /** "the remaining 5 sts", and all of them where no number is said. */
+  protected restTarget = this.RULE('restTarget', (): Target => {
+    this.CONSUME(t.Remaining)
+    let count: number | null = null
+    this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
+    const unit = this.SUBRULE(this.unit)
+    return count === null
+      ? { kind: 'each', units: [unit], long: null, reach: END }
+      : { kind: 'next', count, unit, first: false }
   })
 
   protected target = this.RULE('target', (): Target => {
@@ -195,6 +315,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
       }),
     )
     this.OPTION3(() => this.SUBRULE(this.loop))
+    this.option(11, () => this.CONSUME(t.Post))
     this.OPTION4(() =>
       this.OR2({
         IGNORE_AMBIGUITIES: true,
@@ -212,14 +333,19 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
             let unit: PlaceUnit = 'st'
             this.OPTION5(() => (count = numberOf(this.CONSUME(t.Integer))))
             this.OPTION6(() => (unit = this.SUBRULE(this.unit)))
-            return { kind: 'next', count, unit }
+            return { kind: 'next', count, unit, first: false }
           },
         },
         {
           ALT: () => {
             this.CONSUME(t.Same)
             this.OPTION7(() => this.SUBRULE2(this.unit))
-            return { kind: 'same' }
+            let isFirst = false
+            this.option(10, () => {
+              const token = this.CONSUME(t.AsThere)
+              this.ACTION(() => (isFirst = /first|1st|beg/i.test(token.image)))
+            })
+            return { kind: 'same', first: isFirst }
           },
         },
         {
@@ -232,9 +358,8 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
             return { kind: 'last', count, unit }
           },
         },
-        {
-          ALT: () => this.SUBRULE(this.firstTarget),
-        },
+        { ALT: () => this.SUBRULE(this.firstTarget) },
+        { ALT: () => this.SUBRULE(this.restTarget) },
         {
           ALT: () => {
             const token = this.CONSUME(t.Hook)
@@ -247,7 +372,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
           },
         },
         { ALT: () => (this.CONSUME(t.Ring), { kind: 'ring' }) },
-        { ALT: () => ({ kind: 'next', count: 1, unit: this.SUBRULE5(this.unit) }) },
+        { ALT: () => ({ kind: 'next', count: 1, unit: this.SUBRULE5(this.unit), first: false }) },
       ],
     })
   })

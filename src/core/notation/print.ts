@@ -13,6 +13,8 @@ const unitWords = (unit: PlaceUnit, count: number): string =>
     any: count === 1 ? 'st' : 'sts',
   })[unit]
 
+const LOOPS = { back: 'blo', front: 'flo', third: 'third loop' } as const
+
 const reachWords = (reach: Reach): string =>
   reach.kind === 'end'
     ? ' around'
@@ -24,7 +26,7 @@ const ordinal = (n: number) => `${n}${n === 2 ? 'nd' : n === 3 ? 'rd' : 'th'}`
 
 function targetWords(target: Target): string {
   if (target.kind === 'ring') return ' in magic ring'
-  if (target.kind === 'same') return ' in same st'
+  if (target.kind === 'same') return target.first ? ' in same st as first st' : ' in same st'
   if (target.kind === 'hook') {
     const counts =
       target.counts === null
@@ -33,23 +35,29 @@ function targetWords(target: Target): string {
     return ` ${target.from ? 'starting ' : ''}in ${ordinal(target.nth)} ch from hook${counts}`
   }
   if (target.kind === 'each') {
-    const { reach, units } = target
+    const { reach, units, long } = target
     const far = reach.kind === 'times' ? '' : reachWords(reach)
     const of = reach.kind === 'times' ? `of next ${reach.count} ` : ''
-    return ` in each ${of}${units.map((unit) => unitWords(unit, reach.kind === 'times' ? reach.count : 1)).join(' and ')}${far}`
+    const unit = (one: PlaceUnit, count: number) =>
+      one === 'sp' && long !== null
+        ? `ch-${long} ${count === 1 ? 'sp' : 'sps'}`
+        : unitWords(one, count)
+    return ` in each ${of}${units.map((one) => unit(one, reach.kind === 'times' ? reach.count : 1)).join(' and ')}${far}`
   }
   const { kind, count, unit } = target
-  return ` in ${kind} ${count === 1 ? '' : `${count} `}${unitWords(unit, count)}`
+  const which = kind === 'next' && target.first ? 'first' : kind
+  return ` in ${which} ${count === 1 ? '' : `${count} `}${unitWords(unit, count)}`
 }
 
 /** One item. */
 function itemWords(item: Work): string {
   if (item.kind === 'note') {
-    if (item.what === 'yarn') return `in ${item.yarn}`
+    if (item.what === 'yarn')
+      return `${/^[A-Z]+\d?$/.test(item.yarn!) ? 'in' : 'with'} ${item.yarn}`
     return item.text.trim()
   }
   if (item.kind === 'skip')
-    return `sk ${item.unit === 'sp' ? (item.count === 1 ? 'ch-sp' : `${item.count} ch-sps`) : `${item.count} ${item.count === 1 ? 'st' : 'sts'}`}`
+    return `sk ${item.first ? 'first ' : ''}${item.unit === 'sp' ? (item.count === 1 ? 'ch-sp' : `${item.count} ch-sps`) : `${item.count} ${item.count === 1 ? 'st' : 'sts'}`}`
   if (item.kind === 'chain') {
     const { counts, count, yarn } = item
     const said =
@@ -64,9 +72,11 @@ function itemWords(item: Work): string {
     const inner = printWork(item.items)
     if (item.target)
       return `(${inner})${targetWords(item.target)}${item.reach.kind === 'times' && item.reach.count === 1 ? '' : reachWords(item.reach)}`
-    return `[${inner}]${reachWords(item.reach)}`
+    const { reach } = item
+    if (reach.kind === 'times' && reach.again) return `*${inner}; rep from * ${reach.count} times`
+    return `[${inner}]${reachWords(reach)}`
   }
-  const { stitch, count, loop, yarn, target, times, start, withStart } = item
+  const { stitch, count, loop, post, down, yarn, target, times, start, withStart } = item
   const many =
     stitch.word === ''
       ? ''
@@ -77,9 +87,15 @@ function itemWords(item: Work): string {
     many,
     start ? `${start} ` : '',
     stitch.word,
-    loop ? ` ${loop === 'back' ? 'blo' : 'flo'}` : '',
+    loop ? ` ${LOOPS[loop]}` : '',
     yarn ? ` ${yarn}` : '',
-    target ? (stitch.word === '' ? targetWords(target).trim() : targetWords(target)) : '',
+    target
+      ? (stitch.word === '' ? targetWords(target).trim() : targetWords(target)).replace(
+          /^( ?)in /,
+          post ? '$1around ' : '$1in ',
+        )
+      : '',
+    down > 0 ? ` ${down} ${down === 1 ? 'row' : 'rows'} below` : '',
     times > 1 ? ` ${times} times` : '',
     withStart ? ' (with the start it counts as one)' : '',
   ].join('')

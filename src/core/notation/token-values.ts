@@ -1,12 +1,10 @@
 import { EOF, type IToken, tokenMatcher } from 'chevrotain'
 import * as t from './tokens.ts'
 import { vocabulary } from './vocabulary.ts'
-import type { Reach, StitchWord } from './work.ts'
+import type { StitchWord } from './work.ts'
 
 /* What single tokens say, and where a clause of tokens begins and ends. */
 
-export const END: Reach = { kind: 'end' }
-export const times = (count: number): Reach => ({ kind: 'times', count })
 export const STRUCTURE = [t.Separator, t.Open, t.Close, t.Star, t.RepFrom, EOF]
 export const ordinals: Readonly<Record<string, number>> = {
   second: 2,
@@ -53,6 +51,8 @@ export const plainStitch = {
   stitch: { word: '', uses: 1, makes: 1 },
   count: 1,
   loop: null,
+  post: false,
+  down: 0,
   yarn: null,
   times: 1,
   start: null,
@@ -67,4 +67,94 @@ export function countsOf(token: IToken): { stitches: number; chains: number } {
     text.replace(/^[^a-z]*ch(?:ain)?[- ]?\d+ counts?/, ''),
   )
   return { stitches: 1, chains: chains ? Number(chains[1]) : 0 }
+}
+
+/** Rows a stitch goes down: "1 row below", "two rounds further down", "the row below". */
+export function rowsDown(token: IToken): number {
+  const [first] = low(token).split(' ') as [string]
+  return Number.parseInt(first, 10) || { two: 2, three: 3 }[first] || 1
+}
+
+/** The number a note says: how many it leaves unworked, or adds (below 0 takes away) evenly; 0 when it says none. */
+export function noteCount(token: IToken): number {
+  const count = Number(/\d+/.exec(token.image)?.[0] ?? 0)
+  return /^dec/i.test(token.image) ? -count : count
+}
+
+const WORKED = [
+  t.Stitch,
+  t.Compound,
+  t.Chain,
+  t.Skip,
+  t.Start,
+  t.Letter,
+  t.Join,
+  t.Turn,
+  t.RepFrom,
+  t.Hook,
+  t.Integer,
+  t.Star,
+  t.Counts,
+  t.Open,
+]
+
+/** Without the brackets that hold no work: "(increase round)", "(right side facing)". */
+export function withoutRemarks(tokens: readonly IToken[], specials: ReadonlyMap<string, unknown>) {
+  const kept: IToken[] = []
+  const works = (one: IToken) =>
+    WORKED.some((type) => tokenMatcher(one, type)) || specials.has(low(one))
+  // A name before a colon, such as "Increase round:", is a remark too.
+  const colon = tokens.findIndex(({ image }) => image === ':')
+  const begin =
+    colon > 0 && !tokens.slice(0, colon).some((one) => works(one) || tokenMatcher(one, t.With))
+      ? colon + 1
+      : 0
+  for (const token of tokens.slice(begin)) {
+    const open = tokenMatcher(token, t.Close)
+      ? kept.findLastIndex((one) => tokenMatcher(one, t.Open))
+      : -1
+    const inner = open >= 0 ? kept.slice(open + 1) : []
+    const remark =
+      inner.length > 0 && !inner.some(works) && !inner.some((one) => tokenMatcher(one, t.Close))
+    if (remark) kept.length = open
+    else kept.push(token)
+  }
+  return kept
+}
+
+/** Names of several words that a text defines as a stitch are one word. */
+export function withNames(
+  text: string,
+  tokens: readonly IToken[],
+  specials: ReadonlyMap<string, unknown>,
+): IToken[] {
+  const found = [...specials.keys()]
+    .filter((name) => /[^\w]/.test(name))
+    .sort((a, b) => b.length - a.length)
+    .flatMap((name) => {
+      const pattern = new RegExp(
+        `(?<![\\w-])${name.replace(/[^\w\s]/g, '\\$&').replace(/\s+/g, '\\s+')}(?![\\w])`,
+        'gi',
+      )
+      return [...text.matchAll(pattern)].map(({ index, 0: match }) => ({ index, match }))
+    })
+  if (found.length === 0) return [...tokens]
+  const list: IToken[] = []
+  let covered = 0
+  for (const token of tokens) {
+    if (token.startOffset < covered) continue
+    const name = found.find(({ index }) => index === token.startOffset)
+    if (name) covered = name.index + name.match.length
+    list.push(
+      name
+        ? {
+            ...token,
+            image: name.match,
+            tokenType: t.Unknown,
+            tokenTypeIdx: t.Unknown.tokenTypeIdx!,
+          }
+        : token,
+    )
+  }
+  return list
 }

@@ -17,52 +17,78 @@ const oneOf = (forms: Iterable<string>) =>
 
 const Space = token('Space', /[\s\u00a0]+/, { group: Lexer.SKIPPED, line_breaks: true })
 
+/** Words that change nothing that is counted. */
+const Filler = token(
+  'Filler',
+  /(?:evenly|loosely|tightly|carefully|simply|also|now|corner(?=\s+(?:ch|sps?|spaces?)\b)|indicated|designated|specified|beg(?:inning)?(?=\s+(?:cl|cluster|shell|v-st|puff|popcorn|bobble)\b))\b/i,
+  { group: Lexer.SKIPPED },
+)
+
 /** "(counts as dc)", "(does not count as a st)", "(with the start it counts as dc2tog)". */
 export const Counts = token(
   'Counts',
-  /\((?:[a-z ,-]*\s)?(?:does not |do not |don[’']t )?counts?\b[^()]*\)|\bcounts as (?:first |1st |a |an )?[a-z]+(?: st)?/i,
+  /\((?:[a-z0-9 ,-]*\s)?(?:does not |do not |does[n’' ]+t |don[’']t |not )?count(?:s|ed)?\b[^()]*\)|(?:,\s*)?\b(?:does not|do not|does[n’']+t|don[’']t) count as (?:a |an |the )?(?:first )?[a-z]+(?: st)?|(?:,\s*)?\bcount(?:s|ed|ing) as (?:the )?(?:first |1st |a |an |one )?[a-z]+(?: st)?/i,
 )
-/** Remarks in brackets that say nothing to count: "(right side)", "(do not turn)". */
+/** Remarks in brackets that say nothing to count, though they name stitches: "(increase made)", "(do not turn)". */
 export const Aside = token(
   'Aside',
-  /\((?:do not|don[’']t|right side|wrong side|RS|WS|see|made|place)\b[^()]*\)/i,
+  /\((?:do not|don[’']t|right side|wrong side|RS|WS|see|made|place)\b[^()]*\)|\([^()]*\bmade\)/i,
 )
 export const Join = token(
   'Join',
-  /(?:sl st|slip stitch|ss)\s+(?:in(?:to)?\s+(?:the\s+)?1st\s+ch\s+to\s+(?:make|form)\s+a\s+ring|to\s+(?:join|close|first|1st|beg(?:inning)?|top)\b[^,;.()[\]*]*|in(?:to)?\s+(?:the\s+)?(?:first|1st|top|beg(?:inning)?)\b[^,;.()[\]*]*)|join(?:ed|ing)?\b[^,;.()[\]*]*/i,
+  /(?:sl st|slip stitch|ss)\s+(?:in(?:to)?\s+(?:the\s+)?1st\s+ch\s+to\s+(?:make|form)\s+a\s+ring|to\s+(?:join|close|(?:the\s+)?(?:first|1st|beg(?:inning)?|top))\b[^,;.()[\]*]*|in(?:to)?\s+(?:the\s+)?(?:first|1st|top|beg(?:inning)?)\b[^,;.()[\]*]*|(?:in(?:to)?|to)\s+(?:the\s+)?\d(?:st|nd|rd|th)\s+ch\b(?!\s+from)[^,;.()[\]*]*)|join(?:ed|ing)?\b[^,;.()[\]*]*|close\s+(?:the\s+)?(?:rnd|round|ring)\b[^,;.()[\]*]*/i,
 )
 export const OtherSide = token(
   'OtherSide',
-  /(?:working\s+)?(?:on|in(?:to)?|along|down|across)\s+(?:the\s+)?(?:other|opposite)\s+side(?:\s+of\s+(?:the\s+)?(?:foundation\s+|beg(?:inning)?\s+|starting\s+)?(?:chain|ch|edge))?/i,
+  /(?:(?:rotate|turn(?:ing)?)\s+(?:the\s+work\s+)?(?:to|and)\s+)?(?:(?:now\s+)?work(?:ing)?\s+)?(?:back\s+)?(?:on|in(?:to)?|along|down|across|up)\s+(?:the\s+)?(?:(?:other|opposite|second|2nd)\s+side|(?:bottom|underside|(?:unused|free|remaining|bottom|opposite)\s+loops?)(?:\s+edge)?)(?:\s+of\s+(?:the\s+)?(?:foundation\s+|beg(?:inning)?\s+|starting\s+)?(?:chain|chs?|edge))?\b/i,
 )
 export const Leave = token(
   'Leave',
-  /leav(?:e|ing)\s+(?:the\s+)?(?:rest|remaining|last)\b[^,;.()[\]*]*unworked/i,
+  /leav(?:e|ing)\s+(?:the\s+)?(?:rest|remaining|last|next|final)\b[^,;.()[\]*]*(?:unworked|unused)/i,
 )
 export const RepFrom = token(
   'RepFrom',
-  /rep(?:eat)?(?:ing)?\s+(?:from\s+)?(?:\*+|†)(?:\s+to\s+\*+)?/i,
+  /rep(?:eat)?(?:ing)?\s+(?:(?:instructions?\s+)?from\s+)?(?:first\s+)?(?:\*+|†)(?:\s+to\s+(?:\*+|†))?|rep(?:eat)?(?:ing)?\s+(?:instructions?\s+)?between\s+(?:the\s+)?(?:\*+\s+(?:and|to)\s+\*+|\*s|\*+|asterisks|stars)/i,
 )
+/** "Increasing 8 sts evenly": how many more or fewer than one in each. */
+export const Change = token(
+  'Change',
+  /(?:inc(?:reas(?:e|ing))?|dec(?:reas(?:e|ing))?)\s+\d+\s*(?:sts?|stitches)?\s*(?:evenly|spaced)[^,;.()[\]*]*/i,
+)
+/** A row's last stitches, said after "in each st across" or a repeat: room is left for them. */
+export const Ending = token('Ending', /end(?:ing|s)?\s+with\b/i)
+/** Without its star: what stands before it in the brackets, or the row. */
+export const Rep = token('Rep', /rep(?:eat(?:ed|ing)?|s)?\b(?!\s+(?:rows?|rnds?|rounds?)\b)/i)
 export const FastenOff = token(
   'FastenOff',
-  /fasten\s+off|\bFO\b|cut\s+(?:the\s+)?yarn|weave\s+in\s+(?:the\s+)?ends?/i,
+  /fasten\s+off|\bFO\b|(?:break|cut)\s+(?:off\s+)?(?:the\s+)?yarn|weave\s+in\s+(?:the\s+)?(?:all\s+)?ends?/i,
 )
-export const Turn = token('Turn', /turn(?:ed)?\b/i)
+export const Turn = token('Turn', /turn(?:ed|ing)?\b(?:\s+(?:the\s+|your\s+)?work)?/i)
 export const Said = token(
   'Said',
-  /do\s+not\s+(?:join|turn)|don[’']t\s+(?:join|turn)|(?:place|move|remove)\s+(?:a\s+)?(?:the\s+)?(?:stitch\s+)?marker[^,;.()[\]*]*|pm\b|with\s+(?:the\s+)?(?:right|wrong)\s+side\s+facing|in\s+the\s+same\s+(?:way|manner)|continue\s+in\s+(?:a\s+)?spiral[^,;.()[\]*]*|work(?:ing)?\s+in\s+(?:a\s+)?spiral[^,;.()[\]*]*|yo(?=\s*,\s*pull\s+through)/i,
+  /work(?:ing)?\s+(?:the\s+)?last\s[^,;.()[\]*]*|from\s+(?:now|here)\s+on(?:wards?)?|throughout|do\s+not\s+(?:join|turn)|don[’']t\s+(?:join|turn)|(?:place|move|remove)\s+(?:a\s+)?(?:the\s+)?(?:stitch\s+)?marker[^,;.()[\]*]*|pm\b(?:\s+in\s+(?:the\s+)?(?:first|1st|last)\s+st\w*)?|with\s+(?:the\s+)?(?:right|wrong)\s+side\s+facing|in\s+the\s+same\s+(?:way|manner)|continue\s+in\s+(?:a\s+)?spiral[^,;.()[\]*]*|work(?:ing)?\s+in\s+(?:a\s+)?(?:continuous\s+)?(?:spiral|rounds?)[^,;.()[\]*]*|(?:pull|tighten|close)\s+(?:the\s+)?ring[^,;.()[\]*]*|yo(?=\s*,\s*pull\s+through)/i,
+)
+/** The top of a chain that stands for a stitch: "top of turning ch", "top of ch-3", "3rd ch of beg ch-4". */
+export const Top = token(
+  'Top',
+  /(?:(?:(?:the\s+)?top|\d(?:st|nd|rd|th)\s+ch(?:ain)?)\s+of\s+(?:the\s+)?)?(?:(?:turning|starting|start|beg(?:inning)?|initial)\s*[- ]?\s*ch(?:ain)?(?:\s*-?\s*\d+)?|t-?ch)\b|(?:(?:the\s+)?top|\d(?:st|nd|rd|th)\s+ch(?:ain)?)\s+of\s+(?:the\s+)?(?:ch(?:ain)?(?:\s*-?\s*\d+)?|\d+-ch)\b(?!\s*-?\s*(?:sp|space|loop|lp))/i,
+)
+/** Which place "the same" is: "as join", "as the last sc". */
+export const AsThere = token(
+  'AsThere',
+  /(?:as|where)\s+(?:the\s+|you\s+)?(?:join(?:ing|ed)?(?:\s+(?:sl\s+st|ss))?|sl\s+st|ss|(?:first|last|1st|prev(?:ious)?|beg(?:inning)?)\s+[a-z0-9-]+(?:\s+sts?\b)?|ch(?:ain)?\b-?\s*\d*)/i,
 )
 export const ChSpace = token(
   'ChSpace',
-  /ch(?:ain)?(?:[-\s]*\d+)?[-\s]*(?:spaces?|sps?|loops?|lps?)\b|(?:corner|next)?\s*\bsps?\b|spaces?\b|gaps?\b/i,
+  /ch(?:ain)?(?:[-\s]*\d+)?[-\s]*(?:spaces?|sps?|loops?|lps?|arch(?:es)?)\b|\d+-ch[-\s]*(?:spaces?|sps?|loops?|lps?)\b|(?:corner|next)?\s*\bsps?\b|spaces?\b/i,
 )
 export const Below = token(
   'Below',
-  /(?:(?:\d|one|two|three)\s+(?:rows?|rounds?|rnds?)|(?:the\s+)?(?:row|round|rnd))\s+(?:below|further\s+down)/i,
+  /(?:(?:\d|one|two|three)\s+(?:rows?|rounds?|rnds?)|(?:in\s+)?(?:the\s+)?(?:row|round|rnd))\s+(?:below|further\s+down|down)/i,
 )
 export const Gap = token(
   'Gap',
-  /(?:gaps?|sps?|spaces?)\s+between\s+(?:the\s+)?(?:next\s+)?(?:\d+\s+)?(?:clusters?|groups?|shells?|fans?|sts|stitches|[23]-dc\s+groups?)|gaps?\b/i,
+  /(?:(?:gaps?|sps?|spaces?)\s+)?between\s+(?:the\s+)?(?:next\s+)?(?:\d+\s+)?(?:clusters?|groups?|shells?|fans?|v-sts?|sts?|stitches|(?:[23]-)?dcs?\b(?:\s+groups?)?)|gaps?\b/i,
 )
 export const PickUp = token('PickUp', /pick\s+up(?:\s+and\s+work)?(?!\s+a?\s*loop)/i)
 export const Ring = token(
@@ -78,18 +104,27 @@ export const From = token(
   'From',
   /(?:starting|beginning)\s+in(?:to)?(?:\s+the)?(?=\s+(?:\d|second|third|fourth|fifth))/i,
 )
-export const Starting = token('Starting', /work(?:ing)?\b/i)
+export const Starting = token(
+  'Starting',
+  /work(?:ing)?\b|make\b|form\b|create\b|(?:begin|start)\b(?:\s+with)?/i,
+)
 export const Compound = token(
   'Compound',
-  /\d+[-\s]?(?:dc|tr|hdc|sc|htr)[-\s]+(?:cluster|cl|bobble|popcorn|pc|puff|shell|fan)s?\b/i,
+  /\d+[-\s]?(?:dc|tr|hdc|sc|htr)[-\s]+(?:cluster|cl|bobble|popcorn|pc|puff|shell|fan)s?\b|\d[-\s]?(?:dc|tr|hdc|sc|htr|dtr)\s*-?\s*tog(?:ether)?\b|(?:dc|tr|hdc|sc|htr|dtr)\s+\d\s*-?\s*tog(?:ether)?\b|(?:dc|tr|hdc|sc|htr|dtr)\d\s*-?\s+tog(?:ether)?\b/i,
 )
+export const ThirdLoop = token(
+  'ThirdLoop',
+  /(?:in(?:to)?\s+)?(?:the\s+)?(?:3rd|third)\s+loops?(?:\s+only)?\b/i,
+)
+export const BothLoops = token('BothLoops', /(?:in(?:to)?|through|under)\s+both\s+loops\b/i)
+export const Post = token('Post', /(?:the\s+)?posts?\s+of\b/i)
 export const BackLoop = token(
   'BackLoop',
-  /(?:in\s+)?(?:the\s+)?(?:blo\b|back\s+loops?(?:\s+only)?\b|bl\b)/i,
+  /(?:(?:in(?:to)?|through)\s+)?(?:the\s+)?(?:blo\b|back\s+loops?(?:\s+only)?\b|bl\b)/i,
 )
 export const FrontLoop = token(
   'FrontLoop',
-  /(?:in\s+)?(?:the\s+)?(?:flo\b|front\s+loops?(?:\s+only)?\b|fl\b)/i,
+  /(?:(?:in(?:to)?|through)\s+)?(?:the\s+)?(?:flo\b|front\s+loops?(?:\s+only)?\b|fl\b)/i,
 )
 export const Stitch = token('Stitch', new RegExp(`(?:${oneOf(vocabulary.keys())})\\b`, 'i'))
 export const Chain = token('Chain', /chains?\b|chs?\b-?|ch(?=\d)/i)
@@ -102,54 +137,70 @@ export const ToEnd = token(
   'ToEnd',
   /to\s+(?:the\s+)?end\b(?:\s+of\s+(?:the\s+)?(?:row|round|rnd))?/i,
 )
-export const ToLast = token('ToLast', /(?:to|until|till)\s+(?:the\s+)?(?:last|final)\b|until/i)
+export const ToLast = token(
+  'ToLast',
+  /(?:to|until|till)\s+(?:within\s+)?(?:the\s+)?(?:last|final)\b|until/i,
+)
 export const Remain = token('Remain', /remain(?:s)?\b/i)
 export const Twice = token('Twice', /twice\b/i)
 export const Once = token('Once', /once(?:\s+more)?\b/i)
 export const More = token('More', /more\b/i)
-export const Times = token('Times', /times?\b/i)
-export const In = token('In', /in(?:to)?\b|over\b|on(?:to)?\b/i)
+export const Times = token('Times', /times?\b|x\b/i)
+export const In = token(
+  'In',
+  /in(?:to)?\b|over\b|on(?:to)?\b|through\b|to(?=\s+(?:(?:the\s+)?next\s+)?(?:ch\b|st\b|ch-))/i,
+)
 export const Next = token('Next', /next\b|following\b/i)
-export const Each = token('Each', /each\b|every\b/i)
+export const Each = token('Each', /each\b|every\b|ea\b\.?/i)
 export const Of = token('Of', /of\b/i)
-export const The = token('The', /the\b|remaining\b/i)
+export const The = token('The', /the\b/i)
+export const Remaining = token('Remaining', /remaining\b/i)
 export const Article = token('Article', /an?\b/)
 export const Same = token('Same', /same\b/i)
 export const Last = token('Last', /last\b/i)
 export const First = token('First', /first\b|1st\b/i)
-export const Place = token('Place', /stitch(?:es)?\b|sts?\b/i)
-export const And = token('And', /and\b|then\b|&/i)
+export const Place = token('Place', /stitch(?:es)?\b|sts?\b|places?\b/i)
+export const And = token('And', /and\b|then\b|&|\+/i)
 export const With = token(
   'With',
-  /(?:change\s+to|changing\s+to|with|using)\b(?:\s+(?:color|colour|yarn))?/i,
+  /(?:(?:chang(?:e|ing)\s+to|switch(?:ing)?\s+to|with|using|in)\s+(?:the\s+)?(?:colou?r|col\.?|yarn)|(?:colou?r|col\.?)(?=\s+[A-Z0-9]\b)|chang(?:e|ing)\s+to|switch(?:ing)?\s+to|with|using)(?![a-z])/i,
 )
-export const Letter = token('Letter', /[A-Z]\b/)
+export const Letter = token('Letter', /MC\b|CC\d?\b|[A-Z]\b/)
 export const Integer = token('Integer', /\d+/)
 export const Star = token('Star', /\*+|†/)
 export const Open = token('Open', /[([{]/)
 export const Close = token('Close', /[)\]}]/)
-export const Separator = token('Separator', /[,;.]+/)
-export const Unknown = token('Unknown', /[^\s,;.()[\]{}*]+/)
+export const Separator = token('Separator', /[,;.:]+/)
+export const Unknown = token('Unknown', /[^\s,;.:()[\]{}*]+/)
 
 /** In the order they are tried. */
 export const tokens: readonly TokenType[] = [
   Space,
+  Filler,
   Counts,
   Aside,
   Join,
   OtherSide,
   Leave,
   RepFrom,
+  Rep,
+  Change,
+  Ending,
   FastenOff,
   Said,
   PickUp,
   Bumps,
   Hook,
+  Top,
+  AsThere,
   Compound,
   Below,
   Gap,
   ChSpace,
   Ring,
+  ThirdLoop,
+  BothLoops,
+  Post,
   BackLoop,
   FrontLoop,
   Stitch,
@@ -175,6 +226,7 @@ export const tokens: readonly TokenType[] = [
   Each,
   Of,
   The,
+  Remaining,
   Article,
   Same,
   Last,

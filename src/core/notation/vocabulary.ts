@@ -70,11 +70,21 @@ const several: readonly (readonly [string, StitchWord])[] = [
   ...['dec', 'decrease', 'invdec', 'inv dec', 'invisible decrease', 'decs', 'decreases'].map(
     (form) => [form, counted('dec', 2, 1)] as const,
   ),
-  ...['v-stitch', 'v-st', 'v st', 'v stitch'].map((form) => [form, counted('v-st', 1, 3)] as const),
+  ...['v-stitch', 'v-st', 'v st', 'v stitch'].map(
+    (form) =>
+      [form, { ...counted('v-st', 1, 3), leaves: ['st', 'ch', 'st'] } as StitchWord] as const,
+  ),
+  // Foundation stitches make their own chain.
+  ...['sc', 'hdc', 'dc'].flatMap((word) =>
+    [`f${word}`, `foundation ${word}`].map((form) => [form, counted(`f${word}`, 0, 1)] as const),
+  ),
   ...grounds.flatMap((word) =>
     [2, 3, 4, 5].map((n) => [`${word}${n}tog`, counted(`${word}${n}tog`, n, 1)] as const),
   ),
-  ...grounds.map((word) => [`${word} inc`, counted('inc', 1, 2)] as const),
+  ...grounds.flatMap((word) => [
+    [`${word} inc`, counted('inc', 1, 2)] as const,
+    [`${word} dec`, counted('dec', 2, 1)] as const,
+  ]),
 ]
 
 const forms: readonly (readonly [string, StitchWord])[] = [
@@ -106,10 +116,13 @@ export const vocabulary: ReadonlyMap<string, StitchWord> = new Map(
   }),
 )
 
-/** "4-dc cluster" takes one place and leaves one; "5-dc shell" leaves five. */
-export function compound(count: number, what: string): StitchWord {
-  const opens = /shell|fan/i.test(what)
-  return counted(`${count}-${what.toLowerCase()}`, 1, opens ? count : 1)
+/** "4-dc cluster" takes one place and leaves one; "5-dc shell" leaves five; "2 dc tog" takes two and leaves one. */
+export function compound(text: string): StitchWord {
+  const count = Number(/\d+/.exec(text)![0])
+  const what = text.replace(/\d+/, '').replace(/^[-\s]+/, '')
+  const together = /^(\w+?)[-\s]*tog/.exec(what)
+  if (together) return counted(`${together[1]}${count}tog`, count, 1)
+  return counted(`${count}-${what}`, 1, /shell|fan/i.test(what) ? count : 1)
 }
 
 /** Words that belong to one vocabulary only. */

@@ -15,13 +15,30 @@ export type PlaceUnit = 'st' | 'ch' | 'sp' | 'gap' | 'any'
 export type Reach =
   | { readonly kind: 'end' }
   | { readonly kind: 'to-last'; readonly count: number }
-  | { readonly kind: 'times'; readonly count: number }
+  /** `again`: said as “rep from * 5 times”, which some mean as five more. */
+  | { readonly kind: 'times'; readonly count: number; readonly again: boolean }
+
+export const END: Reach = { kind: 'end' }
+export const times = (count: number): Reach => ({ kind: 'times', count, again: false })
 
 /** Where something is worked. */
 export type Target =
-  | { readonly kind: 'next'; readonly count: number; readonly unit: PlaceUnit }
-  | { readonly kind: 'each'; readonly units: readonly PlaceUnit[]; readonly reach: Reach }
-  | { readonly kind: 'same' }
+  /** `first`: said as the first of the row, where a starting chain may already stand. */
+  | {
+      readonly kind: 'next'
+      readonly count: number
+      readonly unit: PlaceUnit
+      readonly first: boolean
+    }
+  /** `long`: only spaces of so many chains; null for any. */
+  | {
+      readonly kind: 'each'
+      readonly units: readonly PlaceUnit[]
+      readonly long: number | null
+      readonly reach: Reach
+    }
+  /** `first`: the one the row’s first stitch went into. */
+  | { readonly kind: 'same'; readonly first: boolean }
   | { readonly kind: 'last'; readonly count: number; readonly unit: PlaceUnit }
   /** `counts`: whether the chains skipped count as a stitch; null when nothing is said. `from`: only begins there. */
   | {
@@ -32,12 +49,17 @@ export type Target =
     }
   | { readonly kind: 'ring' }
 
+/** Part of a stitch that is worked into; the third loop is that behind a half double. */
+export type Loop = 'back' | 'front' | 'third'
+
 /** A stitch as the shorthand counts it. */
 export interface StitchWord {
   /** Its plain US form, such as "sc", "fpdc", "sc2tog", "inc". */
   readonly word: string
   readonly uses: number
   readonly makes: number
+  /** What it leaves when that is not stitches alone, in order. */
+  readonly leaves?: readonly ('st' | 'ch')[]
 }
 
 export type Work =
@@ -45,7 +67,11 @@ export type Work =
       readonly kind: 'stitch'
       readonly stitch: StitchWord
       readonly count: number
-      readonly loop: 'back' | 'front' | null
+      readonly loop: Loop | null
+      /** Around the post, as it says. */
+      readonly post: boolean
+      /** So many rows further down than the row below. */
+      readonly down: number
       readonly yarn: string | null
       readonly target: Target | null
       /** "4 times" after it. */
@@ -68,6 +94,8 @@ export type Work =
       readonly kind: 'skip'
       readonly count: number
       readonly unit: PlaceUnit
+      /** Said as the first of the row. */
+      readonly first: boolean
       readonly span: Span
     }
   | {
@@ -81,8 +109,21 @@ export type Work =
   | {
       readonly kind: 'note'
       readonly what:
-        'turn' | 'join' | 'fasten-off' | 'yarn' | 'other-side' | 'pick-up' | 'leave' | 'said'
+        | 'turn'
+        | 'join'
+        | 'fasten-off'
+        | 'yarn'
+        | 'other-side'
+        | 'pick-up'
+        | 'leave'
+        | 'ring'
+        | 'ending'
+        | 'change'
+        | 'said'
+      /** The letter or name of a yarn. */
       readonly yarn: string | null
+      /** Stitches left unworked at the end, or added evenly (below 0 taken away), where it says how many. */
+      readonly count: number
       readonly text: string
       readonly span: Span
     }

@@ -27,7 +27,7 @@ type Plant = (work: string, total: string, random: Random) => readonly [string, 
 
 /** Numbers of stitches: not those of chains, ordinals and repeats. */
 const COUNTS =
-  /(?<!ch |chain |× |x |\d|ch-|last |of next |Rows? |ring of )\b(\d+)\b(?! times|(?:st|nd|rd|th)\b| more|\s*ch from|-)/gi
+  /(?<!ch |chain |× |x |\d|ch-|last |of next |Rows? |ring of )\b(\d+)\b(?! times|(?:st|nd|rd|th)\b| more| rows? (?:below|down)|\s*ch from|-)/gi
 
 const plants: { readonly [Kind in Exclude<Planted['kind'], 'order'>]: Plant } = {
   count: (work, total, random) => {
@@ -57,7 +57,8 @@ const plants: { readonly [Kind in Exclude<Planted['kind'], 'order'>]: Plant } = 
   skip: (work, total, random) => {
     // A ring takes any number.
     if (/\bring\b/.test(work)) return null
-    const starts = places(work, /, (?=\d* ?(?:sc|dc|hdc|inc)\b)/g)
+    // Nor is there anything to skip among stitches that share a place.
+    const starts = places(work, /, (?=\d* ?(?:sc|dc|hdc|inc)\b)(?![^()]*\) in )/g)
     const found = pick(starts, random)
     if (!found) return null
     return [replaced(work, found.index, 2, ', sk 1 st, '), total]

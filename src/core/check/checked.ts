@@ -1,0 +1,63 @@
+import type { Meaning, Specials, Through, Uses } from '../notation/index.ts'
+import type { RowLine } from './lines.ts'
+import type { Problem } from './problem.ts'
+import { type Counted, countedOf } from './totals.ts'
+
+export interface CheckOptions {
+  /** Which vocabulary the pattern is in; found from its words when not said. Counts do not depend on it. */
+  readonly terms?: 'us' | 'uk'
+  /** Whether starting chains count: as the text says (by itself three and more do), always, or never. */
+  readonly startingChain?: 'text' | 'counts' | 'not'
+}
+
+/** One worked row. Numbers are null where they cannot be known. */
+export interface CheckedRow {
+  readonly row: number | null
+  readonly part: string | null
+  readonly kind: 'row' | 'round'
+  /** The side that faces: as it says, else the right one in rounds that are not turned and in every other row. */
+  readonly side: 'RS' | 'WS'
+  /** Its line in the text, from 1. */
+  readonly line: number
+  readonly text: string
+  readonly available: number | null
+  readonly consumes: number | null
+  readonly makes: number | null
+  readonly stated: number | null
+  readonly ok: boolean
+  readonly problems: readonly Problem[]
+  /** Places worked into by kind, and skipped; what it leaves by kind; null where it cannot be known. */
+  readonly uses: Readonly<Uses> | null
+  readonly leaves: { readonly stitches: number; readonly chains: number } | null
+  /** Its stated total, part by part. */
+  readonly units: readonly Counted[]
+  /** Yarns it says, in the order they come. */
+  readonly yarns: readonly string[]
+  /** Counted through: after so many repeats, so many places done and left. */
+  readonly through: readonly Through[]
+}
+
+export interface CheckReport {
+  readonly rows: readonly CheckedRow[]
+  /** What concerns the pattern as a whole. */
+  readonly problems: readonly Problem[]
+  /** Lines that look like work and could not be read. */
+  readonly unread: readonly { readonly line: number; readonly text: string }[]
+}
+
+/** What a row uses and leaves by kind, in which yarns, and its total by its parts. */
+export function kindsOf(
+  { said }: RowLine,
+  meaning: Meaning | null,
+  specials: Specials,
+): Pick<CheckedRow, 'uses' | 'leaves' | 'units' | 'yarns'> {
+  const places = meaning?.places
+  if (!meaning || !places) return { uses: null, leaves: null, units: [], yarns: [] }
+  const stitches = places.filter((place) => place === 'st').length
+  return {
+    uses: meaning.available === null ? null : meaning.uses,
+    leaves: { stitches, chains: places.length - stitches },
+    units: countedOf(said, meaning, specials),
+    yarns: [...new Set(meaning.made.flatMap(({ yarn }) => yarn ?? []))],
+  }
+}

@@ -1,0 +1,71 @@
+import type { RowLine } from './lines.ts'
+import type { Problem } from './problem.ts'
+
+/** The numbers and sides of a part's rows, as they follow each other. */
+export class Numbering {
+  /** The first number of this part. */
+  private began: number | null = null
+  private last: { readonly number: number; readonly what: RowLine['what'] } | null = null
+  private lastSide: 'RS' | 'WS' | null = null
+
+  /** A new part. */
+  restart(): void {
+    this.began = null
+    this.last = null
+    this.lastSide = null
+  }
+
+  /** After an unknown number of rows any may follow. */
+  lose(): void {
+    this.last = null
+  }
+
+  passed(number: number, { what }: RowLine): void {
+    this.last = { number, what }
+  }
+
+  /** What is wrong with a row's number and side; `anew` says whether it is the first of a new piece. */
+  problemsOf(line: RowLine, anew: () => boolean): Problem[] {
+    const { from, to, side } = line
+    const problems: Problem[] = []
+    const say = (
+      code: 'numbering' | 'parity',
+      message: string,
+      severity: 'error' | 'warning' = 'error',
+    ) =>
+      problems.push({
+        code,
+        severity,
+        message,
+        from: 0,
+        to: Math.max(1, line.text.length),
+        mends: [],
+      })
+    if (from !== null && to !== null) {
+      this.began ??= from
+      if (to < from) say('numbering', `It runs from ${from} to ${to}.`)
+      if (
+        this.last &&
+        from !== this.last.number + 1 &&
+        !(from === 1 && (this.last.what !== line.what || (this.began === 1 && anew())))
+      )
+        say(
+          'numbering',
+          `${from} comes after ${this.last.number}; ${this.last.number + 1} would follow.`,
+        )
+    }
+    if (
+      side &&
+      this.lastSide === side &&
+      line.what === 'row' &&
+      this.last &&
+      from === this.last.number + 1
+    )
+      say('parity', `Two ${side} rows follow each other.`, 'warning')
+    if (side)
+      this.lastSide =
+        to !== null && from !== null && (to - from) % 2 === 1 ? (side === 'RS' ? 'WS' : 'RS') : side
+    else this.lastSide = null
+    return problems
+  }
+}

@@ -1,0 +1,81 @@
+import { intoSpaces, type MeaningOptions, type Span, type Work } from '../notation/index.ts'
+import type { Problem } from './problem.ts'
+
+/* The ways a row can be read where writers differ, likeliest first. What is taken for more than it says is said. */
+
+export interface Reading {
+  readonly options: MeaningOptions
+  /** What is said when this reading adds up and those before it do not; null when nothing needs saying. */
+  readonly says: { readonly problem: Problem } | { readonly text: string } | null
+}
+
+/** The first repeat that says only how often: "rep from * 5 times". */
+function againIn(items: readonly Work[]): ({ readonly count: number } & Span) | null {
+  for (const item of items) {
+    if (item.kind !== 'group') continue
+    const { reach, span } = item
+    if (reach.kind === 'times' && reach.again) return { count: reach.count, ...span }
+    const inner = againIn(item.items)
+    if (inner) return inner
+  }
+  return null
+}
+
+const saysFirst = (items: readonly Work[]): boolean =>
+  items.some(
+    (item) =>
+      (item.kind === 'skip' && item.first) ||
+      ('target' in item && item.target?.kind === 'next' && item.target.first) ||
+      (item.kind === 'group' && saysFirst(item.items)),
+  )
+
+/** Every way to read a row, the plainest first. */
+export function readingsOf(
+  items: readonly Work[],
+  startingChain: boolean | null,
+): readonly Reading[] {
+  const again = againIn(items)
+  const start = items.find(({ kind }) => kind !== 'note')
+  const open = start?.kind === 'chain' && start.counts === null && start.count > 1 ? start : null
+  const counts = startingChain ?? (open?.count ?? 0) >= 3
+  const first = saysFirst(items)
+  // Who works into chain spaces does not mean chains by stitches.
+  const chains = !intoSpaces(items, 'any')
+  return [
+    { options: {}, says: null },
+    ...(chains ? [{ options: { chainsAreStitches: true }, says: null }] : []),
+    ...(first ? [{ options: { firstIsNext: true }, says: null }] : []),
+    ...(first && chains
+      ? [{ options: { firstIsNext: true, chainsAreStitches: true }, says: null }]
+      : []),
+    ...(again
+      ? [
+          {
+            options: { timesAreMore: true },
+            says: {
+              problem: {
+                code: 'repeat-times' as const,
+                severity: 'warning' as const,
+                message: `${again.count + 1} in all add up, ${again.count} do not: it is read as ${again.count} more times.`,
+                from: again.from,
+                to: again.to,
+                mends: [`rep from * ${again.count} more times`],
+              },
+            },
+          },
+        ]
+      : []),
+    ...(open
+      ? [
+          {
+            options: { startingChain: !counts },
+            says: {
+              text: counts
+                ? `the ch ${open.count} does not count as a stitch: then it adds up`
+                : `the ch ${open.count} counts as a stitch: then it adds up`,
+            },
+          },
+        ]
+      : []),
+  ]
+}

@@ -1,0 +1,67 @@
+import { groupsOf, type Meaning, type Specials, vocabulary } from '../notation/index.ts'
+import { chainsIn, isAnyStitch, type Stated } from './lines.ts'
+
+/* Whether a stated total is what a row makes. Totals are said in places, in stitches alone, or in units: “12 puffs, 12 ch-2 sps”. */
+
+/** A part of a total beside what the row makes of it; null when the unit is not known. */
+export interface Counted extends Stated {
+  readonly made: number | null
+  readonly agrees: boolean
+}
+
+const plainWord = (word: string) => word.replace(/ [bft]lo$/, '')
+
+/** Stitches that stand together in one place, and are more than one: fans, shells, groups. */
+function togetherIn({ made }: Meaning): number {
+  const groups = groupsOf(made)
+  const sizes = new Map<number, number>()
+  for (const group of groups) sizes.set(group, (sizes.get(group) ?? 0) + 1)
+  return [...sizes.values()].filter((size) => size > 1).length
+}
+
+/** Runs of chains, which the next row can work into: all, or those of one length. */
+const spacesIn = ({ places }: Meaning, long: number | null): number =>
+  (places ?? [])
+    .map((place) => (place === 'ch' ? 'c' : ' '))
+    .join('')
+    .split(' ')
+    .filter((run) => (long === null ? run.length > 0 : run.length === long)).length
+
+const sure = (...counts: number[]) => ({ sure: true, counts })
+
+/** What the row makes of a unit, likeliest first; not sure when the unit is a word of its own, such as “half shells”. */
+function madeOf(
+  unit: string,
+  meaning: Meaning,
+  specials: Specials,
+): { sure: boolean; counts: number[] } {
+  const { made, places, extras } = meaning
+  const stitches = places!.filter((place) => place === 'st').length
+  if (isAnyStitch(unit)) return sure(places!.length, stitches)
+  if (chainsIn(unit) !== null) return sure(spacesIn(meaning, Number(/\d+/.exec(unit)?.[0]) || null))
+  if (/^ch(?:s|ains?)?$/.test(unit)) return sure(places!.length - stitches)
+  const known = specials.get(unit) ?? vocabulary.get(unit)
+  const word = known?.word ?? unit.replace(/s$/, '')
+  const leaves = known?.leaves?.filter((place) => place === 'st').length ?? known?.makes ?? 1
+  const own = Math.floor(
+    made.filter((one) => plainWord(one.word) === word).length / Math.max(1, leaves),
+  )
+  const beside = extras.filter((one) => one.word === word).length
+  if (own + beside > 0 || known)
+    // “40 hdc” is said of a row that is all hdc, and loosely of its 40 stitches.
+    return leaves === 1 && word.length <= 4 ? sure(own + beside, stitches) : sure(own + beside)
+  const repeats = meaning.through.at(-1)?.of
+  return { sure: false, counts: [togetherIn(meaning), ...(repeats ? [repeats] : [])] }
+}
+
+/** A stated total, part by part. */
+export const countedOf = (
+  said: readonly Stated[],
+  meaning: Meaning,
+  specials: Specials,
+): Counted[] =>
+  said.map((part) => {
+    const { sure, counts } = madeOf(part.unit, meaning, specials)
+    const found = counts.includes(part.count)
+    return { ...part, made: found ? part.count : sure ? counts[0]! : null, agrees: found || !sure }
+  })

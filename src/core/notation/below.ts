@@ -1,0 +1,101 @@
+import type { PlaceUnit, Span } from './work.ts'
+
+/** What a row leaves: stitches and single chains; chains side by side are one chain space. */
+export type Place = 'st' | 'ch'
+
+/** What a stitch can go into. A row further down and a post stand in the column of a place of the row below. */
+export const placeKinds = ['st', 'ch', 'sp', 'gap', 'post', 'down', 'ring'] as const
+export type PlaceKind = (typeof placeKinds)[number]
+
+/** Which of the places below were taken up, half-open. */
+export interface Range {
+  readonly from: number
+  readonly to: number
+}
+
+/** There is no place where one is wanted: how many are missing at least, and where the text asks for it. */
+export class Short extends Error {
+  constructor(
+    readonly count: number,
+    readonly span: Span,
+  ) {
+    super()
+  }
+}
+
+/** The row below as it is used up, from its first place to its last. */
+export class Below {
+  at = 0
+
+  constructor(
+    public places: Place[] | null,
+    /** Places that stand in one place together have the same number: a gap lies after each group. */
+    private groups: readonly number[] | null,
+    private readonly chainsAreStitches: boolean,
+    /** Places at the end that are to be left. */
+    private readonly kept: number,
+  ) {}
+
+  /** Up to where it may be worked. */
+  get end(): number {
+    return Math.max(0, (this.places?.length ?? 0) - this.kept)
+  }
+
+  /** Whether chains count as stitches to those units: along a foundation they do. */
+  chainsAre(units: readonly PlaceUnit[]): boolean {
+    if (units.includes('sp')) return false
+    return this.chainsAreStitches || (this.places?.every((place) => place === 'ch') ?? false)
+  }
+
+  /** What comes next: a stitch, or a chain space and how long it is. */
+  ahead(): { readonly kind: 'st' | 'sp'; readonly length: number } {
+    const { places, at } = this
+    if (places?.[at] !== 'ch') return { kind: 'st', length: 1 }
+    const end = places.findIndex((place, i) => i > at && place !== 'ch')
+    return { kind: 'sp', length: (end < 0 ? places.length : end) - at }
+  }
+
+  /** Begins at another place, around to which the row will come at its end. */
+  turnTo(from: number): void {
+    const turned = <T>(list: readonly T[]) => [...list.slice(from), ...list.slice(0, from)]
+    this.places &&= turned(this.places)
+    this.groups &&= turned(this.groups)
+    this.at = 0
+  }
+
+  /** Takes up the next place of a kind, passing over what lies before it. @throws Short when there is none */
+  take(unit: PlaceUnit, span: Span): { readonly kind: 'st' | 'ch' | 'sp' | 'gap' } & Range {
+    const { places } = this
+    if (places === null) return { kind: 'st', from: 0, to: 0 }
+    if (unit === 'sp') return { kind: 'sp', ...this.space(places, span) }
+    if (unit === 'gap') return { kind: 'gap', ...this.gap(places, span) }
+    if (unit === 'st' && !this.chainsAre(['st'])) this.passChains(places)
+    if (this.at >= places.length) throw new Short(1, span)
+    const from = this.at++
+    return { kind: places[from]!, from, to: this.at }
+  }
+
+  private space(places: readonly Place[], span: Span): Range {
+    while (this.at < places.length && places[this.at] !== 'ch') this.at++
+    if (this.at >= places.length) throw new Short(1, span)
+    const from = this.at
+    while (places[this.at] === 'ch') this.at++
+    return { from, to: this.at }
+  }
+
+  /** Past the group that stands before the gap. */
+  private gap(places: readonly Place[], span: Span): Range {
+    if (this.at >= places.length) throw new Short(1, span)
+    const { groups } = this
+    const from = this.at++
+    while (groups && this.at < places.length && groups[this.at] === groups[from]) this.at++
+    return { from, to: this.at }
+  }
+
+  /** Chains before the next stitch are passed over, if there is one. */
+  private passChains(places: readonly Place[]): void {
+    let ahead = this.at
+    while (places[ahead] === 'ch') ahead++
+    if (ahead < places.length) this.at = ahead
+  }
+}

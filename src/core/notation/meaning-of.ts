@@ -1,0 +1,70 @@
+import { type Place, type Range, Short } from './below.ts'
+import { isFromChain, leftAtEnd, shells } from './forms.ts'
+import type { Made, Meaning, MeaningOptions } from './meaning.ts'
+import { Walk } from './walk.ts'
+import type { Work } from './work.ts'
+
+/**
+ * Which of the places a row left stand together, by number: those made in one place of the row below. Where every place was made
+ * in its own, those between two skipped places stand together.
+ */
+export function groupsOf(made: readonly Made[]): number[] {
+  const apart = (i: number, same: (a: Range, b: Range) => boolean) => {
+    const [here, before] = [made[i]!.into, made[i - 1]?.into]
+    return i > 0 && (!here || !before || !same(before, here))
+  }
+  const numbered = (same: (a: Range, b: Range) => boolean) => {
+    let group = 0
+    return made.map((_, i) => (apart(i, same) ? ++group : group))
+  }
+  const byPlace = numbered((a, b) => a.from === b.from)
+  const clustered = byPlace.some((group, i) => i > 0 && group === byPlace[i - 1])
+  const skips = made.some(({ into }, i) => into && (made[i - 1]?.into?.to ?? into.from) < into.from)
+  return clustered || !skips ? byPlace : numbered((a, b) => a.to === b.from)
+}
+
+/**
+ * What a row takes and leaves.
+ * @param below places the row below left, in working order; null when it is not known
+ */
+export function meaningOf(
+  items: readonly Work[],
+  below: readonly Place[] | null,
+  options: MeaningOptions = {},
+): Meaning {
+  const walk = new Walk(below, options, leftAtEnd(items), isFromChain(items))
+  let short: Meaning['short'] = null
+  try {
+    walk.run(walk.begin(shells(items)))
+  } catch (error) {
+    if (!(error instanceof Short)) throw error
+    short = { count: error.count, span: error.span }
+  }
+  const { places, at } = walk.below
+  const known = walk.known && short === null
+  const rest = places?.slice(at) ?? []
+  const only = (place: Place, list = rest) => list.every((one) => one === place)
+  // Chains before the join are passed over; so is what stands after the last space where only spaces are worked.
+  const { uses } = walk
+  const passed =
+    (only('ch') && !(places && only('ch', places))) ||
+    (uses.sp > 0 && uses.st + uses.post + uses.ch === 0 && only('st'))
+  return {
+    available: places?.length ?? null,
+    consumes: places === null ? null : passed ? places.length : at,
+    makes: known ? walk.made.length : null,
+    uses,
+    places: known ? walk.made : null,
+    made: walk.how,
+    extras: walk.extras,
+    short: short && short.count > 0 ? short : null,
+    tooLong: short?.count === 0,
+    left: short || passed || walk.leaves ? 0 : rest.length,
+    repeat: walk.repeat,
+    through: walk.through,
+    turns: walk.turns,
+    gaps: walk.gaps,
+    deepest: walk.deepest,
+    foundation: walk.foundation,
+  }
+}

@@ -1,0 +1,122 @@
+import { Below, type Place, type PlaceKind, type Range, Short } from './below.ts'
+import type { Gap, Made, Meaning, MeaningOptions, RepeatFault, Through, Uses } from './meaning.ts'
+import type { PlaceUnit, Reach, Span, StitchWord, Work } from './work.ts'
+
+/** A row may not leave more than this. */
+export const MOST = 6_000
+const MOST_STEPS = 30_000
+export const NOWHERE: Span = { from: 0, to: 0 }
+export const START: StitchWord = { word: 'start', uses: 1, makes: 1 }
+
+export type StitchItem = Extract<Work, { kind: 'stitch' }>
+
+/** How a stitch is worked: its word, whether around a post, and how many rows further down. */
+export interface How {
+  readonly stitch: StitchWord
+  readonly post: boolean
+  readonly down: number
+}
+export const plain = (stitch: StitchWord): How => ({ stitch, post: false, down: 0 })
+
+/** Raised stitches go around a post and spikes a row down, whether or not it is said. */
+export const howOf = ({ post, down }: StitchItem, stitch: StitchWord): How => ({
+  stitch,
+  post: post || /^[fb]p/.test(stitch.word),
+  down: down > 0 ? down : stitch.word === 'spike' ? 1 : 0,
+})
+
+/** A number that can be worked. @throws Short with count 0 when it is more than any row has */
+export const capped = (count: number): number => {
+  if (count > MOST) throw new Short(0, NOWHERE)
+  return count
+}
+export const timesOf = (reach: Reach): number => (reach.kind === 'times' ? capped(reach.count) : 1)
+
+/** A row as far as it is worked: what it has taken up of the row below, and what it leaves. */
+export abstract class Row {
+  readonly below: Below
+  made: Place[] = []
+  how: Made[] = []
+  known = true
+  repeat: RepeatFault | null = null
+  through: Through[] = []
+  turns = false
+  leaves = false
+  readonly extras: { word: string; at: number }[] = []
+  readonly gaps: Gap[] = []
+  readonly uses: Uses = { st: 0, ch: 0, sp: 0, gap: 0, post: 0, down: 0, ring: 0, skipped: 0 }
+  foundation: Meaning['foundation'] = null
+  /** The most rows a stitch reaches down, and where that is said. */
+  deepest: ({ rows: number } & Span) | null = null
+
+  protected current: How = plain({ word: 'sc', uses: 1, makes: 1 })
+  protected yarn: string | null = null
+  /** The place the last stitch went into. */
+  protected into: Range | null = null
+  protected kind: PlaceKind | null = null
+  protected touched = false
+  /** What the row’s first stitch goes into. */
+  protected beginsIn: PlaceUnit = 'any'
+  protected begun = false
+  /** A starting chain stands over the first place, and nothing has been worked yet. */
+  protected onStart = false
+  protected picking = false
+  protected inRing = false
+  /** It goes on along the other side of its chain. */
+  protected around = false
+  protected spent = 0
+  protected pendingChain: { chains: number; made: number } | null = null
+
+  constructor(
+    below: readonly Place[] | null,
+    protected readonly options: MeaningOptions,
+    kept: number,
+    /** A later stitch goes into a chain counted from the hook. */
+    protected readonly fromChain = false,
+  ) {
+    this.below = new Below(
+      below ? [...below] : null,
+      options.groups ?? null,
+      options.chainsAreStitches === true,
+      kept,
+    )
+  }
+
+  /** No row takes more steps than this: whoever writes one has not counted it. */
+  protected spend(): void {
+    if (++this.spent > MOST_STEPS) throw new Short(0, NOWHERE)
+  }
+
+  /** So many of a stitch, with all it leaves. */
+  protected several({ makes, leaves }: StitchWord, count: number): void {
+    const all = leaves ?? new Array<Place>(makes).fill('st')
+    for (let i = 0; i < capped(count); i++) all.forEach((place) => this.leave(place))
+  }
+
+  /** Leaves a place. */
+  protected leave(place: Place): void {
+    this.spend()
+    if (this.made.length >= MOST) throw new Short(0, NOWHERE)
+    this.made.push(place)
+    const { yarn } = this
+    this.how.push(
+      place === 'ch'
+        ? { word: 'ch', yarn, into: null, kind: null }
+        : { word: this.current.stitch.word, yarn, into: this.into, kind: this.kind },
+    )
+  }
+
+  /** Takes up a place for a stitch. @throws Short when there is none */
+  protected take(unit: PlaceUnit, span: Span, { post, down }: How): void {
+    this.spend()
+    this.touched = true
+    if (this.below.places === null) {
+      if (!this.picking) this.known = false
+      return
+    }
+    const { kind, from, to } = this.below.take(unit, span)
+    this.into = { from, to }
+    this.kind = down > 0 ? 'down' : post ? 'post' : kind
+    this.uses[this.kind]++
+  }
+}

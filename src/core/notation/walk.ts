@@ -1,0 +1,484 @@
+import { type Place, Short } from './below.ts'
+import { intoSpaces, isRing, isTwo, LONG_CHAIN, ringMade, sharedOut } from './forms.ts'
+import {
+  capped,
+  type How,
+  howOf,
+  MOST,
+  NOWHERE,
+  plain,
+  Row,
+  START,
+  type StitchItem,
+  timesOf,
+} from './row.ts'
+import type { PlaceUnit, Reach, Span, Target, Work } from './work.ts'
+
+/** Works through a row, place by place. */
+export class Walk extends Row {
+  /** Gets ready for a row: into a ring there is nothing below to take up. */
+  begin(items: readonly Work[]): readonly Work[] {
+    const [first] = items.filter(({ kind }) => kind !== 'note')
+    const long = first?.kind === 'chain' && first.count > LONG_CHAIN
+    if (this.below.places === null && !long && isRing(items)) this.ring()
+    return this.travel(ringMade(items))
+  }
+
+  /**
+   * Slip stitches that begin a round and lead to where it starts leave nothing: the round goes on from there, and ends with the
+   * places they passed.
+   */
+  private travel(items: readonly Work[]): readonly Work[] {
+    const worked = items.filter(({ kind }) => kind !== 'note')
+    const count = worked.findIndex(
+      (item) => !(item.kind === 'stitch' && item.stitch.word === 'sl st'),
+    )
+    const next = worked[count]
+    const starts =
+      next?.kind === 'chain' || (next && 'target' in next && next.target?.kind === 'same')
+    const { below } = this
+    if (count <= 0 || !starts || !below.places || below.at > 0) return items
+    const way = worked.slice(0, count)
+    this.run(way)
+    const from = this.into?.from ?? 0
+    this.made = []
+    this.how = []
+    this.uses.st = this.uses.ch = this.uses.sp = 0
+    this.beginsIn = this.kind === 'sp' ? 'sp' : 'any'
+    this.begun = false
+    this.touched = false
+    if (this.options.round) below.turnTo(from)
+    else below.at = from
+    return items.filter((item) => !way.includes(item))
+  }
+
+  /** Goes through items; `after` are those that still follow, whose places a repeat must leave. */
+  run(items: readonly Work[], after: readonly Work[] = []): void {
+    for (let i = 0; i < items.length; i++) {
+      const shared = sharedOut(items, i)
+      if (shared.length > 1 && this.below.places) {
+        this.shareOut(shared)
+        i += shared.length - 1
+      } else this.step(items[i]!, [...items.slice(i + 1), ...after])
+    }
+  }
+
+  /** Each place to the end goes to the first of several that is for its kind; what is for none is passed over. */
+  private shareOut(list: ReturnType<typeof sharedOut>): void {
+    const { below } = this
+    this.begun = true
+    while (below.at < below.end) {
+      const { kind, length } = below.ahead()
+      const item = list.find(({ target }) => {
+        const { units, long } = target as Extract<Target, { kind: 'each' }>
+        return kind === 'sp'
+          ? units.includes('sp') && (long === null || long === length)
+          : units.some((unit) => unit === 'st' || unit === 'any')
+      })
+      if (!item) {
+        below.take(kind === 'sp' ? 'sp' : 'any', list[0]!.span)
+        continue
+      }
+      const target: Target = { kind: 'next', count: 1, unit: kind, first: false }
+      this.step({ ...item, target }, [])
+    }
+    this.onStart = false
+  }
+
+  private step(item: Work, after: readonly Work[]): void {
+    this.spend()
+    if (item.kind === 'note') return this.note(item)
+    if (item.kind === 'chain') return this.chain(item)
+    if (item.kind === 'skip') return this.skip(item)
+    this.begun = true
+    if (item.kind === 'group') return this.group(item, after)
+    this.stitch(item, after)
+  }
+
+  private note({ what, yarn, count }: Extract<Work, { kind: 'note' }>): void {
+    if (what === 'yarn') this.yarn = yarn
+    if (what === 'turn') this.turns = true
+    if (what === 'leave') this.leaves = true
+    if (what === 'pick-up') this.pickUp()
+    if (what === 'ring') this.ring()
+    if (what === 'change') this.change(count)
+    if (what === 'other-side') this.otherSide()
+  }
+
+  private ring(): void {
+    this.inRing = true
+    this.intoRing()
+  }
+
+  /** So many more or fewer than were worked, wherever they are. */
+  private change(count: number): void {
+    for (let i = 0; i < count; i++) this.leave('st')
+    if (count < 0) {
+      this.made.splice(count)
+      this.how.splice(count)
+    }
+  }
+
+  private pickUp(): void {
+    this.picking = true
+    this.below.places = null
+  }
+
+  private otherSide(): void {
+    const { foundation, below } = this
+    if (foundation && below.places) {
+      this.around = true
+      // Along the other side of a chain its places come again, but for the last, which both sides share.
+      const side = Math.max(0, foundation.chains - foundation.skipped - 1)
+      below.places = [...below.places.slice(0, below.at), ...new Array<Place>(side).fill('ch')]
+    } else if (!this.begun && this.made.length === 0) {
+      // Along the other side of what was begun elsewhere: its places where they are known.
+      this.picking = true
+      this.begun = true
+    }
+  }
+
+  private chain({ count, counts, yarn }: Extract<Work, { kind: 'chain' }>): void {
+    const { below } = this
+    if (yarn) this.yarn = yarn
+    if (!this.begun) {
+      this.begun = true
+      if (below.places === null && (this.fromChain || count > LONG_CHAIN)) {
+        below.places = new Array<Place>(capped(count)).fill('ch')
+        this.foundation = { chains: count, skipped: 0, counts: false }
+        return
+      }
+      return this.startingChain(count, counts)
+    }
+    if (this.foundation && below.at === 0 && this.made.length === 0) return
+    for (let i = 0; i < capped(count); i++) this.leave('ch')
+    this.pendingChain = { chains: count, made: this.made.length }
+  }
+
+  /** A chain at the start: it stands over the first place when it counts. */
+  private startingChain(
+    count: number,
+    said: { readonly stitches: number; readonly chains: number } | null,
+  ): void {
+    const counts = (this.options.startingChain ?? count >= 3) && count > 1
+    if ((said ? said.stitches : counts ? 1 : 0) === 0) return
+    if (!this.inRing) this.take(this.beginsIn, NOWHERE, plain(START))
+    this.current = plain(START)
+    this.leave('st')
+    for (let i = 0; i < (said?.chains ?? 0); i++) this.leave('ch')
+    this.onStart = true
+  }
+
+  private skip({ count, unit, first, span }: Extract<Work, { kind: 'skip' }>): void {
+    const { below } = this
+    // The starting chain stands over the first place: skipping it takes no other.
+    const over = first && this.onStart && this.options.firstIsNext !== true ? 1 : 0
+    const before = below.at
+    for (let i = over; i < count; i++) {
+      this.spend()
+      const { from, to } = below.take(unit, span)
+      if (below.places) this.uses.skipped += to - from
+    }
+    if (this.pendingChain?.made === this.made.length)
+      this.gaps.push({
+        chains: this.pendingChain.chains,
+        over: below.at - before,
+        before: this.made.length - this.pendingChain.chains,
+      })
+    this.onStart = false
+    this.touched = false
+  }
+
+  private stitch(item: StitchItem, after: readonly Work[]): void {
+    const stitch = item.stitch.word === '' ? this.current.stitch : item.stitch
+    const how = howOf(item, stitch)
+    if (item.yarn) this.yarn = item.yarn
+    this.current = item.loop
+      ? { ...how, stitch: { ...stitch, word: `${stitch.word} ${item.loop[0]}lo` } }
+      : how
+    if (how.down > (this.deepest?.rows ?? 0)) this.deepest = { rows: how.down, ...item.span }
+    const { target, span } = item
+    for (let time = 0; time < capped(item.times); time++) {
+      if (target) this.at(how, item.count, target, span, item.withStart, after)
+      else if (this.inRing) this.several(stitch, item.count)
+      else
+        for (let i = 0; i < capped(item.count); i++) this.once(how, 1, 'any', span, item.withStart)
+    }
+    this.onStart = false
+  }
+
+  /** So many of a stitch at a target: in one place, or in each of several. */
+  private at(
+    how: How,
+    count: number,
+    target: Target,
+    span: Span,
+    withStart: boolean,
+    after: readonly Work[],
+  ): void {
+    const { stitch } = how
+    if (target.kind === 'ring') {
+      this.intoRing()
+      this.several(stitch, count)
+      return
+    }
+    if (target.kind === 'hook') return this.fromHook(how, count, target, span)
+    if (target.kind === 'same') {
+      this.sameAgain(span, how, target.first)
+      this.several(stitch, count)
+      return
+    }
+    if (target.kind === 'each') return this.each(how, count, target, span, after)
+    const begin = this.overStart(target) ? 1 : 0
+    if (begin > 0) this.several(stitch, count)
+    const many = stitch.uses > 1 && target.count === stitch.uses ? 1 : target.count
+    for (let i = begin; i < capped(many); i++) this.once(how, count, target.unit, span, withStart)
+  }
+
+  /** Whether “first” is the place the starting chain stands over. */
+  private overStart(target: Target): boolean {
+    return (
+      target.kind === 'next' && target.first && this.onStart && this.options.firstIsNext !== true
+    )
+  }
+
+  private intoRing(): void {
+    this.below.places ??= []
+    this.below.at = this.below.places.length
+    if (this.kind !== 'ring') this.uses.ring++
+    this.kind = 'ring'
+    this.into = null
+  }
+
+  private sameAgain(span: Span, how: How, first: boolean): void {
+    // Back at the place of the first stitch, around a chain, one of its places is still to be used up.
+    const closes = first && this.around
+    if (!this.touched || closes) this.take(closes ? 'any' : this.beginsIn, span, how)
+    this.touched = true
+  }
+
+  private fromHook(
+    how: How,
+    count: number,
+    { nth, counts: said, from }: Extract<Target, { kind: 'hook' }>,
+    span: Span,
+  ): void {
+    const { foundation, below } = this
+    if (below.places === null) this.known = false
+    else for (let i = 0; i < (from ? nth - 1 : nth); i++) this.take('any', span, how)
+    const counts = said ?? this.options.startingChain ?? nth - 1 >= 3
+    const chains = foundation?.chains ?? below.places?.length ?? 0
+    this.foundation = { chains, skipped: nth - 1, counts: counts && nth > 2 }
+    if (this.foundation.counts) this.leave('st')
+    if (!from) this.several(how.stitch, count)
+    this.touched = !from
+  }
+
+  private each(
+    how: How,
+    count: number,
+    { units, reach }: Extract<Target, { kind: 'each' }>,
+    span: Span,
+    after: readonly Work[],
+  ): void {
+    const { below } = this
+    const once = (unit: PlaceUnit) => this.once(how, count, unit, span, false)
+    if (reach.kind === 'times') {
+      for (let i = 0; i < capped(reach.count); i++) once(units[0]!)
+      return
+    }
+    const { places } = below
+    if (places === null) {
+      this.known = false
+      return
+    }
+    const ends = after.some((one) => one.kind === 'note' && one.what === 'ending')
+    const stop =
+      below.end - (reach.kind === 'to-last' ? reach.count : ends ? this.needOf(after) : 0)
+    if (units.includes('gap')) {
+      while (below.at < stop) once('gap')
+      return
+    }
+    const chains = units.includes('ch') || units.includes('any') || below.chainsAre(units)
+    const stitches = units.some((unit) => unit === 'st' || unit === 'any')
+    while (below.at < stop) {
+      if (places[below.at] === 'ch' && !chains) {
+        if (units.includes('sp')) once('sp')
+        else below.take('sp', span)
+      } else if (places[below.at] === 'st' && !stitches) {
+        below.take('any', span)
+      } else {
+        const lacking = how.stitch.uses - (stop - below.at)
+        if (lacking > 0) throw new Short(lacking, span)
+        once('any')
+      }
+    }
+  }
+
+  /** So many of a stitch in one place (or over as many as it takes). */
+  private once(how: How, count: number, unit: PlaceUnit, span: Span, withStart: boolean): void {
+    const { stitch } = how
+    if (stitch.uses === 0 && stitch.makes === 0)
+      this.extras.push({ word: stitch.word, at: this.made.length })
+    let first: number | null = null
+    for (let i = 0; i < stitch.uses; i++) {
+      this.take(unit, span, how)
+      first ??= this.into?.from ?? null
+    }
+    if (this.into && first !== null) this.into = { from: first, to: this.into.to }
+    if (!withStart) this.several(stitch, count)
+  }
+
+  private group(item: Extract<Work, { kind: 'group' }>, after: readonly Work[]): void {
+    const { items, reach, target, span } = item
+    if (target) return this.inOnePlace(items, target, reach, span)
+    if (reach.kind !== 'times') return this.toEnd(items, reach, after, span)
+    const count = capped(reach.count + (reach.again && this.options.timesAreMore ? 1 : 0))
+    for (let i = 0; i < count; i++) {
+      const before = this.below.at
+      this.run(items, after)
+      if (count > 1) this.passed(i + 1, count)
+      if (this.below.at === before && this.made.length > MOST) return
+    }
+  }
+
+  /** Stitches and chains that all go into one place. */
+  private inOnePlace(items: readonly Work[], target: Target, reach: Reach, span: Span): void {
+    const { below } = this
+    const once = () => {
+      for (const one of items) {
+        if (one.kind === 'chain') for (let i = 0; i < capped(one.count); i++) this.leave('ch')
+        if (one.kind === 'stitch') {
+          this.current = plain(one.stitch)
+          this.several(one.stitch, one.count)
+        }
+        if (one.kind === 'note') this.note(one)
+        if (one.kind === 'skip') this.skip(one)
+        if (one.kind === 'group')
+          this.inOnePlace(one.items, { kind: 'same', first: false }, one.reach, span)
+      }
+    }
+    const take = (unit: PlaceUnit) => {
+      this.take(unit, span, plain(this.current.stitch))
+      once()
+    }
+    const often = () => {
+      for (let i = 0; i < timesOf(reach); i++) once()
+    }
+    if (target.kind === 'same') {
+      this.sameAgain(span, plain(this.current.stitch), target.first)
+      often()
+    } else if (target.kind === 'ring') {
+      this.intoRing()
+      often()
+    } else if (target.kind === 'each') {
+      if (below.places === null) {
+        this.known = false
+        return
+      }
+      const unit = (['sp', 'gap'] as const).find((one) => target.units.includes(one)) ?? 'st'
+      const count = target.reach.kind === 'times' ? target.reach.count : Infinity
+      const end = below.end - (target.reach.kind === 'to-last' ? target.reach.count : 0)
+      const more = () =>
+        unit === 'sp' ? below.places!.indexOf('ch', below.at) >= 0 : below.at < end
+      for (let i = 0; i < count && more(); i++) take(unit)
+      // After the last space what is left is passed over.
+      if (unit === 'sp' && count === Infinity) below.at = Math.max(below.at, end)
+    } else if (target.kind === 'hook') {
+      for (let i = 0; i < target.nth; i++) this.take('any', span, plain(this.current.stitch))
+      const chains = below.places?.length ?? 0
+      this.foundation = { chains, skipped: target.nth - 1, counts: false }
+      once()
+    } else if (this.overStart(target)) once()
+    else for (let i = 0; i < capped(target.count); i++) take(target.unit)
+    this.onStart = false
+  }
+
+  /** A repeat to the end, or to the last few: as often as leaves room for what follows. */
+  private toEnd(items: readonly Work[], reach: Reach, after: readonly Work[], span: Span): void {
+    const { below } = this
+    const { places } = below
+    if (places === null) {
+      this.known = false
+      return
+    }
+    const begin = below.at
+    const end = below.end - (reach.kind === 'to-last' ? reach.count : this.needOf(after))
+    let count = 0
+    let each = 0
+    const mark = () => ({
+      at: below.at,
+      made: this.made.length,
+      touched: this.touched,
+      uses: { ...this.uses },
+    })
+    let last = mark()
+    while (below.at < end) {
+      const before = below.at
+      try {
+        this.run(items)
+      } catch (error) {
+        if (!(error instanceof Short)) throw error
+        below.at = places.length + 1
+      }
+      each = Math.max(
+        each,
+        Math.min(below.at, places.length) - before,
+        count === 0 ? below.at - before : 0,
+      )
+      if (below.at > end || below.at === before) break
+      last = mark()
+      if (++count > MOST) break
+    }
+    below.at = last.at
+    this.touched = last.touched
+    this.made = this.made.slice(0, last.made)
+    this.how = this.how.slice(0, last.made)
+    Object.assign(this.uses, last.uses)
+    if (count > 0) each = Math.round((last.at - begin) / count)
+    const left = end - below.at
+    // A trailing chain space before the join is passed over; so are the stitches after the last space when spaces are worked.
+    const rest = places.slice(below.at, end)
+    const passed =
+      rest.every((place) => place === 'ch') || (intoSpaces(items) && !rest.includes('ch'))
+    if (left > 0 && !passed)
+      this.repeat = {
+        ...span,
+        multiple: each,
+        repeats: count,
+        left,
+        twoPeriod: isTwo(items) && left * 2 === each,
+      }
+    else if (left > 0) below.at = end
+    for (let i = 1; i <= count; i++)
+      this.through.push({
+        repeat: i,
+        of: count,
+        done: begin + each * i,
+        left: places.length - begin - each * i,
+      })
+  }
+
+  /** Places that what follows a repeat takes up. */
+  private needOf(after: readonly Work[]): number {
+    if (after.length === 0 || this.below.places === null) return 0
+    const open = (item: Work): boolean =>
+      (item.kind === 'group' && (item.reach.kind !== 'times' || item.items.some(open))) ||
+      (item.kind === 'stitch' && item.target?.kind === 'each' && item.target.reach.kind !== 'times')
+    if (after.some(open)) return 0
+    const probe = new Walk(new Array<Place>(400).fill('st'), this.options, 0)
+    probe.begun = true
+    probe.touched = true
+    try {
+      probe.run(after)
+    } catch {
+      return 0
+    }
+    return probe.below.at
+  }
+
+  private passed(repeat: number, of: number): void {
+    const { places, at } = this.below
+    if (places) this.through.push({ repeat, of, done: at, left: places.length - at })
+  }
+}
