@@ -15,6 +15,9 @@ test('the drawer shows every pattern drawn, counted and written, in both terms',
   await expect(shown).toContainText('*sc in next st, sk 2 sts, 5 dc in next st, sk 2 sts')
   await page.getByText('Flat', { exact: true }).click()
   await expect(shown).toContainText('ch 32 for 31')
+  await page.getByText('In the chain', { exact: true }).click()
+  await expect(shown).toContainText('Row 1 starting in 2nd ch from hook, sc in next st, *sk 2 sts')
+  await expect(shown).toContainText('a multiple of 6, and 2: ch 32 for 31')
   await page.getByText('Stitched', { exact: true }).click()
   await accessible(page)
   await page.getByRole('button', { name: /US terms/ }).click()
@@ -37,12 +40,16 @@ test('a pattern of one’s own is checked as it is typed, kept, given out and br
   await expect(page.locator('.faults')).toHaveCount(0)
   await accessible(page)
   const waiting = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Give out' }).click()
+  await page.getByRole('button', { name: 'Give out', exact: true }).click()
   const file = await bytesOf(await waiting)
   expect(JSON.parse(file.toString())).toMatchObject({
     format: 'ample-motif-stitches',
     patterns: [{ name: 'Bandstand', multiple: 4 }],
   })
+  const asText = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Give out as text' }).click()
+  const text = await bytesOf(await asText)
+  expect(text.toString()).toContain('Bandstand\nMultiple of 4 + 1\nFlat:\nRow 1: sc in next st')
   await page.waitForTimeout(300)
   await page.reload()
   await page.getByRole('button', { name: /^Bandstand/ }).click()
@@ -52,6 +59,10 @@ test('a pattern of one’s own is checked as it is typed, kept, given out and br
   await page.getByRole('button', { name: 'Bring in …' }).click()
   await (await choosing).setFiles({ name: 'mine.json', mimeType: 'application/json', buffer: file })
   await expect(page.getByRole('button', { name: /^Bandstand/ })).toBeVisible()
+  const again = page.waitForEvent('filechooser')
+  await page.getByRole('button', { name: 'Bring in …' }).click()
+  await (await again).setFiles({ name: 'mine.txt', mimeType: 'text/plain', buffer: text })
+  await expect(page.getByRole('button', { name: /^Bandstand/ })).toHaveCount(2)
   const wrong = page.waitForEvent('filechooser')
   await page.getByRole('button', { name: 'Bring in …' }).click()
   await (

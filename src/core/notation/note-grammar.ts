@@ -1,8 +1,8 @@
 import { type IToken, tokenMatcher } from 'chevrotain'
 import { PlaceParser } from './place-grammar.ts'
-import { countsOf, isStructure, noteCount, nthOf, numberOf, plainStitch } from './token-values.ts'
+import { countsOf, isStructure, noteCount, nthOf, numberOf } from './token-values.ts'
 import * as t from './tokens.ts'
-import type { PlaceUnit, Work } from './work.ts'
+import { plainStitch, type PlaceUnit, type Work } from './work.ts'
 
 /** The part of the grammar that works no stitch: skips, chains, and what is said between. */
 export abstract class NoteParser extends PlaceParser {
@@ -142,10 +142,10 @@ export abstract class NoteParser extends PlaceParser {
   private fromHook = this.RULE('fromHook', (): Work[] => {
     const first = this.CONSUME(t.From)
     const token = this.CONSUME(t.Hook)
-    let counts: boolean | null = null
+    let counts: { stitches: number; chains: number } | null = null
     this.OPTION(() => {
       const said = this.CONSUME(t.Counts)
-      this.ACTION(() => (counts = countsOf(said).stitches > 0))
+      this.ACTION(() => (counts = countsOf(said)))
     })
     return this.ACTION(() => [
       {

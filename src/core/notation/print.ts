@@ -22,6 +22,17 @@ const reachWords = (reach: Reach): string =>
       ? ` to last ${reach.count} sts`
       : ` × ${reach.count}`
 
+/** What chains count as, said of several. */
+const countWords = (
+  { stitches, chains }: { readonly stitches: number; readonly chains: number },
+  who: 'it' | 'they' = 'they',
+): string => {
+  const [not, yes] = who === 'it' ? ['does not count', 'counts'] : ['do not count', 'count']
+  return stitches === 0
+    ? `${not} as a st`
+    : `${yes} as a st${chains > 0 ? ` and ch ${chains}` : ''}`
+}
+
 const ordinal = (n: number) => `${n}${n === 2 ? 'nd' : n === 3 ? 'rd' : 'th'}`
 
 function targetWords(target: Target): string {
@@ -29,9 +40,7 @@ function targetWords(target: Target): string {
   if (target.kind === 'same') return target.first ? ' in same st as first st' : ' in same st'
   if (target.kind === 'hook') {
     const counts =
-      target.counts === null
-        ? ''
-        : ` (the chains skipped ${target.counts ? 'count' : 'do not count'} as a st)`
+      target.counts === null ? '' : ` (the chains skipped ${countWords(target.counts)})`
     return ` ${target.from ? 'starting ' : ''}in ${ordinal(target.nth)} ch from hook${counts}`
   }
   if (target.kind === 'each') {
@@ -60,12 +69,7 @@ function itemWords(item: Work): string {
     return `sk ${item.first ? 'first ' : ''}${item.unit === 'sp' ? (item.count === 1 ? 'ch-sp' : `${item.count} ch-sps`) : `${item.count} ${item.count === 1 ? 'st' : 'sts'}`}`
   if (item.kind === 'chain') {
     const { counts, count, yarn } = item
-    const said =
-      counts === null
-        ? ''
-        : counts.stitches === 0
-          ? ' (does not count as a st)'
-          : ` (counts as a st${counts.chains ? ` and ch ${counts.chains}` : ''})`
+    const said = counts === null ? '' : ` (${countWords(counts, 'it')})`
     return `ch ${count}${yarn ? ` ${yarn}` : ''}${said}`
   }
   if (item.kind === 'group') {

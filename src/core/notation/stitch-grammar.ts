@@ -1,9 +1,9 @@
 import { type IToken, tokenMatcher } from 'chevrotain'
 import { NoteParser } from './note-grammar.ts'
-import { countsOf, low, numberOf, plainStitch, rowsDown, stitchWord } from './token-values.ts'
+import { countsOf, low, numberOf, rowsDown, stitchWord } from './token-values.ts'
 import * as t from './tokens.ts'
 import { compound } from './vocabulary.ts'
-import type { Loop, StitchWord, Target, Work } from './work.ts'
+import { plainStitch, type Loop, type StitchWord, type Target, type Work } from './work.ts'
 
 /** The part of the grammar that works stitches: how many of which, where, and in which yarn. */
 export abstract class StitchParser extends NoteParser {
@@ -108,7 +108,7 @@ export abstract class StitchParser extends NoteParser {
           withStart = /with the start/.test(low(token))
           const last = targets.at(-1)
           if (last?.kind === 'hook')
-            targets[targets.length - 1] = { ...last, counts: countsOf(token).stitches > 0 }
+            targets[targets.length - 1] = { ...last, counts: countsOf(token) }
         })
       })
       const work = (target: Target | null): Work => ({

@@ -45,20 +45,6 @@ export const stitchWord = (text: string): StitchWord => vocabulary.get(text)!
 export const nthOf = (hook: IToken): number =>
   ordinals[low(hook).split(' ')[0]!] ?? Number.parseInt(hook.image, 10)
 
-/** The stitch before goes on elsewhere. */
-export const plainStitch = {
-  kind: 'stitch',
-  stitch: { word: '', uses: 1, makes: 1 },
-  count: 1,
-  loop: null,
-  post: false,
-  down: 0,
-  yarn: null,
-  times: 1,
-  start: null,
-  withStart: false,
-} as const
-
 /** "(counts as dc)", "(counts as dc and ch 1)", "(does not count as a st)". */
 export function countsOf(token: IToken): { stitches: number; chains: number } {
   const text = low(token)

@@ -266,10 +266,11 @@ export class Walk extends Row {
     const { foundation, below } = this
     if (below.places === null) this.known = false
     else for (let i = 0; i < (from ? nth - 1 : nth); i++) this.take('any', span, how)
-    const counts = said ?? this.options.startingChain ?? nth - 1 >= 3
+    const counts = said ? said.stitches > 0 : (this.options.startingChain ?? nth - 1 >= 3)
     const chains = foundation?.chains ?? below.places?.length ?? 0
     this.foundation = { chains, skipped: nth - 1, counts: counts && nth > 2 }
     if (this.foundation.counts) this.leave('st')
+    for (let i = 0; i < (said?.chains ?? 0); i++) this.leave('ch')
     if (!from) this.several(how.stitch, count)
     this.touched = !from
   }

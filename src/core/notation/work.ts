@@ -40,11 +40,11 @@ export type Target =
   /** `first`: the one the row’s first stitch went into. */
   | { readonly kind: 'same'; readonly first: boolean }
   | { readonly kind: 'last'; readonly count: number; readonly unit: PlaceUnit }
-  /** `counts`: whether the chains skipped count as a stitch; null when nothing is said. `from`: only begins there. */
+  /** `counts`: what the chains skipped count as; null when nothing is said. `from`: only begins there. */
   | {
       readonly kind: 'hook'
       readonly nth: number
-      readonly counts: boolean | null
+      readonly counts: { readonly stitches: number; readonly chains: number } | null
       readonly from: boolean
     }
   | { readonly kind: 'ring' }
@@ -127,6 +127,20 @@ export type Work =
       readonly text: string
       readonly span: Span
     }
+
+/** The stitch before goes on elsewhere. */
+export const plainStitch = {
+  kind: 'stitch',
+  stitch: { word: '', uses: 1, makes: 1 },
+  count: 1,
+  loop: null,
+  post: false,
+  down: 0,
+  yarn: null,
+  times: 1,
+  start: null,
+  withStart: false,
+} as const
 
 /** Something that could not be read: where, and what would have been expected there. */
 export interface Unread extends Span {

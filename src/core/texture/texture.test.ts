@@ -29,10 +29,42 @@ describe('the stitch drawer', () => {
         expect([rows.flatMap((row) => row.problems), problems, unread]).toEqual([[], [], []])
         const count = stitchesOf(pattern, repeats, way)
         expect([rows[0]!.makes, rows.at(-1)!.makes]).toEqual([count, count])
-        if (way === 'flat') expect(rows[0]!.available).toBe(foundationOf(count))
+        if (way === 'flat') expect(rows[0]!.available).toBe(count + 1)
       }
     },
   )
+
+  const inChain = drawer.filter((pattern) => foundationOf(pattern, 'chain'))
+  it.each(inChain.map((pattern) => [pattern.name, pattern] as const))(
+    '%s: begun in the chain at once it adds up too',
+    (_, pattern) => {
+      for (const repeats of [2, 5]) {
+        const { rows, problems, unread } = checkPattern(
+          writtenOver(pattern, 'flat', repeats, 'chain')!,
+        )
+        expect([rows.flatMap((row) => row.problems), problems, unread]).toEqual([[], [], []])
+        expect(rows.at(-1)!.makes).toBe(stitchesOf(pattern, repeats, 'flat'))
+      }
+    },
+  )
+
+  // Common practice without a source: sc + 1, dc + 2 where the turning chain counts; dc and ch 1 begins in the 6th chain of a
+  // multiple of 2, and 4; raised rows and ribs need a row below.
+  it.each([
+    ['fan-8', { more: 1, nth: 2 }],
+    ['v-stitch', { more: 2, nth: 4 }],
+    ['mesh', { more: 3, nth: 5 }],
+    ['rib', null],
+    ['post-v', null],
+    ['spike-4', null],
+  ])('%s begins in the chain where the trade begins it', (id, begins) => {
+    const found = foundationOf(
+      drawer.find((pattern) => pattern.id === id)!,
+      'chain',
+    )
+    if (begins) expect(found).toMatchObject(begins)
+    else expect(found).toBeNull()
+  })
 
   it('does not add up over a count that does not fit', () => {
     const puffs = drawer.find(({ id }) => id === 'puff-4')!

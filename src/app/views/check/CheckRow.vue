@@ -38,6 +38,30 @@ const figures = computed(() => {
       : [{ what: 'stated', is: stated, off: makes !== null && makes !== stated }]),
   ]
 })
+const KINDS = {
+  st: ['stitch', 'stitches'],
+  ch: ['chain', 'chains'],
+  sp: ['chain space', 'chain spaces'],
+  gap: ['gap', 'gaps'],
+  post: ['post', 'posts'],
+  down: ['place further down', 'places further down'],
+  ring: ['ring', 'rings'],
+  skipped: ['skipped', 'skipped'],
+} as const
+/** What it goes into and leaves, where that is more than stitches into stitches. */
+const kinds = computed(() => {
+  const { uses, leaves, yarns } = props.row
+  const used = Object.entries(KINDS).flatMap(([kind, [one, many]]) => {
+    const count = uses?.[kind as keyof typeof KINDS] ?? 0
+    return count > 0 ? [`${count} ${count === 1 ? one : many}`] : []
+  })
+  const plain = used.length < 2 && (uses?.st ?? 0) > 0 && !leaves?.chains
+  return [
+    ...(plain || used.length === 0 ? [] : [`Into ${used.join(', ')}`]),
+    ...(leaves?.chains ? [`leaves ${leaves.stitches} stitches and ${leaves.chains} chains`] : []),
+    ...(yarns.length > 0 ? [`in ${yarns.join(', ')}`] : []),
+  ].join('; ')
+})
 const after = ref(1)
 const at = computed(() => props.row.through[Math.min(after.value, props.row.through.length) - 1])
 </script>
@@ -68,6 +92,7 @@ const at = computed(() => props.row.through[Math.min(after.value, props.row.thro
         >
       </li>
     </ul>
+    <p v-if="kinds" class="kinds note num">{{ kinds }}</p>
     <div v-if="row.through.length > 1 && at" class="through">
       <input
         v-model.number="after"
@@ -136,6 +161,10 @@ const at = computed(() => props.row.through[Math.min(after.value, props.row.thro
   padding: 0;
   list-style: none;
   font-size: 13.5px;
+}
+.check-row .kinds {
+  grid-column: 2 / -1;
+  margin: 0;
 }
 .check-row .problems b {
   color: var(--error);

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import WholeField from '@app/parts/WholeField.vue'
-import { faultsOf, type OwnDraft, patternOf } from './use-own.ts'
+import type { OwnDraft } from './own-file.ts'
+import { faultsOf, patternOf } from './use-own.ts'
 
 /** One's own stitch pattern in shorthand, checked as it is typed. */
 const draft = defineModel<OwnDraft>({ required: true })

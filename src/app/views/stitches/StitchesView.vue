@@ -3,6 +3,7 @@ import { fileOpen } from 'browser-fs-access'
 import { computed, ref } from 'vue'
 import { inUkTerms } from '@core/notation'
 import {
+  type Begun,
   drawer,
   families,
   type Family,
@@ -19,7 +20,8 @@ import OutsidePage from '@app/parts/OutsidePage.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import OwnEditor from './OwnEditor.vue'
 import StitchDrawing from './StitchDrawing.vue'
-import { draftsIn, type OwnDraft, patternOf, printDrafts, useOwn } from './use-own.ts'
+import { draftsIn, draftsJson, draftsText, type OwnDraft } from './own-file.ts'
+import { patternOf, useOwn } from './use-own.ts'
 
 /** The stitch drawer: every pattern drawn, counted and written, and one's own beside them. */
 const workshop = useWorkshop()
@@ -44,6 +46,12 @@ const ways = computed(() =>
 const way = computed(() =>
   ways.value.includes(wantedWay.value) ? wantedWay.value : (ways.value[0] ?? 'round'),
 )
+const wantedBegun = ref<Begun>('row')
+const inChain = computed(() => way.value === 'flat' && foundationOf(pattern.value, 'chain'))
+const begun = computed(() => (inChain.value ? wantedBegun.value : 'row'))
+const foundation = computed(() =>
+  way.value === 'flat' ? foundationOf(pattern.value, begun.value) : null,
+)
 const look = ref<'symbols' | 'stitched'>('symbols')
 const yarns = ['#33566b', '#d8a13a'] as const
 
@@ -59,47 +67,59 @@ const sides = {
 } as const
 const facts = computed(() => {
   const { multiple, offset, side, height, yarn } = pattern.value
-  const count = stitchesOf(pattern.value, 5, 'flat')
+  const count = stitchesOf(pattern.value, 5, way.value)
+  const more = foundation.value?.more ?? 0
   return [
     {
       what: 'Multiple',
       is: way.value === 'flat' && offset > 0 ? `${multiple}, and ${offset}` : String(multiple),
     },
-    ...(way.value === 'flat' && pattern.value.flat
-      ? [{ what: 'Foundation', is: `stitches + 1: ch ${foundationOf(count)} for ${count}` }]
-      : []),
+    {
+      what: 'Foundation',
+      is: foundation.value
+        ? `a multiple of ${multiple}, and ${offset + more}: ch ${count + more} for ${count}`
+        : `ch ${count} for ${count}: a ring keeps its count`,
+    },
     { what: 'Raised', is: sides[side] },
     { what: 'Height', is: `${printNumber(height)} rows of ${said('sc')} a repeat` },
     { what: 'Yarn', is: `${printNumber(yarn, 2)} × as many ${said('sc')}, from memory` },
   ]
 })
+/** Rows worked before those of the program: one of sc, unless they are begun in the chain. */
+const before = computed(() => (begun.value === 'chain' ? 0 : 1))
 const rows = computed(() => {
   const program = pattern.value[way.value]
   if (!program) return []
   const name = way.value === 'flat' ? 'Row' : 'Round'
-  return [
-    ...program.begin.map((text, i) => ({ label: `${name} ${i + 2}`, text })),
-    ...program.rows.map((text, i) => ({ label: `${name} ${i + 2 + program.begin.length}`, text })),
-  ]
+  const texts = [...program.begin, ...program.rows]
+  const { work } = foundation.value ?? { work: '' }
+  const [first, ...others] = texts
+  // Begun in the chain the first row is said so; where it is one that repeats, it comes again as it is.
+  const comes = program.begin.length === 0 && first !== undefined ? [first] : []
+  const list = before.value > 0 ? texts : [work, ...others, ...comes]
+  return list.map((text, i) => ({ label: `${name} ${i + 1 + before.value}`, text }))
 })
 const again = computed(() => {
   const program = pattern.value[way.value]
   if (!program) return ''
-  const first = 2 + program.begin.length
-  const last = first + program.rows.length - 1
+  const last = rows.value.length + before.value
+  const first = last - program.rows.length + 1
   const what = way.value === 'flat' ? 'row' : 'round'
   return last === first ? `Repeat ${what} ${first}.` : `Repeat ${what}s ${first} to ${last}.`
 })
-const starts = computed(() =>
-  way.value === 'flat'
-    ? `On a first row of ${said('sc')}. Turn before every row; a row that begins with no chain of its own begins with ch 1.`
-    : `On a first round of ${said('sc')}. A round that begins with no chain of its own begins with ch 1; join with a slip stitch.`,
-)
+const starts = computed(() => {
+  const { value } = begun
+  if (way.value === 'round')
+    return `On a first round of ${said('sc')}. A round that begins with no chain of its own begins with ch 1; join with a slip stitch.`
+  const on = value === 'row' ? `On a first row of ${said('sc')}. ` : ''
+  return `${on}Turn before every row; a row that begins with no chain of its own begins with ch 1.`
+})
 
 const problem = ref<string | null>(null)
+const freshId = () => `own-${crypto.randomUUID().slice(0, 8)}`
 function begin() {
   const fresh: OwnDraft = {
-    id: `own-${crypto.randomUUID().slice(0, 8)}`,
+    id: freshId(),
     name: 'My pattern',
     multiple: 4,
     offset: 1,
@@ -111,19 +131,21 @@ function begin() {
   chosen.value = fresh.id
 }
 async function bringIn() {
-  const file = await fileOpen({ mimeTypes: ['application/json'], extensions: ['.json'] }).catch(
-    () => null,
-  )
+  const file = await fileOpen({
+    mimeTypes: ['application/json', 'text/plain'],
+    extensions: ['.json', '.txt', '.md'],
+  }).catch(() => null)
   if (!file) return
-  const read = draftsIn(file.size < 2_000_000 ? await file.text() : '')
+  const read = draftsIn(file.size < 2_000_000 ? await file.text() : '', freshId)
   problem.value = read.problem
   if (read.drafts.length === 0) return
   take(read.drafts)
   chosen.value = read.drafts[0]!.id
 }
-const giveOwn = () => giveFile(printDrafts(own.value), 'stitch-patterns.json', 'application/json')
+const giveOwn = () => giveFile(draftsJson(own.value), 'stitch-patterns.json', 'application/json')
+const giveOwnText = () => giveFile(draftsText(own.value), 'stitch-patterns.txt', 'text/plain')
 const giveText = (one: StitchPattern) =>
-  giveFile(said(writtenOver(one, way.value, 5) ?? ''), `${one.id}.txt`, 'text/plain')
+  giveFile(said(writtenOver(one, way.value, 5, begun.value) ?? ''), `${one.id}.txt`, 'text/plain')
 </script>
 
 <template>
@@ -150,6 +172,9 @@ const giveText = (one: StitchPattern) =>
           <button type="button" class="button" @click="begin">New pattern</button>
           <button type="button" class="button" @click="bringIn">Bring in …</button>
           <button v-if="own.length" type="button" class="button" @click="giveOwn">Give out</button>
+          <button v-if="own.length" type="button" class="button" @click="giveOwnText">
+            Give out as text
+          </button>
           <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
         </div>
       </section>
@@ -164,6 +189,15 @@ const giveText = (one: StitchPattern) =>
           :options="[
             { value: 'round', label: 'In the round' },
             { value: 'flat', label: 'Flat' },
+          ]"
+        />
+        <ChoiceOf
+          v-if="inChain"
+          v-model="wantedBegun"
+          legend="Where its first row stands"
+          :options="[
+            { value: 'row', label: 'On a row' },
+            { value: 'chain', label: 'In the chain' },
           ]"
         />
         <ChoiceOf
@@ -255,7 +289,7 @@ const giveText = (one: StitchPattern) =>
 }
 .stitch-drawer .head {
   display: grid;
-  grid-template-columns: 1fr 220px 200px;
+  grid-template-columns: 1fr repeat(3, auto);
   gap: 12px;
   align-items: center;
   margin-bottom: 10px;
@@ -263,8 +297,11 @@ const giveText = (one: StitchPattern) =>
 .stitch-drawer .head h2 {
   font-size: 19px;
 }
+.stitch-drawer .head .choice {
+  grid-row: 1;
+}
 .stitch-drawer .head .choice:last-child {
-  grid-column: 3;
+  grid-column: 4;
 }
 .stitch-drawer .words {
   display: grid;

@@ -2,17 +2,7 @@ import { shallowRef } from 'vue'
 import { checkPattern } from '@core/check'
 import { type StitchPattern, stitchesOf, writtenOver } from '@core/texture'
 import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
-
-/** A pattern as it is typed: rows as lines. */
-export interface OwnDraft {
-  readonly id: string
-  readonly name: string
-  readonly multiple: number
-  readonly offset: number
-  readonly flat: string
-  readonly round: string
-  readonly notes: string
-}
+import { isDraft, type OwnDraft } from './own-file.ts'
 
 const MOST = 200
 const lines = (text: string) =>
@@ -54,52 +44,6 @@ export function faultsOf(pattern: StitchPattern, way: 'flat' | 'round'): string[
     faults.push(`After its rows ${end} stitches are left of ${count}: it cannot go on from there.`)
   return [...faults, ...unread.map(({ text: line }) => `Could not be read: ${line}`)]
 }
-
-const isDraft = (value: unknown): value is OwnDraft => {
-  const one = value as OwnDraft | null
-  const isText = (text: unknown, most: number) => typeof text === 'string' && text.length <= most
-  return (
-    typeof one === 'object' &&
-    one !== null &&
-    isText(one.id, 60) &&
-    isText(one.name, 60) &&
-    one.name.length > 0 &&
-    isText(one.flat, 4000) &&
-    isText(one.round, 4000) &&
-    isText(one.notes, 2000) &&
-    [one.multiple, one.offset].every((n) => Number.isInteger(n) && n >= 0 && n <= 200) &&
-    one.multiple > 0
-  )
-}
-
-/** Drafts of a file; in words what is wrong with it when there are none. */
-export function draftsIn(text: string): { drafts: OwnDraft[]; problem: string | null } {
-  try {
-    const file = JSON.parse(text) as { format?: unknown; patterns?: unknown }
-    const list =
-      file.format === 'ample-motif-stitches' && Array.isArray(file.patterns) ? file.patterns : []
-    const drafts = list
-      .filter(isDraft)
-      .slice(0, MOST)
-      .map(({ id, name, multiple, offset, flat, round, notes }) => ({
-        id,
-        name,
-        multiple,
-        offset,
-        flat,
-        round,
-        notes,
-      }))
-    return {
-      drafts,
-      problem: drafts.length > 0 ? null : 'There are no stitch patterns in that file.',
-    }
-  } catch {
-    return { drafts: [], problem: 'That file is not a file of stitch patterns.' }
-  }
-}
-export const printDrafts = (patterns: readonly OwnDraft[]): string =>
-  JSON.stringify({ format: 'ample-motif-stitches', version: 1, patterns }, null, 1)
 
 /** One's own stitch patterns, kept in the workshop. */
 export function useOwn() {
