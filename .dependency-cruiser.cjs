@@ -1,6 +1,6 @@
 /** The direction of dependencies: each layer may use those before it, and a core folder only through its index.ts. */
 const layers = [
-  ['units', 'solver', 'measure', 'notation'],
+  ['units', 'solver', 'measure', 'terms', 'notation'],
   ['stitch', 'chart', 'shape'],
   ['design'],
   ['ledger'],

@@ -55,3 +55,37 @@ test('what cannot be read is said, and reading goes on; what counts through beco
   await expect(figure(page, 'stitches around')).toHaveText('24')
   await expect(page.locator('.part-list')).toContainText('4 rounds')
 })
+
+test('rows of a pattern become a band that says them as written, and are counted again when changed', async ({
+  page,
+}) => {
+  await page.goto('/check')
+  await page.getByLabel('The written pattern').fill(`Ferry purse
+Rnd 1: 8 sc in magic ring (8)
+Rnd 2: inc x 8 (16)
+Rnd 3: (sc, inc) x 8 (24)
+Body
+Rnd 4: sc around (24)
+Rnd 5: with B *3 sc, puff in next st; rep from * around (24 sts, 6 puffs)
+Rnd 6: with A *sc in next st, sk 2 sts, 5 dc in next st, sk 2 sts; rep from * around (24)
+Rnd 7: sc around (24)`)
+  await expect(page.getByRole('heading', { name: 'All 7 rows add up.' })).toBeVisible()
+  await page.getByRole('button', { name: 'Make a bag of it' }).click()
+  await page.locator('.part-list button', { hasText: '2 rounds' }).click()
+  const rows = page.getByLabel('Rows in shorthand, from below, one a line')
+  await expect(rows).toHaveValue(/^with B \*3 sc, puff in next st; rep from \* around\nwith A \*sc/)
+  await expect(page.locator('.written-fields')).toContainText('Counted on 24 stitches.')
+  await rows.fill('*5 sc, bobble in next st; rep from * around\nsc in next 25 sts')
+  await page.getByRole('button', { name: 'Count them on 24' }).click()
+  await expect(page.locator('.written-fields')).toContainText('Row 2: It runs out here')
+  await rows.fill('*5 sc, bobble in next st; rep from * around\nsc in next 24 sts, ch 1')
+  await page.getByRole('button', { name: 'Count them on 24' }).click()
+  await expect(page.locator('.written-fields')).toContainText('Counted on 24 stitches.')
+  await expect(figure(page, 'stitches around')).toHaveText('25')
+  await accessible(page)
+  await page.getByRole('link', { name: 'Pattern' }).click()
+  await expect(page.locator('main')).toContainText('*5 sc, bobble in next st; rep from * around')
+  // Another count below it is said, and mended with a click.
+  await page.keyboard.press('Control+z')
+  await expect(page.locator('main')).toContainText('with B *3 sc, puff in next st')
+})

@@ -1,11 +1,13 @@
 import { type BandPart, type Design, freePartId } from '@core/design'
 import { blankChart } from '@core/chart'
+import { abbrOf, defaultWords, stitchById } from '@core/stitch'
 
 /** The kinds of band that can be put on a bag. */
 export const partTemplates = [
   { kind: 'plain', title: 'Plain rounds' },
   { kind: 'stripes', title: 'Stripes' },
   { kind: 'tapestry', title: 'Tapestry' },
+  { kind: 'written', title: 'Written rows' },
 ] as const
 export type TemplateKind = (typeof partTemplates)[number]['kind']
 
@@ -26,6 +28,11 @@ export function newPart(design: Design, kind: TemplateKind, count = 0): BandPart
       name: 'Stripes',
       stripes: [second!, first!, second!].map(({ letter }) => ({ yarn: letter, rounds: 2 })),
     }
+  if (kind === 'written') {
+    const text = `${abbrOf(stitchById(base.stitch), defaultWords)} in each st around`
+    const runs = [{ stitch: base.stitch, yarn: first!.letter, count: Math.max(1, count) }]
+    return { ...base, kind, name: 'Written rows', rows: [{ text, runs }] }
+  }
   const width = HANDY.find((repeat) => count > 0 && count % repeat === 0) ?? 12
   const chart = blankChart(width, 12, first!.letter)
   return { ...base, kind, name: 'Motif', chart, times: 1, balance: 0 }

@@ -1,7 +1,28 @@
 import { expose } from 'comlink'
-import { checkPattern, type CheckOptions } from '@core/check'
+import {
+  type AboutBag,
+  checkPattern,
+  type CheckOptions,
+  countedRows,
+  designFromPattern,
+  type RowYarns,
+} from '@core/check'
 
-const api = { check: (text: string, options: CheckOptions) => checkPattern(text, options) }
+const api = {
+  check: (text: string, options: CheckOptions) => checkPattern(text, options),
+  toDesign: (text: string, options: CheckOptions, about: AboutBag) =>
+    designFromPattern(text, options, about),
+  /** `letters` are those of the bag's yarns; another one is the ground yarn. */
+  countRows: (
+    texts: readonly string[],
+    count: number,
+    worked: 'rounds' | 'rows',
+    { letters, ...yarns }: Omit<RowYarns, 'letterOf'> & { readonly letters: readonly string[] },
+  ) => {
+    const letterOf = (said: string) => (letters.includes(said) ? said : yarns.yarn)
+    return countedRows(texts, count, worked, { ...yarns, letterOf })
+  },
+}
 export type CheckApi = typeof api
 
 expose(api)

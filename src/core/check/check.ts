@@ -11,7 +11,7 @@ import { bestReading } from './best-reading.ts'
 import { type CheckedRow, type CheckOptions, type CheckReport, kindsOf } from './checked.ts'
 import { Glossary } from './glossary.ts'
 import { type Line, linesOf, type RowLine, splitTotal } from './lines.ts'
-import { mixedTerms } from './mixed-terms.ts'
+import { mixedTerms, termsOf } from './mixed-terms.ts'
 import { Numbering } from './numbering.ts'
 import type { Problem } from './problem.ts'
 import { repeatOf } from './repeats.ts'
@@ -52,7 +52,10 @@ class Checker {
   private multiple: { readonly of: number; readonly and: number; readonly chain: boolean } | null =
     null
 
-  constructor({ startingChain = 'text' }: CheckOptions) {
+  private readonly keepMade: boolean
+
+  constructor({ startingChain = 'text', keepMade = false }: CheckOptions) {
+    this.keepMade = keepMade
     this.startingChains = new StartingChains(startingChain)
   }
 
@@ -337,6 +340,7 @@ class Checker {
       ok: !problems.some(({ severity }) => severity === 'error'),
       problems,
       ...kindsOf(line, read.unread.length > 0 ? null : meaning, this.glossary.specials),
+      ...(this.keepMade && meaning && read.unread.length === 0 ? { made: meaning.made } : {}),
       through: meaning?.through ?? [],
     })
     if (number !== null) this.passed(number, line)
@@ -355,6 +359,7 @@ export function checkPattern(text: string, options: CheckOptions = {}): CheckRep
   for (const line of linesOf(text.slice(0, LONGEST_PATTERN))) checker.take(line)
   const { rows, problems, unread } = checker
   return {
+    terms: options.terms ?? termsOf(text),
     rows,
     problems: [...mixedTerms(text.slice(0, LONGEST_PATTERN), options.terms), ...problems],
     unread,

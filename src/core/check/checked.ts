@@ -1,4 +1,4 @@
-import type { Meaning, Specials, Through, Uses } from '../notation/index.ts'
+import type { Made, Meaning, Specials, Through, Uses } from '../notation/index.ts'
 import type { RowLine } from './lines.ts'
 import type { Problem } from './problem.ts'
 import { type Counted, countedOf } from './totals.ts'
@@ -8,6 +8,8 @@ export interface CheckOptions {
   readonly terms?: 'us' | 'uk'
   /** Whether starting chains count: as the text says (by itself three and more do), always, or never. */
   readonly startingChain?: 'text' | 'counts' | 'not'
+  /** Whether rows keep how each of their places was made. */
+  readonly keepMade?: boolean
 }
 
 /** One worked row. Numbers are null where they cannot be known. */
@@ -33,11 +35,15 @@ export interface CheckedRow {
   readonly units: readonly Counted[]
   /** Yarns it says, in the order they come. */
   readonly yarns: readonly string[]
+  /** How each place was made, when that is to be kept. */
+  readonly made?: readonly Made[]
   /** Counted through: after so many repeats, so many places done and left. */
   readonly through: readonly Through[]
 }
 
 export interface CheckReport {
+  /** The vocabulary it was asked for in, or seems to be in. */
+  readonly terms: 'us' | 'uk'
   readonly rows: readonly CheckedRow[]
   /** What concerns the pattern as a whole. */
   readonly problems: readonly Problem[]

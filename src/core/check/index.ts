@@ -1,3 +1,5 @@
 export * from './check.ts'
 export type * from './checked.ts'
 export * from './problem.ts'
+export * from './to-design.ts'
+export { countedRows, type RowYarns } from './written-rows.ts'

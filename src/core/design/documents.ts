@@ -1,5 +1,5 @@
 import type { BaseKind } from '../shape/index.ts'
-import { groundStitchIds } from '../stitch/index.ts'
+import { groundStitchIds, stitchIds } from '../stitch/index.ts'
 import {
   Amount,
   Flag,
@@ -28,6 +28,8 @@ export const LIMITS = {
   chartHeight: 1000,
   stripes: 200,
   swatches: 12,
+  writtenRows: 300,
+  rowText: 1200,
 } as const
 
 const LETTER = /^[A-Z]$/
@@ -240,7 +242,27 @@ export class TapestryPart extends Section {
   @Whole(0, LIMITS.chartWidth) readonly balance!: number
 }
 
-export type BandPart = PlainPart | StripesPart | TapestryPart
+/** So many of one stitch, as a written row was counted. */
+export class WrittenRun {
+  @OneOf(stitchIds) readonly stitch!: string
+  @Letter() readonly yarn!: string
+  @Whole(1, LIMITS.count) readonly count!: number
+}
+
+/** A row in the trade's shorthand, in US terms, and what it works over the stitches it was counted on. */
+export class WrittenRow {
+  @Text(LIMITS.rowText) readonly text!: string
+  @Many(() => WrittenRun, LIMITS.count * 3)
+  readonly runs!: readonly WrittenRun[]
+}
+
+export class WrittenPart extends Section {
+  @OneOf(['written']) readonly kind!: 'written'
+  @Many(() => WrittenRow, LIMITS.writtenRows)
+  readonly rows!: readonly WrittenRow[]
+}
+
+export type BandPart = PlainPart | StripesPart | TapestryPart | WrittenPart
 /** The class of each kind of base: what a base read from a file is checked as. */
 export const baseClasses = {
   'round-base': RoundBasePart,
@@ -264,6 +286,7 @@ export const partClasses = {
   plain: PlainPart,
   stripes: StripesPart,
   tapestry: TapestryPart,
+  written: WrittenPart,
 } as const satisfies Record<PartKind, new () => Part>
 
 /** Stands in for a part of unknown kind, which is then refused. */

@@ -100,6 +100,8 @@ function replaceLetter(one: DraftPart, from: string, to: string) {
     one.chart = withLetterFor(one.chart, from, to) as Draft<typeof one.chart>
   else if (one.kind === 'stripes') {
     for (const stripe of one.stripes) if (stripe.yarn === from) stripe.yarn = to
+  } else if (one.kind === 'written') {
+    for (const { runs } of one.rows) for (const run of runs) if (run.yarn === from) run.yarn = to
   } else {
     if (one.yarn === from) one.yarn = to
     if (one.kind === 'squares' && one.second === from) one.second = to
@@ -235,7 +237,9 @@ function plainRoundFor(design: Draw, at: number, adjust: number, id: string): Dr
       ? below.stripes.at(-1)!.yarn
       : below.kind === 'tapestry'
         ? below.chart.colours.at(-1)![0]!
-        : below.yarn
+        : below.kind === 'written'
+          ? below.rows.at(-1)!.runs.at(-1)!.yarn
+          : below.yarn
   return {
     kind: 'plain',
     id,

@@ -1,5 +1,5 @@
 import { type Design, LIMITS } from './documents.ts'
-import { growthOf, isBase, lettersIn, roundsOf } from './reading.ts'
+import { growthOf, isBase, lettersIn, placesOf, roundsOf } from './reading.ts'
 
 /** Something in a document that cannot be: where, as a path, and what it must be. */
 export interface Fault {
@@ -42,6 +42,16 @@ export function designFaults(design: Design): Fault[] {
           say(
             `${where}.chart.colours[${r}]`,
             `has ${row.length} cells, the chart is ${part.chart.width} wide`,
+          )
+      })
+    if (part.kind === 'written')
+      part.rows.forEach((row, r) => {
+        const { uses, makes } = placesOf(row)
+        const left = r === 0 ? uses : placesOf(part.rows[r - 1]!).makes
+        if (uses !== left || makes < 1 || makes > LIMITS.count * 2)
+          say(
+            `${where}.rows[${r}]`,
+            `takes up ${uses} stitches and leaves ${makes}; the row below leaves ${left}`,
           )
       })
     for (const letter of lettersIn(part))

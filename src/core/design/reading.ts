@@ -1,6 +1,16 @@
 import { type BaseKind, constructionOf, constructions, type Growth } from '../shape/index.ts'
-import type { BandPart, BasePart, Beginning, Design, Making, Part, Yarn } from './documents.ts'
+import type {
+  BandPart,
+  BasePart,
+  Beginning,
+  Design,
+  Making,
+  Part,
+  WrittenRow,
+  Yarn,
+} from './documents.ts'
 import { lettersOf } from '../chart/index.ts'
+import { stitchById } from '../stitch/index.ts'
 import { InvariantError } from '../units/index.ts'
 
 export const isBaseKind = (kind: string): kind is BaseKind => kind in constructions
@@ -42,13 +52,26 @@ export function yarnByLetter(design: Design, letter: string): Yarn {
 export function roundsOf(part: BandPart): number {
   if (part.kind === 'plain') return part.rounds
   if (part.kind === 'stripes') return part.stripes.reduce((sum, { rounds }) => sum + rounds, 0)
-  return part.chart.colours.length * part.times
+  return part.kind === 'written' ? part.rows.length : part.chart.colours.length * part.times
+}
+
+/** Places a written row takes up, and those it leaves. */
+export function placesOf({ runs }: WrittenRow): { readonly uses: number; readonly makes: number } {
+  const sum = { uses: 0, makes: 0 }
+  for (const { stitch, count } of runs) {
+    const { uses, makes } = stitchById(stitch)
+    sum.uses += uses * count
+    sum.makes += makes * count
+  }
+  return sum
 }
 
 /** The letters a part is worked in. */
 export function lettersIn(part: Part): readonly string[] {
   if (part.kind === 'stripes') return [...new Set(part.stripes.map(({ yarn }) => yarn))]
   if (part.kind === 'tapestry') return lettersOf(part.chart)
+  if (part.kind === 'written')
+    return [...new Set(part.rows.flatMap(({ runs }) => runs.map(({ yarn }) => yarn)))]
   return part.kind === 'squares' ? [part.yarn, part.second] : [part.yarn]
 }
 

@@ -52,7 +52,7 @@ describe('readProject', () => {
             2.5),
       ],
       [
-        `design.parts[0].kind must be one of ${[...baseKinds, 'plain', 'stripes', 'tapestry'].join(', ')}, not “sock”`,
+        `design.parts[0].kind must be one of ${[...baseKinds, 'plain', 'stripes', 'tapestry', 'written'].join(', ')}, not “sock”`,
         (f) => ((f as typeof demo).design.parts[0]!.kind = 'sock'),
       ],
       [

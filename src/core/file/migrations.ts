@@ -36,8 +36,11 @@ function severalSwatches(document: Document): Document {
   } as Document
 }
 
+/** Version 3: bands of written rows. What version 2 held stays as it is. */
+const writtenBands = (document: Document): Document => ({ ...document, version: 3 })
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
-const migrations: readonly Migration[] = [severalSwatches]
+const migrations: readonly Migration[] = [severalSwatches, writtenBands]
 
 export const NEWEST_VERSION = migrations.length + 1
 

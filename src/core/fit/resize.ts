@@ -55,7 +55,10 @@ function heights(design: Design): { readonly all: number; readonly soft: number 
   const high = ({ firstRow, endRow }: (typeof bands)[number]) =>
     alongMm[endRow - 1]! - alongMm[firstRow - 1]!
   const sum = (parts: typeof bands) => parts.reduce((total, part) => total + high(part), 0)
-  return { all: sum(bands), soft: sum(bands.filter(({ kind }) => kind !== 'tapestry')) }
+  return {
+    all: sum(bands),
+    soft: sum(bands.filter(({ kind }) => kind !== 'tapestry' && kind !== 'written')),
+  }
 }
 
 /**

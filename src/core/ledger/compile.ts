@@ -7,10 +7,12 @@ import {
   type Design,
   makingOf,
   type Part,
+  placesOf,
   type PlainPart,
   type StripesPart,
   type TapestryPart,
   type Working,
+  type WrittenPart,
 } from '../design/index.ts'
 import { constructionOf, type Made, type ShapePiece, type ShapeRow } from '../shape/index.ts'
 import { evenPlaces } from '../solver/index.ts'
@@ -132,11 +134,23 @@ const tapestry: Compile<TapestryPart> = ({ chart, times, stitch }, context) => {
   for (let i = 0; i < times; i++) for (const round of rounds) addRow(round)
 }
 
+/** Whether a written band stands on the stitches it was counted on. */
+export const standsOn = ({ rows }: WrittenPart, count: number): boolean =>
+  placesOf(rows[0]!).uses === count
+
+/** Rows as they were counted; over another count than theirs each is a plain row until they are counted again. */
+const written: Compile<WrittenPart> = (part, { builder, addRow }) => {
+  const fits = standsOn(part, builder.count)
+  for (const { runs } of part.rows)
+    addRow(fits ? runs : [{ stitch: part.stitch, yarn: runs[0]!.yarn, count: builder.count }])
+}
+
 /** How each kind of band becomes rows. */
 const compilers: { readonly [Kind in BandPart['kind']]: Compile<Extract<Part, { kind: Kind }>> } = {
   plain,
   stripes,
   tapestry,
+  written,
 }
 
 /** The stitches after which the part's pattern begins again; null when it has none. */
@@ -178,6 +192,7 @@ function inPart(
     kind: part.kind,
     repeat: repeatOf(part),
     balance: balanceOf(design, part),
+    texts: part.kind === 'written' ? part.rows.map(({ text }) => text) : null,
     making,
     gauge: partGauge(design, part),
   })
@@ -187,7 +202,8 @@ function inPart(
   add((runs, first) => {
     const wrongSide = isWrongSide(builder, making.working, builder.rowCount === from)
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
-    builder.addRow(wrongSide ? runs.toReversed() : runs, {
+    // A written row says itself how it is worked.
+    builder.addRow(wrongSide && part.kind !== 'written' ? runs.toReversed() : runs, {
       start: first ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
       end: inRows ? 'turn' : spiral ? 'spiral' : 'join',
       wrongSide,

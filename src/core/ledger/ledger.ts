@@ -42,6 +42,8 @@ export interface LedgerPart {
   readonly repeat: number | null
   /** Columns worked once more after the last whole repeat of a flat row. */
   readonly balance: number
+  /** Its rows as they were written, in US terms; null when they are said from what is worked. */
+  readonly texts: readonly string[] | null
   readonly making: Making
   readonly gauge: DesignGauge
 }

@@ -1,3 +1,4 @@
+import { basicWords } from '../terms/index.ts'
 import type { StitchWord } from './work.ts'
 
 /*
@@ -7,35 +8,6 @@ import type { StitchWord } from './work.ts'
 
 const counted = (word: string, uses = 1, makes = 1): StitchWord => ({ word, uses, makes })
 
-/** Basic stitches: their US abbreviation, and every way they are written, US first. */
-export const basicWords: readonly {
-  readonly us: string
-  readonly uk: string
-  readonly long: readonly string[]
-}[] = [
-  { us: 'sl st', uk: 'ss', long: ['slip stitch', 'slip st', 'sl-st', 'slst'] },
-  { us: 'sc', uk: 'dc', long: ['single crochet'] },
-  {
-    us: 'hdc',
-    uk: 'htr',
-    long: ['half double crochet', 'half double', 'half treble crochet', 'half treble'],
-  },
-  { us: 'dc', uk: 'tr', long: ['double crochet'] },
-  {
-    us: 'tr',
-    uk: 'dtr',
-    long: [
-      'treble crochet',
-      'triple crochet',
-      'treble',
-      'trc',
-      'double treble crochet',
-      'double treble',
-    ],
-  },
-  { us: 'dtr', uk: 'trtr', long: ['triple treble'] },
-  { us: 'esc', uk: 'edc', long: ['extended single crochet', 'exsc'] },
-]
 const grounds = [...new Set(basicWords.flatMap(({ us, uk }) => [us, uk]))].filter(
   (word) => word !== 'sl st' && word !== 'ss',
 )

@@ -4,6 +4,7 @@ import {
   type Ledger,
   type LedgerRun,
   maybeFoundation,
+  partOfRow,
   type Piece,
   type RowStart,
   runsOfRow,
@@ -11,6 +12,7 @@ import {
   starts,
 } from '../ledger/index.ts'
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
+import { inUkTerms } from '../terms/index.ts'
 import { type Grouped, grouped } from './group.ts'
 
 const sameRun = (a: LedgerRun, b: LedgerRun): boolean =>
@@ -34,6 +36,9 @@ interface RowContext {
 
 /** What is worked in one row, in words, without its number: "[5 sc, inc] × 6, in A". */
 export function rowText(ledger: Ledger, piece: Piece, row: number, words: Words): string {
+  const { texts, firstRow } = partOfRow(piece, row)
+  if (texts)
+    return words.terms === 'uk' ? inUkTerms(texts[row - firstRow]!) : texts[row - firstRow]!
   const runs = runsOfRow(ledger, piece, row)
   const start = starts[piece.columns.start[row]!]!
   const way = piece.worked === 'rounds' ? 'around' : 'across'

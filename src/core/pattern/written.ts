@@ -104,7 +104,10 @@ function linesOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
   for (let row = part.firstRow; row < part.endRow;) {
     let next = row + 1
     const note = changeNote(ledger, piece, row)
-    while (next < part.endRow && sameRows(piece, row, next) && !changesInto(piece, next)) next++
+    const same = (other: number) =>
+      sameRows(piece, row, other) &&
+      part.texts?.[other - part.firstRow] === part.texts?.[row - part.firstRow]
+    while (next < part.endRow && same(next) && !changesInto(piece, next)) next++
     lines.push({
       from: number[row]!,
       to: number[next - 1]!,
@@ -204,7 +207,7 @@ export interface Abbreviation {
 /** The abbreviations a pattern needs, in the chosen terms. */
 export function abbreviationsOf(ledger: Ledger, words: Words): Abbreviation[] {
   const used = ledger.stitches.map(stitchById)
-  const basics = used.filter(({ family }) => family === 'basic' || family === 'loop')
+  const basics = used.filter(({ family }) => ['basic', 'loop', 'raised'].includes(family))
   const joined = ledger.pieces.some(({ columns }) => columns.end.includes(ends.indexOf('join')))
   const chained = joined || ledger.pieces.some((piece) => maybeFoundation(ledger, piece) !== null)
   const extra = [...(chained ? [stitchById('ch')] : []), ...(joined ? [stitchById('sl-st')] : [])]

@@ -1,4 +1,3 @@
 export * from './derive.ts'
-export * from './from-check.ts'
 export * from './report.ts'
 export * from './new-design.ts'

@@ -1,5 +1,5 @@
 import type { Finder, SnagContext } from './context.ts'
-import { repeatRemainders, tooLargeChanges } from './repeats.ts'
+import { repeatRemainders, tooLargeChanges, writtenMisfits } from './repeats.ts'
 import {
   baseLie,
   flares,
@@ -16,6 +16,7 @@ import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.
 /** Everything that is looked for. */
 const finders: readonly Finder[] = [
   repeatRemainders,
+  writtenMisfits,
   tooLargeChanges,
   unequalSides,
   sizeOff,

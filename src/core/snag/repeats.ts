@@ -1,4 +1,4 @@
-import { bandsOf, freePartId } from '../design/index.ts'
+import { bandsOf, freePartId, placesOf } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
 import type { LedgerPart } from '../ledger/index.ts'
 import type { Finder, SnagContext } from './context.ts'
@@ -80,6 +80,32 @@ function changes({ design, piece }: SnagContext, part: LedgerPart): Mend[] {
       edits: [{ name: 'adjustBefore', args: { id, by, newId: freePartId(design) } }],
     }))
 }
+
+/** Written rows over another count than theirs. */
+export const writtenMisfits: Finder = ({ design, piece }) =>
+  bandsOf(design).flatMap((part) => {
+    if (part.kind !== 'written') return []
+    const { id, firstRow, gauge, name } = piece.parts.find((one) => one.id === part.id)!
+    const count = piece.columns.uses[firstRow]!
+    const counted = placesOf(part.rows[0]!).uses
+    if (count === counted) return []
+    const by = counted - count
+    return [
+      {
+        code: 'written-misfit' as const,
+        severity: 'error' as const,
+        where: { part: id, round: piece.columns.number[firstRow]! },
+        facts: { name, count, counted },
+        mends: [
+          {
+            kind: 'adjust' as const,
+            facts: { by, count: counted, sizeMm: counted * gauge.stitchWidthMm },
+            edits: [{ name: 'adjustBefore' as const, args: { id, by, newId: freePartId(design) } }],
+          },
+        ],
+      },
+    ]
+  })
 
 /** A plain round that is to add or take away more stitches than it has room for. */
 export const tooLargeChanges: Finder = ({ design, piece }) =>

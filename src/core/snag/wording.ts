@@ -66,6 +66,10 @@ const snagWords: {
     title: 'Some sizes are derived.',
     text: `${names.join(', ')}: no swatch of just that, so the size follows from another one. A swatch of it will tell.`,
   }),
+  'written-misfit': ({ name, count, counted }) => ({
+    title: `${name} was counted on ${counted} stitches, not ${count}.`,
+    text: `Its rows stand on ${stitches(count)} now and are worked plain until they are counted again: under Bands, or with ${counted} below it.`,
+  }),
   'adjust-too-large': ({ name, adjust, count, made }) => ({
     title: `${name} cannot change that much in one round.`,
     text: `It is to ${adjust > 0 ? 'add' : 'take away'} ${stitches(Math.abs(adjust))} on ${count}; one round has room for ${Math.abs(made)}.`,

@@ -46,3 +46,30 @@ export function decreaseOf(stitch: Stitch, together: number): Stitch {
     symbol: 'M4 19L10 4M16 19L10 4M6 4h8',
   }
 }
+
+/** The stitch worked into a place that is taken up already: beside another one. */
+export function besideOf(stitch: Stitch): Stitch {
+  return {
+    ...stitch,
+    id: `${stitch.id}-beside`,
+    family: 'place',
+    name: both(stitch.name, (word) => `${word} in the same place`),
+    abbr: both(stitch.abbr, (word) => `${word} in same place`),
+    uses: 0,
+  }
+}
+
+/** A place passed over. */
+export const skipped: Stitch = {
+  id: 'skip',
+  family: 'place',
+  name: { us: 'skip', uk: 'miss' },
+  abbr: { us: 'sk', uk: 'miss' },
+  of: 'sc',
+  uses: 1,
+  makes: 0,
+  height: 0,
+  yarn: 0,
+  turningChains: 1,
+  symbol: 'M7 10h6',
+}

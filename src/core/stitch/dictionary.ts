@@ -1,6 +1,7 @@
 import { InvariantError } from '../units/index.ts'
 import { basicStitches } from './basic.ts'
-import { decreaseOf, increaseOf, inLoop } from './derived.ts'
+import { besideOf, decreaseOf, increaseOf, inLoop, skipped } from './derived.ts'
+import { raisedStitches } from './raised.ts'
 import type { Stitch } from './stitch.ts'
 
 const workable = basicStitches.filter((stitch) => stitch.height > 0)
@@ -13,6 +14,9 @@ export const stitches: readonly Stitch[] = [
   ...loops,
   ...grounds.flatMap((stitch) => [increaseOf(stitch, 2), increaseOf(stitch, 3)]),
   ...grounds.map((stitch) => decreaseOf(stitch, 2)),
+  ...raisedStitches,
+  ...[...basicStitches, ...raisedStitches].filter(({ uses }) => uses === 1).map(besideOf),
+  skipped,
 ]
 
 const byId = new Map(stitches.map((stitch) => [stitch.id, stitch]))
@@ -21,6 +25,10 @@ const byId = new Map(stitches.map((stitch) => [stitch.id, stitch]))
 export const groundStitches: readonly Stitch[] = grounds
 
 export const groundStitchIds: readonly string[] = grounds.map((stitch) => stitch.id)
+
+export const stitchIds: readonly string[] = stitches.map(({ id }) => id)
+
+export const isStitchId = (id: string): boolean => byId.has(id)
 
 /** @throws InvariantError when the dictionary has no such stitch */
 export function stitchById(id: string): Stitch {

@@ -23,12 +23,21 @@ describe('the dictionary', () => {
 
   it('has one stitch an id, and counts that make sense', () => {
     expect(new Set(stitches.map(({ id }) => id)).size).toBe(stitches.length)
-    for (const { uses, makes, yarn, height, symbol } of stitches) {
+    for (const { id, uses, makes, yarn, height, symbol } of stitches) {
       expect(uses + makes).toBeGreaterThan(0)
-      expect(yarn).toBeGreaterThan(0)
+      if (id !== 'skip') expect(yarn).toBeGreaterThan(0)
       expect(height).toBeGreaterThanOrEqual(0)
       expect(symbol).toMatch(/^M/)
     }
+  })
+
+  // From memory: a puff of three pulls 2.6, a fan of five 5 × dc, posts 15 % more.
+  it('takes the yarn of its parts for what stands out', () => {
+    expect(stitchById('puff').yarn).toBe(2.6)
+    expect(stitchById('fpdc').yarn).toBeCloseTo(1.8 * 1.15)
+    expect(stitchById('fpdc').abbr).toEqual({ us: 'FPdc', uk: 'FPtr' })
+    expect(stitchById('dc-beside')).toMatchObject({ uses: 0, makes: 1, yarn: 1.8 })
+    expect(stitchById('skip')).toMatchObject({ uses: 1, makes: 0, yarn: 0 })
   })
 
   it('makes increases and decreases from any ground', () => {

@@ -7,7 +7,8 @@ export interface Terms {
 /** One stitch of the dictionary. Height and yarn are relative to a sc of the same yarn and hook. */
 export interface Stitch {
   readonly id: string
-  readonly family: 'basic' | 'loop' | 'increase' | 'decrease'
+  /** `place`: only takes up or shares a place. */
+  readonly family: 'basic' | 'loop' | 'raised' | 'place' | 'increase' | 'decrease'
   readonly name: Terms
   readonly abbr: Terms
   /** The plain stitch it is made of; itself for basic stitches. */

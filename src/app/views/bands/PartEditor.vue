@@ -10,6 +10,7 @@ import StitchField from '@app/parts/StitchField.vue'
 import WholeField from '@app/parts/WholeField.vue'
 import { steady } from '@app/parts/steady.ts'
 import { useProject } from '@app/stores/project.ts'
+import WrittenFields from './WrittenFields.vue'
 import YarnSelect from './YarnSelect.vue'
 
 /** What is decided about the selected part. */
@@ -167,6 +168,7 @@ function rename(event: Event) {
         @update:model-value="set({ balance: $event })"
       />
     </template>
+    <WrittenFields v-else-if="part.kind === 'written'" :key="part.id" :part="part" />
     <template v-if="!isBaseKind(part.kind) && !rows">
       <ChoiceOf
         v-model="own"

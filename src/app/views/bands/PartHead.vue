@@ -16,6 +16,7 @@ const part = computed(() => partById(project.design!, project.selectedPart!))
 const place = computed(() =>
   bodyOf(derived.value.ledger).parts.find(({ id }) => id === part.value.id),
 )
+const KINDS = { plain: 'Plain in', stripes: 'Stripes in', written: 'Written rows on' } as const
 const name = computed(() => part.value.name)
 const about = computed(() => {
   const stitch = abbrOf(stitchById(part.value.stitch), workshop.words)
@@ -33,7 +34,7 @@ const about = computed(() => {
   if (isBase(part.value))
     return `${constructionOf(part.value).name} in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${rounds}`
   const high = columns.heightMm[endRow - 1]! - (firstRow ? columns.heightMm[firstRow - 1]! : 0)
-  return `${part.value.kind === 'plain' ? 'Plain' : 'Stripes'} in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${printLength(high, workshop.words.units)} tall · ${rounds}`
+  return `${KINDS[part.value.kind]} ${stitch} · ${columns.makes[endRow - 1]} stitches · ${printLength(high, workshop.words.units)} tall · ${rounds}`
 })
 </script>
 

@@ -53,7 +53,8 @@ const kinds = computed(() => {
   const { uses, leaves, yarns } = props.row
   const used = Object.entries(KINDS).flatMap(([kind, [one, many]]) => {
     const count = uses?.[kind as keyof typeof KINDS] ?? 0
-    return count > 0 ? [`${count} ${count === 1 ? one : many}`] : []
+    if (count === 0) return []
+    return [kind === 'ring' ? 'a ring' : `${count} ${count === 1 ? one : many}`]
   })
   const plain = used.length < 2 && (uses?.st ?? 0) > 0 && !leaves?.chains
   return [

@@ -2,7 +2,6 @@
 import { fileOpen } from 'browser-fs-access'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useRouter } from 'vue-router'
-import { designFromCheck } from '@core/plan'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import OutsidePage from '@app/parts/OutsidePage.vue'
 import { addBag } from '@app/storage/bag-store.ts'
@@ -11,7 +10,7 @@ import { examplePattern } from './example.ts'
 import { useCheck } from './use-check.ts'
 
 /** Anyone's written pattern, row by row: what each uses and makes, and what does not add up. */
-const { text, terms, startingChain, report, wrong } = useCheck()
+const { text, terms, startingChain, report, wrong, toDesign } = useCheck()
 const router = useRouter()
 const area = useTemplateRef('area')
 const problem = ref<string | null>(null)
@@ -57,7 +56,7 @@ async function find(line: number) {
 }
 async function makeBag() {
   const name = text.value.trim().split('\n')[0]!.trim().slice(0, 80) || 'A checked pattern'
-  const made = designFromCheck(report.value!, { name, hookMm: 3.5, yarnClass: 3 })
+  const made = await toDesign({ name, hookMm: 3.5, yarnClass: 3 })
   if (!made.ok) {
     problem.value = made.problem
     return

@@ -1,7 +1,9 @@
 import { useDebounceFn } from '@vueuse/core'
 import { wrap } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import type { CheckOptions, CheckReport } from '@core/check'
+import type { AboutBag, CheckOptions, CheckReport } from '@core/check'
+import type { Design } from '@core/design'
+import type { Result } from '@core/units'
 import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
 import { latestOnly } from '@app/workers/derive-client.ts'
 import type { CheckApi } from '@app/workers/check.worker.ts'
@@ -23,16 +25,14 @@ export function useCheck() {
       (await checker.check(pattern, options)) as CheckReport,
     (answer) => (report.value = answer),
   )
+  const options = computed((): CheckOptions => ({
+    startingChain: startingChain.value,
+    ...(terms.value === 'found' ? {} : { terms: terms.value }),
+  }))
   watch(
-    [text, terms, startingChain],
+    [text, options],
     useDebounceFn(() => {
-      ask({
-        pattern: text.value,
-        options: {
-          startingChain: startingChain.value,
-          ...(terms.value === 'found' ? {} : { terms: terms.value }),
-        },
-      })
+      ask({ pattern: text.value, options: options.value })
       void keepSetting('check-text', text.value.slice(0, 200_000)).catch(() => {})
     }, 150),
   )
@@ -40,5 +40,8 @@ export function useCheck() {
     .then((kept) => (text.value ||= kept ?? ''))
     .catch(() => {})
   const wrong = computed(() => report.value?.rows.filter(({ ok }) => !ok).length ?? 0)
-  return { text, terms, startingChain, report, wrong }
+  /** The pattern as a bag; refused in words while its rows do not count through. */
+  const toDesign = async (about: AboutBag) =>
+    (await checker.toDesign(text.value, options.value, about)) as Result<Design>
+  return { text, terms, startingChain, report, wrong, toDesign }
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { fileOpen } from 'browser-fs-access'
 import { computed, ref } from 'vue'
-import { inUkTerms } from '@core/notation'
+import { inUkTerms } from '@core/terms'
 import {
   type Begun,
   drawer,
@@ -288,20 +288,15 @@ const giveText = (one: StitchPattern) =>
   overflow: auto;
 }
 .stitch-drawer .head {
-  display: grid;
-  grid-template-columns: 1fr repeat(3, auto);
+  display: flex;
+  flex-wrap: wrap;
   gap: 12px;
   align-items: center;
   margin-bottom: 10px;
 }
 .stitch-drawer .head h2 {
+  flex: 1;
   font-size: 19px;
-}
-.stitch-drawer .head .choice {
-  grid-row: 1;
-}
-.stitch-drawer .head .choice:last-child {
-  grid-column: 4;
 }
 .stitch-drawer .words {
   display: grid;

@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { wrap } from 'comlink'
+import { computed, onScopeDispose, ref, watch } from 'vue'
+import { baseOf, type WrittenPart } from '@core/design'
+import { bodyOf, standsOn } from '@core/ledger'
+import { constructionOf } from '@core/shape'
+import { useProject } from '@app/stores/project.ts'
+import type { CheckApi } from '@app/workers/check.worker.ts'
+
+/** The rows of a written band in shorthand: counted over what stands below it before they are taken. */
+const { part } = defineProps<{ part: WrittenPart }>()
+const project = useProject()
+const kept = computed(() => part.rows.map(({ text }) => text).join('\n'))
+const text = ref(kept.value)
+const problem = ref<string | null>(null)
+watch(kept, (now) => {
+  text.value = now
+  problem.value = null
+})
+
+const below = computed(() => {
+  const { columns, parts } = bodyOf(project.derived!.ledger)
+  const place = parts.find(({ id }) => id === part.id)
+  return place ? columns.uses[place.firstRow]! : 0
+})
+const misfit = computed(() => below.value > 0 && !standsOn(part, below.value))
+
+let worker: Worker | null = null
+onScopeDispose(() => worker?.terminate())
+/** Made when rows are first counted. */
+function counter() {
+  worker ??= new Worker(new URL('@app/workers/check.worker.ts', import.meta.url), {
+    type: 'module',
+  })
+  return wrap<CheckApi>(worker)
+}
+async function count() {
+  const design = project.design!
+  const texts = text.value
+    .split('\n')
+    .map((row) => row.trim())
+    .filter(Boolean)
+  if (texts.length === 0) {
+    problem.value = 'A band has one row at least.'
+    return
+  }
+  const { worked } = constructionOf(baseOf(design))
+  const counted = await counter().countRows(texts, below.value, worked, {
+    ground: part.stitch,
+    yarn: part.rows[0]!.runs[0]!.yarn,
+    letters: design.yarns.map(({ letter }) => letter),
+  })
+  problem.value = counted.ok ? null : counted.problem
+  if (counted.ok)
+    project.edit({ name: 'setPart', args: { id: part.id, values: { rows: counted.value } } })
+}
+</script>
+
+<template>
+  <div class="written-fields">
+    <label class="note" for="written-rows">Rows in shorthand, from below, one a line</label>
+    <textarea
+      id="written-rows"
+      v-model="text"
+      rows="7"
+      spellcheck="false"
+      :aria-invalid="problem !== null"
+      aria-describedby="written-said"
+    />
+    <p id="written-said" role="status" class="note" :class="{ bad: problem || misfit }">
+      {{
+        problem ??
+        (misfit
+          ? `They were counted on another number than the ${below} below.`
+          : text === kept
+            ? `Counted on ${below} stitches.`
+            : 'Changed, and not counted yet.')
+      }}
+    </p>
+    <button type="button" class="button" :disabled="text === kept && !misfit" @click="count">
+      Count them on {{ below }}
+    </button>
+  </div>
+</template>
+
+<style>
+.written-fields textarea {
+  display: block;
+  width: 100%;
+  margin: 3px 0;
+  padding: 6px 8px;
+  border: 1px solid var(--line-strong);
+  border-radius: var(--radius);
+  font-size: 12.5px;
+  line-height: 1.35;
+  resize: vertical;
+}
+.written-fields .bad {
+  color: var(--error);
+}
+.written-fields .button {
+  margin-top: 4px;
+}
+</style>

@@ -1,0 +1,99 @@
+import { type BandPart, designFaults, roundsOf } from '../design/index.ts'
+import { compile } from '../ledger/index.ts'
+import { handWritten } from '../testing/hand-rows.ts'
+import { checkPattern, countedRows, designFromPattern } from './index.ts'
+
+describe('a checked pattern as a bag', () => {
+  const about = { name: 'Found', hookMm: 3.5, yarnClass: 3 }
+  it('has its base, its plain bands, and every other row as one that counts', () => {
+    const purse = handWritten.find((text) => text.startsWith('Bag with handles'))!
+    const made = designFromPattern(purse, {}, about)
+    if (!made.ok) throw new Error(made.problem)
+    expect(made.value.parts[0]).toMatchObject({ kind: 'round-base', increase: 8, count: 48 })
+    const { makes } = compile(made.value).pieces[0]!.columns
+    // Round 13 changes the count; what follows goes on from there.
+    expect([...makes].slice(-4)).toEqual([48, 48, 52, 52])
+    expect(designFaults(made.value)).toEqual([])
+    expect(made.value.parts.at(-2)).toMatchObject({
+      kind: 'written',
+      rows: [{ text: expect.stringContaining('ch 12, sk next 10 sts') as string }],
+    })
+  })
+
+  it('is an oval or a panel where it begins as one, and nothing where a row does not count', () => {
+    const kindOf = (start: string) => {
+      const made = designFromPattern(
+        handWritten.find((text) => text.startsWith(start))!,
+        {},
+        about,
+      )
+      return made.ok ? made.value.parts[0]!.kind : made.problem
+    }
+    expect(kindOf('Oval')).toBe('oval-base')
+    expect(kindOf('Flat')).toBe('two-panels')
+    expect(designFromPattern('Rnd 1: wobble', {}, about)).toMatchObject({ ok: false })
+    expect(designFromPattern('nothing', {}, about)).toMatchObject({ ok: false })
+  })
+
+  const counting = handWritten.filter((text) => {
+    const { rows } = checkPattern(text)
+    return rows.length > 1 && rows.every(({ ok, makes }) => ok && makes !== null)
+  })
+  it.each(counting.map((text) => [text.split('\n')[0], text]))(
+    'by hand, %s, keeps every count and says every written row as it was',
+    (_, text) => {
+      const made = designFromPattern(text!, {}, about)
+      if (!made.ok) throw new Error(made.problem)
+      expect(designFaults(made.value)).toEqual([])
+      const ledger = compile(made.value)
+      const { makes } = ledger.pieces.find(({ id }) => id === 'bag')!.columns
+      // Of the strap and the panel it is the panel.
+      const checked = checkPattern(text!).rows.map((row) => row.makes)
+      // Rows after the base are those of the pattern, each with its count.
+      const bands = made.value.parts
+        .slice(1)
+        .reduce((sum, part) => sum + roundsOf(part as BandPart), 0)
+      expect([...makes].slice(makes.length - bands)).toEqual(checked.slice(checked.length - bands))
+    },
+  )
+
+  it('knows what a written row works: what it passes over, shares, chains and draws together', () => {
+    const rows = countedRows(
+      [
+        '*dc in next st, ch 1, sk 1 st; rep from * around',
+        '*2 dc in next ch-sp; rep from * around',
+        '*puff in next st, sc2tog B; rep from * around',
+      ],
+      6,
+      'rounds',
+      { ground: 'sc', yarn: 'A', letterOf: (said) => said },
+    )
+    if (!rows.ok) throw new Error(rows.problem)
+    const said = rows.value.map(({ runs }) =>
+      runs.map(({ stitch, yarn, count }) => `${count} ${stitch} ${yarn}`),
+    )
+    expect(said[0]!.slice(0, 3)).toEqual(['1 dc A', '1 ch A', '1 skip A'])
+    expect(said[1]!.slice(0, 3)).toEqual(['1 skip A', '1 dc A', '1 dc-beside A'])
+    expect(said[2]).toEqual(['1 puff A', '1 sc2tog B', '1 puff B', '1 sc2tog B'])
+    const wrong = countedRows(['sc in next 9 sts'], 6, 'rounds', {
+      ground: 'sc',
+      yarn: 'A',
+      letterOf: (one) => one,
+    })
+    expect(wrong).toMatchObject({
+      ok: false,
+      problem: expect.stringContaining('Row 1: It runs out') as string,
+    })
+  })
+
+  it('takes a UK pattern in US terms', () => {
+    const made = designFromPattern(
+      handWritten.find((text) => text.startsWith('Shopper in UK'))!,
+      {},
+      about,
+    )
+    if (!made.ok) throw new Error(made.problem)
+    const written = made.value.parts.flatMap((part) => (part.kind === 'written' ? part.rows : []))
+    expect(written[0]!.text).toContain('5 dc into next st, skip 2 sts')
+  })
+})

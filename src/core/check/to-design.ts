@@ -1,0 +1,226 @@
+import {
+  baseInstead,
+  type BandPart,
+  type BasePart,
+  type Design,
+  growthOf,
+  LIMITS,
+  type Working,
+  type WrittenPart,
+  type Yarn,
+} from '../design/index.ts'
+import { compile } from '../ledger/index.ts'
+import { newDesign } from '../plan/index.ts'
+import { inUsTerms } from '../terms/index.ts'
+import { found, refused, type Result } from '../units/index.ts'
+import { checkPattern } from './check.ts'
+import type { CheckedRow, CheckOptions } from './checked.ts'
+import { countsOver, writtenRow } from './written-rows.ts'
+
+/** What a bag needs that no pattern says. */
+export interface AboutBag {
+  readonly name: string
+  readonly hookMm: number
+  readonly yarnClass: number
+}
+
+const STITCHES = ['hdc', 'dc', 'tr', 'sc'] as const
+/** The ground stitch of a row, by the tallest word in it; sc when there is none. */
+function stitchOf({ text }: CheckedRow): string {
+  const long = text
+    .replace(/half double crochet/gi, 'hdc')
+    .replace(/single crochet/gi, 'sc')
+    .replace(/double crochet/gi, 'dc')
+  return STITCHES.find((word) => new RegExp(`\\b${word}(?:\\b|\\d)`, 'i').test(long)) ?? 'sc'
+}
+
+/** How many rows at the beginning grow like a base: all but its last add the same. */
+function baseRows(rows: readonly CheckedRow[]): number {
+  let end = 1
+  while (end < rows.length && rows[end]!.makes! > rows[end]!.available!) end++
+  return end
+}
+
+function baseOf(rows: readonly CheckedRow[], design: Design): { base: BasePart; rows: number } {
+  const [first] = rows as [CheckedRow]
+  const own = design.parts[0] as BasePart
+  const stitch = stitchOf(first)
+  const made = first.makes!
+  const chain = /^\s*ch(?:ain)?\s*(\d+)/i.exec(first.text)
+  if (/other side|opposite side/i.test(first.text) && chain) {
+    const end = baseRows(rows)
+    const oval = baseInstead(design, 'oval-base')
+    const along = Math.max(3, Math.round((made - 2) / 2))
+    const part = { ...oval, stitch, along, inEnd: 3, count: rows[end - 1]!.makes! } as BasePart
+    return { base: { ...part, count: Math.max(part.count, growthOf(part).first) }, rows: end }
+  }
+  if (/\bring\b|\bcircle\b|\bmr\b/i.test(first.text) && made <= 40) {
+    const end = baseRows(rows)
+    const base = {
+      ...own,
+      kind: 'round-base',
+      stitch,
+      increase: Math.max(3, made),
+      count: Math.max(3, rows[end - 1]!.makes!),
+    }
+    return { base: base as BasePart, rows: end }
+  }
+  if (first.kind === 'row')
+    return {
+      base: { ...baseInstead(design, 'two-panels'), stitch, count: Math.max(3, made) },
+      rows: 1,
+    }
+  return { base: { ...baseInstead(design, 'tube'), stitch, count: Math.max(6, made) }, rows: 1 }
+}
+
+/** Yarns by what the pattern calls them; a new one is begun when a new name is said. */
+class Yarns {
+  readonly list: Yarn[]
+  private readonly letters = new Map<string, string>()
+  private named = false
+
+  constructor(yarns: readonly Yarn[]) {
+    this.list = yarns.slice(0, 1)
+  }
+
+  letterOf = (said: string): string => {
+    const known = this.letters.get(said)
+    if (known) return known
+    const taken = new Set([...this.letters.values(), ...this.list.map(({ letter }) => letter)])
+    const free = [...LETTERS].find((letter) => !taken.has(letter)) ?? 'A'
+    // The first yarn that has a name and no letter is the main one.
+    const letter = /^[A-X]$/.test(said) ? said : this.letters.has('A') || this.named ? free : 'A'
+    this.named ||= letter === 'A'
+    this.letters.set(said, letter)
+    if (!this.list.some((yarn) => yarn.letter === letter))
+      this.list.push({
+        letter,
+        name: /^[A-Z]$/.test(said) ? `Yarn ${said}` : said.slice(0, 60),
+        colour: COLOURS[this.list.length % COLOURS.length]!,
+        label: null,
+        inHandGrams: null,
+      })
+    return letter
+  }
+}
+const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWX'
+const COLOURS = ['#33566b', '#d8a13a', '#efe9dc', '#8a3b2e', '#5d7d4f', '#5b4a6f'] as const
+
+function workingOf(rows: readonly CheckedRow[]): Working {
+  const rounds = rows.filter(({ kind }) => kind === 'round').map(({ text }) => text)
+  const says = (what: RegExp) => rounds.some((text) => what.test(text))
+  if (
+    !says(/\bjoin(?!ing a ring)|\b(?:sl st|ss) (?:to|in(?:to)?) (?:the )?(?:first|join|top|beg)/i)
+  )
+    return 'spiral'
+  return says(/, turn\b/i) ? 'turned' : 'joined'
+}
+
+/** Rows that stand on each other: where a row begins anew, so does a piece. */
+function piecesOf(rows: readonly CheckedRow[]): CheckedRow[][] {
+  const pieces: CheckedRow[][] = []
+  for (const row of rows) {
+    const below = pieces.at(-1)?.at(-1)
+    if (!below || (row.row === 1 && row.available !== below.makes)) pieces.push([row])
+    else pieces.at(-1)!.push(row)
+  }
+  return pieces
+}
+const widestOf = (rows: readonly CheckedRow[]): number =>
+  Math.max(...rows.map(({ makes }) => makes ?? 0))
+
+const plainRow = ({ text, uses, made }: CheckedRow): boolean =>
+  /\beach\b|\baround\b|\bacross\b/i.test(text) &&
+  new Set((made ?? []).map(({ word }) => word).filter((word) => word !== 'start')).size === 1 &&
+  (uses === null || uses.post + uses.down + uses.sp + uses.gap + uses.skipped === 0)
+
+/**
+ * A bag from a written pattern: its base and plain bands as such, every other row as it is written, counted. Of several pieces
+ * it is the widest, whose rows must count through from the first to the last.
+ */
+export function designFromPattern(
+  pattern: string,
+  options: CheckOptions,
+  about: AboutBag,
+): Result<Design> {
+  const { terms } = checkPattern(pattern, options)
+  // A bag keeps its rows in US terms, and says them in either.
+  const text = terms === 'uk' ? inUsTerms(pattern) : pattern
+  const checked = checkPattern(text, { ...options, terms: 'us', keepMade: true })
+  // Straps and the like are pieces of their own: the bag is the widest.
+  const [rows = []] = piecesOf(checked.rows).sort((a, b) => widestOf(b) - widestOf(a))
+  const open = rows.find(({ makes }) => makes === null)
+  if (rows.length === 0) return refused('There is no row to make a bag of.')
+  if (open)
+    return refused(`Line ${open.line} does not count through yet: a bag needs every row’s count.`)
+  const design = newDesign({ ...about, aroundMm: 600, said: 'around', heightMm: 250 })
+  const { base, rows: taken } = baseOf(rows, design)
+  const yarns = new Yarns(design.yarns)
+  let yarn = 'A'
+  for (const { yarns: said } of rows.slice(0, taken))
+    for (const one of said) yarn = yarns.letterOf(one)
+  const bands: BandPart[] = []
+  let count = base.count
+  for (const row of rows.slice(taken)) {
+    const stitch = stitchOf(row)
+    const adjust = row.makes! - count
+    const name = (row.part ?? (row.kind === 'round' ? 'Rounds' : 'Rows')).slice(0, 60)
+    const own = row.yarns[0] === undefined ? yarn : yarns.letterOf(row.yarns[0])
+    const below = bands.at(-1)
+    if ((plainRow(row) && adjust === 0) || !countsOver(row, count)) {
+      if (
+        below?.kind === 'plain' &&
+        below.adjust === 0 &&
+        adjust === 0 &&
+        below.stitch === stitch &&
+        below.name === name &&
+        below.yarn === own
+      )
+        bands[bands.length - 1] = { ...below, rounds: below.rounds + 1 }
+      else
+        bands.push({
+          ...section(bands, name, stitch),
+          kind: 'plain',
+          yarn: own,
+          rounds: 1,
+          adjust,
+          steps: 1,
+        })
+      yarn = own
+    } else {
+      const written = writtenRow(row, { ground: stitch, yarn, letterOf: yarns.letterOf })
+      yarn = written.runs.at(-1)?.yarn ?? yarn
+      if (
+        below?.kind === 'written' &&
+        below.name === name &&
+        below.rows.length < LIMITS.writtenRows
+      )
+        bands[bands.length - 1] = { ...below, rows: [...below.rows, written] } satisfies WrittenPart
+      else bands.push({ ...section(bands, name, stitch), kind: 'written', rows: [written] })
+    }
+    if (bands.length >= LIMITS.parts)
+      return refused(
+        `It has more than ${LIMITS.parts - 1} bands, which is more than a bag has here.`,
+      )
+    count = row.makes!
+  }
+  const making = { ...design.making, working: workingOf(rows) }
+  const parts = [{ ...base, id: 'p1', name: 'Base' }, ...bands]
+  const bag = { ...design, making, yarns: yarns.list, parts }
+  // What it makes is what is wanted, until she says otherwise.
+  const { aroundMm, heightMm } = compile(bag).sizes
+  const want = {
+    ...design.want,
+    aroundMm: Math.min(5000, Math.max(20, Math.round(aroundMm))),
+    heightMm: Math.min(3000, Math.max(10, Math.round(heightMm))),
+  }
+  return found({ ...bag, want })
+}
+
+/** What every band has, under a free id. */
+const section = (bands: readonly BandPart[], name: string, stitch: string) => ({
+  id: `p${bands.length + 2}`,
+  name,
+  making: null,
+  stitch,
+})

@@ -1,0 +1,144 @@
+import type { WrittenRow, WrittenRun } from '../design/index.ts'
+import { LIMITS } from '../design/index.ts'
+import type { Made } from '../notation/index.ts'
+import { isStitchId, stitchById } from '../stitch/index.ts'
+import { found, refused, type Result } from '../units/index.ts'
+import { checkPattern } from './check.ts'
+import type { CheckedRow } from './checked.ts'
+import { splitTotal } from './lines.ts'
+
+/* Checked rows as rows of a bag: what each works, run by run, so that it counts, and takes its yarn. */
+
+/** Words that are one of the dictionary's stitches under another name; yarn and height are theirs. */
+const KNOWN: Readonly<Record<string, string>> = {
+  'sl st': 'sl-st',
+  ss: 'sl-st',
+  dtr: 'tr',
+  esc: 'sc',
+  ldc: 'dc',
+  fsc: 'sc',
+  fhdc: 'hdc',
+  fdc: 'dc',
+  'puff st': 'puff',
+  pc: 'popcorn',
+  cl: 'cluster',
+  'v-st': 'dc',
+}
+const COMPOUND = /^\d+-(\w+) (cluster|cl|bobble|popcorn|pc|puff|shell|fan)/
+
+/** The dictionary's stitch for a word; the ground where it has none of that name. */
+function stitchOf(word: string, ground: string): string {
+  const loop = / ([bf])lo$/.exec(word)?.[1]
+  const plain = word.replace(/ [bft]lo$/, '')
+  if (plain === 'start' || plain === 'inc' || plain === 'dec') return ground
+  const [, inner, what] = COMPOUND.exec(plain) ?? []
+  const name = inner ? (/shell|fan/.test(what!) ? inner : what!) : plain.replace(/\d+tog$/, '')
+  const id = KNOWN[name] ?? name
+  const inLoop = loop ? `${id}-${loop}lo` : id
+  return [inLoop, id].find(isStitchId) ?? ground
+}
+
+const beside = (id: string): string => {
+  const plain = id.replace(/-[bf]lo$/, '')
+  return isStitchId(`${plain}-beside`) ? `${plain}-beside` : 'sc-beside'
+}
+
+export interface RowYarns {
+  readonly ground: string
+  /** The yarn the row begins in. */
+  readonly yarn: string
+  /** The letter for a yarn as the row says it. */
+  readonly letterOf: (said: string) => string
+}
+
+/**
+ * The runs of a row: every place below it taken up or passed over, and every one it leaves.
+ * @param available places of the row below
+ */
+export function runsOfMade(
+  made: readonly Made[],
+  available: number,
+  { ground, yarn: first, letterOf }: RowYarns,
+): WrittenRun[] {
+  const runs: { stitch: string; yarn: string; count: number }[] = []
+  let yarn = first
+  const work = (stitch: string, count = 1) => {
+    const last = runs.at(-1)
+    if (count < 1) return
+    if (last?.stitch === stitch && last.yarn === yarn) last.count += count
+    else runs.push({ stitch, yarn, count })
+  }
+  let at = 0
+  for (const { word, yarn: said, into } of made) {
+    if (said !== null) yarn = letterOf(said)
+    if (word === 'ch') {
+      work('ch')
+      continue
+    }
+    const stitch = stitchOf(word, ground)
+    if (!into || into.to <= at) {
+      work(beside(stitch))
+      continue
+    }
+    work('skip', into.from - at)
+    const wide = into.to - Math.max(at, into.from)
+    const together = `${stitch}2tog`
+    const uses = stitchById(stitch).uses
+    if (wide >= 2 && uses === 1 && /tog|^dec/.test(word) && isStitchId(together)) {
+      work('skip', wide - 2)
+      work(together)
+    } else {
+      work('skip', wide - uses)
+      work(wide >= uses ? stitch : beside(stitch))
+    }
+    at = into.to
+  }
+  work('skip', available - at)
+  return runs
+}
+
+/** Whether a checked row can stand in a bag: it adds up, or at least counts, over what is below it. */
+export const countsOver = (row: CheckedRow, count: number): boolean =>
+  row.made !== undefined && row.makes !== null && row.makes > 0 && row.available === count
+
+/** A checked row as a row of a bag. */
+export const writtenRow = (row: CheckedRow, yarns: RowYarns): WrittenRow => ({
+  text:
+    splitTotal(row.text)
+      .work.trim()
+      .replace(/[.,;]+$/, '')
+      .slice(0, LIMITS.rowText) || row.text,
+  runs: runsOfMade(row.made!, row.available!, yarns),
+})
+
+/** Rows in shorthand counted over so many stitches; refused in words when they do not add up. */
+export function countedRows(
+  texts: readonly string[],
+  count: number,
+  worked: 'rounds' | 'rows',
+  yarns: RowYarns,
+): Result<WrittenRow[]> {
+  const label = worked === 'rounds' ? 'Rnd' : 'Row'
+  const base =
+    worked === 'rounds'
+      ? `Ch ${count}, sl st in first ch to form a ring.\nRnd 1: sc in each ch around`
+      : `Ch ${count + 1}.\nRow 1: sc in 2nd ch from hook and in each ch across`
+  const lines = texts.map((text, i) => `${label} ${i + 2}: ${text.replace(/\s+/g, ' ')}`)
+  const { rows, unread } = checkPattern([base, ...lines].join('\n'), { keepMade: true })
+  const own = rows.slice(1)
+  const faulty = own.find(({ ok, made }) => !ok || !made)
+  if (faulty) {
+    const [problem] = faulty.problems
+    return refused(`Row ${faulty.row! - 1}: ${problem?.message ?? 'it could not be counted.'}`)
+  }
+  if (own.length !== texts.length || unread.length > 0)
+    return refused('One of the rows could not be read.')
+  const last = { yarn: yarns.yarn }
+  return found(
+    own.map((row) => {
+      const written = writtenRow(row, { ...yarns, yarn: last.yarn })
+      last.yarn = written.runs.at(-1)?.yarn ?? last.yarn
+      return written
+    }),
+  )
+}

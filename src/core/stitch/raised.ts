@@ -1,0 +1,97 @@
+import type { Stitch } from './stitch.ts'
+
+/*
+ * Stitches that stand out of the ground. A compound stitch takes the yarn of its parts, each part that is drawn together a little
+ * less; a post takes 15 % more, a spike what it reaches down (from memory, as docs/method.md says).
+ */
+
+const raised = (
+  id: string,
+  [us, uk]: readonly [string, string],
+  name: readonly [string, string],
+  more: Pick<Stitch, 'of' | 'height' | 'yarn' | 'symbol'> & Partial<Stitch>,
+): Stitch => ({
+  id,
+  family: 'raised',
+  abbr: { us, uk },
+  name: { us: name[0], uk: name[1] },
+  uses: 1,
+  makes: 1,
+  turningChains: 3,
+  ...more,
+})
+const same = (word: string) => [word, word] as const
+const POST = 1.15
+const strands = (n: number) =>
+  Array.from({ length: n }, (_, i) => `M10 19Q${10 + (i - (n - 1) / 2) * 8} 10 10 2`).join('')
+
+export const raisedStitches: readonly Stitch[] = [
+  raised('puff', same('puff'), same('puff'), {
+    of: 'hdc',
+    height: 1.4,
+    yarn: 2.6,
+    symbol: strands(3),
+  }),
+  raised('bobble', same('bobble'), same('bobble'), {
+    of: 'dc',
+    height: 2,
+    yarn: 8,
+    symbol: strands(5),
+  }),
+  raised('popcorn', same('popcorn'), same('popcorn'), {
+    of: 'dc',
+    height: 2,
+    yarn: 9.2,
+    symbol: `${strands(5)}M6 2h8`,
+  }),
+  raised('cluster', same('cl'), same('cluster'), {
+    of: 'dc',
+    height: 2,
+    yarn: 4.9,
+    symbol: `${strands(3)}M6 2h8`,
+  }),
+  raised('bead', same('bead'), same('bead stitch'), {
+    of: 'dc',
+    height: 2,
+    yarn: 4.2,
+    symbol: 'M10 19V2M6 10a4 5 0 1 0 8 0a4 5 0 1 0 -8 0',
+  }),
+  raised('spike', same('spike'), same('spike'), {
+    of: 'sc',
+    height: 1,
+    yarn: 1.6,
+    turningChains: 1,
+    symbol: 'M4 2L16 12M16 2L4 12M10 7V19',
+  }),
+  raised('star', same('star'), same('star stitch'), {
+    of: 'hdc',
+    height: 1.4,
+    yarn: 3.6,
+    uses: 2,
+    symbol: 'M10 3V17M3 10H17M5 5L15 15M15 5L5 15',
+  }),
+  ...(
+    [
+      ['sc', 'dc', 'single crochet', 'double crochet', 1, 1, 1],
+      ['hdc', 'htr', 'half double crochet', 'half treble crochet', 1.4, 1.35, 2],
+      ['dc', 'tr', 'double crochet', 'treble crochet', 2, 1.8, 3],
+      ['tr', 'dtr', 'treble crochet', 'double treble crochet', 2.8, 2.4, 4],
+    ] as const
+  ).flatMap(([us, uk, nameUs, nameUk, height, yarn, turningChains]) =>
+    (['front', 'back'] as const).map((side) => {
+      const letter = side === 'front' ? 'FP' : 'BP'
+      return raised(
+        `${letter.toLowerCase()}${us}`,
+        [letter + us, letter + uk],
+        [`${side} post ${nameUs}`, `${side} post ${nameUk}`],
+        {
+          of: us,
+          height,
+          yarn: yarn * POST,
+          turningChains,
+          symbol: `M10 17V3M5 3h10M10 17q0 3 ${side === 'front' ? 4 : -4} 2`,
+        },
+      )
+    }),
+  ),
+]
