@@ -219,6 +219,8 @@ describe('the published words', () => {
     expect(over('dc in next st 2 rows below, sc in next st', sts(2)).consumes).toBe(2)
     const { made } = over('1 sc A, 2 sc B', sts(3))
     expect(made.map(({ yarn }) => yarn)).toEqual(['A', 'B', 'B'])
+    const own = over('with A sc in next st, 1 dc B in next st, sc in next st', sts(3)).made
+    expect(own.map(({ yarn }) => yarn)).toEqual(['A', 'B', 'A'])
     // Clusters of three, and then one cluster in each gap between them.
     const first = over('*3 dc in next st, sk 2 sts; rep from * around', sts(12))
     const { items } = readWork('3 dc in each gap between clusters around')

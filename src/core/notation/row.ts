@@ -51,6 +51,8 @@ export abstract class Row {
 
   protected current: How = plain({ word: 'sc', uses: 1, makes: 1 })
   protected yarn: string | null = null
+  /** The yarn the row is worked in where a stitch does not say another. */
+  protected ground: string | null = null
   /** The place the last stitch went into. */
   protected into: Range | null = null
   protected kind: PlaceKind | null = null

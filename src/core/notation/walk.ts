@@ -96,7 +96,7 @@ export class Walk extends Row {
   }
 
   private note({ what, yarn, count }: Extract<Work, { kind: 'note' }>): void {
-    if (what === 'yarn') this.yarn = yarn
+    if (what === 'yarn') this.yarn = this.ground = yarn
     if (what === 'turn') this.turns = true
     if (what === 'leave') this.leaves = true
     if (what === 'pick-up') this.pickUp()
@@ -140,7 +140,7 @@ export class Walk extends Row {
 
   private chain({ count, counts, yarn }: Extract<Work, { kind: 'chain' }>): void {
     const { below } = this
-    if (yarn) this.yarn = yarn
+    this.yarn = yarn ?? this.ground ?? this.yarn
     if (!this.begun) {
       this.begun = true
       if (below.places === null && (this.fromChain || count > LONG_CHAIN)) {
@@ -192,7 +192,8 @@ export class Walk extends Row {
   private stitch(item: StitchItem, after: readonly Work[]): void {
     const stitch = item.stitch.word === '' ? this.current.stitch : item.stitch
     const how = howOf(item, stitch)
-    if (item.yarn) this.yarn = item.yarn
+    // A yarn said with a stitch is for it alone where the row has one of its own.
+    this.yarn = item.yarn ?? this.ground ?? this.yarn
     this.current = item.loop
       ? { ...how, stitch: { ...stitch, word: `${stitch.word} ${item.loop[0]}lo` } }
       : how
