@@ -223,4 +223,34 @@ describe('the wording catalogue', () => {
   ] as [Pick<Mend, 'kind' | 'facts'>, string, string][])('offers %j', (mend, label, cost) =>
     expect(mendText({ ...mend, edits: [] } as Mend, defaultWords)).toEqual({ label, cost }),
   )
+
+  it('says when written rows stand on another count than theirs, and mends it below them', () => {
+    const rows = [{ text: '*3 sc, puff; rep from * around', runs: runsOver(48) }]
+    const written = {
+      kind: 'written' as const,
+      id: 'w',
+      name: 'Puffs',
+      making: null,
+      stitch: 'sc',
+      rows,
+    }
+    const fits = { ...clean, parts: [base(), ...clean.parts.slice(1), written] }
+    expect(codes(fits)).not.toContain('written-misfit')
+    const off = { ...fits, parts: [base({ count: 54 }), ...fits.parts.slice(1)] }
+    const snag = the(off, 'written-misfit')
+    expect(snag).toMatchObject({
+      severity: 'error',
+      where: { part: 'w' },
+      facts: { count: 54, counted: 48 },
+    })
+    expect(snagText(snag, defaultWords).title).toBe('Puffs was counted on 48 stitches, not 54.')
+    for (const mend of snag.mends) expect(codes(mended(off, mend))).not.toContain('written-misfit')
+  })
 })
+
+/** Three plain stitches and a puff, all around. */
+const runsOver = (count: number) =>
+  Array.from({ length: count / 4 }, () => [
+    { stitch: 'sc', yarn: 'A', count: 3 },
+    { stitch: 'puff', yarn: 'B', count: 1 },
+  ]).flat()

@@ -1,5 +1,6 @@
 import { checkPattern } from '../check/index.ts'
 import {
+  chainSymbol,
   COLUMN,
   drawer,
   foundationOf,
@@ -110,4 +111,31 @@ describe('the stitch drawer', () => {
   ])('%s has the known multiple %i', (id, multiple) =>
     expect(drawer.find((pattern) => pattern.id === id)!.multiple).toBe(multiple),
   )
+
+  /*
+   * Craft Yarn Council, Standards and Guidelines for Crochet and Knitting, crochet chart symbols, from memory: a chain is an oval, a
+   * slip stitch a filled dot, a single crochet a cross, a half double a T; each taller stitch has one more bar across its stem; post
+   * stitches have a hook at the foot, to one side in front and to the other behind; stitches together share a top.
+   */
+  it('draws the symbols of the published chart', () => {
+    const bars = (word: string) => symbolOf(word, 30).path.match(/M-4 -?[\d.]+L4/g)?.length ?? 0
+    const stem = (word: string) => symbolOf(word, 30).path.includes('M0 0V-30')
+    const tops = (word: string) => symbolOf(word, 30).path.includes('M-5 -30H5')
+    expect(['hdc', 'dc', 'tr', 'dtr'].map(bars)).toEqual([0, 1, 2, 3])
+    for (const word of ['hdc', 'dc', 'tr', 'dtr', 'fpdc', 'bpdc'])
+      expect([word, stem(word), tops(word)]).toEqual([word, true, true])
+    expect(symbolOf('sl st', 10)).toMatchObject({ path: '' })
+    expect(symbolOf('sl st', 10).fill).toMatch(/a2\.2 2\.2/)
+    expect(chainSymbol.path).toMatch(/^M-5 0a5 2\.6/)
+    expect(symbolOf('sc', 10).path.match(/M/g)).toHaveLength(2)
+    const foot = (word: string) => /M0 0q0 4 (-?)4/.exec(symbolOf(word, 30).path)?.[1]
+    expect([foot('fpdc'), foot('bpdc'), foot('dc')]).toEqual(['', '-', undefined])
+    expect(symbolOf('sc2tog', 10).path).toBe('M-5 0L0 -10L5 0')
+  })
+
+  it('marks the loop a stitch goes into, and stands what it does not know as a plain line', () => {
+    expect(symbolOf('sc blo', 10).path).not.toBe(symbolOf('sc flo', 10).path)
+    expect(symbolOf('sc blo', 10).path).toContain(symbolOf('sc', 10).path)
+    expect(symbolOf('wobble', 10)).toEqual(symbolOf('hdc', 10))
+  })
 })
