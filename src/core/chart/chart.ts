@@ -73,8 +73,14 @@ function countsOf(row: string): Uint16Array {
   return counts
 }
 
+/** Counts of rows that stay as they are: a chart is not changed but replaced. */
+const known = new WeakMap<readonly string[], Uint32Array>()
+
 function letterCounts(rows: readonly string[]): Uint32Array {
+  const before = known.get(rows)
+  if (before) return before
   const sums = new Uint32Array(ALPHABET.length)
+  known.set(rows, sums)
   for (const row of rows) {
     const counts = countsOf(row)
     for (let i = 0; i < sums.length; i++) sums[i]! += counts[i]!
@@ -83,13 +89,12 @@ function letterCounts(rows: readonly string[]): Uint32Array {
 }
 
 /** The letter that most cells of these rows have; the first of the alphabet among equals. */
-export function commonestLetter(...rows: readonly string[]): string {
-  const counts = letterCounts(rows)
-  return ALPHABET[counts.indexOf(Math.max(...counts))]!
-}
+export const commonestLetter = (...rows: readonly string[]): string => mostIn(letterCounts(rows))
+
+const mostIn = (counts: Uint32Array): string => ALPHABET[counts.indexOf(Math.max(...counts))]!
 
 /** The ground of a chart: the letter most of its cells have. */
-export const groundOf = (chart: Chart): string => commonestLetter(...chart.colours)
+export const groundOf = (chart: Chart): string => mostIn(letterCounts(chart.colours))
 
 /** The letters of the chart, each once, in the order of the alphabet. */
 export function lettersOf(chart: Pick<Chart, 'colours'>): string[] {
