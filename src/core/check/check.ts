@@ -20,7 +20,7 @@ import { StartingChains } from './starting-chains.ts'
 const ENDING =
   /end(?:ing)?\s+(?:on|with|after)\s+(?:an?\s+)?(?:(RS|WS)\s+)?(?:row|rnd|round)\s*(\d+)?/i
 const SEAM =
-  /\bfold(?:ed)?\b.*\bhalf\b|\b(?:whip\s*stitch|sew|seam)\b.*\b(?:front to back|halves|half to half)\b/i
+  /\bfold(?:ed)?\b.{0,160}\bhalf\b|\b(?:whip\s?stitch|sew|seam)\b.{0,160}\b(?:front to back|halves|half to half)\b/i
 const MULTIPLE =
   /multiple\s+of\s+(\d+)(?:\s*(?:sts?|stitches|ch(?:ain)?s?))?\s*(?:\+|plus)?\s*(\d+)?([^.\n]*)/i
 

@@ -46,26 +46,37 @@ export interface Stated {
   readonly unit: string
 }
 
-const PART = '\\d+(?:\\s*[a-z][a-z0-9 -]*?)?'
-const PARTS = `${PART}(?:\\s*(?:,|;|:|and|\\+|&|—|–|\\s-\\s)\\s*\\d+\\s*[a-z][a-z0-9 -]*?)*`
+// Every repeat below is bounded and begins with what the one before cannot hold: no text makes them try long.
+const UNIT = '(?!and\\b)[a-z]+(?:[- ]?\\d{1,3})?(?:[- ](?!and\\b)[a-z]+(?:[- ]?\\d{1,3})?){0,4}'
+const PART = `\\d{1,5}(?:\\s?${UNIT})?`
+const PARTS = `${PART}(?:\\s{0,3}(?:[,;:+&—–]|and)\\s{0,3}\\d{1,5}\\s?${UNIT}){0,8}`
 const WORD = '(?:sts?|stitches|sc|dc|hdc|tr|htr|dtr|chs?|loops?|puffs?|shells?)'
-/** What may stand after a total: how the row ends. */
-const ENDS =
-  /^(?:[\s.,;]|(?:ch(?:ain)?\s*\d+,?\s*(?:and\s+)?)?turn(?:\s+work)?|join(?:ed)?\b[^.()[\]]*|do not (?:turn|join)[^.()[\]]*|fasten off[^()[\]]*|(?:sl st|ss) (?:to|in)[^.()[\]]*|(?:place|move) marker)*$/i
+/** What may stand after a total, clause by clause: how the row ends. */
+const END =
+  /^(?:ch(?:ain)? ?\d{1,3}(?: and turn)?|turn(?: work)?|join(?:ed)?\b.*|do not (?:turn|join)\b.*|fasten off\b.*|(?:sl st|ss) (?:to|in)\b.*|(?:place|move) marker.*)$/i
+const ends = (rest: string): boolean =>
+  !/[()[\]]/.test(rest) &&
+  rest
+    .split(/[.,;]/)
+    .map((clause) => clause.trim())
+    .every((clause) => clause === '' || END.test(clause))
 const TOTALS = [
   new RegExp(
-    `\\s*[([<{【]\\s*=?\\s*(?:(?:total|st(?:itch)? count)(?: of)?:?\\s*)?(${PARTS})\\s*(?:total|made|in total|remain(?:ing)?)?\\s*[)\\]>}】]`,
+    `\\s{0,4}[([<{【]\\s{0,2}=?\\s{0,2}(?:(?:total|st(?:itch)? count)(?: of)?:?\\s*)?(${PARTS})\\s{0,2}(?:total|made|in total|remain(?:ing)?)?\\s{0,2}[)\\]>}】]`,
     'gi',
   ),
-  new RegExp(`(?:\\s*[—–=]|\\s-)\\s*(${PART})(?=\\s*[.,]?\\s*(?:$|turn|join|fasten))`, 'gi'),
-  new RegExp(`\\s*:\\s*(\\d+\\s*(?!ch)${WORD})\\b`, 'gi'),
+  new RegExp(
+    `(?:\\s{0,3}[—–=]|\\s-)\\s{0,3}(${PART})(?=\\s{0,2}[.,]?\\s{0,2}(?:$|turn|join|fasten))`,
+    'gi',
+  ),
+  new RegExp(`\\s{0,3}:\\s{0,3}(\\d{1,5}\\s?(?!ch)${WORD})\\b`, 'gi'),
   // A sentence at the end: "…, join. 48 sc", "Total: 48", "You should have 48 stitches".
   new RegExp(
-    `(?<=\\b(?:around|across|join|turn|end|ring|round|row|sts?|chs?|sp|sc|dc|hdc|tr)\\s*)[.;]\\s*(?:total:?\\s*)?(\\d+(?:\\s*${WORD})?)\\b(?:\\s+total)?`,
+    `(?<=\\b(?:around|across|join|turn|end|ring|round|row|sts?|chs?|sp|sc|dc|hdc|tr)\\s?)[.;]\\s{0,3}(?:total:?\\s{0,3})?(\\d{1,5}(?:\\s?${WORD})?)\\b(?:\\s+total)?`,
     'gi',
   ),
   new RegExp(
-    `[.;,]?\\s*[([]?(?:you (?:should |will )?(?:now )?have|(?:for )?a total of|leaving(?: you with)?|giving(?: you)?)\\s+(?:a total of\\s+)?(\\d+(?:\\s*${WORD}\\b)?)(?:\\s+(?:left|remaining|total|in total|now))*[)\\]]?`,
+    `[.;,]?\\s{0,3}[([]?(?:you (?:should |will )?(?:now )?have|(?:for )?a total of|leaving(?: you with)?|giving(?: you)?)\\s(?:a total of\\s)?(\\d{1,5}(?:\\s?${WORD}\\b)?)(?:\\s(?:left|remaining|total|in total|now)){0,3}[)\\]]?`,
     'gi',
   ),
 ]
@@ -106,12 +117,11 @@ export function splitTotal(text: string): {
   readonly said: readonly Stated[]
 } {
   for (const pattern of TOTALS) {
-    const found = [...text.matchAll(pattern)]
-      .reverse()
-      .find(({ index, 0: all }) => ENDS.test(text.slice(index + all.length)))
+    const found = [...text.matchAll(pattern)].at(-1)
     if (!found) continue
     const { index, 0: all } = found
     const rest = text.slice(index + all.length)
+    if (!ends(rest)) continue
     const said = partsOf(found[1] ?? found[2]!)
     const work = text.slice(0, index) + (/[a-z]/i.test(rest) ? ' '.repeat(all.length) + rest : '')
     return { work, stated: placesOf(said), said }

@@ -16,8 +16,10 @@ import {
 export type { Specials }
 
 /** More clauses than this that do not fit, or a longer row, are no row at all. */
-const MOST_ASIDE = 24
+const MOST_ASIDE = 12
 const LONGEST = 3000
+/** Brackets and stars within each other. */
+const DEEPEST = 16
 
 /** Words a clause cannot begin with. */
 const STRAY: readonly TokenType[] = [
@@ -69,6 +71,7 @@ const STRAY: readonly TokenType[] = [
  */
 class WorkParser extends StitchParser {
   private unread: Unread[] = []
+  private readonly strays = STRAY.map((type, i) => ({ ALT: () => this.consume(i, type) }))
   /** Stars that are open: the same star again closes what it began. */
   private stars: string[] = []
   /** What stood between the last two stars, not yet said how often: to the end, unless it is taken up again later. */
@@ -85,7 +88,7 @@ class WorkParser extends StitchParser {
     const aside: Unread[] = []
     // Each try sets aside one clause that does not fit; after so many the rest is left unread.
     for (let tries = 0; ; tries++) {
-      if (tries > MOST_ASIDE || text.length > LONGEST)
+      if (tries > MOST_ASIDE || text.length > LONGEST || depthOf(tokens) > DEEPEST)
         return { items: [], unread: [{ from: 0, to: text.length, expected: WORK }] }
       this.input = tokens
       this.unread = []
@@ -349,7 +352,7 @@ class WorkParser extends StitchParser {
       DEF: () => {
         this.OR({
           IGNORE_AMBIGUITIES: true,
-          DEF: STRAY.map((type, i) => ({ ALT: () => this.consume(i, type) })),
+          DEF: this.strays,
         })
       },
     })
@@ -363,6 +366,19 @@ class WorkParser extends StitchParser {
     })
     return []
   })
+}
+
+/** How deep brackets and stars stand within each other, at most. */
+function depthOf(tokens: readonly IToken[]): number {
+  const stars = new Set<string>()
+  let open = 0
+  let deepest = 0
+  for (const token of tokens) {
+    if (tokenMatcher(token, t.Star)) stars.add(token.image)
+    if (tokenMatcher(token, t.Open)) deepest = Math.max(deepest, ++open)
+    if (tokenMatcher(token, t.Close)) open = Math.max(0, open - 1)
+  }
+  return deepest + stars.size
 }
 
 /** Made when it is first needed: it looks over its grammar once. */

@@ -27,7 +27,7 @@ const Filler = token(
 /** "(counts as dc)", "(does not count as a st)", "(with the start it counts as dc2tog)". */
 export const Counts = token(
   'Counts',
-  /\((?:[a-z0-9 ,-]*\s)?(?:does not |do not |does[n’' ]+t |don[’']t |not )?count(?:s|ed)?\b[^()]*\)|(?:,\s*)?\b(?:does not|do not|does[n’']+t|don[’']t) count as (?:a |an |the )?(?:first )?[a-z]+(?: st)?|(?:,\s*)?\bcount(?:s|ed|ing) as (?:the )?(?:first |1st |a |an |one )?[a-z]+(?: st)?/i,
+  /\((?:[a-z0-9 ,-]{0,80}\s)?(?:does not |do not |does[n’' ]+t |don[’']t |not )?count(?:s|ed)?\b[^()]*\)|(?:,\s*)?\b(?:does not|do not|does[n’']+t|don[’']t) count as (?:a |an |the )?(?:first )?[a-z]+(?: st)?|(?:,\s*)?\bcount(?:s|ed|ing) as (?:the )?(?:first |1st |a |an |one )?[a-z]+(?: st)?/i,
 )
 /** Remarks in brackets that say nothing to count, though they name stitches: "(increase made)", "(do not turn)". */
 export const Aside = token(

@@ -23,10 +23,40 @@ const mutated = fc
     return (line.slice(0, from) + by + line.slice(from + length)).repeat(times)
   })
 
-/** Texts a checker may be given: words of the trade in any order, broken rows, and anything at all. */
+/** The same few words again and again, as no one writes: what makes careless patterns try for ever. */
+const again = fc
+  .record({
+    start: fc.constantFrom('Rnd 1: sc around (24) ', 'Row 1: sc (', 'Rnd 1: ', 'Row 1 ', ''),
+    words: fc.array(
+      fc.oneof(
+        words,
+        fc.constantFrom(
+          'sl st to',
+          'you have',
+          'and',
+          'working',
+          'along',
+          'every',
+          'leaving',
+          'fold',
+          'multiple of',
+          '**',
+          '((',
+          ' - ',
+        ),
+      ),
+      { minLength: 1, maxLength: 4 },
+    ),
+    times: fc.integer({ min: 20, max: 150 }),
+    end: fc.constantFrom('', '(x', '!', ')', ' counts', ' made)'),
+  })
+  .map(({ start, words: list, times, end }) => start + `${list.join(' ')} `.repeat(times) + end)
+
+/** Texts a checker may be given: words of the trade in any order, broken rows, the same over and over, and anything at all. */
 export const anyText: fc.Arbitrary<string> = fc.oneof(
   fc.array(mutated, { maxLength: 6 }).map((list) => list.join('\n')),
   soup.map((text) => `Rnd 1: ${text}`),
+  again,
   fc.array(soup, { maxLength: 4 }).map((list) => list.join('\n')),
   fc.string({ unit: 'grapheme', maxLength: 200 }),
 )
