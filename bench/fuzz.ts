@@ -13,16 +13,21 @@ let seed = 20261125
 const began = performance.now()
 const before = process.memoryUsage().heapUsed
 let failed = 0
+function timed(text: string): number {
+  const from = performance.now()
+  try {
+    checkPattern(text)
+  } catch (error) {
+    failed++
+    console.log('failed:', JSON.stringify(text), error)
+  }
+  return performance.now() - from
+}
 for (let done = 0; done < runs; done += 1000) {
   for (const text of fc.sample(anyText, { numRuns: Math.min(1000, runs - done), seed: seed++ })) {
-    const from = performance.now()
-    try {
-      checkPattern(text)
-    } catch (error) {
-      failed++
-      console.log('failed:', JSON.stringify(text), error)
-    }
-    const ms = performance.now() - from
+    let ms = timed(text)
+    // A pause of the machine is none of the text's: what is slow is so again.
+    for (let tries = 0; ms > SLOW_MS && tries < 3; tries++) ms = Math.min(ms, timed(text))
     if (ms > slowest.ms) slowest = { ms, text }
   }
   if (done % 20_000 === 0) console.log(`${done} of ${runs}, slowest ${slowest.ms.toFixed(1)} ms`)
