@@ -2,6 +2,7 @@ import {
   groupsOf,
   LONG_CHAIN,
   type Meaning,
+  MOST_PLACES,
   type Place,
   type ReadWork,
   type Work,
@@ -23,9 +24,6 @@ const SEAM =
   /\bfold(?:ed)?\b.{0,160}\bhalf\b|\b(?:whip\s?stitch|sew|seam)\b.{0,160}\b(?:front to back|halves|half to half)\b/i
 const MULTIPLE =
   /multiple\s+of\s+(\d+)(?:\s*(?:sts?|stitches|ch(?:ain)?s?))?\s*(?:\+|plus)?\s*(\d+)?([^.\n]*)/i
-
-/** No row has more places. */
-const MOST_PLACES = 6000
 
 class Checker {
   readonly rows: CheckedRow[] = []

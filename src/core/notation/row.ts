@@ -3,7 +3,7 @@ import type { Gap, Made, Meaning, MeaningOptions, RepeatFault, Through, Uses } f
 import type { PlaceUnit, Reach, Span, StitchWord, Work } from './work.ts'
 
 /** A row may not leave more than this. */
-export const MOST = 6_000
+export const MOST_PLACES = 6_000
 const MOST_STEPS = 30_000
 export const NOWHERE: Span = { from: 0, to: 0 }
 export const START: StitchWord = { word: 'start', uses: 1, makes: 1 }
@@ -27,7 +27,7 @@ export const howOf = ({ post, down }: StitchItem, stitch: StitchWord): How => ({
 
 /** A number that can be worked. @throws Short with count 0 when it is more than any row has */
 export const capped = (count: number): number => {
-  if (count > MOST) throw new Short(0, NOWHERE)
+  if (count > MOST_PLACES) throw new Short(0, NOWHERE)
   return count
 }
 export const timesOf = (reach: Reach): number => (reach.kind === 'times' ? capped(reach.count) : 1)
@@ -98,7 +98,7 @@ export abstract class Row {
   /** Leaves a place. */
   protected leave(place: Place): void {
     this.spend()
-    if (this.made.length >= MOST) throw new Short(0, NOWHERE)
+    if (this.made.length >= MOST_PLACES) throw new Short(0, NOWHERE)
     this.made.push(place)
     const { yarn } = this
     this.how.push(

@@ -4,7 +4,7 @@ import {
   capped,
   type How,
   howOf,
-  MOST,
+  MOST_PLACES,
   NOWHERE,
   plain,
   Row,
@@ -340,7 +340,7 @@ export class Walk extends Row {
       const before = this.below.at
       this.run(items, after)
       if (count > 1) this.passed(i + 1, count)
-      if (this.below.at === before && this.made.length > MOST) return
+      if (this.below.at === before && this.made.length > MOST_PLACES) return
     }
   }
 
@@ -430,7 +430,7 @@ export class Walk extends Row {
       )
       if (below.at > end || below.at === before) break
       last = mark()
-      if (++count > MOST) break
+      if (++count > MOST_PLACES) break
     }
     below.at = last.at
     this.touched = last.touched

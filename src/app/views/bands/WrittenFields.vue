@@ -85,12 +85,8 @@ async function count() {
 
 <style>
 .written-fields textarea {
-  display: block;
-  width: 100%;
   margin: 3px 0;
   padding: 6px 8px;
-  border: 1px solid var(--line-strong);
-  border-radius: var(--radius);
   font-size: 12.5px;
   line-height: 1.35;
   resize: vertical;

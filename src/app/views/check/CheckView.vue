@@ -162,8 +162,6 @@ async function makeBag() {
   flex: 1;
   min-height: 120px;
   padding: 10px 12px;
-  border: 1px solid var(--line-strong);
-  border-radius: var(--radius);
   line-height: 21px;
   resize: none;
 }

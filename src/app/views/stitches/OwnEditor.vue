@@ -67,12 +67,8 @@ const typed = (event: Event) => (event.target as HTMLTextAreaElement).value
 
 <style>
 .own-editor textarea {
-  display: block;
-  width: 100%;
   margin: 3px 0;
   padding: 7px 9px;
-  border: 1px solid var(--line-strong);
-  border-radius: var(--radius);
   resize: vertical;
 }
 .own-editor .faults {
