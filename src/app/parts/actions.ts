@@ -35,8 +35,7 @@ export function useActions(): ComputedRef<readonly Action[]> {
         title: `Add ${template.title.toLowerCase()} on top`,
         run: () => {
           const part = newPart(design, template.kind)
-          project.edit({ name: 'addPart', args: { part, at: design.parts.length } })
-          project.selectedPart = part.id
+          project.addBand(part, design.parts.length)
         },
       })),
       ...design.parts.map((part) => ({

@@ -1,4 +1,4 @@
-import { type BandPart, type Design, freePartId } from '@core/design'
+import type { Design, NewBand } from '@core/design'
 import { blankChart } from '@core/chart'
 import { abbrOf, defaultWords, stitchById } from '@core/stitch'
 
@@ -15,10 +15,9 @@ export type TemplateKind = (typeof partTemplates)[number]['kind']
 const HANDY = [12, 10, 15, 8, 20, 24, 16, 6, 9, 14, 18, 7, 11, 5]
 
 /** A new band of this kind, in the design's first yarns; a new motif divides the stitches it starts on. */
-export function newPart(design: Design, kind: TemplateKind, count = 0): BandPart {
-  const id = freePartId(design)
+export function newPart(design: Design, kind: TemplateKind, count = 0): NewBand {
   const [first, second = first] = design.yarns
-  const base = { id, stitch: design.parts[0]!.stitch, making: null }
+  const base = { stitch: design.parts[0]!.stitch, making: null }
   if (kind === 'plain')
     return { ...base, kind, name: 'Plain', yarn: first!.letter, rounds: 4, adjust: 0, steps: 1 }
   if (kind === 'stripes')

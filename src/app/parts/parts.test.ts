@@ -1,3 +1,4 @@
+import { historyOf, tryCommit } from '../../core/design/index.ts'
 import { compile } from '../../core/ledger/index.ts'
 import { baseOf } from '../../core/design/index.ts'
 import { derive } from '../../core/plan/index.ts'
@@ -90,8 +91,12 @@ describe('fields', () => {
 })
 
 describe('a new part', () => {
-  it('has an id of its own, and a motif that divides', () => {
-    for (const { kind } of partTemplates) expect(newPart(tote(), kind, 48).id).toBe('p1')
+  it('is one the bag takes, and a motif divides', () => {
+    for (const { kind } of partTemplates) {
+      const part = newPart(tote(), kind, 48)
+      const bag = tryCommit(historyOf(tote()), { name: 'addPart', args: { part, at: 2 } })
+      expect(bag.ok && bag.value.design.parts[2]).toMatchObject({ id: 'p1', kind })
+    }
     const motif = newPart(tote(), 'tapestry', 50)
     expect(motif.kind === 'tapestry' && 50 % motif.chart.width).toBe(0)
   })

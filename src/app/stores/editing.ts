@@ -1,29 +1,42 @@
-import type { Ref } from 'vue'
-import { cancelGesture, commit, type Edit, type History, redo, undo } from '@core/design'
+import { ref, type Ref } from 'vue'
+import {
+  cancelGesture,
+  type Edit,
+  type History,
+  refusalText,
+  redo,
+  tryCommit,
+  undo,
+} from '@core/design'
 
-/** Edits of the design on the table, with the selection going along. */
+/** Edits of the design on the table, with the selection going along. What cannot be is refused in words and changes nothing. */
 export function useEditing(
   history: Ref<History | null>,
   selectedPart: Ref<string | null>,
   before: () => void,
 ) {
+  /** Why the last edit was not done; null when it was. */
+  const refusal = ref<string | null>(null)
   const has = (id: string | null) => history.value!.design.parts.some((part) => part.id === id)
 
   /** The selected part may be gone after a step; then the topmost is selected. */
   function step(change: (now: History) => History) {
     if (!history.value) return
+    refusal.value = null
     history.value = change(history.value)
     if (!has(selectedPart.value)) selectedPart.value = history.value.design.parts.at(-1)!.id
   }
 
   return {
-    /** Does edits as one entry that undo takes back. */
-    edit(edits: Edit | readonly Edit[], gesture?: string) {
+    refusal,
+    /** Does edits as one entry that undo takes back, or none of them. Whether they were done. */
+    edit(edits: Edit | readonly Edit[], gesture: string | null = null): boolean {
       before()
-      const list = Array.isArray(edits) ? (edits as readonly Edit[]) : [edits as Edit]
-      const together = gesture ?? (list.length > 1 ? crypto.randomUUID() : null)
-      const options = { gesture: together, selection: selectedPart.value }
-      step((now) => list.reduce((state, one) => commit(state, one, options), now))
+      if (!history.value) return false
+      const result = tryCommit(history.value, edits, { gesture, selection: selectedPart.value })
+      step((now) => (result.ok ? result.value : now))
+      if (!result.ok) refusal.value = refusalText(history.value.design, result.problem)
+      return result.ok
     },
     undo() {
       const selection = history.value?.past.at(-1)?.selection ?? null

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { commit, historyOf, type History } from '@core/design'
+import { commit, historyOf, type History, type NewBand } from '@core/design'
 import { designOf, maybeBag } from '@app/storage/bag-store.ts'
 import { maybeTakeNote } from '@app/storage/leaving-note.ts'
 import { onTabs, tellTabs } from '@app/storage/tabs.ts'
@@ -97,6 +97,12 @@ export const useProject = defineStore('project', () => {
     close,
     settled: () => putAway,
     edit: editing.edit,
+    refusal: editing.refusal,
+    /** Puts a new band on the bag and selects it. */
+    addBand(part: NewBand, at: number) {
+      if (editing.edit({ name: 'addPart', args: { part, at } }))
+        selectedPart.value = design.value!.parts[Math.max(1, at)]!.id
+    },
     showPreview: deriving.showPreview,
     endPreview: deriving.endPreview,
     undo: editing.undo,

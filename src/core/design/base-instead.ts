@@ -1,5 +1,5 @@
 import { constructionOf } from '../shape/index.ts'
-import type { BasePart, Design } from './documents.ts'
+import { type BasePart, type Design, LIMITS } from './documents.ts'
 import { bandsOf, baseOf, growthOf, roundsOf } from './reading.ts'
 
 type Own = Pick<BasePart, 'id' | 'name' | 'making' | 'yarn' | 'stitch' | 'count'>
@@ -34,7 +34,7 @@ const around = (base: BasePart): number => constructionOf<BasePart>(base).around
 /** The flap is half of the folded part (common practice): a fifth of the rows, such that front and back are equal. */
 function usualFlap(rows: number): number {
   const flap = Math.round(rows / 5)
-  return (rows - flap) % 2 === 0 ? flap : flap + 1
+  return Math.min(LIMITS.rounds, (rows - flap) % 2 === 0 ? flap : flap + 1)
 }
 
 /** Another kind of base in the place of the one a design has, for a bag as far around. */
@@ -45,10 +45,13 @@ export function baseInstead(design: Design, kind: BasePart['kind']): BasePart {
   const stitchesAround = base.count * around(base)
   const own = { id, name, making, yarn, stitch, count: base.count }
   const next = begun[kind](own, {
-    along: 'along' in base ? base.along : Math.max(3, Math.round(stitchesAround / 4)),
+    along:
+      'along' in base
+        ? base.along
+        : Math.min(LIMITS.along, Math.max(3, Math.round(stitchesAround / 4))),
     second: design.yarns.find(({ letter }) => letter !== yarn)?.letter ?? yarn,
     rows: 1 + bandsOf(design).reduce((sum, part) => sum + roundsOf(part), 0),
   })
-  const count = Math.max(3, Math.round(stitchesAround / around(next)))
+  const count = Math.min(LIMITS.count, Math.max(3, Math.round(stitchesAround / around(next))))
   return { ...next, count: Math.max(count, growthOf({ ...next, count }).first) }
 }

@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import { anyDesign } from '../testing/arbitrary.ts'
+import { anyEditOf } from '../testing/arbitrary-edit.ts'
+import { printProject, readProject } from '../file/index.ts'
 import { baseKinds } from '../shape/index.ts'
+import { InvariantError } from '../units/index.ts'
 import { base, baseAs, motif, plain, stripes, swatch, tote } from '../testing/tote.ts'
 import {
   baseInstead,
@@ -14,9 +17,11 @@ import {
   type History,
   partById,
   redo,
+  refusalText,
   roundsOf,
   type StripesPart,
   type TapestryPart,
+  tryCommit,
   undo,
 } from './index.ts'
 
@@ -26,81 +31,70 @@ const paint = (column: number, row: number, letter = 'C'): Edit => ({
 })
 const chartOf = (history: History) => (partById(history.design, 'motif') as TapestryPart).chart
 
-/** Any edit for a design whose bands are b0, b1 … */
-const anyEdit = (design: Design): fc.Arbitrary<Edit> => {
-  const ids = design.parts.slice(1).map(({ id }) => id)
-  const charts = design.parts.filter(({ kind }) => kind === 'tapestry').map(({ id }) => id)
-  const id = fc.constantFrom(...(ids.length ? ids : ['base']))
-  const small = fc.integer({ min: 0, max: 9 })
-  const letter = fc.constantFrom('A', 'B', 'C')
-  const plain: fc.Arbitrary<Edit>[] = [
-    fc.record({
-      name: fc.constant('rename' as const),
-      args: fc.record({ name: fc.string({ minLength: 1 }) }),
-    }),
-    fc.record({
-      name: fc.constant('setBase' as const),
-      args: fc.record({ values: fc.record({ count: fc.integer({ min: 16, max: 90 }) }) }),
-    }),
-    fc.record({
-      name: fc.constant('removeYarn' as const),
-      args: fc.constant({ letter: 'C', instead: 'A' }),
-    }),
-  ]
-  const banded: fc.Arbitrary<Edit>[] = [
-    fc.record({
-      name: fc.constant('setRounds' as const),
-      args: fc.record({ id, rounds: fc.integer({ min: 1, max: 20 }) }),
-    }),
-    fc.record({ name: fc.constant('movePart' as const), args: fc.record({ id, to: small }) }),
-    fc.record({ name: fc.constant('removePart' as const), args: fc.record({ id }) }),
-    fc.record({
-      name: fc.constant('adjustBefore' as const),
-      args: fc.record({ id, by: fc.integer({ min: -5, max: 5 }), newId: fc.constant('new') }),
-    }),
-  ]
-  const charted: fc.Arbitrary<Edit>[] =
-    charts.length === 0
-      ? []
-      : [
-          fc.record({
-            name: fc.constant('paint' as const),
-            args: fc.record({
-              id: fc.constantFrom(...charts),
-              cells: fc.array(fc.record({ column: small, row: small }), { maxLength: 6 }),
-              letter,
-            }),
-          }),
-          fc.record({
-            name: fc.constant('resizeChart' as const),
-            args: fc.record({
-              id: fc.constantFrom(...charts),
-              width: fc.integer({ min: 1, max: 9 }),
-              height: fc.integer({ min: 1, max: 9 }),
-              letter,
-            }),
-          }),
-          fc.record({
-            name: fc.constant('padChart' as const),
-            args: fc.record({ id: fc.constantFrom(...charts), columns: small }),
-          }),
-        ]
-  return fc.oneof(...plain, ...(ids.length ? banded : []), ...charted)
-}
-const designAndEdit = anyDesign.chain((design) => fc.tuple(fc.constant(design), anyEdit(design)))
+const designAndEdits = anyDesign.chain((design) =>
+  fc.tuple(fc.constant(design), fc.array(anyEditOf(design), { minLength: 1, maxLength: 6 })),
+)
 
 describe('history', () => {
-  it('undoes and redoes any edit to the same document', () => {
+  it('undoes and redoes any edits to the same document, which can always be read back', () => {
     fc.assert(
-      fc.property(designAndEdit, ([design, edit]) => {
+      fc.property(designAndEdits, ([design, edits]) => {
         const before = historyOf(design)
-        const after = commit(before, edit)
-        const back = undo(after)
+        const after = edits.reduce((now, edit) => {
+          const result = tryCommit(now, edit)
+          return result.ok ? result.value : now
+        }, before)
+        expect(readProject(printProject(after.design))).toEqual({ ok: true, value: after.design })
+        let back = after
+        while (back.past.length > 0) back = undo(back)
         expect(back.design).toEqual(before.design)
-        expect(redo(back).design).toEqual(after.design)
-        expect(designFaults(after.design)).toEqual([])
+        while (back.future.length > 0) back = redo(back)
+        expect(back.design).toEqual(after.design)
       }),
+      { numRuns: 200 },
     )
+  })
+
+  it('changes nothing when what would come of it cannot be read back, and says why at its place', () => {
+    const history = historyOf(tote())
+    const why = (edits: Edit | readonly Edit[]) => {
+      const result = tryCommit(history, edits)
+      return result.ok ? 'done' : refusalText(history.design, result.problem)
+    }
+    const values = { rounds: 2.5 }
+    expect(why({ name: 'setPart', args: { id: 'low', values } })).toBe(
+      'Not done: “Plain”, rounds must be a whole number from 1 to 1000, not 2.5.',
+    )
+    expect(why({ name: 'rename', args: { name: 'x'.repeat(81) } })).toContain('1 to 80 characters')
+    expect(why({ name: 'rename', args: { name: 'Half of a \ud83e' } })).toContain(
+      'one line of text',
+    )
+    expect(why({ name: 'removePart', args: { id: 'gone' } })).toBe(
+      'Not done: this part is not there any more.',
+    )
+    expect(why({ name: 'setPart', args: { id: 'low', values: { extra: 1 } } })).toContain(
+      'is not known here',
+    )
+    expect(why({ name: 'removeYarn', args: { letter: 'B', instead: 'Q' } })).toContain(
+      'no yarn has the letter Q',
+    )
+    // Of several edits none is done when one cannot be.
+    expect(
+      why([
+        { name: 'rename', args: { name: 'Half done' } },
+        { name: 'setPart', args: { id: 'low', values: { adjust: 5000 } } },
+      ]),
+    ).toContain('stitches added')
+    const wide = {
+      name: 'setPart',
+      args: { id: 'low', values: { adjust: 2000, steps: 2 } },
+    } as const
+    const base = { name: 'setBase', args: { values: { count: 2000 } } } as const
+    expect(why([base, wide])).toBe('done')
+    expect(why([base, wide, { name: 'adjustBefore', args: { id: 'motif', by: 1 } }])).toContain(
+      'must be a whole number from -2000 to 2000',
+    )
+    expect(() => commit(history, { name: 'rename', args: { name: '' } })).toThrow(InvariantError)
   })
 
   it('changes nothing, and remembers nothing, when an edit changes nothing', () => {
@@ -167,13 +161,13 @@ describe('edits', () => {
   })
 
   it('even out in the plain band below, or in a round of their own', () => {
-    const below = after({ name: 'adjustBefore', args: { id: 'motif', by: 2, newId: 'n' } })
+    const below = after({ name: 'adjustBefore', args: { id: 'motif', by: 2 } })
     expect(below.parts[1]).toMatchObject({ id: 'low', adjust: 2 })
     const direct = after(
-      { name: 'adjustBefore', args: { id: 'motif', by: -2, newId: 'n' } },
+      { name: 'adjustBefore', args: { id: 'motif', by: -2 } },
       tote({ parts: [tote().parts[0]!, tote().parts[2]!] }),
     )
-    expect(direct.parts[1]).toMatchObject({ id: 'n', kind: 'plain', rounds: 1, adjust: -2 })
+    expect(direct.parts[1]).toMatchObject({ id: 'p1', kind: 'plain', rounds: 1, adjust: -2 })
   })
 
   it('keep the base first and whole', () => {
@@ -217,7 +211,7 @@ describe('faults', () => {
 
 describe('every edit', () => {
   const yarn = { letter: 'D', name: 'Oxblood', colour: '#7c2f35', label: null, inHandGrams: null }
-  const added = plain({ id: 'new', name: 'New' })
+  const added = plain({ name: 'New' })
   const cases: [Edit, string, (design: Design) => unknown, unknown][] = [
     [
       { name: 'rename', args: { name: 'Horn bag' } },
@@ -244,8 +238,8 @@ describe('every edit', () => {
       (d) => (d.parts[2] as TapestryPart).times,
       2,
     ],
-    [{ name: 'addPart', args: { part: added, at: 2 } }, 'Add New', (d) => d.parts[2]!.id, 'new'],
-    [{ name: 'addPart', args: { part: added, at: 0 } }, 'Add New', (d) => d.parts[1]!.id, 'new'],
+    [{ name: 'addPart', args: { part: added, at: 2 } }, 'Add New', (d) => d.parts[2]!.id, 'p1'],
+    [{ name: 'addPart', args: { part: added, at: 0 } }, 'Add New', (d) => d.parts[1]!.id, 'p1'],
     [{ name: 'removePart', args: { id: 'low' } }, 'Remove a part', (d) => d.parts.length, 3],
     [{ name: 'movePart', args: { id: 'low', to: 3 } }, 'Move a part', (d) => d.parts[3]!.id, 'low'],
     [
@@ -261,7 +255,7 @@ describe('every edit', () => {
       'AABAAAAA',
     ],
     [
-      { name: 'adjustBefore', args: { id: 'motif', by: -3, newId: 'n' } },
+      { name: 'adjustBefore', args: { id: 'motif', by: -3 } },
       'Take away 3 stitches',
       (d) => (d.parts[1] as { adjust: number }).adjust,
       -3,
@@ -321,7 +315,7 @@ describe('every edit', () => {
 
   it('throws for a part that is not there, or has no chart', () => {
     const run = (edit: Edit) => () => commit(historyOf(tote()), edit)
-    expect(run({ name: 'setPart', args: { id: 'none', values: {} } })).toThrow('no part')
+    expect(run({ name: 'setPart', args: { id: 'none', values: {} } })).toThrow('not there any more')
     expect(run(paint(0, 0))).not.toThrow()
     expect(run({ name: 'padChart', args: { id: 'low', columns: 1 } })).toThrow('no chart')
   })

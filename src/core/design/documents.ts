@@ -27,9 +27,24 @@ export const LIMITS = {
   chartWidth: 1000,
   chartHeight: 1000,
   stripes: 200,
+  times: 100,
+  along: 400,
+  squares: 20,
+  strip: 200,
   swatches: 12,
   writtenRows: 300,
   rowText: 1200,
+  /** Stitches a row leaves, whatever is added or sewn up. */
+  rowCount: 4000,
+  /** Rounds of all bands. */
+  bandRounds: 4000,
+  /** Stitches of all bands, cells of all charts, and runs of all written rows. */
+  stitches: 4_000_000,
+  cells: 4_000_000,
+  runs: 40_000,
+  /** A stitch of a swatch, either way, and how many times as tall as wide it is (or as wide as tall). */
+  stitchMm: { least: 0.5, most: 200 },
+  stitchSlant: 6,
 } as const
 
 const LETTER = /^[A-Z]$/
@@ -148,7 +163,7 @@ export class RoundBasePart extends Base {
 export class OvalBasePart extends Base {
   @OneOf(['oval-base']) readonly kind!: 'oval-base'
   /** Stitches along one side of the chain. */
-  @Whole(3, 400) readonly along!: number
+  @Whole(3, LIMITS.along) readonly along!: number
   /** Stitches in the last chain of each end in round 1. */
   @Whole(2, 3) readonly inEnd!: number
   @Increase(2, 6) readonly increase!: number
@@ -157,13 +172,13 @@ export class OvalBasePart extends Base {
 /** Worked around both sides of a chain, three in one at each of four corners. */
 export class RectangleBasePart extends Base {
   @OneOf(['rectangle-base']) readonly kind!: 'rectangle-base'
-  @Whole(3, 400) readonly along!: number
+  @Whole(3, LIMITS.along) readonly along!: number
 }
 
 /** Worked in rows; its count is picked up around all four sides. */
 export class FlatBasePart extends Base {
   @OneOf(['flat-base']) readonly kind!: 'flat-base'
-  @Whole(3, 400) readonly along!: number
+  @Whole(3, LIMITS.along) readonly along!: number
 }
 
 /** Begun in a ring of chain; its bottom is closed last. */
@@ -185,8 +200,8 @@ export class TwoPanelsPart extends Base {
 export class SquaresPart extends Base {
   @OneOf(['squares']) readonly kind!: 'squares'
   @Letter() readonly second!: string
-  @Whole(1, 20) readonly across!: number
-  @Whole(1, 20) readonly down!: number
+  @Whole(1, LIMITS.squares) readonly across!: number
+  @Whole(1, LIMITS.squares) readonly down!: number
 }
 
 /** Its count is that of a disc's edge; the bands are the strip. */
@@ -196,7 +211,7 @@ export class DiscsPart extends Base {
   @OneOf(['staggered', 'stacked']) readonly stagger!: 'staggered' | 'stacked'
   @OrNull() @Whole(1, 200) readonly plainFrom!: number | null
   @Whole(0, 10) readonly plainRounds!: number
-  @Whole(2, 200) readonly strip!: number
+  @Whole(2, LIMITS.strip) readonly strip!: number
 }
 
 export class HalfRoundPart extends Base {
@@ -237,7 +252,7 @@ export class TapestryPart extends Section {
   @One(() => ChartDocument)
   readonly chart!: ChartDocument
   /** How often the chart is worked one above the other. */
-  @Whole(1, 100) readonly times!: number
+  @Whole(1, LIMITS.times) readonly times!: number
   /** Columns of the chart worked once more at the end of a flat row, so that it is the same at both edges. */
   @Whole(0, LIMITS.chartWidth) readonly balance!: number
 }

@@ -1,8 +1,14 @@
 import type { Draft } from 'immer'
 import { type Cell, paintedRows, withLetterFor, withPadding, withSize } from '../chart/index.ts'
-import { InvariantError } from '../units/index.ts'
-import type { BandPart, BasePart, Design, Part, Yarn } from './documents.ts'
-import { growthOf } from './reading.ts'
+import {
+  type BandPart,
+  type BasePart,
+  type Design,
+  LIMITS,
+  type Part,
+  type Yarn,
+} from './documents.ts'
+import { freePartId, growthOf } from './reading.ts'
 
 /*
  * Everything that can be done to a design. Each edit is data (a name and its arguments), so that a mend can carry one and
@@ -11,6 +17,13 @@ import { growthOf } from './reading.ts'
 
 type Draw = Draft<Design>
 type DraftPart = Draw['parts'][number]
+
+/** A band before it is on a bag, which gives it its id. */
+export type NewBand = BandPart extends infer Band
+  ? Band extends BandPart
+    ? Omit<Band, 'id'>
+    : never
+  : never
 
 interface Edits {
   replace: { design: Design; why: string }
@@ -32,13 +45,13 @@ interface Edits {
   setBase: { values: Record<string, unknown> } | { instead: BasePart }
   setPart: { id: string; values: Record<string, unknown> }
   setRounds: { id: string; rounds: number }
-  addPart: { part: BandPart; at: number }
+  addPart: { part: NewBand; at: number }
   removePart: { id: string }
   movePart: { id: string; to: number }
   paint: { id: string; cells: readonly Cell[]; letter: string }
   resizeChart: { id: string; width: number; height: number; letter: string }
   padChart: { id: string; columns: number }
-  adjustBefore: { id: string; by: number; newId: string }
+  adjustBefore: { id: string; by: number }
   setYarn: { letter: string; values: Partial<Omit<Yarn, 'letter'>> }
   addYarn: { yarn: Yarn }
   removeYarn: { letter: string; instead: string }
@@ -51,16 +64,24 @@ interface EditRule<Args> {
   readonly run: (design: Draw, args: Args) => void
 }
 
+/** Thrown when what an edit is about is not in the design any more, or not of its kind: then nothing is changed. */
+export class NotThere extends Error {
+  override name = 'NotThere'
+}
+
 const part = (design: Draw, id: string): DraftPart => {
   const found = design.parts.find((one) => one.id === id)
-  if (!found) throw new InvariantError(`no part “${id}” to edit`)
+  if (!found) throw new NotThere('this part is not there any more')
   return found
 }
 const tapestry = (design: Draw, id: string) => {
   const found = part(design, id)
-  if (found.kind !== 'tapestry') throw new InvariantError(`part “${id}” has no chart`)
+  if (found.kind !== 'tapestry') throw new NotThere('this part has no chart')
   return found
 }
+/** Whole and within what there can be, before anything of that size is made. */
+const within = (value: number, least: number, most: number): number =>
+  Math.min(most, Math.max(least, Math.round(value) || 0))
 const place = (design: Draw, id: string) => design.parts.indexOf(part(design, id))
 
 /** The chart of a tapestry part replaced row by row, so that rows that stay keep their place in the patches. */
@@ -75,16 +96,17 @@ function setChart(design: Draw, id: string, width: number, colours: readonly str
   chart.colours.length = colours.length
 }
 
-/** Gives the part so many rounds where one number can say it; stripes grow and shrink at their top. */
-function setRounds(one: DraftPart, rounds: number) {
+/** Gives the part so many rounds where one number can say it, and there can be; stripes grow and shrink at their top. */
+function setRounds(one: DraftPart, wanted: number) {
+  const rounds = within(wanted, 1, LIMITS.rounds)
   if (one.kind === 'plain') {
-    one.rounds = Math.max(1, rounds)
+    one.rounds = rounds
     one.steps = Math.min(one.steps, one.rounds)
   }
   if (one.kind === 'tapestry')
-    one.times = Math.max(1, Math.round(rounds / one.chart.colours.length))
+    one.times = within(rounds / one.chart.colours.length, 1, LIMITS.times)
   if (one.kind !== 'stripes') return
-  let over = one.stripes.reduce((sum, stripe) => sum + stripe.rounds, 0) - Math.max(1, rounds)
+  let over = one.stripes.reduce((sum, stripe) => sum + stripe.rounds, 0) - rounds
   while (over > 0) {
     const top = one.stripes.at(-1)!
     const cut = Math.min(over, one.stripes.length > 1 ? top.rounds : top.rounds - 1)
@@ -129,7 +151,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   setBase: {
     label: () => 'Change the base',
     run: (design, args) => {
-      if ('instead' in args) design.parts[0] = args.instead as Draft<BasePart>
+      if ('instead' in args) design.parts[0] = { ...args.instead } as Draft<BasePart>
       const base = design.parts[0]! as Draft<BasePart>
       if ('values' in args) Object.assign(base, args.values)
       if (base.kind === 'oval-base') base.increase = Math.min(base.increase, 2 * base.inEnd)
@@ -153,7 +175,8 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   addPart: {
     label: ({ part: { name } }) => `Add ${name}`,
     run: (design, { part: added, at }) => {
-      design.parts.splice(Math.max(1, at), 0, added as Draft<Part>)
+      const band = { ...added, id: freePartId(design) }
+      design.parts.splice(Math.max(1, at), 0, band as Draft<Part>)
     },
   },
   removePart: {
@@ -182,24 +205,28 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   resizeChart: {
     label: ({ width, height }) => `Chart of ${width} × ${height}`,
     run: (design, { id, width, height, letter }) => {
-      const { colours } = withSize(tapestry(design, id).chart, width, height, letter)
-      setChart(design, id, width, colours)
+      const wide = within(width, 1, LIMITS.chartWidth)
+      const tall = within(height, 1, LIMITS.chartHeight)
+      const { colours } = withSize(tapestry(design, id).chart, wide, tall, letter)
+      setChart(design, id, wide, colours)
     },
   },
   padChart: {
     label: ({ columns }) => `Pad the motif by ${columns}`,
     run: (design, { id, columns }) => {
-      const padded = withPadding(tapestry(design, id).chart, columns)
+      const by = within(columns, 0, LIMITS.chartWidth)
+      const padded = withPadding(tapestry(design, id).chart, by)
       setChart(design, id, padded.width, padded.colours)
     },
   },
   adjustBefore: {
     label: ({ by }) => (by > 0 ? `Add ${by} stitches` : `Take away ${-by} stitches`),
-    run: (design, { id, by, newId }) => {
+    run: (design, { id, by }) => {
       const at = place(design, id)
-      const below = design.parts[at - 1]!
+      const below = design.parts[at - 1]
+      if (!below) throw new NotThere('nothing lies below the base')
       if (below.kind === 'plain') below.adjust += by
-      else design.parts.splice(at, 0, plainRoundFor(design, at, by, newId))
+      else design.parts.splice(at, 0, plainRoundFor(design, at, by))
     },
   },
   setYarn: {
@@ -230,7 +257,7 @@ export const isEvenOut = (part: Part): boolean =>
   part.kind === 'plain' && part.name === EVEN_OUT && part.rounds === 1
 
 /** A single plain round that carries a change of count, in the yarn of the part below. */
-function plainRoundFor(design: Draw, at: number, adjust: number, id: string): Draft<BandPart> {
+function plainRoundFor(design: Draw, at: number, adjust: number): Draft<BandPart> {
   const below = design.parts[at - 1]!
   const yarn =
     below.kind === 'stripes'
@@ -242,7 +269,7 @@ function plainRoundFor(design: Draw, at: number, adjust: number, id: string): Dr
           : below.yarn
   return {
     kind: 'plain',
-    id,
+    id: freePartId(design),
     name: EVEN_OUT,
     making: null,
     yarn,

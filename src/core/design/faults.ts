@@ -1,4 +1,6 @@
-import { type Design, LIMITS } from './documents.ts'
+import { constructionOf } from '../shape/index.ts'
+import { type BasePart, type Design, LIMITS, type Part, type Swatch } from './documents.ts'
+import { shortened } from '../units/index.ts'
 import { growthOf, isBase, lettersIn, placesOf, roundsOf } from './reading.ts'
 
 /** Something in a document that cannot be: where, as a path, and what it must be. */
@@ -7,57 +9,166 @@ export interface Fault {
   readonly message: string
 }
 
+type Say = (where: string, message: string) => void
+
 /** What fields by themselves cannot tell: names that must be one of a kind, charts that must be square, letters that must exist. */
 export function designFaults(design: Design): Fault[] {
   const faults: Fault[] = []
-  const say = (where: string, message: string) => faults.push({ where, message })
+  const say: Say = (where, message) => faults.push({ where, message })
   const letters = new Set(design.yarns.map(({ letter }) => letter))
   if (letters.size < design.yarns.length) say('yarns', 'two yarns have the same letter')
   const ids = new Set(design.parts.map(({ id }) => id))
   if (ids.size < design.parts.length) say('parts', 'two parts have the same id')
-  design.swatches.forEach(({ yarn }, i) => {
-    if (yarn !== null && !letters.has(yarn))
-      say(`swatches[${i}].yarn`, `no yarn has the letter ${yarn}`)
-  })
+  design.swatches.forEach((swatch, i) => swatchFaults(swatch, letters, `swatches[${i}]`, say))
   if (design.weighed && !letters.has(design.weighed.letter))
     say('weighed.letter', `no yarn has the letter ${design.weighed.letter}`)
-  let rounds = 0
   design.parts.forEach((part, i) => {
     const where = `parts[${i}]`
     if (isBase(part) !== (i === 0))
       say(where, i === 0 ? 'the first part must be a base' : 'only the first part can be a base')
-    if (isBase(part) && part.count < growthOf(part).first)
-      say(`${where}.count`, `must be at least the ${growthOf(part).first} stitches of round 1`)
-    if (part.kind === 'oval-base' && part.increase > 2 * part.inEnd)
-      say(`${where}.increase`, `the ends have room for ${2 * part.inEnd} in the second round`)
-    if (part.kind === 'tube' && part.decrease > part.count / 2)
-      say(`${where}.decrease`, `one round can take away ${Math.floor(part.count / 2)} at most`)
-    if (part.kind === 'plain' && part.steps > part.rounds)
-      say(`${where}.steps`, `there are only ${part.rounds} rounds to share the change`)
-    if (part.kind === 'tapestry' && part.balance >= part.chart.width)
-      say(`${where}.balance`, `must be less than the ${part.chart.width} columns of the chart`)
-    if (part.kind === 'tapestry')
-      part.chart.colours.forEach((row, r) => {
-        if (row.length !== part.chart.width)
-          say(
-            `${where}.chart.colours[${r}]`,
-            `has ${row.length} cells, the chart is ${part.chart.width} wide`,
-          )
-      })
-    if (part.kind === 'written')
-      part.rows.forEach((row, r) => {
-        const { uses, makes } = placesOf(row)
-        const left = r === 0 ? uses : placesOf(part.rows[r - 1]!).makes
-        if (uses !== left || makes < 1 || makes > LIMITS.count * 2)
-          say(
-            `${where}.rows[${r}]`,
-            `takes up ${uses} stitches and leaves ${makes}; the row below leaves ${left}`,
-          )
-      })
+    if (isBase(part)) baseFaults(part, where, say)
+    else bandFaults(part, where, say)
     for (const letter of lettersIn(part))
       if (!letters.has(letter)) say(where, `no yarn has the letter ${letter}`)
-    if (!isBase(part)) rounds += roundsOf(part)
   })
-  if (rounds > LIMITS.rounds * 4) say('parts', `a bag of ${rounds} rounds is more than is worked`)
+  // What is to be worked is only known of a bag that is right so far.
+  if (faults.length === 0) sizeFaults(design, say)
   return faults
+}
+
+function swatchFaults(swatch: Swatch, letters: ReadonlySet<string>, where: string, say: Say) {
+  if (swatch.yarn !== null && !letters.has(swatch.yarn))
+    say(`${where}.yarn`, `no yarn has the letter ${swatch.yarn}`)
+  const { least, most } = LIMITS.stitchMm
+  const wide = swatch.stitchesOverMm / swatch.stitches
+  const tall = swatch.rowsOverMm / swatch.rows
+  const outside = (mm: number) => mm < least || mm > most
+  if (outside(wide)) say(`${where}.stitches`, `a stitch must be from ${least} to ${most} mm wide`)
+  else if (outside(tall)) say(`${where}.rows`, `a row must be from ${least} to ${most} mm tall`)
+  else if (Math.max(wide / tall, tall / wide) > LIMITS.stitchSlant)
+    say(
+      `${where}.rows`,
+      `a stitch of ${wide.toFixed(1)} × ${tall.toFixed(1)} mm is more than ${LIMITS.stitchSlant} times as long one way as the other`,
+    )
+}
+
+function baseFaults(base: BasePart, where: string, say: Say) {
+  const { first } = growthOf(base)
+  if (base.count < first) say(`${where}.count`, `must be at least the ${first} stitches of round 1`)
+  const on = standingOn(base)
+  if (on > LIMITS.rowCount)
+    say(`${where}.count`, `makes a round of ${on} stitches; ${LIMITS.rowCount} are the most`)
+  if (base.kind === 'oval-base' && base.increase > 2 * base.inEnd)
+    say(`${where}.increase`, `the ends have room for ${2 * base.inEnd} in the second round`)
+  if (base.kind === 'tube' && base.decrease > base.count / 2)
+    say(`${where}.decrease`, `one round can take away ${Math.floor(base.count / 2)} at most`)
+}
+
+function bandFaults(part: Part, where: string, say: Say) {
+  if (part.kind === 'plain' && part.steps > part.rounds)
+    say(`${where}.steps`, `there are only ${part.rounds} rounds to share the change`)
+  if (part.kind === 'tapestry' && part.balance >= part.chart.width)
+    say(`${where}.balance`, `must be less than the ${part.chart.width} columns of the chart`)
+  if (part.kind === 'tapestry')
+    part.chart.colours.forEach((row, r) => {
+      if (row.length !== part.chart.width)
+        say(
+          `${where}.chart.colours[${r}]`,
+          `has ${row.length} cells, the chart is ${part.chart.width} wide`,
+        )
+    })
+  if (part.kind === 'written')
+    part.rows.forEach((row, r) => {
+      const { uses, makes } = placesOf(row)
+      const left = r === 0 ? uses : placesOf(part.rows[r - 1]!).makes
+      if (uses !== left || uses < 1 || makes < 1 || makes > LIMITS.rowCount)
+        say(
+          `${where}.rows[${r}]`,
+          `takes up ${uses} stitches and leaves ${makes}; the row below leaves ${left}`,
+        )
+    })
+}
+
+/** Stitches the bands of a base begin on. */
+const standingOn = (base: BasePart): number =>
+  constructionOf<BasePart>(base).bandCount?.(base) ?? base.count
+
+/** The count a plain band leaves at the most: each of the rounds that share its change can double or halve what it stands on. */
+function after(part: Part, count: number): number {
+  if (part.kind === 'written') {
+    const first = placesOf(part.rows[0]!)
+    return first.uses === count ? placesOf(part.rows.at(-1)!).makes : count
+  }
+  if (part.kind !== 'plain') return count
+  const double = 2 ** Math.min(part.steps, 20)
+  return part.adjust > 0
+    ? Math.min(count + part.adjust, count * double)
+    : Math.max(1, count + part.adjust, Math.ceil(count / double))
+}
+
+/** A bag that is more than anyone works, or than can be computed while one waits. */
+function sizeFaults(design: Design, say: Say) {
+  const sum = { rounds: 0, stitches: 0, cells: 0, runs: 0 }
+  const [base, ...bands] = design.parts as [BasePart, ...Part[]]
+  let count = standingOn(base)
+  bands.forEach((part, i) => {
+    if (isBase(part)) return
+    const rounds = roundsOf(part)
+    const next = after(part, count)
+    if (next > LIMITS.rowCount)
+      say(
+        `parts[${i + 1}].${part.kind === 'plain' ? 'adjust' : 'rows'}`,
+        `makes a round of ${next} stitches; ${LIMITS.rowCount} are the most`,
+      )
+    sum.rounds += rounds
+    sum.stitches += rounds * Math.max(count, next)
+    if (part.kind === 'tapestry') sum.cells += part.chart.width * part.chart.colours.length
+    if (part.kind === 'written') sum.runs += part.rows.reduce((n, { runs }) => n + runs.length, 0)
+    count = next
+  })
+  const bounds = [
+    [sum.rounds, LIMITS.bandRounds, 'rounds'],
+    [sum.stitches, LIMITS.stitches, 'stitches'],
+    [sum.cells, LIMITS.cells, 'cells in charts'],
+    [sum.runs, LIMITS.runs, 'changes of stitch in written rows'],
+  ] as const
+  for (const [is, most, what] of bounds)
+    if (is > most)
+      say('parts', `a bag of ${is} ${what} is more than is worked; ${most} are the most`)
+}
+
+const fieldWords: Readonly<Record<string, string>> = {
+  aroundMm: 'wanted size',
+  heightMm: 'wanted height',
+  hookMm: 'hook',
+  inHandGrams: 'in hand',
+  rowsOverMm: 'rows',
+  stitchesOverMm: 'stitches',
+  inEnd: 'in each end',
+  flapRows: 'rows of the flap',
+  plainFrom: 'plain rounds from',
+  plainRounds: 'plain rounds between',
+  adjust: 'stitches added',
+  steps: 'rounds that share it',
+}
+
+/** A path in a design in words: “Motif”, rounds. */
+function placeWords(design: Design, where: string): string {
+  const [, at, rest = ''] = /^parts\[(\d+)\]\.?(.*)$/.exec(where) ?? [null, null, where]
+  const part = at === null ? undefined : design.parts[Number(at)]
+  const words = rest
+    .split('.')
+    .filter((step) => step !== '' && step !== 'design' && step !== 'parts')
+    .map((step) => {
+      const [, key = step, n] = /^(\w+)(?:\[(\d+)\])?$/.exec(step) ?? []
+      return `${fieldWords[key] ?? key}${n === undefined ? '' : ` ${Number(n) + 1}`}`
+    })
+  return [...(part ? [`“${shortened(part.name, 40)}”`] : []), ...words].join(', ')
+}
+
+/** Why an edit of this design was not done, in a sentence. */
+export function refusalText(design: Design, [first]: readonly Fault[]): string {
+  if (!first) return 'That cannot be.'
+  const place = placeWords(design, first.where)
+  return `Not done: ${place ? `${place} ` : ''}${first.message}.`
 }

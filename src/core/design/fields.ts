@@ -20,6 +20,8 @@ import {
   type ValidationArguments,
 } from 'class-validator'
 
+import { shortened, WRITABLE } from '../units/index.ts'
+
 /* The kinds of field a document has. Each says in words what it wants, so that the message can stand at the field. */
 
 const all =
@@ -27,10 +29,10 @@ const all =
   (target, key) =>
     decorators.forEach((decorate) => decorate(target, key))
 
-const shown = (value: unknown): string => {
-  const text = typeof value === 'string' ? `“${value}”` : String(JSON.stringify(value) ?? value)
-  return text.length > 40 ? `${text.slice(0, 39)}…` : text
-}
+const shown = (value: unknown): string =>
+  typeof value === 'string'
+    ? `“${shortened(value, 38)}”`
+    : shortened(String(JSON.stringify(value) ?? value), 40)
 const wants = (what: string) => ({
   message: ({ value }: ValidationArguments) => `must be ${what}, not ${shown(value)}`,
 })
@@ -53,10 +55,10 @@ export function Amount(min: number, max: number): PropertyDecorator {
 
 export const Flag = (): PropertyDecorator => IsBoolean(wants('true or false'))
 
-/** Text of 1 to `max` characters. */
+/** One line of text of 1 to `max` characters, none of which steers a screen or is only half of one. */
 export function Text(max: number): PropertyDecorator {
-  const words = wants(`text of 1 to ${max} characters`)
-  return all(IsString(words), MinLength(1, words), MaxLength(max, words))
+  const words = wants(`one line of text of 1 to ${max} characters`)
+  return all(IsString(words), MinLength(1, words), MaxLength(max, words), Matches(WRITABLE, words))
 }
 
 export const OneOf = (values: readonly (string | number)[]): PropertyDecorator =>

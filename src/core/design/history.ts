@@ -1,7 +1,9 @@
 import { applyPatches, enablePatches, freeze, type Patch, produceWithPatches } from 'immer'
-import { InvariantError } from '../units/index.ts'
+import { found, InvariantError, refused, type Result } from '../units/index.ts'
 import type { Design } from './documents.ts'
-import { type Edit, editLabel, runEdit } from './edits.ts'
+import { type Edit, editLabel, NotThere, runEdit } from './edits.ts'
+import type { Fault } from './faults.ts'
+import { changeFaults } from './validate.ts'
 
 enablePatches()
 
@@ -36,16 +38,54 @@ export const historyOf = (design: Design): History => ({
   future: [],
 })
 
-/** Does an edit. The same reference when it changes nothing. */
-export function commit(
+interface Ran {
+  readonly design: Design
+  readonly patches: readonly Patch[]
+  readonly inverse: readonly Patch[]
+}
+
+/** The design after the edits, one after the other, with the patches there and back. */
+function tryRun(design: Design, edits: readonly Edit[]): Result<Ran, readonly Fault[]> {
+  let ran: Ran = { design, patches: [], inverse: [] }
+  try {
+    for (const edit of edits) {
+      const [next, patches, inverse] = produceWithPatches(ran.design, (draft) =>
+        runEdit(draft, edit),
+      )
+      ran = {
+        design: next,
+        patches: [...ran.patches, ...patches],
+        inverse: [...inverse, ...ran.inverse],
+      }
+    }
+  } catch (error) {
+    if (error instanceof NotThere) return refused([{ where: 'parts', message: error.message }])
+    throw error
+  }
+  return found(ran)
+}
+
+export interface CommitOptions {
+  readonly gesture?: string | null
+  readonly selection?: string | null
+}
+
+/**
+ * Does edits as one entry, if what comes of them can be read back: else nothing is changed, and every fault is named with its
+ * place in the design it would have been. The same reference when they change nothing.
+ */
+export function tryCommit(
   history: History,
-  edit: Edit,
-  { gesture = null, selection = null }: { gesture?: string | null; selection?: string | null } = {},
-): History {
-  const [design, patches, inverse] = produceWithPatches(history.design, (draft) =>
-    runEdit(draft, edit),
-  )
-  if (design === history.design || patches.length === 0) return history
+  edits: Edit | readonly Edit[],
+  { gesture = null, selection = null }: CommitOptions = {},
+): Result<History, readonly Fault[]> {
+  const list = 'name' in edits ? [edits] : edits
+  const done = tryRun(history.design, list)
+  if (!done.ok) return done
+  const { design, patches, inverse } = done.value
+  if (design === history.design || patches.length === 0) return found(history)
+  const faults = changeFaults(history.design, design)
+  if (faults.length > 0) return refused(faults)
   const to = history.lastRevision + 1
   const last = history.past.at(-1)
   const goesOn = gesture !== null && last?.gesture === gesture
@@ -56,9 +96,32 @@ export function commit(
         inverse: [...inverse, ...last.inverse],
         to,
       }
-    : { label: editLabel(edit), patches, inverse, from: history.revision, to, gesture, selection }
+    : {
+        label: editLabel(list[0]!),
+        patches,
+        inverse,
+        from: history.revision,
+        to,
+        gesture,
+        selection,
+      }
   const before = goesOn ? history.past.slice(0, -1) : history.past.slice(-DEPTH + 1)
-  return { design, revision: to, lastRevision: to, past: [...before, entry], future: [] }
+  return found({ design, revision: to, lastRevision: to, past: [...before, entry], future: [] })
+}
+
+/**
+ * {@link tryCommit} for edits the program made itself.
+ * @throws InvariantError when what comes of them could not be read back
+ */
+export function commit(
+  history: History,
+  edits: Edit | readonly Edit[],
+  options: CommitOptions = {},
+): History {
+  const result = tryCommit(history, edits, options)
+  if (result.ok) return result.value
+  const [{ where, message }] = result.problem as [Fault]
+  throw new InvariantError(`no such edit: ${where} ${message}`)
 }
 
 /** Takes the last entry back; the same reference when there is none. */

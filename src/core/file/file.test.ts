@@ -68,7 +68,7 @@ describe('readProject', () => {
         (f) => (f as typeof demo).design.yarns.splice(2, 1),
       ],
       [
-        'design.name must be text of 1 to 80 characters, not null',
+        'design.name must be one line of text of 1 to 80 characters, not null',
         (f) => ((f as never as { design: { name: null } }).design.name = null),
       ],
       ['design must be given', (f) => void delete (f as never as { design?: unknown }).design],

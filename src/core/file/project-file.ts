@@ -1,6 +1,4 @@
-import { plainToInstance } from 'class-transformer'
-import { validateSync, type ValidationError } from 'class-validator'
-import { Design, designFaults, type Fault, One } from '../design/index.ts'
+import { Design, designFaults, type Fault, fieldFaults, One } from '../design/index.ts'
 import { found, refused, type Result } from '../units/index.ts'
 import { jsonFaults } from './hostile.ts'
 import { migrate, NEWEST_VERSION } from './migrations.ts'
@@ -58,7 +56,9 @@ export function readProjectJson(json: unknown): Result<Design, FileProblem> {
       },
     ])
   const current = migrate(envelope as { version: number })
-  const faults = fieldFaults(plainToInstance(Project, current))
+  const faults = fieldFaults(Project, current).filter(
+    ({ where }) => where !== 'format' && where !== 'version',
+  )
   if (faults.length > 0) return refused(faults)
   const { design } = current as unknown as Project
   const crossed = designFaults(design)
@@ -76,33 +76,3 @@ export const projectOf = (design: Design): Project => ({
 
 /** The project file of a design. */
 export const printProject = (design: Design): string => JSON.stringify(projectOf(design), null, 1)
-
-const MOST_FAULTS = 20
-
-function fieldFaults(project: Project): Fault[] {
-  const errors = validateSync(project, {
-    whitelist: true,
-    forbidNonWhitelisted: true,
-    forbidUnknownValues: true,
-  })
-  return errors
-    .flatMap((error) => leaves(error, ''))
-    .filter(({ where }) => where !== 'format' && where !== 'version')
-    .slice(0, MOST_FAULTS)
-}
-
-/** The faults at the tips of a tree of errors, each with its path: `design.parts[2].rounds`. */
-function leaves(error: ValidationError, path: string): Fault[] {
-  const step = /^\d+$/.test(error.property) ? `[${error.property}]` : `.${error.property}`
-  const where = (path + step).replace(/^\./, '')
-  const [constraint, message] = Object.entries(error.constraints ?? {})[0] ?? []
-  const own = constraint
-    ? [
-        {
-          where,
-          message: constraint === 'whitelistValidation' ? 'is not known here' : message!,
-        },
-      ]
-    : []
-  return [...own, ...(error.children ?? []).flatMap((child) => leaves(child, where))]
-}

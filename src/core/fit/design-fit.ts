@@ -4,9 +4,9 @@ import {
   baseOf,
   type Design,
   type Edit,
-  freePartId,
   growthOf,
   isEvenOut,
+  LIMITS,
   partById,
   roundsOf,
 } from '../design/index.ts'
@@ -98,6 +98,7 @@ export function fitRequestOf(design: Design, over: Partial<FitRequest> = {}): Fi
     tolerance: design.want.tolerance,
     bands: fitBandsOf(design),
     maxPad: 6,
+    mostCount: LIMITS.count,
     bases: fitBasesOf(design),
     ...over,
   }
@@ -117,12 +118,9 @@ export function fitEdits(design: Design, fit: Fit): Edit[] {
       ? [{ name: 'removePart', args: { id: part.id } }]
       : [{ name: 'setPart', args: { id: part.id, values: { adjust: 0 } } }]
   })
-  const first = Number(freePartId(design).slice(1))
-  const bands = fit.bands.flatMap(({ id, added, padded }, i): Edit[] => [
+  const bands = fit.bands.flatMap(({ id, added, padded }): Edit[] => [
     ...(padded > 0 ? [{ name: 'padChart', args: { id, columns: padded } } as const] : []),
-    ...(added !== 0
-      ? [{ name: 'adjustBefore', args: { id, by: added, newId: `p${first + i}` } } as const]
-      : []),
+    ...(added !== 0 ? [{ name: 'adjustBefore', args: { id, by: added } } as const] : []),
   ])
   const increase = fit.base?.other ? { increase: fit.base.increase } : {}
   return [

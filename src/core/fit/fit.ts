@@ -38,6 +38,8 @@ export interface FitRequest {
   readonly maxPad: number
   /** Bases below the bands that may be used, the one preferred first; none without one. */
   readonly bases: readonly FitBase[]
+  /** Counts above this are not offered. */
+  readonly mostCount?: number
   /** Only this count: "I have this many on the hook". */
   readonly count?: number
 }
@@ -84,6 +86,11 @@ const addedCost = (added: number, hidden: boolean | undefined) =>
   added === 0 ? 0 : COST.once + (hidden ? COST.stitch : COST.shown) * Math.abs(added)
 const paddedCost = (columns: number) => (columns === 0 ? 0 : COST.once + COST.column * columns)
 
+/** Bands whose motifs are padded in one fit at most; with as many padded columns in all it stops being her motif. */
+const MOST_PADDED = 8
+/** Counts that are looked at; nobody works more stitches a round than the last. */
+const COUNTS = { bands: 8000, least: 60, last: 4000 } as const
+
 /** The least padding with which the band is whole on this count; −1 when there is none. */
 function paddingFor(band: FitBand, count: number, maxPad: number): number {
   for (let pad = 0; pad <= maxPad; pad++) {
@@ -93,18 +100,26 @@ function paddingFor(band: FitBand, count: number, maxPad: number): number {
   return -1
 }
 
-/** Every count within the tolerance, from below; and the one asked for. */
+/**
+ * Every count within the tolerance, from below, and the one asked for. Of more than can be weighed against each other, which
+ * no honest size has, those nearest to the wanted size.
+ */
 function countsOf({
   wantedMm,
   stitchWidthMm,
   tolerance,
   count,
   extraMm = 0,
+  bands,
+  mostCount = COUNTS.last,
 }: FitRequest): number[] {
-  const low = Math.max(1, Math.ceil((wantedMm * (1 - tolerance) - extraMm) / stitchWidthMm - 1e-9))
-  const high = Math.floor((wantedMm * (1 + tolerance) - extraMm) / stitchWidthMm + 1e-9)
-  const from = Math.min(low, count ?? low)
-  const to = Math.max(high, count ?? high)
+  const exact = (mm: number) => (mm - extraMm) / stitchWidthMm
+  const middle = count ?? Math.round(exact(wantedMm))
+  const reach = Math.max(COUNTS.least, Math.floor(COUNTS.bands / Math.max(1, bands.length))) >> 1
+  const low = Math.ceil(exact(wantedMm * (1 - tolerance)) - 1e-9)
+  const high = Math.floor(exact(wantedMm * (1 + tolerance)) + 1e-9)
+  const from = Math.max(1, Math.min(low, count ?? low), middle - reach)
+  const to = Math.min(mostCount, Math.max(high, count ?? high), middle + reach)
   return Array.from({ length: Math.max(0, to - from + 1) }, (_, i) => from + i)
 }
 
@@ -155,8 +170,13 @@ export function allFits(request: FitRequest): Fit[] {
   const layers = request.bands.map((band): Layer => ({
     weights: counts.map((count) => paddingFor(band, count, request.maxPad)),
     step: (from, to) => addedCost(to - from, band.hidden),
+    least: (distance) => addedCost(distance, band.hidden),
   }))
-  const ways = cheapestWays(counts.length, layers, request.maxPad * layers.length)
+  const ways = cheapestWays(
+    counts.length,
+    layers,
+    request.maxPad * Math.min(layers.length, MOST_PADDED),
+  )
   const bases = request.bases.length > 0 ? request.bases : [null]
   return counts.flatMap((count, i): Fit[] => {
     if (request.count !== undefined && count !== request.count) return []

@@ -5,44 +5,48 @@ import {
   type BasePart,
   type Design,
   growthOf,
+  historyOf,
+  LIMITS,
+  tryCommit,
 } from '../design/index.ts'
-import { commit, historyOf } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { fitEdits, fitRequestOf } from './design-fit.ts'
 import { bestFit } from './fit.ts'
 
 /** What grows with the width of a bag, and what with its height. */
-const WIDE = ['along', 'strip'] as const
-const TALL = ['flapRows'] as const
+const WIDE = { along: LIMITS.along, strip: LIMITS.strip } as const
+const TALL = { flapRows: LIMITS.rounds } as const
 
-/** Whole, and never below `least`. */
-const scaled = (value: number, by: number, least: number) => Math.max(least, Math.round(value * by))
+/** Whole, and within what there can be. */
+const scaled = (value: number, by: number, least: number, most: number) =>
+  Math.min(most, Math.max(least, Math.round(value * by)))
 
 function resizedBase(base: BasePart, wide: number, tall: number): BasePart {
   const values = base as unknown as Record<string, number>
-  const next = {
-    ...base,
-    ...Object.fromEntries(
-      WIDE.filter((key) => key in base).map((key) => [key, scaled(values[key]!, wide, 3)]),
-    ),
-    ...Object.fromEntries(
-      TALL.filter((key) => key in base).map((key) => [key, scaled(values[key]!, tall, 0)]),
-    ),
-  } as BasePart
-  const count = scaled(base.count, wide, 3)
+  const grown = (fields: Record<string, number>, by: number, least: number) =>
+    Object.fromEntries(
+      Object.entries(fields)
+        .filter(([key]) => key in base)
+        .map(([key, most]) => [key, scaled(values[key]!, by, least, most)]),
+    )
+  const next = { ...base, ...grown(WIDE, wide, 3), ...grown(TALL, tall, 0) } as BasePart
+  const count = scaled(base.count, wide, 3, LIMITS.count)
   return { ...next, count: Math.max(count, growthOf({ ...next, count }).first) }
 }
 
 /** Plain rounds and stripes take up the change of height; motifs stay whole. */
 function resizedBand(part: BandPart, by: number): BandPart {
   if (part.kind === 'plain') {
-    const rounds = scaled(part.rounds, by, 1)
+    const rounds = scaled(part.rounds, by, 1, LIMITS.rounds)
     return { ...part, rounds, steps: Math.min(part.steps, rounds) }
   }
   if (part.kind === 'stripes')
     return {
       ...part,
-      stripes: part.stripes.map((stripe) => ({ ...stripe, rounds: scaled(stripe.rounds, by, 1) })),
+      stripes: part.stripes.map((stripe) => ({
+        ...stripe,
+        rounds: scaled(stripe.rounds, by, 1, LIMITS.rounds),
+      })),
     }
   return part
 }
@@ -90,8 +94,8 @@ export function resized(
 function fitted(design: Design): Design {
   const best = bestFit(fitRequestOf(design))
   if (!best) return design
-  return fitEdits(design, best).reduce((history, edit) => commit(history, edit), historyOf(design))
-    .design
+  const tried = tryCommit(historyOf(design), fitEdits(design, best))
+  return tried.ok ? tried.value.design : design
 }
 
 /** The topmost plain band takes the rounds by which the height is still off. */
@@ -106,7 +110,7 @@ function evened(design: Design, heightMm: number): Design {
   }).all
   const faces = all / sizes.heightMm
   const by = Math.round(((heightMm - sizes.heightMm) * faces) / (rowMm - all))
-  const rounds = Math.max(top.steps, top.rounds + by)
+  const rounds = Math.min(LIMITS.rounds, Math.max(top.steps, top.rounds + by))
   return {
     ...design,
     parts: design.parts.map((part) => (part === top ? { ...top, rounds } : part)),

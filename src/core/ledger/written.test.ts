@@ -1,36 +1,12 @@
-import { designFaults, historyOf, commit, lettersIn, type WrittenPart } from '../design/index.ts'
+import { designFaults, historyOf, commit, lettersIn } from '../design/index.ts'
 import { resized } from '../fit/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
 import { defaultWords } from '../stitch/index.ts'
-import { base, plain, tote } from '../testing/tote.ts'
+import { base, plain, tote, written, writtenBag } from '../testing/tote.ts'
 import { bodyOf, compile, placeColours, runsOfRow } from './index.ts'
 
-const mesh: WrittenPart = {
-  kind: 'written',
-  id: 'mesh',
-  name: 'Mesh',
-  making: null,
-  stitch: 'dc',
-  rows: [
-    {
-      text: '*dc in next st, ch 1, sk 1 st; rep from * around',
-      runs: Array.from({ length: 24 }, () => [
-        { stitch: 'dc', yarn: 'A', count: 1 },
-        { stitch: 'ch', yarn: 'B', count: 1 },
-        { stitch: 'skip', yarn: 'B', count: 1 },
-      ]).flat(),
-    },
-    {
-      text: 'with B, 2 dc in each ch-sp around',
-      runs: Array.from({ length: 24 }, () => [
-        { stitch: 'skip', yarn: 'B', count: 1 },
-        { stitch: 'dc', yarn: 'B', count: 1 },
-        { stitch: 'dc-beside', yarn: 'B', count: 1 },
-      ]).flat(),
-    },
-  ],
-}
-const bag = tote({ parts: [base(), mesh, plain({ id: 'top' })] })
+const mesh = written()
+const bag = writtenBag()
 const wider = tote({ parts: [base({ count: 54 }), mesh, plain({ id: 'top' })] })
 
 describe('a written band', () => {

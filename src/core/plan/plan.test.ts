@@ -1,9 +1,15 @@
 import demo from '../../../demo/beater-tote.json' with { type: 'json' }
 import fc from 'fast-check'
-import { readProjectJson } from '../file/index.ts'
+import { type Design, historyOf, tryCommit } from '../design/index.ts'
+import { printProject, readProject, readProjectJson } from '../file/index.ts'
+import { fitAnswer, fitRequestOf } from '../fit/index.ts'
+import { writtenPattern } from '../pattern/index.ts'
 import { defaultWords, stitchById } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
-import { tote } from '../testing/tote.ts'
+import { anyEditOf } from '../testing/arbitrary-edit.ts'
+import { maybeEndless } from '../testing/finite.ts'
+import { anyMutant } from '../testing/mutate.ts'
+import { base, baseAs, plain, swatch, tote } from '../testing/tote.ts'
 import { derive, planReport, planText } from './index.ts'
 
 const report = (design = tote()) => planReport(derive(design), defaultWords)
@@ -33,6 +39,63 @@ describe('derive', () => {
         )
       }),
     )
+  })
+})
+
+describe('whatever is read', () => {
+  const follows = (design: Design) => {
+    const derived = derive(design)
+    expect(maybeEndless(derived)).toBeNull()
+    expect(writtenPattern(design, derived.ledger, defaultWords).length).toBeGreaterThan(0)
+    expect(Array.isArray(fitAnswer(fitRequestOf(design)).fits)).toBe(true)
+  }
+
+  it('is compiled and derived, and every figure of it is one: mutated files', () => {
+    let taken = 0
+    fc.assert(
+      fc.property(anyMutant, (file) => {
+        const read = readProject(JSON.stringify(file))
+        if (!read.ok) return
+        taken++
+        follows(read.value)
+      }),
+      { numRuns: 400, seed: 7 },
+    )
+    expect(taken).toBeGreaterThan(30)
+  })
+
+  it('is compiled and derived after any edits of any bag', () => {
+    const worked = anyDesign.chain((design) =>
+      fc.tuple(fc.constant(design), fc.array(anyEditOf(design), { maxLength: 8 })),
+    )
+    fc.assert(
+      fc.property(worked, ([design, edits]) => {
+        const { design: after } = edits.reduce((now, edit) => {
+          const result = tryCommit(now, edit)
+          return result.ok ? result.value : now
+        }, historyOf(design))
+        follows(after)
+      }),
+      { numRuns: 150 },
+    )
+  })
+
+  it('is bounded however its fields are put together', () => {
+    const refusal = (over: Partial<Design>) => {
+      const read = readProject(printProject(tote(over)))
+      return read.ok ? null : read.problem[0]!.message
+    }
+    // Half a stitch over a metre and 500 rows over 10 cm: a flat base of hundreds of thousands of rows.
+    const flat = baseAs('flat-base', { along: 3, count: 2000 })
+    const swatches = [swatch({ stitches: 0.5, stitchesOverMm: 1000, rows: 500 })]
+    expect(refusal({ swatches, parts: [flat] })).toContain('from 0.5 to 200 mm wide')
+    expect(refusal({ swatches: [swatch({ rows: 200 })] })).toContain('more than 6 times as long')
+    const sewn = baseAs('squares', { count: 2000, across: 20, down: 20 })
+    expect(refusal({ parts: [sewn] })).toContain('a round of 80000 stitches')
+    const tall = Array.from({ length: 5 }, (_, i) => plain({ id: `p${i}`, rounds: 1000 }))
+    expect(refusal({ parts: [base(), ...tall] })).toContain('5000 rounds')
+    const wide = [base({ count: 2000 }), ...tall.slice(0, 3)]
+    expect(refusal({ parts: wide })).toContain('6000000 stitches')
   })
 })
 

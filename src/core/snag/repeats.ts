@@ -1,4 +1,4 @@
-import { bandsOf, freePartId, placesOf } from '../design/index.ts'
+import { bandsOf, placesOf } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
 import type { LedgerPart } from '../ledger/index.ts'
 import type { Finder, SnagContext } from './context.ts'
@@ -66,7 +66,7 @@ function paddings(id: string, multiple: number, count: number): Mend[] {
 }
 
 /** Stitches added or taken away below it, to the nearest whole repeats either way; the smaller change first. */
-function changes({ design, piece }: SnagContext, part: LedgerPart): Mend[] {
+function changes({ piece }: SnagContext, part: LedgerPart): Mend[] {
   const { id, balance, gauge } = part
   const multiple = part.repeat!
   const count = piece.columns.uses[part.firstRow]!
@@ -77,7 +77,7 @@ function changes({ design, piece }: SnagContext, part: LedgerPart): Mend[] {
     .map((by) => ({
       kind: 'adjust',
       facts: { by, count: count + by, sizeMm: (count + by) * gauge.stitchWidthMm },
-      edits: [{ name: 'adjustBefore', args: { id, by, newId: freePartId(design) } }],
+      edits: [{ name: 'adjustBefore', args: { id, by } }],
     }))
 }
 
@@ -100,7 +100,7 @@ export const writtenMisfits: Finder = ({ design, piece }) =>
           {
             kind: 'adjust' as const,
             facts: { by, count: counted, sizeMm: counted * gauge.stitchWidthMm },
-            edits: [{ name: 'adjustBefore' as const, args: { id, by, newId: freePartId(design) } }],
+            edits: [{ name: 'adjustBefore' as const, args: { id, by } }],
           },
         ],
       },

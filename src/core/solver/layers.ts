@@ -4,6 +4,8 @@ export interface Layer {
   readonly weights: readonly number[]
   /** Cost of coming from a node of the layer below to one of this layer; both counted from 0. */
   readonly step: (from: number, to: number) => number
+  /** A bound below the cost of every step so far or farther, which lets far nodes be left out; none unless given. */
+  readonly least?: (distance: number) => number
 }
 
 /** A way up through all layers. */
@@ -26,17 +28,21 @@ export function cheapestWays(size: number, layers: readonly Layer[], most: numbe
   let above = new Float64Array(size * width)
   const choices: Int32Array[] = []
   for (let at = layers.length - 1; at >= 0; at--) {
-    const { weights, step } = layers[at]!
+    const { weights, step, least = () => 0 } = layers[at]!
     const here = new Float64Array(size * width).fill(Infinity)
     const choice = new Int32Array(size * width).fill(-1)
+    const stands = weights.flatMap((own, node) => (own >= 0 && own <= most ? [node] : []))
+    // With more weight allowed nothing gets dearer, so the last figure of a node is its least.
+    const cheapest = stands.reduce(
+      (min, to) => Math.min(min, above[to * width + most - weights[to]!]!),
+      Infinity,
+    )
     for (let from = 0; from < size; from++)
-      for (let i = 0; i < 2 * size; i++) {
-        // Near nodes first: steps to them tend to cost least, so that the others are soon left out.
-        const to = from + (i % 2 ? -(i + 1) / 2 : i / 2)
-        const own = weights[to] ?? -1
-        if (own < 0 || own > most) continue
+      for (const to of nearestFirst(stands, from)) {
+        if (least(Math.abs(to - from)) + cheapest >= here[from * width]!) break
+        const own = weights[to]!
         const cost = step(from, to)
-        // With more weight allowed nothing gets dearer: when the best of it is no gain over the least of what there is, none is.
+        // When the best of it is no gain over the least of what there is, none is.
         if (cost + above[to * width + most - own]! >= here[from * width + own]!) continue
         for (let weight = own; weight < width; weight++) {
           const total = cost + above[to * width + weight - own]!
@@ -59,6 +65,22 @@ export function cheapestWays(size: number, layers: readonly Layer[], most: numbe
     }
     return ways
   })
+}
+
+/** Ascending nodes by their distance from one: near ones tend to cost least, so that the others are soon left out. */
+function* nearestFirst(ascending: readonly number[], from: number): Generator<number> {
+  let up = 0
+  let end = ascending.length
+  while (up < end) {
+    const middle = (up + end) >> 1
+    if (ascending[middle]! < from) up = middle + 1
+    else end = middle
+  }
+  let down = up - 1
+  while (down >= 0 || up < ascending.length)
+    yield up < ascending.length && (down < 0 || ascending[up]! - from <= from - ascending[down]!)
+      ? ascending[up++]!
+      : ascending[down--]!
 }
 
 function nodesOf(

@@ -10,7 +10,7 @@ import {
 } from '../design/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
-import { base, motif, plain, stripes, tote } from './tote.ts'
+import { base, motif, plain, stripes, tote, written } from './tote.ts'
 
 const letter = fc.constantFrom('A', 'B', 'C')
 const stitch = fc.constantFrom(...groundStitchIds)
@@ -68,6 +68,13 @@ const band: fc.Arbitrary<(id: string) => BandPart> = fc.oneof(
     .map(
       (of) => (id: string) =>
         motif({ ...of, id, balance: Math.min(of.balance, of.chart.width - 1) }),
+    ),
+  fc
+    .record({ making: ownMaking, stitch })
+    .chain((of) =>
+      fc
+        .integer({ min: 1, max: 60 })
+        .map((repeats) => (id: string) => written({ ...of, id }, repeats)),
     ),
 )
 

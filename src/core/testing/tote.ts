@@ -121,3 +121,36 @@ export const motif = (over: Partial<Of<'tapestry'>> = {}): Of<'tapestry'> => ({
   balance: 0,
   ...over,
 })
+
+const mesh = (dcYarn: string, meshYarn: string, repeats: number) => [
+  {
+    text: '*dc in next st, ch 1, sk 1 st; rep from * around',
+    runs: Array.from({ length: repeats }, () => [
+      { stitch: 'dc', yarn: dcYarn, count: 1 },
+      { stitch: 'ch', yarn: meshYarn, count: 1 },
+      { stitch: 'skip', yarn: meshYarn, count: 1 },
+    ]).flat(),
+  },
+  {
+    text: 'with B, 2 dc in each ch-sp around',
+    runs: Array.from({ length: repeats }, () => [
+      { stitch: 'skip', yarn: meshYarn, count: 1 },
+      { stitch: 'dc', yarn: meshYarn, count: 1 },
+      { stitch: 'dc-beside', yarn: meshYarn, count: 1 },
+    ]).flat(),
+  },
+]
+
+/** Two written rounds of mesh on twice so many stitches: 48 unless it is said. */
+export const written = (over: Partial<Of<'written'>> = {}, repeats = 24): Of<'written'> => ({
+  kind: 'written',
+  id: 'mesh',
+  name: 'Mesh',
+  making: null,
+  stitch: 'dc',
+  rows: mesh('A', 'B', repeats),
+  ...over,
+})
+
+/** The tote with written rows on its base of 48. */
+export const writtenBag = (): Design => tote({ parts: [base(), written(), plain({ id: 'top' })] })

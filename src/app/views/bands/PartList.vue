@@ -2,7 +2,7 @@
 import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { computed } from 'vue'
-import { bandsOf, isBase, freePartId, lettersIn, roundsOf, yarnByLetter } from '@core/design'
+import { bandsOf, isBase, lettersIn, roundsOf, yarnByLetter } from '@core/design'
 import { bodyOf } from '@core/ledger'
 import { newPart, partTemplates, type TemplateKind } from '@app/parts/part-templates.ts'
 import { steady } from '@app/parts/steady.ts'
@@ -51,9 +51,7 @@ function add(kind: TemplateKind) {
   const piece = bodyOf(project.derived!.ledger)
   const below = piece.parts[at - 1]
   const count = below ? piece.columns.makes[below.endRow - 1]! : 0
-  const part = newPart(design.value, kind, count)
-  project.edit({ name: 'addPart', args: { part, at } })
-  project.selectedPart = part.id
+  project.addBand(newPart(design.value, kind, count), at)
 }
 function act(command: string, id: string) {
   const at = placeOf(id)
@@ -62,10 +60,7 @@ function act(command: string, id: string) {
   if (command === 'down') project.edit({ name: 'movePart', args: { id, to: at - 1 } })
   if (command === 'remove') project.edit({ name: 'removePart', args: { id } })
   if (command === 'duplicate' && !isBase(part))
-    project.edit({
-      name: 'addPart',
-      args: { part: { ...part, id: freePartId(design.value) }, at: at + 1 },
-    })
+    project.edit({ name: 'addPart', args: { part, at: at + 1 } })
 }
 </script>
 

@@ -1,0 +1,80 @@
+import { plainToInstance } from 'class-transformer'
+import { validateSync, type ValidationError } from 'class-validator'
+import { Design } from './documents.ts'
+import { designFaults, type Fault } from './faults.ts'
+import { usualBeginning, usualMaking } from './reading.ts'
+
+const MOST_FAULTS = 20
+
+/** What the classes of documents find wrong with data of one of them: at most twenty faults, each with its path. */
+export function fieldFaults<T extends object>(of: new () => T, data: unknown): Fault[] {
+  const errors = validateSync(plainToInstance(of, data) as object, {
+    whitelist: true,
+    forbidNonWhitelisted: true,
+    forbidUnknownValues: true,
+  })
+  return errors.flatMap((error) => leaves(error, '')).slice(0, MOST_FAULTS)
+}
+
+/** The faults at the tips of a tree of errors, each with its path: `design.parts[2].rounds`. */
+function leaves(error: ValidationError, path: string): Fault[] {
+  const step = /^\d+$/.test(error.property) ? `[${error.property}]` : `.${error.property}`
+  const where = (path + step).replace(/^\./, '')
+  const [constraint, message] = Object.entries(error.constraints ?? {})[0] ?? []
+  const own = constraint
+    ? [
+        {
+          where,
+          message: constraint === 'whitelistValidation' ? 'is not known here' : message!,
+        },
+      ]
+    : []
+  return [...own, ...(error.children ?? []).flatMap((child) => leaves(child, where))]
+}
+
+/** The smallest design that is right. It stands in for what an edit has left as it was. */
+const HELD: Design = {
+  name: 'Bag',
+  want: { aroundMm: 600, said: 'around', heightMm: 300, tolerance: 0.05 },
+  hookMm: 4,
+  yarnClass: 4,
+  swatches: [],
+  weighed: null,
+  unravelled: null,
+  making: usualMaking,
+  beginning: usualBeginning,
+  yarns: [{ letter: 'A', name: 'Yarn', colour: '#808080', label: null, inHandGrams: null }],
+  parts: [
+    {
+      kind: 'tube',
+      id: 'p1',
+      name: 'Base',
+      making: null,
+      stitch: 'sc',
+      yarn: 'A',
+      count: 60,
+      decrease: 0,
+    },
+  ],
+}
+
+/**
+ * What is wrong with a design that came from a right one by an edit; empty when it can be read back. Only what is no longer
+ * the same is looked at field by field, so that it costs a small part of a frame whatever the size of the bag.
+ */
+export function changeFaults(before: Design, after: Design): Fault[] {
+  const known = new Set(before.parts)
+  const changed = after.parts.flatMap((part, at) => (known.has(part) ? [] : [at]))
+  const probe = Object.fromEntries(
+    Object.entries(after).map(([key, value]) => [
+      key,
+      value === before[key as keyof Design] ? HELD[key as keyof Design] : value,
+    ]),
+  )
+  probe['parts'] = changed.length > 0 ? changed.map((at) => after.parts[at]) : HELD.parts
+  const fields = fieldFaults(Design, probe).map(({ where, message }) => ({
+    where: where.replace(/^parts\[(\d+)\]/, (_, i: string) => `parts[${changed[Number(i)]}]`),
+    message,
+  }))
+  return fields.length > 0 ? fields : designFaults(after)
+}

@@ -1,0 +1,104 @@
+import fc from 'fast-check'
+import { baseInstead, type Design, type Edit, type EditName, workings } from '../design/index.ts'
+import { baseKinds } from '../shape/index.ts'
+import { groundStitchIds } from '../stitch/index.ts'
+import { motif, plain, stripes, swatch, tote, written } from './tote.ts'
+
+/* Anything that can be done to a bag, also what cannot be: figures past their ends, letters and parts that are not there. */
+
+const figure = fc.oneof(
+  { weight: 5, arbitrary: fc.integer({ min: 0, max: 30 }) },
+  fc.integer({ min: -3000, max: 5000 }),
+  fc.constantFrom(0.5, 1e9, -1, 2000, 1000, 4000),
+)
+const letter = fc.constantFrom('A', 'B', 'C', 'D', 'Q')
+const name = fc.oneof(
+  fc.string({ maxLength: 90 }),
+  fc.string({ unit: 'binary', maxLength: 90 }),
+  fc.constantFrom('', 'Tab\tand', '🧶'.repeat(40), 'Half \ud83e'),
+)
+const cell = fc.record({ column: figure, row: figure })
+const cells = fc.array(cell, { maxLength: 6 })
+const making = fc.record({
+  working: fc.constantFrom(...workings),
+  start: fc.constantFrom('chain' as const, 'stacked' as const, 'standing' as const),
+  chainCounts: fc.boolean(),
+  first: fc.constantFrom('same' as const, 'next' as const, 'second' as const),
+})
+const some = <T>(of: { [K in keyof T]: fc.Arbitrary<T[K]> }) => fc.record(of, { requiredKeys: [] })
+
+const partValues = some({
+  name,
+  rounds: figure,
+  adjust: figure,
+  steps: figure,
+  times: figure,
+  balance: figure,
+  stitch: fc.constantFrom(...groundStitchIds),
+  yarn: letter,
+  making: fc.option(making),
+})
+const baseValues = some({
+  name,
+  count: figure,
+  increase: figure,
+  along: figure,
+  strip: figure,
+  across: figure,
+  decrease: figure,
+  flapRows: figure,
+  plainFrom: fc.option(figure),
+  plainRounds: figure,
+})
+const swatches = fc.array(
+  some({ stitches: figure, rows: figure, stitchesOverMm: figure, rowsOverMm: figure }).map((over) =>
+    swatch(over),
+  ),
+  { maxLength: 14 },
+)
+const newBand = fc.constantFrom(plain(), stripes(), motif(), written())
+
+/** The arguments of each edit, for a bag with these parts. */
+const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> => {
+  const id = fc.constantFrom(...design.parts.map((part) => part.id), 'p1', 'p2', 'gone')
+  const at = fc.integer({ min: 0, max: 9 })
+  return {
+    replace: fc.constant({ design: tote(), why: 'Another' }),
+    rename: fc.record({ name }),
+    setDesign: some({ hookMm: figure, yarnClass: figure, swatches, making }),
+    setBase: fc.oneof(
+      fc.record({ values: baseValues }),
+      fc.record({
+        instead: fc.constantFrom(...baseKinds).map((kind) => baseInstead(design, kind)),
+      }),
+    ),
+    setPart: fc.record({ id, values: partValues }),
+    setRounds: fc.record({ id, rounds: figure }),
+    addPart: fc.record({ part: newBand, at }),
+    removePart: fc.record({ id }),
+    movePart: fc.record({ id, to: at }),
+    paint: fc.record({ id, cells, letter }),
+    resizeChart: fc.record({ id, width: figure, height: fc.integer({ min: -2, max: 40 }), letter }),
+    padChart: fc.record({ id, columns: figure }),
+    adjustBefore: fc.record({ id, by: figure }),
+    setYarn: fc.record({ letter, values: some({ name, inHandGrams: fc.option(figure) }) }),
+    addYarn: fc.record({
+      yarn: fc.record({
+        letter,
+        name,
+        colour: fc.constantFrom('#123456', 'red'),
+        label: fc.constant(null),
+        inHandGrams: fc.option(figure),
+      }),
+    }),
+    removeYarn: fc.record({ letter, instead: letter }),
+  }
+}
+
+/** Any edit of this bag, or of one that came from it. */
+export const anyEditOf = (design: Design): fc.Arbitrary<Edit> =>
+  fc.oneof(
+    ...Object.entries(argumentsOf(design)).map(([edit, args]) =>
+      args.map((given) => ({ name: edit, args: given }) as Edit),
+    ),
+  )

@@ -1,0 +1,34 @@
+/* Text as people read it: whole characters, and none that steer a screen. */
+
+/** Text without control characters, line ends, marks that turn its direction, halves of characters and non-characters. */
+export const WRITABLE =
+  /^[^\p{Cc}\p{Cs}\p{Noncharacter_Code_Point}\u2028\u2029\u202a-\u202e\u2066-\u2069]*$/u
+const UNWRITABLE = new RegExp(WRITABLE.source.slice(1, -2).replace('[^', '['), 'gu')
+
+/** Without what {@link WRITABLE} does not hold; line ends and tabs become spaces. */
+export const writable = (text: string): string =>
+  text.replace(/[\s\u2028\u2029]+/g, ' ').replace(UNWRITABLE, '')
+
+const whole = new Intl.Segmenter('en', { granularity: 'grapheme' })
+
+/** The first whole characters, of `most` UTF-16 units together at most: an emoji is never cut through. */
+export function cutAt(text: string, most: number): string {
+  if (text.length <= most) return text
+  let end = 0
+  // One character may be written with endless marks; past a few times the length nothing of it is taken.
+  for (const { index, segment } of whole.segment(text.slice(0, most + 64))) {
+    if (index + segment.length > most) break
+    end = index + segment.length
+  }
+  return text.slice(0, end)
+}
+
+/** As it can stand in a message: on one line, and shortened with an ellipsis. */
+export function shortened(text: string, most: number): string {
+  const line = writable(text.slice(0, 4 * most + 64))
+  return line.length <= most && text.length <= 4 * most + 64 ? line : `${cutAt(line, most - 1)}…`
+}
+
+/** A name for a copy: “… (copy)”, no longer than names are. */
+export const copyName = (name: string, most = 80): string =>
+  `${cutAt(name, most - ' (copy)'.length)} (copy)`
