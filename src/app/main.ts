@@ -7,5 +7,7 @@ import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { router } from './router.ts'
+import { beginSitting } from './storage/unsaved-note.ts'
 
+beginSitting()
 createApp(App).use(createPinia()).use(router).mount('#app')

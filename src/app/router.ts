@@ -1,3 +1,4 @@
+import { ref } from 'vue'
 import { createRouter, createWebHistory } from 'vue-router'
 import { places, type PlaceName } from './places.ts'
 import ShelfView from './views/shelf/ShelfView.vue'
@@ -29,4 +30,14 @@ export const router = createRouter({
     },
     { path: '/:rest(.*)', name: 'nowhere', component: () => import('./views/NowhereView.vue') },
   ],
+})
+
+/** Where one wanted to go when a part of the program could not be fetched; null when all could. */
+export const notLoaded = ref<string | null>(null)
+router.onError((error: Error, to) => {
+  if (!/import|fetch|load/i.test(error.message)) throw error
+  notLoaded.value = to.fullPath
+})
+router.afterEach((_, __, failure) => {
+  if (!failure) notLoaded.value = null
 })

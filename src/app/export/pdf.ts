@@ -1,56 +1,102 @@
 import pdfMake from 'pdfmake/build/pdfmake.js'
 import roboto from 'pdfmake/build/fonts/Roboto.js'
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
-import type { Design } from '@core/design'
-import { type Abbreviation, lineLabel, type PatternPiece, type PatternSection } from '@core/pattern'
-import type { ChartPicture } from './chart-picture.ts'
-
-export interface PrintedPattern {
-  readonly design: Design
-  readonly facts: readonly { readonly what: string; readonly is: string }[]
-  readonly yarns: readonly {
-    readonly letter: string
-    readonly name: string
-    readonly colour: string
-    readonly amount: string
-  }[]
-  readonly abbreviations: readonly Abbreviation[]
-  readonly pieces: readonly PatternPiece[]
-  readonly charts: readonly ChartPicture[]
-}
+import { type Drawing, svgOf } from '@core/file'
+import { lineLabel, type PatternLine, type PatternPiece, type PatternSection } from '@core/pattern'
+import type { PatternSheet, SheetYarn } from '@core/plan'
+import type { NamedDrawing } from './chart-drawings.ts'
+import { brokenLines, fitsFont, printable } from './pdf-text.ts'
+import { pictureOf } from './picture.ts'
 
 const INK = '#1b2421'
 const QUIET = '#4d5a54'
 const PAGE = { width: 595.28, margin: 48 }
+const INNER = PAGE.width - 2 * PAGE.margin
+const SIZE = 10
+const LABEL = 84
+const COUNT = 42
+/** Letters of the rounds of one part that are printed at most: above it they are hundreds of pages nobody reads. */
+const MOST_LETTERS = 1_500_000
+/** A chart whose paths say more than this is put in as a picture. */
+const MOST_PATH = 400_000
+const PICTURE_PX = 4000
 
-/** The whole pattern as a PDF on A4, its fonts within it. */
-export function patternPdf(pattern: PrintedPattern): Promise<Blob> {
+/** A chart as the document holds it: a drawing, or where that would be too much a picture of it. */
+type Shown = { readonly svg: string } | { readonly image: string }
+
+/** The whole pattern as a PDF on A4 with its fonts within it, and what it could not hold. */
+export async function pdfOf(
+  sheet: PatternSheet,
+  charts: readonly NamedDrawing[],
+): Promise<{ pdf: Blob; notes: string[] }> {
+  const notes: string[] = []
+  const shown = new Map<string, Shown>()
+  for (const { part, drawing } of charts) shown.set(part, await shownIn(drawing))
+  for (const section of sheet.pieces.flatMap(({ sections }) => sections))
+    if (lettersIn(section) > MOST_LETTERS)
+      notes.push(
+        `The rounds of “${section.name}” would fill hundreds of pages and are left out: its chart says the same, and the CSV has them all.`,
+      )
+  const missing = new Set(
+    [...namesIn(sheet)].flatMap((text) => [...text]).filter((c) => !fitsFont(c)),
+  )
+  if (missing.size > 0)
+    notes.push(
+      `The font of the PDF does not have ${[...missing].slice(0, 12).join(' ')}: a ? stands for each.`,
+    )
   pdfMake.addFontContainer(roboto)
-  return pdfMake.createPdf(documentOf(pattern)).getBlob()
+  const pdf = await pdfMake.createPdf(documentOf(sheet, shown)).getBlob()
+  return { pdf, notes }
 }
 
-function documentOf({
-  design,
-  facts,
-  yarns,
-  abbreviations,
-  pieces,
-  charts,
-}: PrintedPattern): TDocumentDefinitions {
-  const inner = PAGE.width - 2 * PAGE.margin
+const namesIn = ({ name, yarns, pieces }: PatternSheet): string[] => [
+  name,
+  ...yarns.map((yarn) => yarn.name),
+  ...pieces.flatMap((piece) => [piece.name, ...piece.sections.map((section) => section.name)]),
+]
+const lettersIn = ({ lines }: PatternSection): number =>
+  lines.reduce((sum, { text }) => sum + text.length, 0)
+
+async function shownIn(drawing: Drawing): Promise<Shown> {
+  const said = drawing.paths.reduce((sum, { d }) => sum + d.length, 0)
+  const texts = drawing.texts.map((one) => ({ ...one, text: printable(one.text) }))
+  if (said <= MOST_PATH || typeof OffscreenCanvas === 'undefined')
+    return { svg: svgOf({ ...drawing, texts }) }
+  const scale = PICTURE_PX / Math.max(drawing.width, drawing.height)
+  const picture = await pictureOf(drawing, scale).convertToBlob({
+    type: 'image/jpeg',
+    quality: 0.95,
+  })
+  return { image: await dataUrl(picture) }
+}
+
+async function dataUrl(blob: Blob): Promise<string> {
+  const bytes = new Uint8Array(await blob.arrayBuffer())
+  let text = ''
+  for (let i = 0; i < bytes.length; i += 8192)
+    text += String.fromCharCode(...bytes.subarray(i, i + 8192))
+  return `data:${blob.type};base64,${btoa(text)}`
+}
+
+function documentOf(sheet: PatternSheet, charts: ReadonlyMap<string, Shown>): TDocumentDefinitions {
+  const { facts, yarns, abbreviations, pieces } = sheet
+  const name = printable(sheet.name)
   return {
     pageSize: 'A4',
     pageMargins: [PAGE.margin, 54, PAGE.margin, 54],
-    info: { title: design.name, creator: 'Ample Motif' },
-    defaultStyle: { fontSize: 10, color: INK, lineHeight: 1.2 },
+    info: { title: name, creator: 'Ample Motif' },
+    defaultStyle: { fontSize: SIZE, color: INK, lineHeight: 1.2 },
     footer: (page, pages) => ({
-      text: `${design.name} · ${page} of ${pages}`,
+      text: `${name} · ${page} of ${pages}`,
       alignment: 'center',
       color: QUIET,
       fontSize: 8,
     }),
+    // A heading stays with the first of what it heads.
+    pageBreakBefore: (node, around) =>
+      node.headlineLevel === 1 && around.getFollowingNodesOnPage().length === 0,
     content: [
-      { text: design.name, fontSize: 22, bold: true, margin: [0, 0, 0, 8] },
+      { text: name, fontSize: 22, bold: true, margin: [0, 0, 0, 8] },
       table([
         ...facts.map(({ what, is }): Content[] => [{ text: what, color: QUIET }, is]),
         [{ text: 'Yarn', color: QUIET }, { stack: yarns.map(yarnLine) }],
@@ -61,7 +107,7 @@ function documentOf({
       ]),
       ...pieces.flatMap((piece): Content[] => [
         ...(pieces.length > 1 || piece.times ? [pieceTitle(piece)] : []),
-        ...piece.sections.flatMap((section) => sectionContent(section, charts, inner)),
+        ...piece.sections.flatMap((section) => sectionContent(section, charts.get(section.part))),
         ...piece.joins.map((join): Content => ({ text: join, margin: [0, 6, 0, 0] })),
       ]),
     ],
@@ -69,48 +115,62 @@ function documentOf({
 }
 
 const pieceTitle = ({ name, times }: PatternPiece): Content => ({
-  text: [name, { text: times ? `  ${times}` : '', fontSize: 10, bold: false, color: QUIET }],
+  text: [
+    printable(name),
+    { text: times ? `  ${times}` : '', fontSize: 10, bold: false, color: QUIET },
+  ],
   fontSize: 17,
   bold: true,
   margin: [0, 18, 0, 0],
   headlineLevel: 1,
 })
 
-function sectionContent(
-  section: PatternSection,
-  charts: PrintedPattern['charts'],
-  inner: number,
-): Content[] {
-  const chart = charts.find(({ id }) => id === section.part)
+function sectionContent(section: PatternSection, chart: Shown | undefined): Content[] {
+  const left = lettersIn(section) > MOST_LETTERS
   return [
-    { text: section.name, fontSize: 14, bold: true, margin: [0, 14, 0, 3], headlineLevel: 1 },
+    {
+      text: printable(section.name),
+      fontSize: 14,
+      bold: true,
+      margin: [0, 14, 0, 3],
+      headlineLevel: 1,
+    },
     ...(section.intro
       ? [{ text: section.intro, color: QUIET, margin: [0, 0, 0, 4] } as Content]
       : []),
-    ...(chart ? [{ svg: chart.svg, fit: [inner, 560], margin: [0, 4, 0, 8] } as Content] : []),
-    ...section.lines.flatMap((line): Content[] => [
-      ...(line.note
-        ? [{ text: line.note, italics: true, color: QUIET, margin: [84, 2, 0, 0] } as Content]
-        : []),
-      {
-        columns: [
-          { text: lineLabel(line), bold: true, width: 84 },
-          { text: line.text, width: '*' },
-          { text: `(${line.count})`, width: 42, alignment: 'right', color: QUIET },
-        ],
-        margin: [0, 2, 0, 0],
-      },
-    ]),
+    ...(chart ? [{ ...chart, fit: [INNER, 560], margin: [0, 4, 0, 8] } as Content] : []),
+    ...(left
+      ? [{ text: 'Read every round from the chart.', color: QUIET } as Content]
+      : section.lines.flatMap(lineContent)),
   ]
 }
 
-const yarnLine = ({ letter, name, colour, amount }: PrintedPattern['yarns'][number]): Content => ({
+function lineContent(line: PatternLine): Content[] {
+  const width = INNER - LABEL - COUNT
+  const lines = brokenLines(printable(line.text), width, SIZE)
+  return [
+    ...(line.note
+      ? [{ text: line.note, italics: true, color: QUIET, margin: [LABEL, 2, 0, 0] } as Content]
+      : []),
+    {
+      columns: [
+        { text: lineLabel(line), bold: true, width: LABEL },
+        // Lines broken beforehand are set as they are, which is ten times as fast as word by word.
+        lines.length > 1 ? { text: lines.join('\n'), noWrap: true, width } : { text: lines, width },
+        { text: `(${line.count})`, width: COUNT, alignment: 'right', color: QUIET },
+      ],
+      margin: [0, 2, 0, 0],
+    },
+  ]
+}
+
+const yarnLine = ({ letter, name, colour, amount }: SheetYarn): Content => ({
   columns: [
     {
       canvas: [{ type: 'rect', x: 0, y: 2, w: 9, h: 9, color: colour, lineColor: INK }],
       width: 15,
     },
-    { text: `${letter} ${name}: ${amount}` },
+    { text: `${letter} ${printable(name)}: ${amount}` },
   ],
 })
 

@@ -18,7 +18,7 @@ const mends = computed(() =>
 const broken = computed(() => {
   const { code, where } = props.snag
   if (code !== 'repeat-remainder' || !project.shown || where.part === null) return null
-  const there = bodyOf(project.shown.ledger).parts.some(({ id }) => id === where.part)
+  const there = bodyOf(project.shown.derived.ledger).parts.some(({ id }) => id === where.part)
   return there ? where.part : null
 })
 const severityWords = {
@@ -36,8 +36,8 @@ const severityWords = {
     </p>
     <JoinPicture
       v-if="broken"
-      :derived="project.shown!"
-      :yarns="project.shownDesign!.yarns"
+      :derived="project.shown!.derived"
+      :yarns="project.shown!.design.yarns"
       :part="broken"
       :hand="workshop.words.hand"
     />

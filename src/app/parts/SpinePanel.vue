@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
+import { nanoid } from 'nanoid'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
 import { bandsOf, baseOf, isBaseKind, roundsOf } from '@core/design'
 import { bodyOf } from '@core/ledger'
@@ -18,10 +19,10 @@ const root = useTemplateRef('root')
 const strip = useTemplateRef('strip')
 const { height } = useElementSize(root)
 
-const derived = computed(() => project.shown)
-const name = computed(() => project.shownDesign?.name ?? '')
-const yarns = computed(() => project.shownDesign?.yarns ?? [])
-const base = computed(() => project.shownDesign && baseOf(project.shownDesign))
+const derived = computed(() => project.shown?.derived)
+const name = computed(() => project.shown?.design.name ?? '')
+const yarns = computed(() => project.shown?.design.yarns ?? [])
+const base = computed(() => project.shown && baseOf(project.shown.design))
 const foot = computed(() => Math.max(STRIP.top + 60, height.value - STRIP.below))
 
 /** The scale stands still while an edge is dragged. */
@@ -109,7 +110,7 @@ function drag(event: PointerEvent, id: string) {
   const part = parts.value.find((one) => one.id === id)!
   const perRound = (part.bottom - part.top) / part.rounds
   const [from, rounds] = [event.clientY, roundsNow(id)]
-  const gesture = crypto.randomUUID()
+  const gesture = nanoid(8)
   heldScale.value = pxPerMm.value
   handle.setPointerCapture(event.pointerId)
   const move = (to: PointerEvent) =>

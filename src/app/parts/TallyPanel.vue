@@ -12,10 +12,10 @@ import YarnDot from './YarnDot.vue'
 const project = useProject()
 const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
-const tally = computed(() => project.shown?.tally)
+const tally = computed(() => project.shown?.derived.tally)
 /** Bands in rows go across. */
 const across = computed(
-  () => project.shown !== null && bodyOf(project.shown.ledger).worked === 'rows',
+  () => project.shown !== null && bodyOf(project.shown.derived.ledger).worked === 'rows',
 )
 const figures = computed(() => {
   if (!tally.value) return []
@@ -35,11 +35,11 @@ const figures = computed(() => {
   ]
 })
 
-const needs = computed(() => project.shown?.needs.filter(({ metres }) => metres > 0) ?? [])
+const needs = computed(() => project.shown?.derived.needs.filter(({ metres }) => metres > 0) ?? [])
 const most = computed(() =>
   Math.max(...needs.value.map(({ high, inHandMetres }) => Math.max(high, inHandMetres ?? 0))),
 )
-const yarns = computed(() => project.shownDesign?.yarns ?? [])
+const yarns = computed(() => project.shown?.design.yarns ?? [])
 const colourOf = (letter: string) =>
   yarns.value.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
 const range = ({ low, high }: YarnNeed) =>
@@ -68,8 +68,9 @@ const restsOn = computed(() => {
 
 <template>
   <aside class="tally" aria-label="Tally">
-    <template v-if="project.derived && tally">
-      <p v-if="project.preview" class="would">As it would be</p>
+    <template v-if="project.table && tally">
+      <p v-if="project.cannot" class="would cannot">{{ project.cannot }}</p>
+      <p v-else-if="project.preview" class="would">As it would be</p>
       <div class="figs">
         <div v-for="{ figure, unit, what } in figures" :key="what" class="fig">
           <b
@@ -110,11 +111,11 @@ const restsOn = computed(() => {
       <section class="snags" aria-live="polite">
         <h2>Snags</h2>
         <SnagCard
-          v-for="snag in project.derived.snags"
+          v-for="snag in project.table.derived.snags"
           :key="snag.code + snag.where.part"
           :snag="snag"
         />
-        <p v-if="project.derived.snags.length === 0" class="none">
+        <p v-if="project.table.derived.snags.length === 0" class="none">
           Everything works out. No snags.
         </p>
       </section>

@@ -1,4 +1,5 @@
 import { jest } from '@jest/globals'
+import type { Design } from '../../core/design/index.ts'
 import { tote } from '../../core/testing/tote.ts'
 
 /* A store of the browser's kind: it keeps copies, and can be full. */
@@ -17,15 +18,16 @@ jest.unstable_mockModule('localforage', () => ({
         return Promise.resolve(value)
       },
       removeItem: (key: string) => Promise.resolve(void kept.delete(key)),
-      iterate: (each: (value: unknown) => void) =>
-        Promise.resolve(void [...kept.values()].forEach(each)),
+      iterate: (each: (value: unknown, key: string) => void) =>
+        Promise.resolve(void [...kept].forEach(([key, value]) => each(value, key))),
     }),
   },
 }))
 
-const { addBag, allBags, designOf, maybeBag, putBag, removeBag, saveBag } =
+const { addBag, allBags, designOf, maybeBag, maybeLastGood, putBag, removeBag, saveBag } =
   await import('./bag-store.ts')
 
+const { answered, failureOf, NoAnswer } = await import('./answered.ts')
 let now = 1_000_000
 beforeEach(() => {
   kept.clear()
@@ -35,6 +37,9 @@ beforeEach(() => {
 afterEach(() => void jest.restoreAllMocks())
 
 const named = (name: string) => tote({ name })
+const save = (id: string, design: Design, revision: number, firstOfSitting = false) =>
+  saveBag({ id, design, revision, firstOfSitting, sitting: 'this' })
+const names = async () => (await allBags()).map(({ record }) => record && nameOf(record))
 const nameOf = (version: { file: unknown }) => {
   const read = designOf({ savedAt: 0, file: version.file })
   return read.ok ? read.value.name : read.problem
@@ -44,60 +49,107 @@ describe('the bag store', () => {
   it('keeps a bag and gives it back, the last saved first', async () => {
     const first = await addBag(named('First'))
     const second = await addBag(named('Second'))
-    expect((await allBags()).map(nameOf)).toEqual(['Second', 'First'])
-    await saveBag(first.id, named('First again'), 1, true)
-    expect((await allBags()).map(nameOf)).toEqual(['First again', 'Second'])
+    expect(await names()).toEqual(['Second', 'First'])
+    await save(first.id, named('First again'), 1, true)
+    expect(await names()).toEqual(['First again', 'Second'])
     expect((await maybeBag(second.id))!.revision).toBe(1)
     expect(await maybeBag('none')).toBeNull()
   })
 
   it('refuses a save on another revision, and writes nothing', async () => {
     const { id } = await addBag(named('Start'))
-    expect((await saveBag(id, named('Mine'), 1, true)).ok).toBe(true)
-    expect(await saveBag(id, named('Late'), 1, true)).toEqual({ ok: false, reason: 'conflict' })
-    expect(nameOf((await maybeBag(id))!)).toBe('Mine')
+    const theirs = { design: named('Theirs'), firstOfSitting: true, sitting: 'other' }
+    expect((await saveBag({ id, revision: 1, ...theirs })).ok).toBe(true)
+    expect(await save(id, named('Late'), 1, true)).toEqual({ ok: false, reason: 'conflict' })
+    expect(nameOf((await maybeBag(id))!)).toBe('Theirs')
     await removeBag(id)
-    expect(await saveBag(id, named('Gone'), 2, true)).toEqual({ ok: false, reason: 'conflict' })
+    expect(await save(id, named('Gone'), 2, true)).toEqual({ ok: false, reason: 'gone' })
     expect(kept.size).toBe(0)
   })
 
   it('keeps the five previous versions, the first of a sitting and then some minutes apart', async () => {
     const { id } = await addBag(named('0'))
     let revision = 1
-    const save = async (name: string, first = false) => {
-      const result = await saveBag(id, named(name), revision++, first)
+    const next = async (name: string, first = false) => {
+      const result = await save(id, named(name), revision++, first)
       if (!result.ok) throw new Error(result.reason)
       return result.record.previous.map(nameOf)
     }
-    expect(await save('1', true)).toEqual(['0'])
-    expect(await save('2')).toEqual(['0'])
+    expect(await next('1', true)).toEqual(['0'])
+    expect(await next('2')).toEqual(['0'])
     now += 10 * 60_000
-    await save('3')
+    await next('3')
     now += 10 * 60_000
-    expect(await save('4')).toEqual(['3', '0'])
-    for (let n = 5; n < 12; n++) await save(String(n), true)
-    expect(await save('12', true)).toEqual(['11', '10', '9', '8', '7'])
+    expect(await next('4')).toEqual(['3', '0'])
+    for (let n = 5; n < 12; n++) await next(String(n), true)
+    expect(await next('12', true)).toEqual(['11', '10', '9', '8', '7'])
   })
 
   it('says whether the browser is full or refuses, and loses nothing', async () => {
     const { id } = await addBag(named('Safe'))
     refuses = new DOMException('full', 'QuotaExceededError')
-    expect(await saveBag(id, named('Lost'), 1, true)).toEqual({ ok: false, reason: 'full' })
+    expect(await save(id, named('Lost'), 1, true)).toEqual({ ok: false, reason: 'full' })
     refuses = new Error('private window')
-    expect(await saveBag(id, named('Lost'), 1, true)).toEqual({ ok: false, reason: 'refused' })
+    expect(await save(id, named('Lost'), 1, true)).toEqual({ ok: false, reason: 'refused' })
     expect(nameOf((await maybeBag(id))!)).toBe('Safe')
   })
 
   it('puts a deleted bag back as it was', async () => {
     const { id } = await addBag(named('Back'))
-    const record = await removeBag(id)
+    const raw = await removeBag(id)
     expect(await allBags()).toEqual([])
-    await putBag(record!)
-    expect((await allBags()).map(nameOf)).toEqual(['Back'])
+    await putBag(id, raw)
+    expect(await names()).toEqual(['Back'])
   })
 
   it('says when a record cannot be read here', () => {
     const read = designOf({ savedAt: 0, file: { format: 'ample-motif-project', version: 99 } })
     expect(!read.ok && read.problem[0]!.message).toContain('newer than this program')
+  })
+
+  it('goes on from a save of its own that was given up and came through after all', async () => {
+    const { id } = await addBag(named('Start'))
+    await save(id, named('Came through'), 1)
+    expect(await save(id, named('Next'), 1)).toMatchObject({ ok: true, record: { revision: 3 } })
+  })
+
+  it('does not take in what it could not open again', async () => {
+    const refused = addBag(tote({ name: 'Half \ud83e' }))
+    await expect(refused).rejects.toThrow('one line of text')
+    expect(kept.size).toBe(0)
+  })
+
+  it('says when the storage does not answer', async () => {
+    const never = new Promise<never>(() => {})
+    await expect(answered(never, 5)).rejects.toThrow(NoAnswer)
+    expect(failureOf(new NoAnswer())).toBe('silent')
+    expect(await answered(Promise.resolve(7), 5)).toBe(7)
+  })
+
+  it('gives what is left of maimed records, and the last version that can be opened', async () => {
+    const { id } = await addBag(named('Good'))
+    const record = (await maybeBag(id))!
+    const bad = { format: 'ample-motif-project', version: 99 }
+    kept.set('null', null)
+    kept.set('number', 7)
+    kept.set('maimed', { id: 'maimed', file: bad, revision: 'x', previous: 'none' })
+    kept.set('worse', {
+      ...record,
+      id: 'other',
+      file: null,
+      previous: [null, { file: bad }, record],
+    })
+    const all = Object.fromEntries((await allBags()).map((bag) => [bag.id, bag]))
+    expect([all['null']!.record, all['number']!.record]).toEqual([null, null])
+    expect(all['number']!.raw).toBe(7)
+    expect(all['maimed']!.record).toMatchObject({
+      id: 'maimed',
+      revision: 0,
+      savedAt: 0,
+      previous: [],
+    })
+    expect(maybeLastGood(all['maimed']!.record!)).toBeNull()
+    expect(all['worse']!.record!.id).toBe('worse')
+    expect(maybeLastGood(all['worse']!.record!)?.name).toBe('Good')
   })
 })

@@ -1,7 +1,9 @@
 import localforage from 'localforage'
+import { nanoid } from 'nanoid'
 import type { Design } from '@core/design'
 import { projectOf, readProjectJson } from '@core/file'
 import type { Result } from '@core/units'
+import { answered, failureOf, type StorageFailure } from './answered.ts'
 
 /*
  * Bags kept in the browser. A bag and its previous versions are one record, so that a save is one write: it is there whole
@@ -18,19 +20,38 @@ export interface BagRecord extends KeptVersion {
   readonly revision: number
   readonly createdAt: number
   readonly previous: readonly KeptVersion[]
+  /** The sitting that saved it. */
+  readonly by?: string
+}
+
+/** What lies on the shelf under an id: a record, or what is left of one. */
+export interface KeptBag {
+  readonly id: string
+  /** As it is stored. */
+  readonly raw: unknown
+  /** With what is missing filled in; null when nothing of it can be used. */
+  readonly record: BagRecord | null
 }
 
 export type SaveResult =
   | { readonly ok: true; readonly record: BagRecord }
-  | { readonly ok: false; readonly reason: 'conflict' | 'full' | 'refused' }
+  | { readonly ok: false; readonly reason: 'conflict' | 'gone' | StorageFailure }
+
+/** A save that goes on from what was read. */
+export interface Save {
+  readonly id: string
+  readonly design: Design
+  /** The revision the bag was read at, or last saved as. */
+  readonly revision: number
+  readonly firstOfSitting: boolean
+  readonly sitting: string
+}
 
 const PREVIOUS_KEPT = 5
 /** A previous version is kept when the last one kept is older than this, or the sitting has just begun. */
 const PREVIOUS_APART_MS = 3 * 60_000
 
 const bags = localforage.createInstance({ name: 'ample-motif', storeName: 'bags' })
-
-const fileOf = projectOf
 
 /** Runs alone among all tabs, so that looking and writing are one step. */
 const alone = <T>(id: string, work: () => Promise<T>): Promise<T> =>
@@ -40,68 +61,130 @@ const alone = <T>(id: string, work: () => Promise<T>): Promise<T> =>
 export const designOf = (record: KeptVersion): Result<Design, readonly { message: string }[]> =>
   readProjectJson(record.file)
 
-export const maybeBag = (id: string): Promise<BagRecord | null> => bags.getItem<BagRecord>(id)
-
-/** All bags, the last saved first. */
-export async function allBags(): Promise<BagRecord[]> {
-  const records: BagRecord[] = []
-  await bags.iterate<BagRecord, void>((record) => void records.push(record))
-  return records.sort((a, b) => b.savedAt - a.savedAt)
+/** The newest version of a record that can be opened; null when there is none. */
+export function maybeLastGood({ file, savedAt, previous }: BagRecord): Design | null {
+  for (const version of [{ file, savedAt }, ...previous]) {
+    const read = designOf(version)
+    if (read.ok) return read.value
+  }
+  return null
 }
 
-/** @throws when the browser refuses to store it */
-export async function addBag(design: Design): Promise<BagRecord> {
+/** A record as it was stored, whatever has happened to it since. */
+function recordOf(id: string, raw: unknown): BagRecord | null {
+  if (typeof raw !== 'object' || raw === null) return null
+  const { revision, createdAt, savedAt, file, previous, by } = raw as Partial<BagRecord>
+  const time = (at: unknown) => (typeof at === 'number' && Number.isFinite(at) ? at : 0)
+  const versions = Array.isArray(previous) ? (previous as unknown[]) : []
+  return {
+    id,
+    revision: typeof revision === 'number' ? revision : 0,
+    createdAt: time(createdAt),
+    savedAt: time(savedAt),
+    file: file ?? null,
+    previous: versions.filter(
+      (version): version is KeptVersion => typeof version === 'object' && version !== null,
+    ),
+    ...(typeof by === 'string' ? { by } : {}),
+  }
+}
+
+/** The record of a bag; null when there is none that can be used. @throws when storage refuses or does not answer */
+export const maybeBag = async (id: string): Promise<BagRecord | null> =>
+  recordOf(id, await answered(bags.getItem<unknown>(id)))
+
+/** Everything on the shelf, the last saved first. @throws when storage refuses or does not answer */
+export async function allBags(): Promise<KeptBag[]> {
+  const kept: KeptBag[] = []
+  await answered(
+    bags.iterate<unknown, void>((raw, id) => {
+      kept.push({ id, raw, record: recordOf(id, raw) })
+    }),
+  )
+  return kept.sort((a, b) => (b.record?.savedAt ?? 0) - (a.record?.savedAt ?? 0))
+}
+
+/** A record of a bag that has none yet. */
+export function recordWith(
+  id: string,
+  design: Design,
+  over: Partial<Pick<BagRecord, 'revision' | 'by'>> = {},
+): BagRecord {
   const now = Date.now()
-  const record: BagRecord = {
-    id: crypto.randomUUID(),
+  return {
+    id,
     revision: 1,
     createdAt: now,
     savedAt: now,
-    file: fileOf(design),
+    file: projectOf(design),
     previous: [],
+    ...over,
   }
-  await bags.setItem(record.id, record)
+}
+
+/**
+ * Puts a new bag on the shelf.
+ * @throws when the browser refuses to store it, or it is one that could not be opened again
+ */
+export async function addBag(design: Design): Promise<BagRecord> {
+  const record = recordWith(nanoid(), design)
+  const read = designOf(record)
+  if (!read.ok) throw new Unreadable(read.problem[0]!.message)
+  await putBag(record.id, record)
   return record
 }
 
-/** Saves a bag that was read at `revision`. Nothing is written unless the stored one is still that. */
-export function saveBag(
-  id: string,
-  design: Design,
-  revision: number,
-  firstOfSitting: boolean,
-): Promise<SaveResult> {
+/** Thrown for a bag that could not be opened again, with the reason. */
+export class Unreadable extends Error {
+  override name = 'Unreadable'
+}
+
+/** Saves a bag. Nothing is written unless what is stored is what it goes on from. */
+export function saveBag({
+  id,
+  design,
+  revision,
+  firstOfSitting,
+  sitting,
+}: Save): Promise<SaveResult> {
   return alone(id, async () => {
     try {
       const stored = await maybeBag(id)
-      if (!stored || stored.revision !== revision) return { ok: false, reason: 'conflict' }
-      const savedAt = Date.now()
-      const last = stored.previous[0]
-      const keep = firstOfSitting || !last || stored.savedAt - last.savedAt > PREVIOUS_APART_MS
-      const previous = keep
-        ? [{ savedAt: stored.savedAt, file: stored.file }, ...stored.previous]
-        : stored.previous
+      if (!stored) return { ok: false, reason: 'gone' }
+      // A save of this sitting that was given up may have come through after all.
+      const own = stored.by === sitting && stored.revision > revision
+      if (stored.revision !== revision && !own) return { ok: false, reason: 'conflict' }
       const record: BagRecord = {
         ...stored,
-        revision: revision + 1,
-        savedAt,
-        file: fileOf(design),
-        previous: previous.slice(0, PREVIOUS_KEPT),
+        revision: stored.revision + 1,
+        savedAt: Date.now(),
+        file: projectOf(design),
+        previous: previousAfter(stored, firstOfSitting),
+        by: sitting,
       }
-      await bags.setItem(id, record)
+      await answered(bags.setItem(id, record))
       return { ok: true, record }
     } catch (error) {
-      const full = error instanceof DOMException && error.name === 'QuotaExceededError'
-      return { ok: false, reason: full ? 'full' : 'refused' }
+      return { ok: false, reason: failureOf(error) }
     }
   })
 }
 
-/** Takes a bag away and gives it back, to be put back by {@link putBag}. */
-export async function removeBag(id: string): Promise<BagRecord | null> {
-  const record = await maybeBag(id)
-  await bags.removeItem(id)
-  return record
+function previousAfter(stored: BagRecord, firstOfSitting: boolean): readonly KeptVersion[] {
+  const last = stored.previous[0]
+  const keep = firstOfSitting || !last || stored.savedAt - last.savedAt > PREVIOUS_APART_MS
+  if (!keep) return stored.previous
+  return [{ savedAt: stored.savedAt, file: stored.file }, ...stored.previous].slice(
+    0,
+    PREVIOUS_KEPT,
+  )
 }
 
-export const putBag = (record: BagRecord): Promise<BagRecord> => bags.setItem(record.id, record)
+/** Takes a bag away and gives it back as it was stored, to be put back by {@link putBag}. */
+export async function removeBag(id: string): Promise<unknown> {
+  const raw = await answered(bags.getItem<unknown>(id))
+  await answered(bags.removeItem(id))
+  return raw
+}
+export const putBag = async (id: string, raw: unknown): Promise<void> =>
+  void (await answered(bags.setItem(id, raw)))

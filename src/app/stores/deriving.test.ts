@@ -7,38 +7,27 @@ import { tote } from '../../core/testing/tote.ts'
 /* A worker that answers when the test lets it, and says it took `workMs`. */
 const asked: { design: Design; hand: string; answer: () => Promise<void> }[] = []
 let workMs = 1
-jest.unstable_mockModule('@app/workers/derive-client.ts', () => ({
-  deriver: {
-    derive: (design: Design, { hand }: { hand: 'left' | 'right' }) =>
-      new Promise((done) => {
-        const answer = async () => {
-          done({ ok: true, value: derive(design, { hand }), workMs })
-          for (let i = 0; i < 12; i++) await Promise.resolve()
-        }
-        asked.push({ design, hand, answer })
-      }),
-  },
-  latestOnly,
-}))
-
-/** As in the client, which cannot be loaded without a worker. */
-function latestOnly<Q, V>(ask: (q: Q) => Promise<V>, told: (v: V, q: Q) => void): (q: Q) => void {
-  let waiting: { q: Q } | null = null
-  let busy = false
-  return (q) => {
-    waiting = { q }
-    if (busy) return
-    busy = true
-    void (async () => {
-      while (waiting) {
-        const now: { q: Q } = waiting
-        waiting = null
-        told(await ask(now.q), now.q)
-      }
-      busy = false
-    })()
-  }
+let fails: string | null = null
+interface Api {
+  derive: (design: Design, options: { hand: 'left' | 'right' }) => Promise<unknown>
 }
+const api: Api = {
+  derive: (design, { hand }) =>
+    new Promise((done) => {
+      const answer = async () => {
+        done(
+          fails === null
+            ? { ok: true, value: { value: derive(design, { hand }), workMs } }
+            : { ok: false, problem: fails },
+        )
+        for (let i = 0; i < 12; i++) await Promise.resolve()
+      }
+      asked.push({ design, hand, answer })
+    }),
+}
+jest.unstable_mockModule('@app/workers/workers.ts', () => ({
+  deriver: { ask: (question: (api: Api) => Promise<unknown>) => question(api) },
+}))
 
 const { useDeriving } = await import('./deriving.ts')
 
@@ -62,13 +51,14 @@ beforeEach(() => {
   jest.useFakeTimers({ doNotFake: ['nextTick', 'queueMicrotask'] })
   asked.length = 0
   workMs = 1
+  fails = null
 })
 afterEach(() => void jest.useRealTimers())
 
 describe('deriving', () => {
   it('answers for the newest design and leaves out those in between', async () => {
     const { deriving, edit } = await table()
-    expect(deriving.derived.value!.tally.rounds).toBe(16)
+    expect(deriving.table.value!.derived.tally.rounds).toBe(16)
     await edit(rounds(4))
     await edit(rounds(5))
     await edit(rounds(6))
@@ -76,7 +66,7 @@ describe('deriving', () => {
     await asked.shift()!.answer()
     await asked.shift()!.answer()
     expect(asked).toHaveLength(0)
-    expect(deriving.derived.value!.tally.rounds).toBe(19)
+    expect(deriving.table.value!.derived.tally.rounds).toBe(19)
   })
 
   it('asks again when the hand changes', async () => {
@@ -96,7 +86,7 @@ describe('deriving', () => {
     await jest.advanceTimersByTimeAsync(450)
     expect(asked).toHaveLength(1)
     await asked.shift()!.answer()
-    expect(deriving.derived.value!.tally.rounds).toBe(24)
+    expect(deriving.table.value!.derived.tally.rounds).toBe(24)
   })
 
   it('shows a preview without touching the bag, and not after it was left', async () => {
@@ -112,5 +102,40 @@ describe('deriving', () => {
     deriving.endPreview()
     await asked.shift()!.answer()
     expect(deriving.preview.value).toBeNull()
+  })
+
+  it('keeps a design and what follows from it together, and says when nothing could follow', async () => {
+    const { history, deriving, edit } = await table()
+    await edit(rounds(4))
+    expect(deriving.table.value!.design).not.toBe(history.value!.design)
+    await asked.shift()!.answer()
+    expect(deriving.table.value).toMatchObject({ design: history.value!.design, revision: 1 })
+    fails = 'too much'
+    await edit(rounds(5))
+    await asked.shift()!.answer()
+    expect(deriving.failure.value).toBe('too much')
+    expect(deriving.table.value!.revision).toBe(1)
+    // A failure keeps nothing from being asked.
+    fails = null
+    deriving.askAgain()
+    await asked.shift()!.answer()
+    expect([deriving.failure.value, deriving.table.value!.revision]).toEqual([null, 2])
+  })
+
+  it('shows nothing of a bag that was put away', async () => {
+    const { deriving, edit } = await table()
+    await edit(rounds(4))
+    deriving.clear()
+    await asked.shift()!.answer()
+    expect(deriving.table.value).toBeNull()
+  })
+
+  it('says why what is pointed at cannot be', async () => {
+    const { deriving } = await table()
+    deriving.showPreview([{ name: 'removeYarn', args: { letter: 'A', instead: 'Q' } }])
+    expect(asked).toHaveLength(0)
+    expect(deriving.cannot.value).toContain('no yarn has the letter Q')
+    deriving.endPreview()
+    expect(deriving.cannot.value).toBeNull()
   })
 })

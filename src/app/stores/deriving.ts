@@ -1,8 +1,8 @@
-import { computed, type Ref, shallowRef, watch } from 'vue'
-import { commit, type Design, type Edit, type History } from '@core/design'
+import { computed, type Ref, ref, shallowRef, watch } from 'vue'
+import { type Design, type Edit, type History, refusalText, tryCommit } from '@core/design'
 import type { Derived } from '@core/plan'
-import { deriver, latestOnly } from '@app/workers/derive-client.ts'
-import type { Answer } from '@app/workers/derive.worker.ts'
+import { latestOnly } from '@app/workers/client.ts'
+import { deriver } from '@app/workers/workers.ts'
 
 type Hand = 'right' | 'left'
 
@@ -13,34 +13,43 @@ type Hand = 'right' | 'left'
 const PACE = 20
 const SLOWEST_MS = 500
 
+/** A design and all that follows from it, which are never seen apart: whoever shows what was derived reads the design here. */
+export interface Table {
+  readonly design: Design
+  readonly derived: Derived
+  /** The revision of the history the design is of. */
+  readonly revision: number
+}
+
 /** What the worker is asked for. */
 interface Question {
   readonly design: Design
+  readonly revision: number
   readonly hand: Hand
 }
 
 /** All that follows from the design on the table, and from what an edit under the pointer would make of it. */
 export function useDeriving(history: Readonly<Ref<History | null>>, hand: Readonly<Ref<Hand>>) {
-  const derived = shallowRef<Derived | null>(null)
-  const preview = shallowRef<{ readonly design: Design; readonly derived: Derived } | null>(null)
-  let previewWanted = false
+  const table = shallowRef<Table | null>(null)
+  const preview = shallowRef<Table | null>(null)
+  /** Why the newest design could not be worked out; null when it was. */
+  const failure = ref<string | null>(null)
+  /** Why what is pointed at cannot be done; null when it can. */
+  const cannot = ref<string | null>(null)
 
-  const asking = (told: (value: Derived, design: Design, workMs: number) => void) =>
-    latestOnly(
-      async ({ design, hand: by }: Question): Promise<Answer<Derived>> =>
-        await deriver.derive(design, { hand: by }),
-      (answer, { design }) => {
-        if (answer.ok) told(answer.value, design, answer.workMs)
-      },
-    )
+  const ask = ({ design, hand: by }: Question) =>
+    deriver.ask((api) => api.derive(design, { hand: by }))
   let paceMs = 0
-  const askDerived = asking((value, _, workMs) => {
-    paceMs = Math.min(SLOWEST_MS, workMs * PACE)
-    if (history.value) derived.value = value
+  const deriving = latestOnly(ask, (answer, { design, revision }: Question) => {
+    failure.value = answer.ok ? null : answer.problem
+    if (!answer.ok) return
+    paceMs = Math.min(SLOWEST_MS, answer.value.workMs * PACE)
+    table.value = { design, revision, derived: answer.value.value }
   })
-  const askPreview = asking((value, design) => {
-    if (previewWanted) preview.value = { design, derived: value }
+  const previewing = latestOnly(ask, (answer, { design, revision }: Question) => {
+    if (answer.ok) preview.value = { design, revision, derived: answer.value.value }
   })
+
   const design = computed(() => history.value?.design)
   let timer: ReturnType<typeof setTimeout> | undefined
   let askedAt = 0
@@ -48,7 +57,12 @@ export function useDeriving(history: Readonly<Ref<History | null>>, hand: Readon
     clearTimeout(timer)
     timer = undefined
     askedAt = performance.now()
-    if (design.value) askDerived({ design: design.value, hand: hand.value })
+    if (history.value)
+      deriving.ask({
+        design: history.value.design,
+        revision: history.value.revision,
+        hand: hand.value,
+      })
   }
   watch([design, hand], () => {
     const inGesture = history.value?.past.at(-1)?.gesture != null
@@ -57,20 +71,41 @@ export function useDeriving(history: Readonly<Ref<History | null>>, hand: Readon
     else timer ??= setTimeout(askNow, wait)
   })
 
-  /** Shows what edits would make of it, without doing them. */
+  /** Shows what edits would make of it, without doing them; or says why they cannot be done. */
   function showPreview(edits: readonly Edit[]) {
     if (!history.value) return
-    previewWanted = true
-    const would = edits.reduce((state, one) => commit(state, one), history.value)
-    askPreview({ design: would.design, hand: hand.value })
+    const would = tryCommit(history.value, edits)
+    cannot.value = would.ok ? null : refusalText(history.value.design, would.problem)
+    if (would.ok)
+      previewing.ask({
+        design: would.value.design,
+        revision: would.value.revision,
+        hand: hand.value,
+      })
   }
   function endPreview() {
-    previewWanted = false
+    previewing.drop()
     preview.value = null
+    cannot.value = null
   }
   function clear() {
     endPreview()
-    derived.value = null
+    clearTimeout(timer)
+    timer = undefined
+    deriving.drop()
+    table.value = null
+    failure.value = null
   }
-  return { derived, preview, showPreview, endPreview, clear }
+  return {
+    table,
+    preview,
+    /** What is seen: the preview while there is one. */
+    shown: computed(() => preview.value ?? table.value),
+    failure,
+    cannot,
+    showPreview,
+    endPreview,
+    askAgain: askNow,
+    clear,
+  }
 }

@@ -1,37 +1,35 @@
 import { jest } from '@jest/globals'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import type { Design } from '../../core/design/index.ts'
 import { projectOf } from '../../core/file/index.ts'
 import { tote } from '../../core/testing/tote.ts'
-import type { BagRecord, SaveResult } from '../storage/bag-store.ts'
+import type { BagRecord, Save, SaveResult } from '../storage/bag-store.ts'
 
 /* The store answers when the test lets it; what a save writes is kept in a list. */
-const asked: {
-  design: Design
-  revision: number
-  first: boolean
-  answer: (result: SaveResult) => void
-}[] = []
-const noted: string[] = []
+const asked: (Save & { answer: (result: SaveResult) => void })[] = []
+const notes = new Map<string, string>()
 const told: unknown[] = []
 const added: Design[] = []
+const put: string[] = []
 jest.unstable_mockModule('@app/storage/bag-store.ts', () => ({
-  saveBag: (_: string, design: Design, revision: number, first: boolean) =>
-    new Promise((answer) => asked.push({ design, revision, first, answer })),
+  saveBag: (save: Save) => new Promise((answer) => asked.push({ ...save, answer })),
   addBag: (design: Design) => {
     added.push(design)
     return Promise.resolve(record(1))
   },
+  putBag: (id: string) => Promise.resolve(void put.push(id)),
+  recordWith: (_: string, __: Design, over: { revision: number }) => record(over.revision),
 }))
-jest.unstable_mockModule('@app/storage/leaving-note.ts', () => ({
+jest.unstable_mockModule('@app/storage/unsaved-note.ts', () => ({
+  sitting: 'this',
   leaveNote: (bag: string, revision: number, design: Design) =>
-    noted.push(`${bag} ${revision} ${design.name}`),
+    notes.set(bag, `${revision} ${design.name}`),
+  dropNote: (bag: string) => notes.delete(bag),
 }))
 jest.unstable_mockModule('@app/storage/tabs.ts', () => ({
   tellTabs: (message: unknown) => told.push(message),
 }))
-
-const listeners = new Map<string, () => void>()
+const listeners = new Map<string, (event: { preventDefault: () => void }) => void>()
 const target = {
   addEventListener: (kind: string, listen: () => void) => listeners.set(kind, listen),
 }
@@ -52,31 +50,33 @@ const { useSaving } = await import('./saving.ts')
 
 /** A bag that was just opened at revision 3. */
 function opened() {
-  const id = ref<string | null>('bag')
   const held = shallowRef<Design | null>(null)
   const reload = jest.fn(() => Promise.resolve())
   const saving = useSaving(
-    id,
     computed(() => held.value),
     reload,
   )
-  saving.begin(record(3))
-  held.value = tote()
+  const read = tote()
+  held.value = read
+  saving.begin(record(3), read)
   const change = (name: string) => (held.value = tote({ name }))
-  return { id, held, saving, reload, change }
+  return { held, saving, reload, change }
 }
 /** Lets promises that are done be noticed. */
 const settle = async () => {
-  for (let i = 0; i < 8; i++) await Promise.resolve()
+  for (let i = 0; i < 10; i++) await Promise.resolve()
 }
 const answer = async (result: SaveResult) => {
   asked.shift()!.answer(result)
   await settle()
 }
+const wanted = () =>
+  asked.map(({ design, revision, firstOfSitting }) => [design.name, revision, firstOfSitting])
 
 beforeEach(() => {
   jest.useFakeTimers()
-  for (const list of [asked, noted, told, added]) list.length = 0
+  for (const list of [asked, told, added, put]) list.length = 0
+  notes.clear()
 })
 afterEach(() => void jest.useRealTimers())
 
@@ -88,12 +88,38 @@ describe('saving', () => {
     change('Two')
     expect(asked).toHaveLength(0)
     await jest.advanceTimersByTimeAsync(300)
-    expect(asked.map(({ design, revision, first }) => [design.name, revision, first])).toEqual([
-      ['Two', 3, true],
-    ])
+    expect(wanted()).toEqual([['Two', 3, true]])
     await answer({ ok: true, record: record(4) })
     expect([saving.state, saving.savedAt]).toEqual(['saved', 104])
     expect(told).toEqual([{ kind: 'saved', bag: 'bag', revision: 4 }])
+  })
+
+  it('stores in the middle of steady changes, which never put it off', async () => {
+    const { change } = opened()
+    for (let i = 0; i < 40 && asked.length === 0; i++) {
+      change(`Change ${i}`)
+      await jest.advanceTimersByTimeAsync(20)
+    }
+    expect(asked).toHaveLength(1)
+    expect(Number(asked[0]!.design.name.slice(7))).toBeLessThanOrEqual(10)
+  })
+
+  it('notes what is not stored at once and again and again, and drops the note once it is', async () => {
+    const { change } = opened()
+    change('One')
+    expect(notes.get('bag')).toBe('3 One')
+    change('Two')
+    await jest.advanceTimersByTimeAsync(150)
+    expect(notes.get('bag')).toBe('3 Two')
+    await jest.advanceTimersByTimeAsync(100)
+    change('Three')
+    await answer({ ok: true, record: record(4) })
+    // What was stored meanwhile is not the newest: its note stays.
+    await jest.advanceTimersByTimeAsync(150)
+    expect(notes.get('bag')).toBe('4 Three')
+    await jest.advanceTimersByTimeAsync(100)
+    await answer({ ok: true, record: record(5) })
+    expect(notes.size).toBe(0)
   })
 
   it('does not save what was only opened', async () => {
@@ -102,33 +128,41 @@ describe('saving', () => {
     expect(asked).toHaveLength(0)
   })
 
-  it('saves what changed while it was saving, on the new revision', async () => {
+  it('saves one at a time: a slow save and an edit do not get in each other’s way', async () => {
     const { saving, change } = opened()
     change('One')
     await jest.advanceTimersByTimeAsync(300)
     change('Two')
+    await jest.advanceTimersByTimeAsync(5000)
+    void saving.flush()
+    expect(wanted()).toEqual([['One', 3, true]])
     await answer({ ok: true, record: record(4) })
-    expect(saving.state).toBe('saving')
     await jest.advanceTimersByTimeAsync(300)
-    expect(asked.map(({ design, revision, first }) => [design.name, revision, first])).toEqual([
-      ['Two', 4, false],
-    ])
+    expect(wanted()).toEqual([['Two', 4, false]])
     await answer({ ok: true, record: record(5) })
     expect(saving.state).toBe('saved')
+    expect(asked).toHaveLength(0)
   })
 
-  it('says when there is no room, and tries again by itself', async () => {
-    const { saving, change } = opened()
-    change('One')
-    await jest.advanceTimersByTimeAsync(300)
-    await answer({ ok: false, reason: 'full' })
-    expect(saving.state).toBe('full')
-    await jest.advanceTimersByTimeAsync(16_000)
-    await answer({ ok: true, record: record(4) })
-    expect(saving.state).toBe('saved')
-  })
+  it.each(['full', 'refused', 'silent'] as const)(
+    'says when storage is %s, keeps the note, asks before the tab closes, and tries again by itself',
+    async (reason) => {
+      const { saving, change } = opened()
+      change('One')
+      await jest.advanceTimersByTimeAsync(300)
+      await answer({ ok: false, reason })
+      expect(saving.state).toBe(reason)
+      expect(notes.get('bag')).toBe('3 One')
+      const preventDefault = jest.fn()
+      listeners.get('beforeunload')!({ preventDefault })
+      expect(preventDefault).toHaveBeenCalled()
+      await jest.advanceTimersByTimeAsync(16_000)
+      await answer({ ok: true, record: record(4) })
+      expect([saving.state, notes.size]).toEqual(['saved', 0])
+    },
+  )
 
-  it('never overwrites another tab, and keeps both', async () => {
+  it('never overwrites another tab, keeps both, and what is done meanwhile', async () => {
     const { saving, change } = opened()
     change('Mine')
     await jest.advanceTimersByTimeAsync(300)
@@ -137,8 +171,25 @@ describe('saving', () => {
     change('Mine too')
     await jest.advanceTimersByTimeAsync(30_000)
     expect(asked).toHaveLength(0)
-    await saving.keepAsCopy()
+    // A tab that is closed now leaves its work in the note.
+    expect(notes.get('bag')).toBe('3 Mine too')
+    expect(await saving.keepAsCopy()).toBe('bag')
     expect(added.map(({ name }) => name)).toEqual(['Mine too (copy)'])
+    expect([saving.unsaved(), notes.size]).toEqual([false, 0])
+  })
+
+  it('tells a bag deleted elsewhere from one saved elsewhere, and puts it back as it is here', async () => {
+    const { saving, reload, change } = opened()
+    change('Mine')
+    await jest.advanceTimersByTimeAsync(300)
+    await answer({ ok: false, reason: 'gone' })
+    expect(saving.state).toBe('gone')
+    await saving.putBack()
+    expect([put, saving.state, notes.size]).toEqual([['bag'], 'saved', 0])
+    expect(reload).not.toHaveBeenCalled()
+    change('Goes on')
+    await jest.advanceTimersByTimeAsync(300)
+    expect(wanted()).toEqual([['Goes on', 4, true]])
   })
 
   it('takes over what another tab saved when it has nothing of its own to lose', () => {
@@ -147,6 +198,7 @@ describe('saving', () => {
     expect(quiet.reload).not.toHaveBeenCalled()
     quiet.saving.heardSave(4)
     expect(quiet.reload).toHaveBeenCalledTimes(1)
+
     const busy = opened()
     busy.change('Mine')
     busy.saving.heardSave(4)
@@ -155,16 +207,17 @@ describe('saving', () => {
   })
 
   it('saves a bag that is put away, and leaves a note when the tab closes', async () => {
-    const { id, held, saving, change } = opened()
+    const { held, saving, change } = opened()
     change('Last')
-    listeners.get('pagehide')!()
-    expect(noted).toEqual(['bag 3 Last'])
-    const put = saving.flush()
-    id.value = null
+    listeners.get('pagehide')!({ preventDefault: () => {} })
+    expect(notes.get('bag')).toBe('3 Last')
+    const away = saving.flush()
+    saving.end()
     held.value = null
     await settle()
     expect(asked[0]!.design.name).toBe('Last')
     await answer({ ok: true, record: record(4) })
-    await put
+    await away
+    expect(notes.size).toBe(0)
   })
 })

@@ -1,54 +1,122 @@
 import { defineStore } from 'pinia'
-import { shallowRef } from 'vue'
+import { ref, shallowRef } from 'vue'
 import beaterTote from '@demo/beater-tote.json'
 import marchBookSatchel from '@demo/march-book-satchel.json'
 import mutePouch from '@demo/mute-pouch.json'
 import raffleBag from '@demo/raffle-bag.json'
 import type { Design } from '@core/design'
 import { readProjectJson } from '@core/file'
-import { type Derived } from '@core/plan'
+import type { Derived } from '@core/plan'
+import { shortened } from '@core/units'
+import { failureOf, failureWords } from '@app/storage/answered.ts'
 import {
-  allBags,
   addBag,
-  type BagRecord,
+  allBags,
   designOf,
+  type KeptBag,
+  maybeLastGood,
   putBag,
   removeBag,
+  saveBag,
+  Unreadable,
 } from '@app/storage/bag-store.ts'
+import { sitting } from '@app/storage/unsaved-note.ts'
 import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
-import { derived } from '@app/workers/derive-client.ts'
+import { deriver } from '@app/workers/workers.ts'
 
-/** A bag as it lies on the shelf; without a design when its record cannot be read here. */
+/** A bag as it lies on the shelf. */
 export interface ShelfBag {
   readonly id: string
+  readonly name: string
   readonly savedAt: number
+  /** As it is stored. */
+  readonly raw: unknown
+  /** Null when its record cannot be read here. */
   readonly design: Design | null
+  /** Null until it is worked out, and when it cannot be. */
   readonly derived: Derived | null
+  /** What is wrong with it, in words. */
   readonly problem: string | null
+  /** A version that can be opened where the newest cannot. */
+  readonly lastGood: Design | null
 }
 
 /** The last is brought last, and so lies first. */
 const demoFiles: readonly unknown[] = [mutePouch, marchBookSatchel, raffleBag, beaterTote]
+/** A bag takes no longer than this on the shelf; it can still be opened, which says more. */
+const LONGEST_MS = 10_000
 
-async function shown(record: BagRecord): Promise<ShelfBag> {
-  const { id, savedAt } = record
-  const read = designOf(record)
-  if (!read.ok)
-    return { id, savedAt, design: null, derived: null, problem: read.problem[0]!.message }
-  return { id, savedAt, design: read.value, derived: await derived(read.value), problem: null }
+/** A name that stands in a record, whatever else does. */
+function nameIn(raw: unknown): string {
+  const { file } = (raw ?? {}) as { file?: { design?: { name?: unknown } } }
+  const name = file?.design?.name
+  return typeof name === 'string' && name.trim() ? shortened(name, 80) : 'A bag'
 }
 
-/** All bags, and what can be done to them from outside. */
+function onShelf({ id, raw, record }: KeptBag): ShelfBag {
+  const bag = { id, raw, savedAt: record?.savedAt ?? 0, name: nameIn(raw), derived: null }
+  if (!record)
+    return { ...bag, design: null, problem: 'Nothing of its record can be read.', lastGood: null }
+  const read = designOf(record)
+  if (read.ok) return { ...bag, design: read.value, problem: null, lastGood: null }
+  const [first] = read.problem as readonly { where?: string; message: string }[]
+  return {
+    ...bag,
+    design: null,
+    problem: `It cannot be opened: ${first?.where ?? ''} ${first?.message ?? ''}`,
+    lastGood: maybeLastGood(record),
+  }
+}
+
+/** All bags, and what can be done to them from outside. What could not be stored is said in `refused`, and nothing is lost. */
 export const useShelf = defineStore('shelf', () => {
   const bags = shallowRef<readonly ShelfBag[] | null>(null)
+  /** Why something was not done, or the shelf cannot be read. */
+  const refused = ref<string | null>(null)
 
-  /** Reads the shelf; the first time ever it brings the demo. */
-  async function refresh() {
-    if (!(await readSetting<boolean>('demo-brought'))) await bringDemo()
-    bags.value = await Promise.all((await allBags()).map(shown))
+  /** Does what stores something. Whether it was stored; if not, `refused` says what was not done, and why. */
+  async function attempt(what: string, work: () => Promise<unknown>): Promise<boolean> {
+    refused.value = null
+    try {
+      await work()
+      return true
+    } catch (error) {
+      refused.value =
+        error instanceof Unreadable
+          ? `${what}: ${error.message}.`
+          : `${what}. ${failureWords[failureOf(error)]}; what was stored before is still there. Export what you need to a file.`
+      return false
+    }
   }
 
-  async function bringDemo() {
+  let reading = 0
+  /** Reads the shelf; the first time ever it brings the demo. Each bag is looked at by itself, and shown when it is worked out. */
+  async function refresh() {
+    const now = ++reading
+    await attempt('The shelf could not be read', async () => {
+      if (!(await readSetting<boolean>('demo-brought'))) await bring()
+      const kept = (await allBags()).map(onShelf)
+      if (now !== reading) return
+      const before = new Map(bags.value?.map((bag) => [bag.id, bag]))
+      bags.value = kept.map((bag) => {
+        const known = before.get(bag.id)
+        return known && known.savedAt === bag.savedAt && known.derived ? known : bag
+      })
+      await Promise.all(bags.value.map((bag) => workOut(bag)))
+    })
+  }
+
+  async function workOut(bag: ShelfBag) {
+    const { design, derived } = bag
+    if (!design || derived) return
+    const answer = await deriver.ask((api) => api.derive(design, {}), { limitMs: LONGEST_MS })
+    const next: ShelfBag = answer.ok
+      ? { ...bag, derived: answer.value.value }
+      : { ...bag, problem: `It could not be worked out: ${answer.problem}` }
+    bags.value = (bags.value ?? []).map((one) => (one === bag ? next : one))
+  }
+
+  async function bring() {
     for (const file of demoFiles) {
       const read = readProjectJson(file)
       if (read.ok) await addBag(read.value)
@@ -56,21 +124,55 @@ export const useShelf = defineStore('shelf', () => {
     await keepSetting('demo-brought', true)
   }
 
-  async function add(design: Design): Promise<string> {
-    const { id } = await addBag(design)
-    await refresh()
+  const add = async (design: Design): Promise<string | null> => {
+    let id: string | null = null
+    const done = await attempt(
+      `“${shortened(design.name, 40)}” was not put on the shelf`,
+      async () => {
+        ;({ id } = await addBag(design))
+      },
+    )
+    if (done) await refresh()
     return id
   }
 
-  /** Takes a bag off the shelf; what comes back puts it there again. */
-  async function remove(id: string): Promise<() => Promise<void>> {
-    const record = await removeBag(id)
+  async function rename(bag: ShelfBag, name: string) {
+    const record = (await allBags()).find(({ id }) => id === bag.id)?.record
+    const read = record && designOf(record)
+    if (!record || !read?.ok) return
+    await attempt(`“${bag.name}” keeps its name`, async () => {
+      const { id, revision } = record
+      const design = { ...read.value, name }
+      const result = await saveBag({ id, design, revision, firstOfSitting: true, sitting })
+      if (!result.ok && result.reason !== 'conflict' && result.reason !== 'gone')
+        throw new DOMException(result.reason, result.reason === 'full' ? 'QuotaExceededError' : '')
+    })
+    await refreshQuietly()
+  }
+
+  /** Reads the shelf again, and leaves standing what was just said. */
+  async function refreshQuietly() {
+    const said = refused.value
     await refresh()
+    refused.value ??= said
+  }
+
+  /** Takes a bag off the shelf; what comes back puts it there again, null when it stays. */
+  async function remove(bag: ShelfBag): Promise<(() => Promise<void>) | null> {
+    let raw: unknown
+    const done = await attempt(`“${bag.name}” was not deleted`, async () => {
+      raw = await removeBag(bag.id)
+    })
+    await refreshQuietly()
+    if (!done) return null
     return async () => {
-      if (record) await putBag(record)
-      await refresh()
+      await attempt(`“${bag.name}” was not put back`, () => putBag(bag.id, raw))
+      await refreshQuietly()
     }
   }
 
-  return { bags, refresh, bringDemo: () => bringDemo().then(refresh), add, remove }
+  const bringDemo = async () => {
+    if (await attempt('The demo bags were not brought', bring)) await refresh()
+  }
+  return { bags, refused, refresh, bringDemo, add, rename, remove }
 })

@@ -3,6 +3,7 @@ import { RefreshLeft, RefreshRight, Operation } from '@element-plus/icons-vue'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import type { SnagCode } from '@core/snag'
+import { cutAt } from '@core/units'
 import { places, type PlaceName } from '@app/places.ts'
 import { useProject } from '@app/stores/project.ts'
 import EarlierVersions from './EarlierVersions.vue'
@@ -35,7 +36,7 @@ const placeOf: Partial<Record<SnagCode, PlaceName>> = {
 }
 const wrong = steady(() => {
   const counts: Partial<Record<PlaceName, number>> = {}
-  for (const { code, severity } of project.derived?.snags ?? []) {
+  for (const { code, severity } of project.table?.derived.snags ?? []) {
     if (severity === 'advice') continue
     const place = placeOf[code] ?? 'size'
     counts[place] = (counts[place] ?? 0) + 1
@@ -55,7 +56,7 @@ async function rename() {
 function takeName() {
   if (!renaming.value) return
   renaming.value = false
-  const wanted = name.value.trim().slice(0, 80)
+  const wanted = cutAt(name.value.trim(), 80)
   if (wanted && wanted !== project.design?.name)
     project.edit({ name: 'rename', args: { name: wanted } })
 }

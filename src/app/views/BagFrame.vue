@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { useEventListener, useMediaQuery } from '@vueuse/core'
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import { useRoute } from 'vue-router'
+import { ElMessageBox } from 'element-plus'
+import 'element-plus/es/components/message-box/style/css'
+import { computed, onBeforeUnmount, onErrorCaptured, ref, watch } from 'vue'
+import { onBeforeRouteLeave, useRoute } from 'vue-router'
 import { useProject } from '@app/stores/project.ts'
 import BagBar from './BagBar.vue'
 import SaveNotice from './SaveNotice.vue'
@@ -12,7 +14,7 @@ import TallyPanel from '@app/parts/TallyPanel.vue'
 /** The frame of a bag: the bar above, the spine at the left, the tally at the right, and a place in between. */
 const project = useProject()
 const route = useRoute()
-const ready = computed(() => project.design !== null && project.derived !== null)
+const ready = computed(() => project.table !== null)
 const narrow = useMediaQuery('(max-width: 1000px)')
 const tallyShown = ref(true)
 watch(narrow, (is) => (tallyShown.value = !is), { immediate: true })
@@ -25,6 +27,29 @@ watch(
   { immediate: true },
 )
 onBeforeUnmount(() => project.close())
+
+/** Nobody leaves what could not be stored without a word. */
+onBeforeRouteLeave(async () => {
+  await project.saving.flush()
+  if (!project.saving.unsaved()) return true
+  return ElMessageBox.confirm(
+    'The last changes of this bag could not be stored. Leave it, and they are lost when the tab is closed; stay, and you can export it to a file or keep it as a copy.',
+    'Not stored',
+    { confirmButtonText: 'Leave', cancelButtonText: 'Stay', type: 'warning' },
+  ).then(
+    () => true,
+    () => false,
+  )
+})
+
+/** A place that cannot be drawn says so, and the others can still be gone to. */
+const broken = ref<string | null>(null)
+onErrorCaptured((error) => {
+  broken.value = error.message
+  console.error(error)
+  return false
+})
+watch([() => route.name, () => project.table], () => (broken.value = null))
 
 const typing = (event: KeyboardEvent) =>
   (event.target as HTMLElement).closest('input:not([type=radio]), textarea, select') !== null
@@ -52,7 +77,11 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       <SpinePanel v-if="!narrow" />
       <main class="stage">
         <SaveNotice />
-        <RouterView v-if="ready" />
+        <p v-if="broken" class="not-drawn" role="alert">
+          This place could not be drawn: {{ broken }}. The bag itself is as it was; go to another
+          place, or undo the last change.
+        </p>
+        <RouterView v-else-if="ready" />
       </main>
       <TallyPanel v-if="tallyShown" />
     </template>
@@ -83,6 +112,10 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   min-height: 0;
   overflow: auto;
   background: var(--stage);
+}
+.stage .not-drawn {
+  padding: 24px;
+  color: var(--error);
 }
 .stage.problem {
   grid-column: 1 / -1;

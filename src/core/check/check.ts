@@ -7,6 +7,8 @@ import {
   type ReadWork,
   type Work,
 } from '../notation/index.ts'
+import { LIMITS } from '../design/index.ts'
+import { shortened } from '../units/index.ts'
 import { begins, carriedOver } from './beginnings.ts'
 import { bestReading } from './best-reading.ts'
 import { type CheckedRow, type CheckOptions, type CheckReport, kindsOf } from './checked.ts'
@@ -158,7 +160,8 @@ class Checker {
     const to = line.to ?? from
     const repeat = line.from === null ? null : repeatOf(line.text, from)
     if (repeat) return this.repeated(line, repeat, to - from + 1, own)
-    for (let number = from; number <= Math.min(to, from + 999); number++)
+    const last = Math.min(to, from + MOST_ROWS - this.rows.length)
+    for (let number = from; number <= last; number++)
       this.worked(
         { ...line, from: number, to: number },
         line.from === null ? null : number,
@@ -218,7 +221,7 @@ class Checker {
         to: line.text.length,
         mends: [`one row more or fewer`],
       })
-    for (let i = 0; i < Math.min(length, 1000); i++) {
+    for (let i = 0; i < Math.min(length, MOST_ROWS - this.rows.length); i++) {
       const source = this.texts.get(cycle[i % cycle.length]!)
       const number = line.from! + i
       const at = i === 0 ? problems : []
@@ -324,6 +327,7 @@ class Checker {
     read: ReadWork,
     problems: readonly Problem[],
   ): void {
+    if (this.rows.length >= MOST_ROWS) return
     this.rows.push({
       row: number,
       part: this.part,
@@ -345,8 +349,10 @@ class Checker {
   }
 }
 
-/** The text is not read beyond this. */
-export const LONGEST_PATTERN = 400_000
+/** More rows than this are not counted at once, and a line that is longer is not read. */
+const MOST_ROWS = 4000
+const LONGEST_LINE = 10_000
+const SHOWN = 160
 
 /**
  * Checks a written pattern, row by row: what each takes, what it leaves, and whether that is what it says. What cannot be read is
@@ -354,12 +360,30 @@ export const LONGEST_PATTERN = 400_000
  */
 export function checkPattern(text: string, options: CheckOptions = {}): CheckReport {
   const checker = new Checker(options)
-  for (const line of linesOf(text.slice(0, LONGEST_PATTERN))) checker.take(line)
-  const { rows, problems, unread } = checker
+  const read = text.slice(0, LIMITS.patternText)
+  for (const line of linesOf(read)) {
+    if (line.text.length > LONGEST_LINE) checker.unread.push({ line: line.line, text: line.text })
+    else checker.take(line)
+    if (checker.rows.length >= MOST_ROWS) break
+  }
+  const { rows, problems } = checker
+  if (rows.length >= MOST_ROWS || read.length < text.length)
+    problems.push({
+      code: 'too-long',
+      severity: 'warning',
+      message: `This is longer than is read at once: ${rows.length} rows were counted, and what follows was not.`,
+      from: 0,
+      to: 0,
+      mends: ['a part of it at a time'],
+    })
+  const unread = checker.unread.map(({ line, text: said }) => ({
+    line,
+    text: shortened(said, SHOWN),
+  }))
   return {
-    terms: options.terms ?? termsOf(text),
+    terms: options.terms ?? termsOf(read),
     rows,
-    problems: [...mixedTerms(text.slice(0, LONGEST_PATTERN), options.terms), ...problems],
+    problems: [...mixedTerms(read, options.terms), ...problems],
     unread,
   }
 }

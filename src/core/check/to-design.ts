@@ -3,6 +3,7 @@ import {
   type BandPart,
   type BasePart,
   type Design,
+  faultsOf,
   growthOf,
   LIMITS,
   type Working,
@@ -12,7 +13,7 @@ import {
 import { compile } from '../ledger/index.ts'
 import { newDesign } from '../plan/index.ts'
 import { inUsTerms } from '../terms/index.ts'
-import { found, refused, type Result } from '../units/index.ts'
+import { cutAt, found, refused, type Result, writable } from '../units/index.ts'
 import { checkPattern } from './check.ts'
 import type { CheckedRow, CheckOptions } from './checked.ts'
 import { countsOver, writtenRow } from './written-rows.ts'
@@ -95,7 +96,7 @@ class Yarns {
     if (!this.list.some((yarn) => yarn.letter === letter))
       this.list.push({
         letter,
-        name: /^[A-Z]$/.test(said) ? `Yarn ${said}` : said.slice(0, 60),
+        name: /^[A-Z]$/.test(said) ? `Yarn ${said}` : nameOf(said),
         colour: COLOURS[this.list.length % COLOURS.length]!,
         label: null,
         inHandGrams: null,
@@ -103,6 +104,8 @@ class Yarns {
     return letter
   }
 }
+/** A name as names are: one line, and not too long. */
+const nameOf = (said: string): string => cutAt(writable(said).trim(), 60) || 'Part'
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWX'
 const COLOURS = ['#33566b', '#d8a13a', '#efe9dc', '#8a3b2e', '#5d7d4f', '#5b4a6f'] as const
 
@@ -164,7 +167,7 @@ export function designFromPattern(
   for (const row of rows.slice(taken)) {
     const stitch = stitchOf(row)
     const adjust = row.makes! - count
-    const name = (row.part ?? (row.kind === 'round' ? 'Rounds' : 'Rows')).slice(0, 60)
+    const name = nameOf(row.part ?? (row.kind === 'round' ? 'Rounds' : 'Rows'))
     const own = row.yarns[0] === undefined ? yarn : yarns.letterOf(row.yarns[0])
     const below = bands.at(-1)
     if ((plainRow(row) && adjust === 0) || !countsOver(row, count)) {
@@ -214,7 +217,9 @@ export function designFromPattern(
     aroundMm: Math.min(5000, Math.max(20, Math.round(aroundMm))),
     heightMm: Math.min(3000, Math.max(10, Math.round(heightMm))),
   }
-  return found({ ...bag, want })
+  const made = { ...bag, want }
+  const [fault] = faultsOf(made)
+  return fault ? refused(`It makes no bag: ${fault.where} ${fault.message}.`) : found(made)
 }
 
 /** What every band has, under a free id. */

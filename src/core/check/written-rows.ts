@@ -2,7 +2,7 @@ import type { WrittenRow, WrittenRun } from '../design/index.ts'
 import { LIMITS } from '../design/index.ts'
 import type { Made } from '../notation/index.ts'
 import { isStitchId, stitchById } from '../stitch/index.ts'
-import { found, refused, type Result } from '../units/index.ts'
+import { found, refused, type Result, writable } from '../units/index.ts'
 import { checkPattern } from './check.ts'
 import type { CheckedRow } from './checked.ts'
 import { splitTotal } from './lines.ts'
@@ -101,13 +101,26 @@ export function runsOfMade(
 export const countsOver = (row: CheckedRow, count: number): boolean =>
   row.made !== undefined && row.makes !== null && row.makes > 0 && row.available === count
 
+/** What a row says is worked, without its total, on one line. */
+const workOf = (text: string): string =>
+  writable(splitTotal(text).work)
+    .trim()
+    .replace(/[.,;]+$/, '') || writable(text).trim()
+
+/** Why a row that adds up cannot stand in a bag all the same; null when it can. */
+function whyNot({ text, makes }: CheckedRow): string | null {
+  if (!makes) return 'it works nothing on these stitches.'
+  if (makes > LIMITS.rowCount)
+    return `it leaves ${makes} stitches; ${LIMITS.rowCount} are the most.`
+  const { length } = workOf(text)
+  return length > LIMITS.rowText
+    ? `it is ${length} characters long; ${LIMITS.rowText} are the most.`
+    : null
+}
+
 /** A checked row as a row of a bag. */
 export const writtenRow = (row: CheckedRow, yarns: RowYarns): WrittenRow => ({
-  text:
-    splitTotal(row.text)
-      .work.trim()
-      .replace(/[.,;]+$/, '')
-      .slice(0, LIMITS.rowText) || row.text,
+  text: workOf(row.text),
   runs: runsOfMade(row.made!, row.available!, yarns),
 })
 
@@ -133,6 +146,10 @@ export function countedRows(
   }
   if (own.length !== texts.length || unread.length > 0)
     return refused('One of the rows could not be read.')
+  for (const row of own) {
+    const why = whyNot(row)
+    if (why) return refused(`Row ${row.row! - 1}: ${why}`)
+  }
   const last = { yarn: yarns.yarn }
   return found(
     own.map((row) => {

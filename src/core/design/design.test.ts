@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { anyDesign } from '../testing/arbitrary.ts'
+import { anyBag } from '../testing/arbitrary.ts'
 import { anyEditOf } from '../testing/arbitrary-edit.ts'
 import { printProject, readProject } from '../file/index.ts'
 import { baseKinds } from '../shape/index.ts'
@@ -31,7 +31,7 @@ const paint = (column: number, row: number, letter = 'C'): Edit => ({
 })
 const chartOf = (history: History) => (partById(history.design, 'motif') as TapestryPart).chart
 
-const designAndEdits = anyDesign.chain((design) =>
+const designAndEdits = anyBag.chain((design) =>
   fc.tuple(fc.constant(design), fc.array(anyEditOf(design), { minLength: 1, maxLength: 6 })),
 )
 

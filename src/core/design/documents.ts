@@ -34,6 +34,8 @@ export const LIMITS = {
   swatches: 12,
   writtenRows: 300,
   rowText: 1200,
+  /** Of a written pattern that is checked, in characters. */
+  patternText: 400_000,
   /** Stitches a row leaves, whatever is added or sewn up. */
   rowCount: 4000,
   /** Rounds of all bands. */

@@ -32,6 +32,12 @@ function leaves(error: ValidationError, path: string): Fault[] {
   return [...own, ...(error.children ?? []).flatMap((child) => leaves(child, where))]
 }
 
+/** What is wrong with a design, field by field and then as a whole; empty when it can be read back. */
+export function faultsOf(design: Design): Fault[] {
+  const fields = fieldFaults(Design, design)
+  return fields.length > 0 ? fields : designFaults(design)
+}
+
 /** The smallest design that is right. It stands in for what an edit has left as it was. */
 const HELD: Design = {
   name: 'Bag',

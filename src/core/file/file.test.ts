@@ -10,7 +10,8 @@ import { defaultWords } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import { tote } from '../testing/tote.ts'
 import {
-  chartSvg,
+  chartDrawing,
+  svgOf,
   MOST_BYTES,
   NEWEST_VERSION,
   printProject,
@@ -93,7 +94,13 @@ describe('readProject', () => {
     )
     expect(({} as { polluted?: number }).polluted).toBeUndefined()
     expect(faults('['.repeat(5000) + ']'.repeat(5000))[0]).toMatch(/nested deeper/)
-    expect(faults(JSON.stringify(Array(300000).fill(0)))[0]).toMatch(/more values/)
+    expect(faults(JSON.stringify(Array(300000).fill(0)))[0]).toMatch(/300000 entries/)
+    const many = Array(50).fill(Array(5000).fill(0))
+    expect(faults(JSON.stringify(many))[0]).toMatch(/more values/)
+    const keys = Object.fromEntries(Array.from({ length: 100 }, (_, i) => [`k${i}`, i]))
+    expect(faults(JSON.stringify({ design: keys }))[0]).toMatch(/100 entries/)
+    for (const key of ['hasOwnProperty', 'toString', '__proto__', 'constructor'])
+      expect(faults(`{"design":{"${key}":1}}`)[0]).toMatch(/a key that no project has/)
   })
 
   it('refuses charts too large or crooked', () => {
@@ -190,30 +197,62 @@ describe('roundsCsv', () => {
   })
 })
 
-describe('chartSvg', () => {
-  it('is well-formed, to scale, and holds no markup from names', () => {
-    const { chart } = tote().parts[2] as TapestryPart
-    const yarns = tote().yarns.map((yarn) => ({ ...yarn, name: '<script>"&' }))
-    const svg = chartSvg({
+describe('the drawing of a chart', () => {
+  const drawn = (chart: TapestryPart['chart'], over: object = {}) =>
+    chartDrawing({
       chart,
-      yarns,
+      yarns: tote().yarns,
       firstRound: 11,
       cellAspect: 0.9,
       hand: 'right',
       title: '<x>',
+      ...over,
     })
+  /** The boxes of a path: where each begins, and its size. */
+  const boxes = (d: string) =>
+    [...d.matchAll(/M([\d.]+) ([\d.]+)h([\d.]+)v([\d.]+)h-\3z/g)].map(([, ...figures]) =>
+      figures.map(Number),
+    )
+  const { chart } = tote().parts[2] as TapestryPart
+
+  it('has every cell once, to scale, in its colour, and letters over the middle of cells', () => {
+    const { paths, texts } = drawn(chart)
+    const fills = paths.filter(
+      ({ d, fill }) => fill && boxes(d).some(([, , , high]) => high === 14.4),
+    )
+    const cells = fills.flatMap(({ d, fill }) =>
+      boxes(d).map(([x, y, wide]) => ({ fill, x: x!, y: y!, wide: wide! / 16 })),
+    )
+    expect(cells.reduce((sum, { wide }) => sum + wide, 0)).toBe(18)
+    const blue = cells.filter(({ fill }) => fill === '#22406b')
+    expect(blue.reduce((sum, { wide }) => sum + wide, 0)).toBe(5 + 4 + 3)
+    // The lowest row is ABAAAA: its brass cell is the second from the left.
+    const lowest = Math.max(...cells.map(({ y }) => y))
+    expect(cells.filter(({ y, fill }) => y === lowest && fill === '#d39a2d')).toEqual([
+      { fill: '#d39a2d', x: 30 + 16, y: lowest, wide: 1 },
+    ])
+    const letters = texts.filter(({ size }) => size === 9)
+    expect(letters.map(({ text }) => text.length).reduce((a, b) => a + b)).toBe(18)
+    expect(letters.every(({ text, xs }) => text.length === xs.length)).toBe(true)
+    const brass = letters.find(({ text, y }) => text.includes('B') && y > lowest)!
+    expect(brass.xs[brass.text.indexOf('B')]).toBe(30 + 1.5 * 16)
+  })
+
+  it('is a well-formed SVG that holds no markup from names', () => {
+    const yarns = tote().yarns.map((yarn) => ({ ...yarn, name: '<script>"&' }))
+    const svg = svgOf(drawn(chart, { yarns }))
     expect(XMLValidator.validate(svg)).toBe(true)
     expect(svg).not.toContain('<script>')
-    const read = new XMLParser({ ignoreAttributes: false, preserveOrder: false }).parse(svg) as {
-      svg: {
-        title: string
-        g: { rect: { '@_width': string; '@_height': string; '@_fill': string }[] }
-      }
+    const read = new XMLParser({ ignoreAttributes: false }).parse(svg) as {
+      svg: { title: string; path: unknown[]; text: unknown[] }
     }
-    const cells = read.svg.g.rect
-    expect(cells.reduce((sum, rect) => sum + Number(rect['@_width']) / 16, 0)).toBe(18)
-    expect(cells.every((rect) => Number(rect['@_height']) === 14.4)).toBe(true)
-    const blue = cells.filter((rect) => rect['@_fill'] === '#22406b')
-    expect(blue.reduce((sum, rect) => sum + Number(rect['@_width']) / 16, 0)).toBe(5 + 4 + 3)
+    expect(read.svg.path).toHaveLength(3 + 1 + 3)
+  })
+
+  it('stays few things for a large chart: a path a colour, no letters', () => {
+    const colours = Array.from({ length: 120 }, (_, r) => (r % 2 ? 'AB' : 'BC').repeat(60))
+    const { paths, texts } = drawn({ width: 120, colours })
+    expect(paths.length).toBeLessThan(10)
+    expect(texts.every(({ size }) => size >= 10)).toBe(true)
   })
 })

@@ -1,3 +1,4 @@
+export * from './chart-drawing.ts'
 export * from './chart-svg.ts'
 export * from './migrations.ts'
 export * from './project-file.ts'

@@ -22,13 +22,14 @@ export type FileProblem = readonly Fault[]
 const fileFault = (message: string): Result<never, FileProblem> =>
   refused([{ where: 'file', message }])
 
+const tooLarge = fileFault('is larger than 20 MB; a bag of the largest size takes less than 6')
+
 /**
  * Reads a project file that anyone may have written. Nothing in it is ever run.
  * @returns the design as plain data, or every fault with its place
  */
 export function readProject(text: string): Result<Design, FileProblem> {
-  if (text.length > MOST_BYTES)
-    return fileFault('is larger than 20 MB; a bag of the largest size takes less than 2')
+  if (text.length > MOST_BYTES) return tooLarge
   let json: unknown
   try {
     json = JSON.parse(text)
@@ -39,6 +40,13 @@ export function readProject(text: string): Result<Design, FileProblem> {
   if (hostile.length > 0) return refused(hostile)
   return readProjectJson(json)
 }
+
+/** {@link readProject} for a file, which is not read at all when it is too large. */
+export const readProjectFile = async (file: {
+  readonly size: number
+  readonly text: () => Promise<string>
+}): Promise<Result<Design, FileProblem>> =>
+  file.size > MOST_BYTES ? tooLarge : readProject(await file.text())
 
 /** {@link readProject} for data already read. */
 export function readProjectJson(json: unknown): Result<Design, FileProblem> {

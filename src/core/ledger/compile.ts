@@ -192,7 +192,11 @@ function inPart(
     kind: part.kind,
     repeat: repeatOf(part),
     balance: balanceOf(design, part),
-    texts: part.kind === 'written' ? part.rows.map(({ text }) => text) : null,
+    // Rows that do not fit what they stand on are not worked as they are written, and not said so.
+    texts:
+      part.kind === 'written' && standsOn(part, builder.count)
+        ? part.rows.map(({ text }) => text)
+        : null,
     making,
     gauge: partGauge(design, part),
   })

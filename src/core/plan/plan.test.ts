@@ -5,7 +5,7 @@ import { printProject, readProject, readProjectJson } from '../file/index.ts'
 import { fitAnswer, fitRequestOf } from '../fit/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
 import { defaultWords, stitchById } from '../stitch/index.ts'
-import { anyDesign } from '../testing/arbitrary.ts'
+import { anyBag, anyDesign } from '../testing/arbitrary.ts'
 import { anyEditOf } from '../testing/arbitrary-edit.ts'
 import { maybeEndless } from '../testing/finite.ts'
 import { anyMutant } from '../testing/mutate.ts'
@@ -65,7 +65,7 @@ describe('whatever is read', () => {
   })
 
   it('is compiled and derived after any edits of any bag', () => {
-    const worked = anyDesign.chain((design) =>
+    const worked = anyBag.chain((design) =>
       fc.tuple(fc.constant(design), fc.array(anyEditOf(design), { maxLength: 8 })),
     )
     fc.assert(

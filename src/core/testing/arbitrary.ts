@@ -69,14 +69,11 @@ const band: fc.Arbitrary<(id: string) => BandPart> = fc.oneof(
       (of) => (id: string) =>
         motif({ ...of, id, balance: Math.min(of.balance, of.chart.width - 1) }),
     ),
-  fc
-    .record({ making: ownMaking, stitch })
-    .chain((of) =>
-      fc
-        .integer({ min: 1, max: 60 })
-        .map((repeats) => (id: string) => written({ ...of, id }, repeats)),
-    ),
 )
+
+const writtenBand = fc
+  .record({ making: ownMaking, stitch, repeats: fc.integer({ min: 1, max: 60 }) })
+  .map(({ repeats, ...of }) => written({ ...of, id: 'rows' }, repeats))
 
 const round = fc.record({
   increase: fc.integer({ min: 3, max: 16 }),
@@ -127,3 +124,8 @@ function baseOf(kind: BasePart['kind'], round: BasePart, own: object): BasePart 
   const next = { ...instead, ...Object.fromEntries(values), count: round.count } as BasePart
   return { ...next, count: Math.max(next.count, growthOf(next).first) }
 }
+
+/** {@link anyDesign}, or one with a band of written rows, which may not fit what it stands on. */
+export const anyBag: fc.Arbitrary<Design> = fc
+  .tuple(anyDesign, fc.option(writtenBand))
+  .map(([design, rows]) => (rows ? { ...design, parts: [...design.parts, rows] } : design))

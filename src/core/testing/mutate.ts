@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { projectOf } from '../file/index.ts'
 import { projectSchema } from '../schema/index.ts'
-import { anyDesign } from './arbitrary.ts'
+import { anyBag } from './arbitrary.ts'
 import { stripes, tote, writtenBag } from './tote.ts'
 
 /* Project files as nobody honest writes them: small bags with some of their values turned to the least, the largest and the odd. */
@@ -148,7 +148,7 @@ const step = fc.record({
   pick: fc.nat(),
 })
 const bag = fc.oneof(
-  anyDesign,
+  anyBag,
   fc.constant(tote({ parts: [...tote().parts, stripes({ id: 's' })] })),
   fc.constant(writtenBag()),
 )

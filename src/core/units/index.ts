@@ -1,3 +1,4 @@
+export * from './footprint.ts'
 export * from './length.ts'
 export * from './mass.ts'
 export * from './number.ts'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { nanoid } from 'nanoid'
 import { useElementSize } from '@vueuse/core'
 import Konva from 'konva/lib/Core.js'
 import { Image as KonvaImage } from 'konva/lib/shapes/Image.js'
@@ -245,7 +246,7 @@ function down(event: PointerEvent) {
   }
   if (event.button !== 0 || !cell || props.readonly) return
   root.value!.setPointerCapture(event.pointerId)
-  const step = press(props.tool, props.chart, chartCell(cell), crypto.randomUUID())
+  const step = press(props.tool, props.chart, chartCell(cell), nanoid(8))
   gesture = step.gesture
   perform(step.outcome)
 }
@@ -336,7 +337,7 @@ function goTo(cell: Cell) {
 }
 function paintAtCursor() {
   if (props.readonly || props.tool.kind === 'pan') return
-  const id = crypto.randomUUID()
+  const id = nanoid(8)
   const step = press(props.tool, props.chart, cursor.value, id)
   perform(step.gesture ? { kind: 'paint', cells: [cursor.value], gesture: id } : step.outcome)
 }

@@ -21,7 +21,12 @@ const onBase = computed(() => isBase(partById(project.design!, project.selectedP
       <PartEditor />
     </div>
     <div v-if="onBase" class="base-stage">
-      <BasePlan :design="project.design!" :derived="project.derived!" :width="430" :height="430" />
+      <BasePlan
+        :design="project.table!.design"
+        :derived="project.table!.derived"
+        :width="430"
+        :height="430"
+      />
     </div>
     <ChartPane v-else />
   </div>

@@ -21,7 +21,7 @@ const project = useProject()
 const workshop = useWorkshop()
 const design = computed(() => project.design!)
 const yarns = computed(() => design.value.yarns)
-const derived = computed(() => project.derived!)
+const derived = computed(() => project.table!.derived)
 const part = computed(() => partById(design.value, project.selectedPart!))
 const place = computed(() =>
   bodyOf(derived.value.ledger).parts.find(({ id }) => id === part.value.id),

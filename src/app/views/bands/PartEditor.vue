@@ -51,7 +51,7 @@ function resize(width: number, height: number) {
     })
 }
 function rename(event: Event) {
-  const name = (event.target as HTMLInputElement).value.trim().slice(0, 60)
+  const name = (event.target as HTMLInputElement).value.trim()
   if (name) set({ name })
 }
 </script>

@@ -11,7 +11,7 @@ import { useWorkshop } from '@app/stores/workshop.ts'
 /** The name of the selected part, and what it is. */
 const project = useProject()
 const workshop = useWorkshop()
-const derived = computed(() => project.derived!)
+const derived = computed(() => project.table!.derived)
 const part = computed(() => partById(project.design!, project.selectedPart!))
 const place = computed(() =>
   bodyOf(derived.value.ledger).parts.find(({ id }) => id === part.value.id),

@@ -15,7 +15,7 @@ const design = computed(() => project.design!)
 
 /** What a line of the list says, the rim first. */
 const lines = steady(() => {
-  const { snags, ledger } = project.derived!
+  const { snags, ledger } = project.table!.derived
   const wrong = new Set(
     snags.filter(({ severity }) => severity === 'error').map(({ where }) => where.part),
   )
@@ -48,7 +48,7 @@ const placeOf = (id: string) => design.value.parts.findIndex((part) => part.id =
 /** A new band goes just above the selected one. */
 function add(kind: TemplateKind) {
   const at = placeOf(project.selectedPart ?? '') + 1 || design.value.parts.length
-  const piece = bodyOf(project.derived!.ledger)
+  const piece = bodyOf(project.table!.derived.ledger)
   const below = piece.parts[at - 1]
   const count = below ? piece.columns.makes[below.endRow - 1]! : 0
   project.addBand(newPart(design.value, kind, count), at)

@@ -16,14 +16,14 @@ interface Token {
   readonly text: string
   readonly colour: string | null
 }
-const piece = computed(() => bodyOf(project.derived!.ledger))
-const yarns = computed(() => project.design!.yarns)
+const piece = computed(() => bodyOf(project.table!.derived.ledger))
+const yarns = computed(() => project.table!.design.yarns)
 const colourOf = (letter: string) =>
   yarns.value.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
 /** The one stitch of the round, said once; null when there are several. */
 const alike = computed(() => {
   const stitches = new Set(
-    runsOfRow(project.derived!.ledger, piece.value, props.row).map(({ stitch }) => stitch),
+    runsOfRow(project.table!.derived.ledger, piece.value, props.row).map(({ stitch }) => stitch),
   )
   const [only] = stitches
   return stitches.size === 1 ? abbrOf(stitchById(only!), workshop.words) : null
@@ -42,14 +42,14 @@ const tokens = computed(() => {
         list.push({ text: `] × ${part.times}`, colour: null })
       }
   }
-  write(groupedRuns(project.derived!.ledger, piece.value, props.row))
+  write(groupedRuns(project.table!.derived.ledger, piece.value, props.row))
   return list
 })
 const styleOf = ({ colour }: Token) => (colour ? { background: colour, color: inkOn(colour) } : {})
 const number = computed(() => piece.value.columns.number[props.row]!)
 const count = computed(() => piece.value.columns.makes[props.row]!)
 const hint = computed(() => {
-  const strands = project.derived!.paths.strands[props.row]!
+  const strands = project.table!.derived.paths.strands[props.row]!
   const way = workshop.words.hand === 'right' ? 'right to left' : 'left to right'
   const carry =
     strands > 1

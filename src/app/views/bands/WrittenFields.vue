@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { wrap } from 'comlink'
-import { computed, onScopeDispose, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { baseOf, type WrittenPart } from '@core/design'
 import { bodyOf, standsOn } from '@core/ledger'
 import { constructionOf } from '@core/shape'
 import { useProject } from '@app/stores/project.ts'
-import type { CheckApi } from '@app/workers/check.worker.ts'
+import { checker } from '@app/workers/workers.ts'
 
 /** The rows of a written band in shorthand: counted over what stands below it before they are taken. */
 const { part } = defineProps<{ part: WrittenPart }>()
@@ -19,21 +18,12 @@ watch(kept, (now) => {
 })
 
 const below = computed(() => {
-  const { columns, parts } = bodyOf(project.derived!.ledger)
+  const { columns, parts } = bodyOf(project.table!.derived.ledger)
   const place = parts.find(({ id }) => id === part.id)
   return place ? columns.uses[place.firstRow]! : 0
 })
 const misfit = computed(() => below.value > 0 && !standsOn(part, below.value))
 
-let worker: Worker | null = null
-onScopeDispose(() => worker?.terminate())
-/** Made when rows are first counted. */
-function counter() {
-  worker ??= new Worker(new URL('@app/workers/check.worker.ts', import.meta.url), {
-    type: 'module',
-  })
-  return wrap<CheckApi>(worker)
-}
 async function count() {
   const design = project.design!
   const texts = text.value
@@ -45,14 +35,21 @@ async function count() {
     return
   }
   const { worked } = constructionOf(baseOf(design))
-  const counted = await counter().countRows(texts, below.value, worked, {
+  const about = {
     ground: part.stitch,
     yarn: part.rows[0]!.runs[0]!.yarn,
     letters: design.yarns.map(({ letter }) => letter),
-  })
+  }
+  const { id } = part
+  const on = below.value
+  const answer = await checker.ask((api) => api.countRows(texts, on, worked, about))
+  const counted = answer.ok ? answer.value : answer
   problem.value = counted.ok ? null : counted.problem
-  if (counted.ok)
-    project.edit({ name: 'setPart', args: { id: part.id, values: { rows: counted.value } } })
+  if (
+    counted.ok &&
+    !project.edit({ name: 'setPart', args: { id, values: { rows: counted.value } } })
+  )
+    problem.value = project.refusal
 }
 </script>
 

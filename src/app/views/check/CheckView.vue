@@ -1,16 +1,19 @@
 <script setup lang="ts">
 import { fileOpen } from 'browser-fs-access'
-import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import OutsidePage from '@app/parts/OutsidePage.vue'
-import { addBag } from '@app/storage/bag-store.ts'
+import { LIMITS } from '@core/design'
+import { cutAt, shortened, writable } from '@core/units'
+import { useShelf } from '@app/stores/shelf.ts'
 import CheckRow from './CheckRow.vue'
 import { examplePattern } from './example.ts'
 import { useCheck } from './use-check.ts'
 
 /** Anyone's written pattern, row by row: what each uses and makes, and what does not add up. */
-const { text, terms, startingChain, report, wrong, toDesign } = useCheck()
+const { text, terms, startingChain, report, failed, wrong, toDesign } = useCheck()
+const shelf = useShelf()
 const router = useRouter()
 const area = useTemplateRef('area')
 const problem = ref<string | null>(null)
@@ -18,6 +21,11 @@ const onlyWrong = ref(false)
 const rows = computed(() =>
   (report.value?.rows ?? []).filter(({ problems }) => !onlyWrong.value || problems.length > 0),
 )
+/** Rows are shown a sheet at a time: a text of thousands is still read in one go. */
+const SHEET = 150
+const sheets = ref(1)
+watch([text, onlyWrong], () => (sheets.value = 1))
+const shown = computed(() => rows.value.slice(0, SHEET * sheets.value))
 const summary = computed(() => {
   const all = report.value?.rows.length ?? 0
   if (all === 0) return 'No row yet. A row begins like “Rnd 4:” or “Row 4:”.'
@@ -34,9 +42,20 @@ async function open() {
 }
 async function take(file: File) {
   problem.value = null
-  if (file.size > 400_000)
-    problem.value = `“${file.name}” is longer than a pattern: 400 kB are read at most.`
-  else text.value = await file.text()
+  if (file.size > LIMITS.patternText)
+    problem.value = `“${shortened(file.name, 60)}” is longer than a pattern: 400 kB are read at most.`
+  else text.value = plainText(await file.text())
+}
+/** Marks that are not seen, and make a text field slow, mean nothing in a pattern. */
+const plainText = (all: string) =>
+  all.slice(0, LIMITS.patternText).replace(/[\p{Cf}\p{Co}\0]/gu, '')
+function paste(event: ClipboardEvent) {
+  const given = event.clipboardData?.getData('text/plain') ?? ''
+  const plain = plainText(given)
+  if (plain === given) return
+  event.preventDefault()
+  area.value!.setRangeText(plain, area.value!.selectionStart, area.value!.selectionEnd, 'end')
+  text.value = area.value!.value
 }
 function drop(event: DragEvent) {
   const [file] = event.dataTransfer?.files ?? []
@@ -55,14 +74,16 @@ async function find(line: number) {
   area.value!.scrollTop = Math.max(0, (line - 6) * 21)
 }
 async function makeBag() {
-  const name = text.value.trim().split('\n')[0]!.trim().slice(0, 80) || 'A checked pattern'
+  const [first = ''] = text.value.trim().split('\n')
+  const name = cutAt(writable(first.slice(0, 400)).trim(), 80) || 'A checked pattern'
   const made = await toDesign({ name, hookMm: 3.5, yarnClass: 3 })
   if (!made.ok) {
     problem.value = made.problem
     return
   }
-  const { id } = await addBag(made.value)
-  await router.push({ name: 'bands', params: { id } })
+  const id = await shelf.add(made.value)
+  if (id) await router.push({ name: 'bands', params: { id } })
+  else problem.value = shelf.refused
 }
 </script>
 
@@ -84,6 +105,8 @@ async function makeBag() {
         aria-label="The written pattern"
         spellcheck="false"
         placeholder="Rnd 1: 6 sc in magic ring (6)&#10;Rnd 2: inc in each st around (12)"
+        :maxlength="LIMITS.patternText"
+        @paste="paste"
         @drop="drop"
         @dragover.prevent
       />
@@ -122,10 +145,15 @@ async function makeBag() {
           Make a bag of it
         </button>
       </div>
-      <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+      <p v-if="problem ?? failed" class="bad" role="alert">{{ problem ?? failed }}</p>
       <p v-for="(one, i) in report?.problems" :key="i" class="whole">{{ one.message }}</p>
       <ul v-if="rows.length" class="rows" tabindex="0" aria-label="Rows">
-        <CheckRow v-for="(row, i) in rows" :key="i" :row="row" @find="find" />
+        <CheckRow v-for="(row, i) in shown" :key="i" :row="row" @find="find" />
+        <li v-if="shown.length < rows.length" class="more">
+          <button type="button" class="button" @click="sheets++">
+            Show more: {{ rows.length - shown.length }} rows follow
+          </button>
+        </li>
       </ul>
       <div v-if="report?.unread.length" class="unread">
         <h3>Could not be read</h3>

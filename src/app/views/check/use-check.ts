@@ -1,30 +1,28 @@
 import { useDebounceFn } from '@vueuse/core'
-import { wrap } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { AboutBag, CheckOptions, CheckReport } from '@core/check'
 import type { Design } from '@core/design'
 import type { Result } from '@core/units'
 import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
-import { latestOnly } from '@app/workers/derive-client.ts'
-import type { CheckApi } from '@app/workers/check.worker.ts'
+import { latestOnly } from '@app/workers/client.ts'
+import { checker } from '@app/workers/workers.ts'
 
 /** A pattern being checked as it is typed: its text is kept, and the answer to the newest is shown. */
 export function useCheck() {
-  const worker = new Worker(new URL('@app/workers/check.worker.ts', import.meta.url), {
-    type: 'module',
-  })
-  const checker = wrap<CheckApi>(worker)
-  onScopeDispose(() => worker.terminate())
-
   const text = ref('')
   const terms = ref<'found' | 'us' | 'uk'>('found')
   const startingChain = ref<NonNullable<CheckOptions['startingChain']>>('text')
   const report = shallowRef<CheckReport | null>(null)
-  const ask = latestOnly(
-    async ({ pattern, options }: { pattern: string; options: CheckOptions }) =>
-      (await checker.check(pattern, options)) as CheckReport,
-    (answer) => (report.value = answer),
+  const failed = ref<string | null>(null)
+  const checking = latestOnly(
+    ({ pattern, options }: { pattern: string; options: CheckOptions }) =>
+      checker.ask((api) => api.check(pattern, options)),
+    (answer) => {
+      failed.value = answer.ok ? null : answer.problem
+      if (answer.ok) report.value = answer.value
+    },
   )
+  onScopeDispose(checking.drop)
   const options = computed((): CheckOptions => ({
     startingChain: startingChain.value,
     ...(terms.value === 'found' ? {} : { terms: terms.value }),
@@ -32,7 +30,7 @@ export function useCheck() {
   watch(
     [text, options],
     useDebounceFn(() => {
-      ask({ pattern: text.value, options: options.value })
+      checking.ask({ pattern: text.value, options: options.value })
       void keepSetting('check-text', text.value.slice(0, 200_000)).catch(() => {})
     }, 150),
   )
@@ -41,7 +39,9 @@ export function useCheck() {
     .catch(() => {})
   const wrong = computed(() => report.value?.rows.filter(({ ok }) => !ok).length ?? 0)
   /** The pattern as a bag; refused in words while its rows do not count through. */
-  const toDesign = async (about: AboutBag) =>
-    (await checker.toDesign(text.value, options.value, about)) as Result<Design>
-  return { text, terms, startingChain, report, wrong, toDesign }
+  const toDesign = async (about: AboutBag): Promise<Result<Design>> => {
+    const made = await checker.ask((api) => api.toDesign(text.value, options.value, about))
+    return made.ok ? made.value : made
+  }
+  return { text, terms, startingChain, report, failed, wrong, toDesign }
 }

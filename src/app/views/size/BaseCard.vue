@@ -4,9 +4,8 @@ import { baseOf } from '@core/design'
 import { baseFlatness } from '@core/fit'
 import { constructionOf, lieOf } from '@core/shape'
 import { abbrOf, stitchById } from '@core/stitch'
-import { printLength, printNumber } from '@core/units'
+import { footprintWords, printLength, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
-import { footprintWords } from '@app/parts/footprint.ts'
 import SizeHandle from '@app/parts/SizeHandle.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -23,8 +22,8 @@ const project = useProject()
 const workshop = useWorkshop()
 const WIDTH = 300
 const units = computed(() => workshop.words.units)
-const shownDerived = computed(() => project.shown!)
-const shownDesign = computed(() => project.shownDesign!)
+const shownDerived = computed(() => project.shown!.derived)
+const shownDesign = computed(() => project.shown!.design)
 const base = computed(() => baseOf(shownDesign.value))
 
 /** A base lies under the bag where its rows add no height. */

@@ -17,7 +17,7 @@ const acrossMm = ref(100)
 
 /** Begins with what the base is by now. */
 function begin() {
-  const { tally, ledger } = project.derived!
+  const { tally, ledger } = project.table!.derived
   const { parts, columns } = ledger.pieces[0]!
   rounds.value = parts[0]!.endRow
   count.value = columns.makes[parts[0]!.endRow - 1]!

@@ -18,7 +18,7 @@ const project = useProject()
 const workshop = useWorkshop()
 const { swatches, fresh, add, setMain, clear } = useSwatches()
 const design = computed(() => project.design!)
-const gauge = computed(() => project.derived!.gauge)
+const gauge = computed(() => project.table!.derived.gauge)
 const main = computed(() => swatches.value[0])
 const set = (args: Partial<Pick<typeof design.value, 'hookMm' | 'yarnClass'>>) =>
   project.edit({ name: 'setDesign', args })

@@ -2,8 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { bandsOf, baseOf, roundsOf } from '@core/design'
 import { resized } from '@core/fit'
-import { printLength, printYarnLength } from '@core/units'
-import { footprintWords } from '@app/parts/footprint.ts'
+import { footprintWords, printLength, printYarnLength } from '@core/units'
 import LengthField from '@app/parts/LengthField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -28,14 +27,13 @@ watch([open, edit], () => {
   else project.endPreview()
 })
 function take() {
-  project.edit(edit.value)
-  open.value = false
+  open.value = !project.edit(edit.value)
 }
 
 const length = (mm: number) => printLength(mm, workshop.words.units)
 /** Figures now and then, line by line. */
 const lines = computed(() => {
-  const now = project.derived!
+  const now = project.table!.derived
   const then = project.preview?.derived ?? now
   const line = (what: string, of: (one: typeof now) => string) => ({
     what,

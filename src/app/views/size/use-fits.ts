@@ -3,8 +3,8 @@ import { type Design, type Edit, partById } from '@core/design'
 import { bandWords, type Fit, type FitAnswer, fitEdits, fitSentence, isInUse } from '@core/fit'
 import type { System } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
-import { deriver, latestOnly } from '@app/workers/derive-client.ts'
-import type { Answer } from '@app/workers/derive.worker.ts'
+import { latestOnly } from '@app/workers/client.ts'
+import { deriver } from '@app/workers/workers.ts'
 
 const SHOWN = 24
 
@@ -26,19 +26,23 @@ const nothing: FitAnswer = { fits: [], total: 0, nearest: null }
 /** The counts that fit the bag on the table, or its count on the hook: pointing shows what one makes of it, taking applies it. */
 export function useFits(units: MaybeRefOrGetter<System>) {
   const project = useProject()
-  const answer = shallowRef<FitAnswer>(nothing)
+  /** An answer, and the design it is about. */
+  const told = shallowRef<{ readonly design: Design; readonly answer: FitAnswer } | null>(null)
+  const answer = computed(() => told.value?.answer ?? nothing)
   /** The stitches on the hook; null for any count. */
   const onHook = ref<number | null>(null)
-  const ask = latestOnly(
-    async ({ design, count }: { design: Design; count: number | null }) =>
-      (await deriver.fits(design, count ?? undefined)) as Answer<FitAnswer>,
-    (result) => {
-      if (result.ok) answer.value = result.value
+  const fits = latestOnly(
+    ({ design, count }: { design: Design; count: number | null }) =>
+      deriver.ask((api) => api.fits(design, count ?? undefined)),
+    (result, { design }) => {
+      if (result.ok) told.value = { design, answer: result.value }
     },
   )
-  watch([() => project.design, onHook], ([design, count]) => design && ask({ design, count }), {
-    immediate: true,
-  })
+  watch(
+    [() => project.design, onHook],
+    ([design, count]) => design && fits.ask({ design, count }),
+    { immediate: true },
+  )
   const rowOf = (design: Design, fit: Fit): FitRow => ({
     fit,
     inUse: isInUse(design, fit),
@@ -46,23 +50,14 @@ export function useFits(units: MaybeRefOrGetter<System>) {
     sentence: fitSentence(fit, (id) => partById(design, id).name),
     edits: fitEdits(design, fit),
   })
-  /** Answers come late: a band they name may be gone. */
-  const stillThere = (design: Design, { bands }: Fit) =>
-    bands.every(({ id }) => design.parts.some((part) => part.id === id))
-  const rows = computed(() => {
-    const { design } = project
-    if (!design) return []
-    return answer.value.fits
-      .filter((fit) => stillThere(design, fit))
-      .slice(0, SHOWN)
-      .map((fit) => rowOf(design, fit))
-  })
+  const rows = computed(() =>
+    told.value
+      ? answer.value.fits.slice(0, SHOWN).map((fit) => rowOf(told.value!.design, fit))
+      : [],
+  )
   const nearest = computed(() => {
-    const { design } = project
     const miss = answer.value.nearest
-    return design && miss && stillThere(design, miss.fit)
-      ? { ...miss, row: rowOf(design, miss.fit) }
-      : null
+    return told.value && miss ? { ...miss, row: rowOf(told.value.design, miss.fit) } : null
   })
   const show = (row: FitRow | undefined) =>
     row && !row.inUse ? project.showPreview(row.edits) : project.endPreview()

@@ -15,7 +15,7 @@ export function useSwatches() {
   /** A swatch that begins with what the gauge is by now. */
   function fresh(over: Partial<Swatch> = {}): Swatch {
     const { overMm } = usualOver(workshop.words.units)
-    const { gauge } = project.derived!
+    const { gauge } = project.table!.derived
     const { hookMm } = project.design!
     return {
       stitch: baseOf(project.design!).stitch,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { fileOpen } from 'browser-fs-access'
+import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
 import { inUkTerms } from '@core/terms'
 import {
@@ -116,7 +117,7 @@ const starts = computed(() => {
 })
 
 const problem = ref<string | null>(null)
-const freshId = () => `own-${crypto.randomUUID().slice(0, 8)}`
+const freshId = () => `own-${nanoid(8)}`
 function begin() {
   const fresh: OwnDraft = {
     id: freshId(),
@@ -142,10 +143,24 @@ async function bringIn() {
   take(read.drafts)
   chosen.value = read.drafts[0]!.id
 }
-const giveOwn = () => giveFile(draftsJson(own.value), 'stitch-patterns.json', 'application/json')
-const giveOwnText = () => giveFile(draftsText(own.value), 'stitch-patterns.txt', 'text/plain')
+const giveOwn = () =>
+  giveFile({
+    content: draftsJson(own.value),
+    name: 'stitch-patterns.json',
+    type: 'application/json',
+  })
+const giveOwnText = () =>
+  giveFile({
+    content: draftsText(own.value),
+    name: 'stitch-patterns.txt',
+    type: 'text/plain',
+  })
 const giveText = (one: StitchPattern) =>
-  giveFile(said(writtenOver(one, way.value, 5, begun.value) ?? ''), `${one.id}.txt`, 'text/plain')
+  giveFile({
+    content: said(writtenOver(one, way.value, 5, begun.value) ?? ''),
+    name: `${one.id}.txt`,
+    type: 'text/plain',
+  })
 </script>
 
 <template>

@@ -3,7 +3,7 @@ import { Close, Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
 import { lettersIn, maybeFreeLetter, type Yarn } from '@core/design'
 import { bodyOf } from '@core/ledger'
-import { printMass, printNumber, printYarnLength, yarnLengthFigure } from '@core/units'
+import { cutAt, printMass, printNumber, printYarnLength, yarnLengthFigure } from '@core/units'
 import type { YarnNeed } from '@core/yarn'
 import MeasureField from '@app/parts/MeasureField.vue'
 import YarnDot from '@app/parts/YarnDot.vue'
@@ -16,8 +16,8 @@ import MeasuredYarn from './MeasuredYarn.vue'
 const project = useProject()
 const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
-const design = computed(() => project.design!)
-const derived = computed(() => project.derived!)
+const design = computed(() => project.table!.design)
+const derived = computed(() => project.table!.derived)
 
 const rows = computed(() =>
   design.value.yarns.map((yarn) => ({
@@ -37,7 +37,7 @@ const set = (letter: string, values: Partial<Yarn>) =>
   project.edit({ name: 'setYarn', args: { letter, values } })
 function setName(yarn: Yarn, event: Event) {
   const field = event.target as HTMLInputElement
-  const name = field.value.trim().slice(0, 60)
+  const name = cutAt(field.value.trim(), 60)
   if (name) set(yarn.letter, { name })
   else field.value = yarn.name
 }

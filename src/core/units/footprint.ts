@@ -1,4 +1,4 @@
-import { lengthFigure, lengthUnit, type System } from '@core/units'
+import { lengthFigure, lengthUnit, type System } from './length.ts'
 
 /** A base from above in words: "Ø 19.1 cm", "30.2 × 14.1 cm". */
 export function footprintWords(

@@ -1,0 +1,39 @@
+import type { Design } from '@core/design'
+import type { Derived } from '@core/plan'
+import type { Words } from '@core/stitch'
+
+/** A bag on its way out: the design, all that follows from it, and the words it is said in. */
+export interface Outgoing {
+  readonly design: Design
+  readonly derived: Derived
+  readonly words: Words
+  /** What its files are called, without an ending. */
+  readonly file: string
+  /** Says how far it is. */
+  readonly tell: (stage: string) => void
+}
+
+export interface OutFile {
+  readonly name: string
+  readonly type: string
+  readonly content: Blob | string
+}
+
+/** What comes of it: files, and what must be said of them. */
+export interface Made {
+  readonly files: readonly OutFile[]
+  readonly notes?: readonly string[]
+}
+
+/** One way a bag leaves the program. It is made in a worker, and brings what it needs only then. */
+export interface Export {
+  readonly id: string
+  readonly title: string
+  readonly about: string
+  readonly offered: (design: Design) => boolean
+  readonly make: (bag: Outgoing) => Promise<Made> | Made
+}
+
+export const always = (): boolean => true
+export const hasChart = (design: Design): boolean =>
+  design.parts.some(({ kind }) => kind === 'tapestry')

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useImports } from '@app/stores/imports.ts'
+
+/** What became of files that were given to the program. */
+const imports = useImports()
+const reading = computed(() => imports.list.some(({ state }) => state === 'reading'))
+const wrong = computed(() => imports.list.some(({ state }) => state === 'refused'))
+</script>
+
+<template>
+  <section
+    v-if="imports.list.length"
+    class="import-notice"
+    :class="{ wrong }"
+    :role="wrong ? 'alert' : 'status'"
+    aria-label="Files"
+  >
+    <ul>
+      <li v-for="one in imports.list" :key="one.key">
+        <template v-if="one.state === 'reading'">Reading “{{ one.file }}” …</template>
+        <template v-else-if="one.bag">
+          <b>{{ one.bag.name }}</b> is on the shelf.
+          <RouterLink :to="{ name: 'bands', params: { id: one.bag.id } }" @click="imports.clear">
+            Open it
+          </RouterLink>
+        </template>
+        <template v-else>
+          <b>“{{ one.file }}” was not taken; nothing has changed.</b>
+          <ul>
+            <li v-for="{ where, message } in one.problems" :key="where + message">
+              <code v-if="where">{{ where }}</code> {{ message }}
+            </li>
+          </ul>
+        </template>
+      </li>
+    </ul>
+    <button v-if="reading" type="button" class="button" @click="imports.stop">Stop</button>
+    <button v-else type="button" class="button" @click="imports.clear">All right</button>
+  </section>
+</template>
+
+<style>
+.import-notice {
+  position: fixed;
+  z-index: 40;
+  top: 60px;
+  right: 16px;
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+  width: min(460px, calc(100vw - 32px));
+  max-height: 60vh;
+  overflow: auto;
+  padding: 14px 16px;
+  border: 1px solid var(--line-strong);
+  border-left: 4px solid var(--mat);
+  border-radius: var(--radius);
+  background: #fff;
+  box-shadow: var(--shadow);
+}
+.import-notice.wrong {
+  border-left-color: var(--error);
+}
+.import-notice > ul {
+  display: grid;
+  gap: 8px;
+  padding: 0;
+  list-style: none;
+}
+.import-notice ul ul {
+  padding-left: 18px;
+  font-size: 13px;
+}
+.import-notice code {
+  overflow-wrap: anywhere;
+}
+</style>

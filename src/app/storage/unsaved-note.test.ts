@@ -1,0 +1,91 @@
+import { jest } from '@jest/globals'
+import { tote } from '../../core/testing/tote.ts'
+
+/* The page's own small store; and locks that other pages hold. */
+const kept = new Map<string, string>()
+let closed = false
+let full = false
+const store = {
+  get length() {
+    return kept.size
+  },
+  key: (at: number) => [...kept.keys()][at] ?? null,
+  getItem: (key: string) => kept.get(key) ?? null,
+  setItem: (key: string, text: string) => {
+    if (full) throw new DOMException('full', 'QuotaExceededError')
+    kept.set(key, text)
+  },
+  removeItem: (key: string) => void kept.delete(key),
+}
+Object.defineProperty(globalThis, 'localStorage', {
+  configurable: true,
+  get: () => {
+    if (closed) throw new DOMException('closed', 'SecurityError')
+    return store
+  },
+})
+const held = new Set<string>()
+const locks = { query: () => Promise.resolve({ held: [...held].map((name) => ({ name })) }) }
+Object.assign(globalThis, { navigator: { locks } })
+
+const { dropNote, leaveNote, notesOf, sitting, strayNotes } = await import('./unsaved-note.ts')
+const key = (bag: string, by: string) => `ample-motif-unsaved-${bag}/${by}`
+/** A note as another page left it. */
+const other = (bag: string, by: string, name: string, at = 1) => {
+  leaveNote(bag, 4, tote({ name }))
+  const note = { ...JSON.parse(kept.get(key(bag, sitting))!), at }
+  kept.set(key(bag, by), JSON.stringify(note))
+  dropNote(bag)
+}
+
+beforeEach(() => {
+  kept.clear()
+  held.clear()
+  closed = full = false
+})
+afterEach(() => void jest.restoreAllMocks())
+
+describe('a note of what is not stored yet', () => {
+  it('stays until what it holds is stored, and is of one bag and one page', async () => {
+    other('bag', 'p1', 'Unsaved')
+    expect(notesOf('other')).toEqual([])
+    expect(notesOf('bag').map(({ design, revision }) => [design.name, revision])).toEqual([
+      ['Unsaved', 4],
+    ])
+    expect(notesOf('bag')).toHaveLength(1)
+    leaveNote('bag', 5, tote({ name: 'Mine' }))
+    expect((await strayNotes('bag')).map(({ design }) => design.name)).toEqual(['Unsaved'])
+    dropNote('bag', 'p1')
+    dropNote('bag')
+    expect(kept.size).toBe(0)
+  })
+
+  it('is nobody else’s while its page lives', async () => {
+    other('bag', 'p1', 'Living')
+    other('bag', 'p2', 'Older', 2)
+    other('bag', 'p3', 'Newest', 3)
+    held.add('ample-motif-sitting-p1')
+    expect((await strayNotes('bag')).map(({ design }) => design.name)).toEqual(['Newest', 'Older'])
+  })
+
+  it('is left where it is when it cannot be read, and found under the key of the first version', () => {
+    kept.set(key('bag', 'p1'), 'torn')
+    kept.set(key('bag', 'p2'), 'null')
+    expect(notesOf('bag')).toEqual([])
+    expect(kept.size).toBe(2)
+    other('bag', 'p3', 'Old')
+    kept.set('ample-motif-unsaved-bag', kept.get(key('bag', 'p3'))!)
+    expect(notesOf('bag').map(({ sitting: by }) => by)).toEqual(['p3', ''])
+    dropNote('bag', '')
+    expect(kept.has('ample-motif-unsaved-bag')).toBe(false)
+  })
+
+  it('never fails the page: a full or a closed store only keeps nothing', async () => {
+    full = true
+    expect(leaveNote('bag', 1, tote())).toBe(false)
+    closed = true
+    expect(leaveNote('bag', 1, tote())).toBe(false)
+    dropNote('bag')
+    expect(await strayNotes('bag')).toEqual([])
+  })
+})

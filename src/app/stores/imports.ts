@@ -1,0 +1,83 @@
+import { defineStore } from 'pinia'
+import { nanoid } from 'nanoid'
+import { shallowRef } from 'vue'
+import { shortened } from '@core/units'
+import { GIVEN_UP } from '@app/workers/client.ts'
+import { paper } from '@app/workers/workers.ts'
+import { useShelf } from './shelf.ts'
+
+/** A file that was given to the program, and what became of it. */
+export interface Import {
+  readonly key: string
+  readonly file: string
+  readonly state: 'reading' | 'taken' | 'refused'
+  /** The bag it became. */
+  readonly bag: { readonly id: string; readonly name: string } | null
+  readonly problems: readonly { readonly where: string; readonly message: string }[]
+}
+
+const MOST_AT_ONCE = 20
+
+/** Project files given to the program, one after the other, each of which is answered. */
+export const useImports = defineStore('imports', () => {
+  const shelf = useShelf()
+  const list = shallowRef<readonly Import[]>([])
+  let stop = new AbortController()
+
+  const set = (key: string, over: Partial<Import>) => {
+    list.value = list.value.map((one) => (one.key === key ? { ...one, ...over } : one))
+  }
+  const refuse = (key: string, problems: Import['problems']) =>
+    set(key, { state: 'refused', problems })
+
+  /** Takes project files; the last bag that came of them. */
+  async function take(files: readonly File[]): Promise<string | null> {
+    stop = new AbortController()
+    const { signal } = stop
+    const given = files.map((file): readonly [File, Import] => [
+      file,
+      {
+        key: nanoid(8),
+        file: shortened(file.name, 60),
+        state: 'reading',
+        bag: null,
+        problems: [],
+      },
+    ])
+    list.value = given.map(([, one]) => one)
+    let last: string | null = null
+    for (const [i, [file, { key }]] of given.entries()) {
+      if (i >= MOST_AT_ONCE || signal.aborted) {
+        refuse(key, [
+          {
+            where: '',
+            message: signal.aborted
+              ? GIVEN_UP
+              : `${MOST_AT_ONCE} files are taken at once; give this one again`,
+          },
+        ])
+        continue
+      }
+      last = (await takeOne(file, key, signal)) ?? last
+    }
+    return last
+  }
+
+  async function takeOne(file: File, key: string, signal: AbortSignal): Promise<string | null> {
+    const answer = await paper.ask((api) => api.read(file), { signal })
+    const read = answer.ok ? answer.value : answer
+    if (!read.ok) {
+      refuse(
+        key,
+        typeof read.problem === 'string' ? [{ where: '', message: read.problem }] : read.problem,
+      )
+      return null
+    }
+    const id = await shelf.add(read.value)
+    if (id) set(key, { state: 'taken', bag: { id, name: read.value.name } })
+    else refuse(key, [{ where: '', message: shelf.refused ?? 'It could not be stored.' }])
+    return id
+  }
+
+  return { list, take, stop: () => stop.abort(), clear: () => (list.value = []) }
+})

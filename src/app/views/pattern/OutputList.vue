@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import { proxy } from 'comlink'
+import { computed, onScopeDispose, shallowRef } from 'vue'
+import type { Export } from '@app/export/export.ts'
+import { exports } from '@app/export/exports.ts'
+import { giveFile } from '@app/export/save.ts'
+import { useProject } from '@app/stores/project.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+import { GIVEN_UP } from '@app/workers/client.ts'
+import { paper } from '@app/workers/workers.ts'
+
+/** Every way the bag goes out. What takes long says how far it is, and can be given up. */
+const project = useProject()
+const workshop = useWorkshop()
+const offered = computed(() => exports.filter((one) => one.offered(project.design!)))
+const making = shallowRef<{ readonly id: string; readonly stop: AbortController } | null>(null)
+const stage = shallowRef('')
+/** What was said of the last one, and whether it went wrong. */
+const said = shallowRef<{ readonly text: string; readonly wrong: boolean } | null>(null)
+onScopeDispose(() => making.value?.stop.abort())
+
+const LONGEST_MS = 10 * 60_000
+async function give({ id, title }: Export) {
+  const stop = new AbortController()
+  making.value = { id, stop }
+  stage.value = ''
+  said.value = null
+  const design = project.design!
+  const words = { ...workshop.words }
+  const tell = proxy((now: string) => (stage.value = now))
+  const made = await paper.ask((api) => api.make(id, design, words, tell), {
+    limitMs: LONGEST_MS,
+    signal: stop.signal,
+  })
+  making.value = null
+  if (!made.ok) {
+    if (made.problem !== GIVEN_UP)
+      said.value = {
+        text: `${title} could not be made: ${made.problem} Nothing else is affected.`,
+        wrong: true,
+      }
+    return
+  }
+  const { files, notes = [] } = made.value
+  if (notes.length > 0) said.value = { text: notes.join(' '), wrong: false }
+  try {
+    for (const file of files) await giveFile(file)
+  } catch (error) {
+    said.value = { text: `${title} could not be saved: ${(error as Error).message}.`, wrong: true }
+  }
+}
+</script>
+
+<template>
+  <aside class="outputs" aria-label="Take it with you">
+    <h2>Take it with you</h2>
+    <template v-for="output in offered" :key="output.id">
+      <button type="button" class="output" :disabled="making !== null" @click="give(output)">
+        <b>{{ output.title }}</b><span class="note">{{
+          making?.id === output.id ? `being made: ${stage} …` : output.about
+        }}</span>
+      </button>
+      <button
+        v-if="making?.id === output.id"
+        type="button"
+        class="button"
+        @click="making?.stop.abort()"
+      >
+        Stop
+      </button>
+    </template>
+    <p v-if="said" :class="said.wrong ? 'failed' : 'note'" :role="said.wrong ? 'alert' : 'status'">
+      {{ said.text }}
+    </p>
+  </aside>
+</template>
+
+<style>
+.pattern-view .outputs {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.pattern-view .outputs h2 {
+  margin: 6px 0 2px;
+  color: var(--ink-2);
+  font-weight: 600;
+  font-size: 13px;
+}
+.pattern-view .output {
+  display: grid;
+  gap: 2px;
+  padding: 9px 12px;
+  border: 1px solid var(--line-strong);
+  border-radius: var(--radius);
+  background: #fff;
+  text-align: left;
+  cursor: pointer;
+}
+.pattern-view .output:hover:not(:disabled) {
+  border-color: var(--mat);
+  background: var(--mat-tint);
+}
+.pattern-view .output b {
+  font-weight: 600;
+}
+.pattern-view .failed {
+  color: var(--error);
+  font-size: 13px;
+}
+@media (max-width: 1000px) {
+  .pattern-view .outputs {
+    order: -1;
+    flex-flow: row wrap;
+  }
+}
+</style>

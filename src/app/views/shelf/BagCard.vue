@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { MoreFilled } from '@element-plus/icons-vue'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { baseOf, type Design } from '@core/design'
+import { bodyOf } from '@core/ledger'
+import { copyName, cutAt, printLength } from '@core/units'
+import { saveProjectFile } from '@app/export/save.ts'
+import BagPicture from '@app/parts/BagPicture.vue'
+import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+
+/** A bag on the shelf: its picture, its size, and what can be done with it from outside. */
+const props = defineProps<{ bag: ShelfBag; design: Design }>()
+const emit = defineEmits<{ remove: [] }>()
+const shelf = useShelf()
+const workshop = useWorkshop()
+const renaming = ref(false)
+const newName = ref('')
+const field = useTemplateRef<HTMLInputElement>('field')
+
+async function rename() {
+  renaming.value = true
+  newName.value = props.design.name
+  await nextTick()
+  field.value?.select()
+}
+async function takeName() {
+  if (!renaming.value) return
+  renaming.value = false
+  const name = cutAt(newName.value.trim(), 80)
+  if (name && name !== props.design.name) await shelf.rename(props.bag, name)
+}
+const commands: Record<string, () => unknown> = {
+  rename,
+  duplicate: () => shelf.add({ ...props.design, name: copyName(props.design.name) }),
+  export: () => saveProjectFile(props.design),
+  remove: () => emit('remove'),
+}
+const about = computed(() => {
+  if (!props.bag.derived) return null
+  const { tally, ledger } = props.bag.derived
+  const size = (mm: number) => printLength(mm, workshop.words.units)
+  return {
+    size: `${size(tally.flatMm)} × ${size(tally.heightMm)} laid flat`,
+    rounds: `${tally.rounds} ${bodyOf(ledger).worked}`,
+  }
+})
+const date = computed(() =>
+  new Date(props.bag.savedAt).toLocaleDateString(undefined, { dateStyle: 'medium' }),
+)
+</script>
+
+<template>
+  <RouterLink
+    class="picture"
+    :to="{ name: 'bands', params: { id: bag.id } }"
+    :aria-label="`Open ${design.name}`"
+  >
+    <BagPicture
+      v-if="bag.derived"
+      :name="design.name"
+      :yarns="design.yarns"
+      :base="baseOf(design)"
+      :derived="bag.derived"
+      :width="190"
+      :height="168"
+    />
+    <span v-else class="no-picture" />
+  </RouterLink>
+  <div class="words">
+    <input
+      v-if="renaming"
+      ref="field"
+      v-model="newName"
+      aria-label="New name"
+      maxlength="80"
+      @blur="takeName"
+      @keydown.enter="takeName"
+      @keydown.esc="renaming = false"
+    />
+    <h2 v-else>{{ design.name }}</h2>
+    <ElDropdown trigger="click" @command="(name: string) => commands[name]!()">
+      <button type="button" class="icon-button" :aria-label="`What to do with ${design.name}`">
+        <ElIcon><MoreFilled /></ElIcon>
+      </button>
+      <template #dropdown>
+        <ElDropdownMenu>
+          <ElDropdownItem command="rename">Rename</ElDropdownItem>
+          <ElDropdownItem command="duplicate">Duplicate</ElDropdownItem>
+          <ElDropdownItem command="export">Export</ElDropdownItem>
+          <ElDropdownItem command="remove" divided>Delete</ElDropdownItem>
+        </ElDropdownMenu>
+      </template>
+    </ElDropdown>
+    <p class="note num">
+      <template v-if="about">{{ about.size }}<br />{{ about.rounds }} · {{ date }}</template>
+      <template v-else>{{ bag.problem ?? 'Being worked out …' }}</template>
+    </p>
+  </div>
+</template>
+
+<style>
+.bag-card .no-picture {
+  width: 190px;
+  height: 168px;
+}
+</style>

@@ -1,0 +1,47 @@
+import { expose } from 'comlink'
+import type { Design } from '@core/design'
+import { type FileProblem, readProjectFile, svgOf } from '@core/file'
+import { derive, patternSheet } from '@core/plan'
+import type { Words } from '@core/stitch'
+import type { Result } from '@core/units'
+import { chartDrawings } from '@app/export/chart-drawings.ts'
+import type { Made } from '@app/export/export.ts'
+import { exports } from '@app/export/exports.ts'
+import { fileName } from '@app/export/file-name.ts'
+
+const derivedBy = (design: Design, { hand }: Words) => derive(design, { hand })
+
+const api = {
+  /** Reads a project file that anyone may have written. */
+  read: (file: Blob): Promise<Result<Design, FileProblem>> => readProjectFile(file),
+
+  /** The pattern as it is printed, and the drawing of each charted part. */
+  pattern(design: Design, words: Words) {
+    const derived = derivedBy(design, words)
+    return {
+      sheet: patternSheet(design, derived, words),
+      charts: chartDrawings({ design, derived, words }).map(({ part, drawing }) => ({
+        part,
+        svg: svgOf(drawing),
+      })),
+    }
+  },
+
+  /** Makes what goes out; `tell` hears how far it is. */
+  async make(
+    id: string,
+    design: Design,
+    words: Words,
+    tell: (stage: string) => void,
+  ): Promise<Made> {
+    const way = exports.find((one) => one.id === id)
+    if (!way) throw new RangeError(`no export “${id}”`)
+    tell('counting')
+    const derived = derivedBy(design, words)
+    return way.make({ design, derived, words, file: fileName(design.name), tell })
+  },
+}
+export type PaperApi = typeof api
+export type WrittenSheet = ReturnType<(typeof api)['pattern']>
+
+expose(api)

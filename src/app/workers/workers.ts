@@ -1,0 +1,21 @@
+import type { CheckApi } from './check.worker.ts'
+import { workerClient } from './client.ts'
+import type { DeriveApi } from './derive.worker.ts'
+import type { PaperApi } from './paper.worker.ts'
+
+/* The program's workers, each begun when it is first asked. */
+
+/** All that follows from a design. */
+export const deriver = workerClient<DeriveApi>(
+  () => new Worker(new URL('./derive.worker.ts', import.meta.url), { type: 'module' }),
+)
+
+/** Files read, patterns written, and everything that goes out. */
+export const paper = workerClient<PaperApi>(
+  () => new Worker(new URL('./paper.worker.ts', import.meta.url), { type: 'module' }),
+)
+
+/** Written patterns read: it holds the grammar. */
+export const checker = workerClient<CheckApi>(
+  () => new Worker(new URL('./check.worker.ts', import.meta.url), { type: 'module' }),
+)

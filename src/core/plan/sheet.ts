@@ -1,0 +1,101 @@
+import type { Design, TapestryPart } from '../design/index.ts'
+import { bodyOf, partGauge } from '../ledger/index.ts'
+import {
+  type Abbreviation,
+  abbreviationsOf,
+  type PatternPiece,
+  writtenPattern,
+} from '../pattern/index.ts'
+import type { Words } from '../stitch/index.ts'
+import {
+  footprintWords,
+  FOUR_INCHES,
+  printLength,
+  printMass,
+  printNumber,
+  printYarnLength,
+  TEN_CM,
+} from '../units/index.ts'
+import type { Derived } from './derive.ts'
+
+/** A yarn of the pattern, and how much of it. */
+export interface SheetYarn {
+  readonly letter: string
+  readonly name: string
+  readonly colour: string
+  readonly amount: string
+}
+
+/** What a chart of the pattern is drawn from. */
+export interface SheetChart {
+  readonly part: TapestryPart
+  readonly firstRound: number
+  readonly cellAspect: number
+}
+
+/** The pattern as it is printed: facts, materials, abbreviations, every row in words. All of it text. */
+export interface PatternSheet {
+  readonly name: string
+  readonly facts: readonly { readonly what: string; readonly is: string }[]
+  readonly yarns: readonly SheetYarn[]
+  readonly abbreviations: readonly Abbreviation[]
+  readonly pieces: readonly PatternPiece[]
+  readonly ends: number
+  /** Snags that keep it from being worked. */
+  readonly errors: number
+}
+
+/** The pattern of a design in somebody's words. */
+export function patternSheet(design: Design, derived: Derived, words: Words): PatternSheet {
+  const { ledger, tally, needs, snags } = derived
+  const { units } = words
+  return {
+    name: design.name,
+    facts: factsOf(design, derived, words),
+    yarns: needs
+      .filter(({ metres }) => metres > 0)
+      .map(({ letter, name, high, grams, balls }) => ({
+        letter,
+        name,
+        colour: design.yarns.find((yarn) => yarn.letter === letter)!.colour,
+        amount: `up to ${printYarnLength(high, units)}${grams === null ? '' : `, ${printMass(grams, units)}, ${balls} ${balls === 1 ? 'ball' : 'balls'}`}`,
+      })),
+    abbreviations: abbreviationsOf(ledger, words),
+    pieces: writtenPattern(design, ledger, words),
+    ends: tally.ends,
+    errors: snags.filter(({ severity }) => severity === 'error').length,
+  }
+}
+
+function factsOf(design: Design, { tally, gauge, ledger }: Derived, { units, terms }: Words) {
+  const size = (mm: number) => printLength(mm, units)
+  const [over, per] = units === 'metric' ? [TEN_CM, '10 cm'] : [FOUR_INCHES, '4 in']
+  const above =
+    tally.footprint.widthMm > 0 ? `, from above ${footprintWords(tally.footprint, units)}` : ''
+  const estimated = gauge.source === 'estimate' ? ', estimated' : ''
+  return [
+    {
+      what: 'Size',
+      is: `${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall${above}`,
+    },
+    { what: 'Hook', is: `${printNumber(design.hookMm, 2)} mm` },
+    {
+      what: terms === 'uk' ? 'Tension' : 'Gauge',
+      is: `${printNumber(over / gauge.stitchWidthMm)} stitches and ${printNumber(over / gauge.rowHeightMm)} ${bodyOf(ledger).worked} over ${per}${estimated}`,
+    },
+  ]
+}
+
+/** What the charts of a design are drawn from, from below. */
+export const sheetCharts = (design: Design, { ledger }: Derived): SheetChart[] =>
+  design.parts
+    .filter((part): part is TapestryPart => part.kind === 'tapestry')
+    .map((part) => {
+      const { rowHeightMm, stitchWidthMm } = partGauge(design, part)
+      const place = bodyOf(ledger).parts.find(({ id }) => id === part.id)
+      return {
+        part,
+        firstRound: (place?.firstRow ?? 0) + 1,
+        cellAspect: rowHeightMm / stitchWidthMm,
+      }
+    })
