@@ -48,8 +48,8 @@ async function again() {
         <button type="button" class="button" @click="again">Try again</button>
         <button type="button" class="button" @click="notLoaded = null">Stay here</button>
       </div>
-      <RouterView />
       <ImportNotice />
+      <RouterView />
     </div>
   </ElConfigProvider>
 </template>

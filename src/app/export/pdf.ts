@@ -13,13 +13,15 @@ const QUIET = '#4d5a54'
 const PAGE = { width: 595.28, margin: 48 }
 const INNER = PAGE.width - 2 * PAGE.margin
 const SIZE = 10
+/** Rows this long are set a little smaller, or they fill pages. */
+const LONG = { letters: 400, size: 8.5 }
 const LABEL = 84
 const COUNT = 42
 /** Letters of the rounds of one part that are printed at most: above it they are hundreds of pages nobody reads. */
 const MOST_LETTERS = 1_500_000
 /** A chart whose paths say more than this is put in as a picture. */
 const MOST_PATH = 400_000
-const PICTURE_PX = 4000
+const PICTURE_PX = 2400
 
 /** A chart as the document holds it: a drawing, or where that would be too much a picture of it. */
 type Shown = { readonly svg: string } | { readonly image: string }
@@ -147,7 +149,8 @@ function sectionContent(section: PatternSection, chart: Shown | undefined): Cont
 
 function lineContent(line: PatternLine): Content[] {
   const width = INNER - LABEL - COUNT
-  const lines = brokenLines(printable(line.text), width, SIZE)
+  const fontSize = line.text.length > LONG.letters ? LONG.size : SIZE
+  const lines = brokenLines(printable(line.text), width, fontSize)
   return [
     ...(line.note
       ? [{ text: line.note, italics: true, color: QUIET, margin: [LABEL, 2, 0, 0] } as Content]
@@ -156,7 +159,9 @@ function lineContent(line: PatternLine): Content[] {
       columns: [
         { text: lineLabel(line), bold: true, width: LABEL },
         // Lines broken beforehand are set as they are, which is ten times as fast as word by word.
-        lines.length > 1 ? { text: lines.join('\n'), noWrap: true, width } : { text: lines, width },
+        lines.length > 1
+          ? { stack: lines.map((text) => ({ text, noWrap: true })), width, fontSize }
+          : { text: lines, width },
         { text: `(${line.count})`, width: COUNT, alignment: 'right', color: QUIET },
       ],
       margin: [0, 2, 0, 0],

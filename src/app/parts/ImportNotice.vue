@@ -42,25 +42,22 @@ const wrong = computed(() => imports.list.some(({ state }) => state === 'refused
 
 <style>
 .import-notice {
-  position: fixed;
-  z-index: 40;
-  top: 60px;
-  right: 16px;
-  display: grid;
+  display: flex;
+  flex-wrap: wrap;
   gap: 10px;
-  justify-items: start;
-  width: min(460px, calc(100vw - 32px));
-  max-height: 60vh;
+  align-items: flex-start;
+  max-height: 34vh;
   overflow: auto;
-  padding: 14px 16px;
-  border: 1px solid var(--line-strong);
+  padding: 10px 20px;
   border-left: 4px solid var(--mat);
-  border-radius: var(--radius);
-  background: #fff;
-  box-shadow: var(--shadow);
+  background: #e4eef4;
+}
+.import-notice > ul {
+  flex: 1 1 300px;
 }
 .import-notice.wrong {
   border-left-color: var(--error);
+  background: #f9e4df;
 }
 .import-notice > ul {
   display: grid;
