@@ -1,8 +1,8 @@
 import compression from 'compression'
 import express, { type Express } from 'express'
 import helmet from 'helmet'
-import { existsSync } from 'node:fs'
-import { join } from 'node:path'
+import { existsSync, realpathSync } from 'node:fs'
+import { join, sep } from 'node:path'
 
 /** Everything comes from here, nothing runs from a page or a file. */
 const policy = {
@@ -25,6 +25,32 @@ const policy = {
 /** Addresses that the program itself knows; every other one is not found, and says so. */
 const pages = [/^\/((check|stitches)\/?)?$/, /^\/bag\/[\w-]+(\/(size|bands|yarns|pattern))?\/?$/]
 
+/** What went wrong with a request, in plain words; everything else is ours. */
+const answers: Readonly<Record<number, string>> = {
+  400: 'That address cannot be read',
+  403: 'Not found',
+  404: 'Not found',
+  405: 'Only GET is answered here',
+  412: 'That has changed meanwhile',
+  416: 'There is no such part of this file',
+}
+
+/** Refuses what lies outside of the build, also where a link in it leads there. */
+function withinBuild(build: string): express.RequestHandler {
+  const root = realpathSync.native(build)
+  return (request, response, next) => {
+    let path: string
+    try {
+      path = join(root, decodeURIComponent(request.path))
+    } catch {
+      return void response.status(400).type('text').send(answers[400])
+    }
+    const real = existsSync(path) ? realpathSync.native(path) : path
+    if (real === root || real.startsWith(root + sep)) return next()
+    response.status(404).type('text').send(answers[404])
+  }
+}
+
 /** The program's server over a folder with its build. */
 export function createApp(build: string): Express {
   const app = express()
@@ -35,7 +61,12 @@ export function createApp(build: string): Express {
       strictTransportSecurity: false,
     }),
   )
+  app.use((request, response, next) => {
+    if (request.method === 'GET' || request.method === 'HEAD') return next()
+    response.status(405).set('Allow', 'GET, HEAD').type('text').send(answers[405])
+  })
   app.use(compression())
+  if (existsSync(build)) app.use(withinBuild(build))
   app.use(
     '/assets',
     express.static(join(build, 'assets'), { immutable: true, maxAge: '365d', fallthrough: false }),
@@ -59,17 +90,18 @@ export function createApp(build: string): Express {
   })
   app.use(
     (
-      error: { status?: number },
+      error: { status?: number; headers?: Record<string, string> },
       _: express.Request,
       response: express.Response,
       next: express.NextFunction,
     ) => {
       if (response.headersSent) return next(error)
-      const status = error.status === 404 || error.status === 400 ? error.status : 500
+      const said = answers[error.status ?? 0]
       response
-        .status(status)
+        .status(said ? error.status! : 500)
+        .set(error.headers ?? {})
         .type('text')
-        .send(status === 404 ? 'Not found' : 'That did not work')
+        .send(said ?? 'That did not work')
     },
   )
   return app

@@ -3,11 +3,19 @@ import { createApp } from './app.ts'
 
 /* Serves the built program: on this machine only, unless HOST says otherwise. */
 
-const host = process.env['HOST'] ?? '127.0.0.1'
-const port = Number(process.env['PORT'] ?? 4173)
+/** A setting that is empty is not set. */
+const setting = (name: string) => process.env[name]?.trim() || undefined
+const host = setting('HOST') ?? '127.0.0.1'
+const port = Number(setting('PORT') ?? 4173)
 if (!Number.isInteger(port) || port < 0 || port > 65535) {
   console.error(`PORT must be a number from 0 to 65535, not “${process.env['PORT']}”.`)
   process.exit(1)
+}
+
+/** An address one can open: brackets around one of IPv6, and this machine where all of its addresses are listened on. */
+function addressOf(name: string, at: number): string {
+  const open = name === '0.0.0.0' ? '127.0.0.1' : name === '::' ? '::1' : name
+  return `http://${open.includes(':') ? `[${open}]` : open}:${at}`
 }
 
 const server = createApp(fileURLToPath(new URL('../dist', import.meta.url))).listen(
@@ -17,7 +25,7 @@ const server = createApp(fileURLToPath(new URL('../dist', import.meta.url))).lis
     if (error) fail(error)
     const address = server.address()
     const at = typeof address === 'object' && address ? address.port : port
-    console.log(`Ample Motif is ready at http://${host}:${at}`)
+    console.log(`Ample Motif is ready at ${addressOf(host, at)}`)
   },
 )
 server.on('error', fail)

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process'
 import { once } from 'node:events'
-import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs'
+import { mkdirSync, mkdtempSync, symlinkSync, writeFileSync } from 'node:fs'
 import { createServer, type AddressInfo } from 'node:net'
 import type { Server } from 'node:http'
 import { tmpdir } from 'node:os'
@@ -11,6 +11,11 @@ const build = mkdtempSync(join(tmpdir(), 'build-'))
 mkdirSync(join(build, 'assets'))
 writeFileSync(join(build, 'index.html'), '<!doctype html><title>Ample Motif</title>')
 writeFileSync(join(build, 'assets', 'a-1.js'), 'export {}')
+const outside = join(mkdtempSync(join(tmpdir(), 'outside-')), 'secret.txt')
+writeFileSync(outside, 'secret')
+symlinkSync(outside, join(build, 'assets', 'link.txt'))
+symlinkSync(outside, join(build, 'top.txt'))
+symlinkSync(join(outside, '..'), join(build, 'assets', 'folder'))
 
 let server: Server
 let address: string
@@ -21,7 +26,7 @@ beforeAll(async () => {
 })
 afterAll(() => void server.close())
 
-const get = (path: string) => fetch(address + path)
+const get = (path: string, init: RequestInit = {}) => fetch(address + path, init)
 
 describe('the server', () => {
   it('lets nothing run that is not its own', async () => {
@@ -48,13 +53,39 @@ describe('the server', () => {
     expect((await get('/%')).status).toBe(400)
     expect((await get('/../package.json')).status).toBe(404)
   })
+
+  it('answers what cannot be answered with what is wrong, not with a fault of its own', async () => {
+    const statusOf = async (path: string, init?: RequestInit) => (await get(path, init)).status
+    expect(await statusOf('/assets/%ff')).toBe(400)
+    expect(await statusOf('/assets/%00')).toBe(400)
+    expect(await statusOf('/%2e%2e/%2e%2e/etc/passwd')).toBe(404)
+    expect(await statusOf('/assets')).toBe(404)
+    const ranged = await get('/assets/a-1.js', { headers: { Range: 'bytes=900-1000' } })
+    expect([ranged.status, ranged.headers.get('content-range')]).toEqual([416, 'bytes */9'])
+    const posted = await get('/', { method: 'POST', body: 'x' })
+    expect([posted.status, posted.headers.get('allow')]).toEqual([405, 'GET, HEAD'])
+    expect(await statusOf('/', { method: 'HEAD' })).toBe(200)
+  })
+
+  it('follows no link out of the build', async () => {
+    for (const path of ['/assets/link.txt', '/top.txt', '/assets/folder/secret.txt']) {
+      const answer = await get(path)
+      expect([path, answer.status]).toEqual([path, 404])
+      expect(await answer.text()).not.toContain('secret')
+    }
+  })
 })
 
 /** The program's own start, with what it said and how it ended. */
-function start(port: number | string) {
+function start(port: number | string, host?: string) {
   const child = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
     cwd: new URL('..', import.meta.url).pathname,
-    env: { ...process.env, PORT: String(port), NODE_OPTIONS: '' },
+    env: {
+      ...process.env,
+      PORT: String(port),
+      NODE_OPTIONS: '',
+      ...(host === undefined ? {} : { HOST: host }),
+    },
   })
   let said = ''
   child.stdout.on('data', (text) => (said += text))
@@ -64,6 +95,20 @@ function start(port: number | string) {
 }
 
 describe('starting', () => {
+  it.each([
+    ['', 'http://127.0.0.1:'],
+    ['::1', 'http://[::1]:'],
+    ['0.0.0.0', 'http://127.0.0.1:'],
+  ])('with HOST “%s” prints an address that can be opened', async (host, address) => {
+    const { child, ended, said } = start(0, host)
+    while (!said().includes('\n')) await new Promise((done) => setTimeout(done, 50))
+    const [, at] = /ready at (\S+)/.exec(said()) ?? []
+    expect(at).toContain(address)
+    expect((await fetch(`${at}/`)).status).toBeLessThan(504)
+    child.kill('SIGTERM')
+    await ended
+  })
+
   it('says where it is, and stops cleanly when told to', async () => {
     const { child, ended, said } = start(0)
     while (!said().includes('ready at')) await new Promise((done) => setTimeout(done, 50))

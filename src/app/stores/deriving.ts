@@ -3,6 +3,7 @@ import { type Design, type Edit, type History, refusalText, tryCommit } from '@c
 import type { Derived } from '@core/plan'
 import { latestOnly } from '@app/workers/client.ts'
 import { deriver } from '@app/workers/workers.ts'
+import { usePace } from './later.ts'
 
 type Hand = 'right' | 'left'
 
@@ -50,25 +51,14 @@ export function useDeriving(history: Readonly<Ref<History | null>>, hand: Readon
     if (answer.ok) preview.value = { design, revision, derived: answer.value.value }
   })
 
-  const design = computed(() => history.value?.design)
-  let timer: ReturnType<typeof setTimeout> | undefined
-  let askedAt = 0
-  function askNow() {
-    clearTimeout(timer)
-    timer = undefined
-    askedAt = performance.now()
-    if (history.value)
-      deriving.ask({
-        design: history.value.design,
-        revision: history.value.revision,
-        hand: hand.value,
-      })
-  }
-  watch([design, hand], () => {
+  const asking = usePace(() => {
+    if (!history.value) return
+    const { design, revision } = history.value
+    deriving.ask({ design, revision, hand: hand.value })
+  })
+  watch([computed(() => history.value?.design), hand], () => {
     const inGesture = history.value?.past.at(-1)?.gesture != null
-    const wait = askedAt + paceMs - performance.now()
-    if (!inGesture || wait <= 0) askNow()
-    else timer ??= setTimeout(askNow, wait)
+    asking.apart(inGesture ? paceMs : 0)
   })
 
   /** Shows what edits would make of it, without doing them; or says why they cannot be done. */
@@ -90,8 +80,7 @@ export function useDeriving(history: Readonly<Ref<History | null>>, hand: Readon
   }
   function clear() {
     endPreview()
-    clearTimeout(timer)
-    timer = undefined
+    asking.cancel()
     deriving.drop()
     table.value = null
     failure.value = null
@@ -105,7 +94,7 @@ export function useDeriving(history: Readonly<Ref<History | null>>, hand: Readon
     cannot,
     showPreview,
     endPreview,
-    askAgain: askNow,
+    askAgain: asking.now,
     clear,
   }
 }

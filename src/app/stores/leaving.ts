@@ -1,5 +1,7 @@
 /* What is done about unsaved work before it is stored: notes while one works, and a last word when the tab goes. */
 
+import { usePace } from './later.ts'
+
 /** A note is written at once, and while changes go on this often at most; large bags a little less often. */
 const APART_MS = 120
 const SHARE = 25
@@ -7,30 +9,13 @@ const SLOWEST_MS = 250
 
 /** Writes notes of what is not stored yet, no more often than the hand bears. */
 export function useNoting(write: () => void) {
-  let timer: ReturnType<typeof setTimeout> | undefined
-  let last = -Infinity
   let apartMs = APART_MS
-  function now() {
-    clearTimeout(timer)
-    timer = undefined
+  const pace = usePace(() => {
     const began = performance.now()
     write()
-    last = performance.now()
-    apartMs = Math.min(SLOWEST_MS, Math.max(APART_MS, (last - began) * SHARE))
-  }
-  return {
-    now,
-    /** Now, or as soon as the last one is long enough ago. */
-    soon() {
-      const wait = last + apartMs - performance.now()
-      if (wait <= 0) now()
-      else timer ??= setTimeout(now, wait)
-    },
-    cancel() {
-      clearTimeout(timer)
-      timer = undefined
-    },
-  }
+    apartMs = Math.min(SLOWEST_MS, Math.max(APART_MS, (performance.now() - began) * SHARE))
+  })
+  return { now: pace.now, cancel: pace.cancel, soon: () => pace.apart(apartMs) }
 }
 
 interface Leaving {

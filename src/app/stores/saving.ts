@@ -12,6 +12,7 @@ import {
 } from '@app/storage/bag-store.ts'
 import { dropNote, leaveNote, sitting } from '@app/storage/unsaved-note.ts'
 import { tellTabs } from '@app/storage/tabs.ts'
+import { useLater } from './later.ts'
 import { useNoting, whenLeaving } from './leaving.ts'
 
 /** `conflict`: another tab saved the bag meanwhile; `gone`: it was deleted there. In both nothing more is stored by itself. */
@@ -40,7 +41,7 @@ export function useSaving(design: Readonly<Ref<Design | null>>, reload: () => Pr
   const savedAt = ref(0)
   const previous = shallowRef<BagRecord['previous']>([])
   let session: Session | null = null
-  let timer: ReturnType<typeof setTimeout> | undefined
+  const later = useLater(() => void flush())
   /** Saves wait for one another. */
   let queue: Promise<void> = Promise.resolve()
 
@@ -48,14 +49,10 @@ export function useSaving(design: Readonly<Ref<Design | null>>, reload: () => Pr
   const noting = useNoting(() => {
     if (unsaved()) leaveNote(session!.bag, session!.revision, design.value!)
   })
-  const settle = () => {
-    clearTimeout(timer)
-    timer = undefined
-  }
 
   /** The bag was just read: `now` is what is stored of it. */
   function begin(record: BagRecord, now: Design) {
-    settle()
+    later.cancel()
     session = { bag: record.id, stored: now, revision: record.revision, first: true }
     savedAt.value = record.savedAt
     previous.value = record.previous
@@ -63,7 +60,7 @@ export function useSaving(design: Readonly<Ref<Design | null>>, reload: () => Pr
   }
   /** The bag is put away: nothing more is heard of it here. */
   function end() {
-    settle()
+    later.cancel()
     noting.cancel()
     session = null
   }
@@ -75,14 +72,14 @@ export function useSaving(design: Readonly<Ref<Design | null>>, reload: () => Pr
       noting.soon()
       if (state.value === 'saved') state.value = 'saving'
       // The first change of several begins the wait; those that follow do not lengthen it.
-      if (state.value === 'saving') timer ??= setTimeout(() => void flush(), WITHIN_MS)
+      if (state.value === 'saving') later.within(WITHIN_MS)
     },
     { flush: 'sync' },
   )
 
   /** Saves now what is not saved yet, also of a bag that is put away meanwhile. */
   function flush(): Promise<void> {
-    settle()
+    later.cancel()
     if (!unsaved()) return queue
     const [of, last] = [session!, design.value!]
     queue = queue.then(() => save(of, of === session ? design.value! : last))
@@ -91,14 +88,9 @@ export function useSaving(design: Readonly<Ref<Design | null>>, reload: () => Pr
 
   async function save(of: Session, now: Design) {
     if (now === of.stored || (of === session && needsHer(state.value))) return
-    const { bag: id, revision, first: firstOfSitting } = of
-    const result = await saveBag({ id, design: now, revision, firstOfSitting, sitting })
-    if (result.ok) {
-      Object.assign(of, { stored: now, revision: result.record.revision, first: false })
-      tellTabs({ kind: 'saved', bag: id, revision: of.revision })
-    }
+    const result = await store(of, now)
     if (of === session) shown(of, result)
-    else if (result.ok) dropNote(id)
+    else if (result.ok) dropNote(of.bag)
   }
 
   function shown({ bag }: Session, result: SaveResult) {
@@ -110,68 +102,86 @@ export function useSaving(design: Readonly<Ref<Design | null>>, reload: () => Pr
     } else state.value = result.reason
     // What is still to be stored goes on from what now is.
     noting.now()
-    if (!needsHer(state.value))
-      timer ??= setTimeout(() => void flush(), result.ok ? WITHIN_MS : RETRY_MS)
+    if (!needsHer(state.value)) later.within(result.ok ? WITHIN_MS : RETRY_MS)
   }
 
-  function forgetNote(bag: string) {
-    noting.cancel()
-    dropNote(bag)
-  }
-
-  /** Another tab saved this bag: take it over, unless there is something of our own to lose. */
-  function heardSave(theirs: number) {
-    if (!session || theirs <= session.revision) return
-    if (unsaved()) state.value = 'conflict'
-    else void reload()
-  }
-
-  /** Takes what another tab saved, and drops what this one has: only when she asks for it. */
-  async function takeTheirs() {
-    if (!session) return
-    forgetNote(session.bag)
-    session.stored = design.value!
-    await reload()
-  }
-
-  /** Keeps this tab's bag beside the other's, under an id that is given back. @throws when it cannot be stored */
-  async function keepAsCopy(): Promise<string> {
-    const now = design.value!
-    const { id } = await addBag({ ...now, name: copyName(now.name) })
-    if (session) {
-      forgetNote(session.bag)
-      session.stored = now
-    }
-    state.value = 'saved'
-    return id
-  }
-
-  /** Puts a bag that was deleted elsewhere on the shelf again, as this tab has it. @throws when it cannot be stored */
-  async function putBack() {
-    const { bag, revision } = session!
-    const now = design.value!
-    const record = recordWith(bag, now, { revision: revision + 1, by: sitting })
-    await putBag(bag, record)
-    begin(record, now)
-    forgetNote(bag)
-  }
+  const forgetNote = (bag: string) => (noting.cancel(), dropNote(bag))
+  const ways = useWays(design, reload, {
+    session: () => session,
+    unsaved,
+    forgetNote,
+    began: begin,
+    say: (now) => (state.value = now),
+  })
 
   whenLeaving({
     unsaved: () => unsaved() && state.value !== 'saving',
     hide: flush,
     leave: noting.now,
   })
-  return reactive({
-    state,
-    savedAt,
-    previous,
-    begin,
-    end,
-    flush,
-    unsaved,
-    heardSave,
-    keepAsCopy,
-    putBack,
-    takeTheirs,
-  })
+  return reactive({ state, savedAt, previous, begin, end, flush, unsaved, ...ways })
+}
+
+/** Stores a bag, and keeps what is then known of it. */
+async function store(of: Session, now: Design): Promise<SaveResult> {
+  const { bag: id, revision, first: firstOfSitting } = of
+  const result = await saveBag({ id, design: now, revision, firstOfSitting, sitting })
+  if (!result.ok) return result
+  Object.assign(of, { stored: now, revision: result.record.revision, first: false })
+  tellTabs({ kind: 'saved', bag: id, revision: of.revision })
+  return result
+}
+
+interface Held {
+  readonly session: () => Session | null
+  readonly unsaved: () => boolean
+  readonly forgetNote: (bag: string) => void
+  readonly began: (record: BagRecord, now: Design) => void
+  readonly say: (state: SaveState) => void
+}
+
+/** What can be done where another tab has done something to the same bag. */
+function useWays(
+  design: Readonly<Ref<Design | null>>,
+  reload: () => Promise<void>,
+  { session, unsaved, forgetNote, began, say }: Held,
+) {
+  return {
+    /** Another tab saved this bag: take it over, unless there is something of our own to lose. */
+    heardSave(theirs: number) {
+      const now = session()
+      if (!now || theirs <= now.revision) return
+      if (unsaved()) say('conflict')
+      else void reload()
+    },
+    /** Takes what another tab saved, and drops what this one has: only when she asks for it. */
+    async takeTheirs() {
+      const now = session()
+      if (!now) return
+      forgetNote(now.bag)
+      now.stored = design.value!
+      await reload()
+    },
+    /** Keeps this tab's bag beside the other's, under an id that is given back. @throws when it cannot be stored */
+    async keepAsCopy(): Promise<string> {
+      const kept = design.value!
+      const { id } = await addBag({ ...kept, name: copyName(kept.name) })
+      const now = session()
+      if (now) {
+        forgetNote(now.bag)
+        now.stored = kept
+      }
+      say('saved')
+      return id
+    },
+    /** Puts a bag that was deleted elsewhere on the shelf again, as this tab has it. @throws when it cannot be stored */
+    async putBack() {
+      const { bag, revision } = session()!
+      const kept = design.value!
+      const record = recordWith(bag, kept, { revision: revision + 1, by: sitting })
+      await putBag(bag, record)
+      began(record, kept)
+      forgetNote(bag)
+    },
+  }
 }

@@ -1,20 +1,17 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
+import { type Ref, ref, shallowRef } from 'vue'
 import beaterTote from '@demo/beater-tote.json'
 import marchBookSatchel from '@demo/march-book-satchel.json'
 import mutePouch from '@demo/mute-pouch.json'
 import raffleBag from '@demo/raffle-bag.json'
 import type { Design } from '@core/design'
 import { readProjectJson } from '@core/file'
-import type { Derived } from '@core/plan'
 import { shortened } from '@core/units'
 import { failureOf, failureWords } from '@app/storage/answered.ts'
 import {
   addBag,
   allBags,
   designOf,
-  type KeptBag,
-  maybeLastGood,
   putBag,
   removeBag,
   saveBag,
@@ -23,59 +20,38 @@ import {
 import { sitting } from '@app/storage/unsaved-note.ts'
 import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
 import { deriver } from '@app/workers/workers.ts'
+import { onShelf, type ShelfBag } from './shelf-bag.ts'
 
-/** A bag as it lies on the shelf. */
-export interface ShelfBag {
-  readonly id: string
-  readonly name: string
-  readonly savedAt: number
-  /** As it is stored. */
-  readonly raw: unknown
-  /** Null when its record cannot be read here. */
-  readonly design: Design | null
-  /** Null until it is worked out, and when it cannot be. */
-  readonly derived: Derived | null
-  /** What is wrong with it, in words. */
-  readonly problem: string | null
-  /** A version that can be opened where the newest cannot. */
-  readonly lastGood: Design | null
-}
+export type { ShelfBag }
 
 /** The last is brought last, and so lies first. */
 const demoFiles: readonly unknown[] = [mutePouch, marchBookSatchel, raffleBag, beaterTote]
 /** A bag takes no longer than this on the shelf; it can still be opened, which says more. */
 const LONGEST_MS = 10_000
 
-/** A name that stands in a record, whatever else does. */
-function nameIn(raw: unknown): string {
-  const { file } = (raw ?? {}) as { file?: { design?: { name?: unknown } } }
-  const name = file?.design?.name
-  return typeof name === 'string' && name.trim() ? shortened(name, 80) : 'A bag'
-}
-
-function onShelf({ id, raw, record }: KeptBag): ShelfBag {
-  const bag = { id, raw, savedAt: record?.savedAt ?? 0, name: nameIn(raw), derived: null }
-  if (!record)
-    return { ...bag, design: null, problem: 'Nothing of its record can be read.', lastGood: null }
-  const read = designOf(record)
-  if (read.ok) return { ...bag, design: read.value, problem: null, lastGood: null }
-  const [first] = read.problem as readonly { where?: string; message: string }[]
-  return {
-    ...bag,
-    design: null,
-    problem: `It cannot be opened: ${first?.where ?? ''} ${first?.message ?? ''}`,
-    lastGood: maybeLastGood(record),
+async function bring() {
+  for (const file of demoFiles) {
+    const read = readProjectJson(file)
+    if (read.ok) await addBag(read.value)
   }
+  await keepSetting('demo-brought', true)
 }
 
-/** All bags, and what can be done to them from outside. What could not be stored is said in `refused`, and nothing is lost. */
-export const useShelf = defineStore('shelf', () => {
-  const bags = shallowRef<readonly ShelfBag[] | null>(null)
-  /** Why something was not done, or the shelf cannot be read. */
-  const refused = ref<string | null>(null)
+/** Works a bag out, and shows it where it lies. */
+async function workOut(bag: ShelfBag, bags: Ref<readonly ShelfBag[] | null>) {
+  const { design, derived } = bag
+  if (!design || derived) return
+  const answer = await deriver.ask((api) => api.derive(design, {}), { limitMs: LONGEST_MS })
+  const next: ShelfBag = answer.ok
+    ? { ...bag, derived: answer.value.value }
+    : { ...bag, problem: `It could not be worked out: ${answer.problem}` }
+  bags.value = (bags.value ?? []).map((one) => (one === bag ? next : one))
+}
 
-  /** Does what stores something. Whether it was stored; if not, `refused` says what was not done, and why. */
-  async function attempt(what: string, work: () => Promise<unknown>): Promise<boolean> {
+/** Does what stores something. Whether it was stored; if not, `refused` says what was not done, and why. */
+const useAttempt =
+  (refused: Ref<string | null>) =>
+  async (what: string, work: () => Promise<unknown>): Promise<boolean> => {
     refused.value = null
     try {
       await work()
@@ -88,6 +64,14 @@ export const useShelf = defineStore('shelf', () => {
       return false
     }
   }
+
+/** All bags, and what can be done to them from outside. What could not be stored is said in `refused`, and nothing is lost. */
+export const useShelf = defineStore('shelf', () => {
+  const bags = shallowRef<readonly ShelfBag[] | null>(null)
+  /** Why something was not done, or the shelf cannot be read. */
+  const refused = ref<string | null>(null)
+
+  const attempt = useAttempt(refused)
 
   let reading = 0
   /** Reads the shelf; the first time ever it brings the demo. Each bag is looked at by itself, and shown when it is worked out. */
@@ -102,26 +86,8 @@ export const useShelf = defineStore('shelf', () => {
         const known = before.get(bag.id)
         return known && known.savedAt === bag.savedAt && known.derived ? known : bag
       })
-      await Promise.all(bags.value.map((bag) => workOut(bag)))
+      await Promise.all(bags.value.map((bag) => workOut(bag, bags)))
     })
-  }
-
-  async function workOut(bag: ShelfBag) {
-    const { design, derived } = bag
-    if (!design || derived) return
-    const answer = await deriver.ask((api) => api.derive(design, {}), { limitMs: LONGEST_MS })
-    const next: ShelfBag = answer.ok
-      ? { ...bag, derived: answer.value.value }
-      : { ...bag, problem: `It could not be worked out: ${answer.problem}` }
-    bags.value = (bags.value ?? []).map((one) => (one === bag ? next : one))
-  }
-
-  async function bring() {
-    for (const file of demoFiles) {
-      const read = readProjectJson(file)
-      if (read.ok) await addBag(read.value)
-    }
-    await keepSetting('demo-brought', true)
   }
 
   const add = async (design: Design): Promise<string | null> => {

@@ -35,86 +35,88 @@ interface Pending {
 
 export const GIVEN_UP = 'It was stopped.'
 
+const NOT_LOADED = 'The part of the program that works this out could not be loaded.'
+
 /** A worker that is begun at its first question. */
-export function workerClient<Api>(make: () => Worker): WorkerClient<Api> {
-  const pending = new Set<Pending>()
-  let running: { readonly worker: Worker; readonly api: Remote<Api> } | null = null
+class Client<Api> implements WorkerClient<Api> {
+  private readonly pending = new Set<Pending>()
+  private running: { readonly worker: Worker; readonly api: Remote<Api> } | null = null
 
-  function api(): Remote<Api> {
-    if (running) return running.api
-    const worker = make()
-    // A worker that cannot be loaded, or dies, answers nothing more.
-    worker.onerror = (event) => {
-      event.preventDefault?.()
-      if (running?.worker === worker)
-        restart('The part of the program that works this out could not be loaded.')
-    }
-    running = { worker, api: wrap<Api>(worker) }
-    return running.api
-  }
+  constructor(private readonly make: () => Worker) {}
 
-  function drop() {
-    running?.api[releaseProxy]()
-    running?.worker.terminate()
-    running = null
-  }
-
-  function restart(why: string) {
-    drop()
-    for (const one of [...pending])
-      if (one.tries >= TRIES) one.settle(refused(why))
-      else send(one)
-  }
-
-  function send(one: Pending) {
-    one.tries++
-    const asked = api()
-    one.send(asked as Remote<unknown>).then(
-      (value) => one.settle({ ok: true, value }),
-      (error: unknown) => one.settle(refused(messageOf(error))),
-    )
-  }
-
-  function ask<Asked>(
+  ask = <Asked>(
     question: (api: Remote<Api>) => Asked,
     { limitMs = LIMIT_MS, signal }: AskOptions = {},
-  ): Promise<Result<Awaited<Asked>>> {
-    return new Promise((done) => {
+  ): Promise<Result<Awaited<Asked>>> =>
+    new Promise((done) => {
       const giveUp = (why: string) => () => {
-        if (!pending.has(one)) return
+        if (!this.pending.has(one)) return
         one.settle(refused(why))
-        restart(why)
+        this.restart(why)
       }
       const stop = giveUp(GIVEN_UP)
+      const seconds = Math.round(limitMs / 1000)
       const late = setTimeout(
-        giveUp(`It took longer than ${Math.round(limitMs / 1000)} seconds and was stopped.`),
+        giveUp(`It took longer than ${seconds} seconds and was stopped.`),
         limitMs,
       )
       const one: Pending = {
         send: question as unknown as Pending['send'],
         tries: 0,
         settle: (answer) => {
-          if (!pending.delete(one)) return
+          if (!this.pending.delete(one)) return
           clearTimeout(late)
           signal?.removeEventListener('abort', stop)
           done(answer.ok ? found(answer.value as Awaited<Asked>) : answer)
         },
       }
-      pending.add(one)
+      this.pending.add(one)
       signal?.addEventListener('abort', stop)
       if (signal?.aborted) stop()
-      else send(one)
+      else this.send(one)
     })
+
+  end = (): void => {
+    this.drop()
+    for (const one of [...this.pending]) one.settle(refused(GIVEN_UP))
   }
 
-  return {
-    ask,
-    end: () => {
-      drop()
-      for (const one of [...pending]) one.settle(refused(GIVEN_UP))
-    },
+  private send(one: Pending): void {
+    one.tries++
+    one.send(this.api() as Remote<unknown>).then(
+      (value) => one.settle({ ok: true, value }),
+      (error: unknown) => one.settle(refused(messageOf(error))),
+    )
+  }
+
+  private api(): Remote<Api> {
+    if (this.running) return this.running.api
+    const worker = this.make()
+    // A worker that cannot be loaded, or dies, answers nothing more.
+    worker.onerror = (event) => {
+      event.preventDefault?.()
+      if (this.running?.worker === worker) this.restart(NOT_LOADED)
+    }
+    this.running = { worker, api: wrap<Api>(worker) }
+    return this.running.api
+  }
+
+  private drop(): void {
+    this.running?.api[releaseProxy]()
+    this.running?.worker.terminate()
+    this.running = null
+  }
+
+  /** A new worker is asked what the old one has not answered. */
+  private restart(why: string): void {
+    this.drop()
+    for (const one of [...this.pending])
+      if (one.tries >= TRIES) one.settle(refused(why))
+      else this.send(one)
   }
 }
+
+export const workerClient = <Api>(make: () => Worker): WorkerClient<Api> => new Client<Api>(make)
 
 const messageOf = (error: unknown): string =>
   error instanceof Error ? error.message : String(error)

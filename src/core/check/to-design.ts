@@ -7,7 +7,6 @@ import {
   growthOf,
   LIMITS,
   type Working,
-  type WrittenPart,
   type Yarn,
 } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
@@ -137,6 +136,56 @@ const plainRow = ({ text, uses, made }: CheckedRow): boolean =>
   new Set((made ?? []).map(({ word }) => word).filter((word) => word !== 'start')).size === 1 &&
   (uses === null || uses.post + uses.down + uses.sp + uses.gap + uses.skipped === 0)
 
+/** Bands as they come of rows: equal plain rows are one, written rows that follow one another another. */
+class Bands {
+  readonly list: BandPart[] = []
+  /** The yarn in hand. */
+  yarn = 'A'
+
+  constructor(
+    private readonly yarns: Yarns,
+    private count: number,
+  ) {}
+
+  take(row: CheckedRow): void {
+    const name = nameOf(row.part ?? (row.kind === 'round' ? 'Rounds' : 'Rows'))
+    const adjust = row.makes! - this.count
+    if ((plainRow(row) && adjust === 0) || !countsOver(row, this.count))
+      this.plain(row, name, adjust)
+    else this.written(row, name)
+    this.count = row.makes!
+  }
+
+  private plain(row: CheckedRow, name: string, adjust: number): void {
+    const yarn = row.yarns[0] === undefined ? this.yarn : this.yarns.letterOf(row.yarns[0])
+    const stitch = stitchOf(row)
+    const below = this.list.at(-1)
+    const goesOn =
+      below?.kind === 'plain' &&
+      below.adjust === 0 &&
+      adjust === 0 &&
+      below.stitch === stitch &&
+      below.name === name &&
+      below.yarn === yarn
+    if (goesOn) this.list[this.list.length - 1] = { ...below, rounds: below.rounds + 1 }
+    else {
+      const own = { kind: 'plain', yarn, rounds: 1, adjust, steps: 1 } as const
+      this.list.push({ ...section(this.list, name, stitch), ...own })
+    }
+    this.yarn = yarn
+  }
+
+  private written(row: CheckedRow, name: string): void {
+    const ground = stitchOf(row)
+    const one = writtenRow(row, { ground, yarn: this.yarn, letterOf: this.yarns.letterOf })
+    this.yarn = one.runs.at(-1)?.yarn ?? this.yarn
+    const below = this.list.at(-1)
+    if (below?.kind === 'written' && below.name === name && below.rows.length < LIMITS.writtenRows)
+      this.list[this.list.length - 1] = { ...below, rows: [...below.rows, one] }
+    else this.list.push({ ...section(this.list, name, ground), kind: 'written', rows: [one] })
+  }
+}
+
 /**
  * A bag from a written pattern: its base and plain bands as such, every other row as it is written, counted. Of several pieces
  * it is the widest, whose rows must count through from the first to the last.
@@ -159,56 +208,18 @@ export function designFromPattern(
   const design = newDesign({ ...about, aroundMm: 600, said: 'around', heightMm: 250 })
   const { base, rows: taken } = baseOf(rows, design)
   const yarns = new Yarns(design.yarns)
-  let yarn = 'A'
+  const bands = new Bands(yarns, base.count)
   for (const { yarns: said } of rows.slice(0, taken))
-    for (const one of said) yarn = yarns.letterOf(one)
-  const bands: BandPart[] = []
-  let count = base.count
+    for (const one of said) bands.yarn = yarns.letterOf(one)
   for (const row of rows.slice(taken)) {
-    const stitch = stitchOf(row)
-    const adjust = row.makes! - count
-    const name = nameOf(row.part ?? (row.kind === 'round' ? 'Rounds' : 'Rows'))
-    const own = row.yarns[0] === undefined ? yarn : yarns.letterOf(row.yarns[0])
-    const below = bands.at(-1)
-    if ((plainRow(row) && adjust === 0) || !countsOver(row, count)) {
-      if (
-        below?.kind === 'plain' &&
-        below.adjust === 0 &&
-        adjust === 0 &&
-        below.stitch === stitch &&
-        below.name === name &&
-        below.yarn === own
-      )
-        bands[bands.length - 1] = { ...below, rounds: below.rounds + 1 }
-      else
-        bands.push({
-          ...section(bands, name, stitch),
-          kind: 'plain',
-          yarn: own,
-          rounds: 1,
-          adjust,
-          steps: 1,
-        })
-      yarn = own
-    } else {
-      const written = writtenRow(row, { ground: stitch, yarn, letterOf: yarns.letterOf })
-      yarn = written.runs.at(-1)?.yarn ?? yarn
-      if (
-        below?.kind === 'written' &&
-        below.name === name &&
-        below.rows.length < LIMITS.writtenRows
-      )
-        bands[bands.length - 1] = { ...below, rows: [...below.rows, written] } satisfies WrittenPart
-      else bands.push({ ...section(bands, name, stitch), kind: 'written', rows: [written] })
-    }
-    if (bands.length >= LIMITS.parts)
+    bands.take(row)
+    if (bands.list.length >= LIMITS.parts)
       return refused(
         `It has more than ${LIMITS.parts - 1} bands, which is more than a bag has here.`,
       )
-    count = row.makes!
   }
   const making = { ...design.making, working: workingOf(rows) }
-  const parts = [{ ...base, id: 'p1', name: 'Base' }, ...bands]
+  const parts = [{ ...base, id: 'p1', name: 'Base' }, ...bands.list]
   const bag = { ...design, making, yarns: yarns.list, parts }
   // What it makes is what is wanted, until she says otherwise.
   const { aroundMm, heightMm } = compile(bag).sizes

@@ -5,6 +5,8 @@ import * as t from './tokens.ts'
 import { plainStitch, type PlaceUnit, type Work } from './work.ts'
 
 /** The part of the grammar that works no stitch: skips, chains, and what is said between. */
+type Say = (what: Extract<Work, { kind: 'note' }>['what'], yarn?: string | null) => Work
+
 export abstract class NoteParser extends PlaceParser {
   /** A ring that stands for itself, not as the place of a stitch before it. */
   private ringAlone(): boolean {
@@ -50,10 +52,7 @@ export abstract class NoteParser extends PlaceParser {
 
   protected note = this.RULE('note', (): Work[] => {
     const first = this.LA(1)
-    const said = (
-      what: Extract<Work, { kind: 'note' }>['what'],
-      yarn: string | null = null,
-    ): Work => ({
+    const said: Say = (what, yarn = null) => ({
       kind: 'note',
       what,
       yarn,
@@ -93,37 +92,44 @@ export abstract class NoteParser extends PlaceParser {
           GATE: () => !this.isTarget(1),
           ALT: () => (this.SUBRULE(this.loop), [said('said')]),
         },
-        // "(A)", before what is worked in it.
-        {
-          GATE: () => isStructure(this.LA(2)) || tokenMatcher(this.LA(2), t.Stitch),
-          ALT: () => [said('yarn', this.CONSUME2(t.Letter).image)],
-        },
-        {
-          // A colour by its name: "with brass", "change to deep blue".
-          GATE: () => tokenMatcher(this.LA(2), t.Unknown),
-          ALT: () => {
-            this.CONSUME2(t.With)
-            const name: string[] = []
-            this.AT_LEAST_ONE(() => name.push(this.CONSUME(t.Unknown).image))
-            this.SUBRULE(this.inLast)
-            return [said('yarn', name.join(' '))]
-          },
-        },
-        {
-          GATE: () => tokenMatcher(this.LA(2), t.Letter),
-          ALT: () => {
-            this.OR2({
-              IGNORE_AMBIGUITIES: true,
-              DEF: [{ ALT: () => this.CONSUME(t.With) }, { ALT: () => this.CONSUME(t.In) }],
-            })
-            const yarn = this.CONSUME(t.Letter).image
-            this.SUBRULE2(this.inLast)
-            return [said('yarn', yarn)]
-          },
-        },
+        ...this.yarnNotes(said),
       ],
     })
   })
+
+  /** The ways a yarn is said. */
+  private yarnNotes(said: Say): { GATE: () => boolean; ALT: () => Work[] }[] {
+    return [
+      // "(A)", before what is worked in it.
+      {
+        GATE: () => isStructure(this.LA(2)) || tokenMatcher(this.LA(2), t.Stitch),
+        ALT: () => [said('yarn', this.CONSUME2(t.Letter).image)],
+      },
+      {
+        // A colour by its name: "with brass", "change to deep blue".
+        GATE: () => tokenMatcher(this.LA(2), t.Unknown),
+        ALT: () => {
+          this.CONSUME2(t.With)
+          const name: string[] = []
+          this.AT_LEAST_ONE(() => name.push(this.CONSUME(t.Unknown).image))
+          this.SUBRULE(this.inLast)
+          return [said('yarn', name.join(' '))]
+        },
+      },
+      {
+        GATE: () => tokenMatcher(this.LA(2), t.Letter),
+        ALT: () => {
+          this.OR2({
+            IGNORE_AMBIGUITIES: true,
+            DEF: [{ ALT: () => this.CONSUME(t.With) }, { ALT: () => this.CONSUME(t.In) }],
+          })
+          const yarn = this.CONSUME(t.Letter).image
+          this.SUBRULE2(this.inLast)
+          return [said('yarn', yarn)]
+        },
+      },
+    ]
+  }
 
   /** "Changing to B in last st": where a yarn is changed works nothing. */
   private inLast = this.RULE('inLast', (): void => {

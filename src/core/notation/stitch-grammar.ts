@@ -111,21 +111,16 @@ export abstract class StitchParser extends NoteParser {
             targets[targets.length - 1] = { ...last, counts: countsOf(token) }
         })
       })
-      const work = (target: Target | null): Work => ({
-        kind: 'stitch',
-        stitch,
-        count: before ?? loose ?? 1,
-        loop,
-        post,
-        down,
-        yarn,
-        target,
-        times: repeated,
-        start,
-        withStart,
-        span: this.spanFrom(first),
+      return this.ACTION(() => {
+        const facts = { stitch, loop, post, down, yarn, start, withStart }
+        const [count, span] = [before ?? loose ?? 1, this.spanFrom(first)]
+        const all: readonly (Target | null)[] = targets.length > 0 ? targets : [null]
+        return all.map((target) => ({
+          kind: 'stitch',
+          ...facts,
+          ...{ count, target, times: repeated, span },
+        }))
       })
-      return this.ACTION(() => (targets.length > 0 ? targets.map(work) : [work(null)]))
     },
   )
 

@@ -1,0 +1,109 @@
+import { computed, ref, shallowRef, type Ref } from 'vue'
+import { commit, type Design, historyOf, type History } from '@core/design'
+import { copyName } from '@core/units'
+import { failureOf, failureWords } from '@app/storage/answered.ts'
+import { addBag, type BagRecord, designOf, maybeBag } from '@app/storage/bag-store.ts'
+import { dropNote, leaveNote, type Note, strayNotes } from '@app/storage/unsaved-note.ts'
+import { useSaving } from './saving.ts'
+
+const FROM_NOTE = 'What was done before the tab closed'
+
+/** Why a record cannot be laid on the table. */
+const cannotOpen = (message: string) =>
+  `This bag cannot be opened: ${message}. On the shelf it can be exported as it is, or opened in its last good version.`
+
+interface Read {
+  readonly record: BagRecord
+  readonly design: Design
+}
+
+/** The record of a bag and its design, or why they cannot be had. */
+async function readBag(bag: string): Promise<Read | string> {
+  try {
+    const record = await maybeBag(bag)
+    if (!record) return 'This bag is not on the shelf any more.'
+    const read = designOf(record)
+    return read.ok ? { record, design: read.value } : cannotOpen(read.problem[0]!.message)
+  } catch (error) {
+    return `${failureWords[failureOf(error)]}, so the bag cannot be read. Try again, or reload the page.`
+  }
+}
+
+/**
+ * Takes a bag from the store and lays it on the table: with what a closed tab left unstored, and again when another tab has
+ * saved it.
+ */
+export function useOpening(history: Ref<History | null>, laid: (design: Design) => void) {
+  const id = ref<string | null>(null)
+  const problem = ref<string | null>(null)
+  /** What a closed tab left unstored, when the bag has been changed elsewhere since. */
+  const stray = shallowRef<Note | null>(null)
+  const design = computed(() => history.value?.design ?? null)
+  const saving = useSaving(design, reload)
+
+  function lay({ record, design: read }: Read) {
+    problem.value = null
+    history.value = historyOf(read)
+    saving.begin(record, read)
+    laid(read)
+  }
+
+  /** Whether the bag lies on the table now; else `problem` says why not, or another bag was opened meanwhile. */
+  async function open(bag: string): Promise<boolean> {
+    const found = await readBag(bag)
+    if (id.value !== bag) return false
+    if (typeof found === 'string') problem.value = found
+    else {
+      lay(found)
+      await takeNotes(found.record)
+    }
+    return typeof found !== 'string'
+  }
+
+  /** What a closed tab left: taken up when it goes on from what is stored, else offered. */
+  async function takeNotes(record: BagRecord) {
+    const [note] = await strayNotes(record.id)
+    if (!note || id.value !== record.id) return
+    if (note.revision !== record.revision) {
+      stray.value = note
+      return
+    }
+    const edit = { name: 'replace', args: { design: note.design, why: FROM_NOTE } } as const
+    history.value = commit(history.value!, edit)
+    laid(note.design)
+    await saving.flush()
+    // It is stored, or at least in this sitting’s own note.
+    if (!saving.unsaved() || leaveNote(record.id, record.revision, note.design))
+      dropNote(record.id, note.sitting)
+  }
+
+  /** What a closed tab left, as a bag of its own (its id comes back), or not wanted. @throws when it cannot be stored */
+  async function endStray(keep: boolean): Promise<string | null> {
+    const note = stray.value!
+    const made = keep ? await addBag({ ...note.design, name: copyName(note.design.name) }) : null
+    dropNote(id.value!, note.sitting)
+    stray.value = null
+    return made?.id ?? null
+  }
+
+  /** Takes over what another tab saved, unless something was done here while it was read. */
+  async function reload() {
+    const [bag, before] = [id.value, design.value]
+    if (!bag) return
+    const found = await readBag(bag)
+    if (id.value !== bag) return
+    if (typeof found === 'string') problem.value = found
+    else if (design.value === before) lay(found)
+    else saving.heardSave(found.record.revision)
+  }
+
+  /** Puts the bag away; what is not stored yet is, and that can be waited for. */
+  function close(): Promise<void> {
+    const stored = saving.flush()
+    saving.end()
+    id.value = history.value = problem.value = stray.value = null
+    return stored
+  }
+
+  return { id, problem, stray, design, saving, open, endStray, close }
+}

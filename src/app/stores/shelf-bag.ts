@@ -1,0 +1,44 @@
+import type { Design } from '@core/design'
+import type { Derived } from '@core/plan'
+import { shortened } from '@core/units'
+import { designOf, type KeptBag, maybeLastGood } from '@app/storage/bag-store.ts'
+
+/** A bag as it lies on the shelf. */
+export interface ShelfBag {
+  readonly id: string
+  readonly name: string
+  readonly savedAt: number
+  /** As it is stored. */
+  readonly raw: unknown
+  /** Null when its record cannot be read here. */
+  readonly design: Design | null
+  /** Null until it is worked out, and when it cannot be. */
+  readonly derived: Derived | null
+  /** What is wrong with it, in words. */
+  readonly problem: string | null
+  /** A version that can be opened where the newest cannot. */
+  readonly lastGood: Design | null
+}
+
+/** A name that stands in a record, whatever else does. */
+function nameIn(raw: unknown): string {
+  const { file } = (raw ?? {}) as { file?: { design?: { name?: unknown } } }
+  const name = file?.design?.name
+  return typeof name === 'string' && name.trim() ? shortened(name, 80) : 'A bag'
+}
+
+/** A kept bag as it lies on the shelf, not worked out yet. */
+export function onShelf({ id, raw, record }: KeptBag): ShelfBag {
+  const bag = { id, raw, savedAt: record?.savedAt ?? 0, name: nameIn(raw), derived: null }
+  if (!record)
+    return { ...bag, design: null, problem: 'Nothing of its record can be read.', lastGood: null }
+  const read = designOf(record)
+  if (read.ok) return { ...bag, design: read.value, problem: null, lastGood: null }
+  const [first] = read.problem as readonly { where?: string; message: string }[]
+  return {
+    ...bag,
+    design: null,
+    problem: `It cannot be opened: ${first?.where ?? ''} ${first?.message ?? ''}`,
+    lastGood: maybeLastGood(record),
+  }
+}
