@@ -26,6 +26,7 @@ export default defineConfig({
     outDir: 'dist',
     manifest: true,
     chunkSizeWarningLimit: 2000,
+    rolldownOptions: { checks: { pluginTimings: false } },
   },
   server: { port: 5173 },
 })

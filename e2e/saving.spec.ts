@@ -51,7 +51,7 @@ test('two tabs: what one saves the other shows, and nothing is overwritten', asy
   await other.getByRole('button', { name: 'Edge' }).first().click()
   await enter(other, 'Rounds', '3')
   await enter(page, 'Rounds', '11')
-  await expect(other.getByRole('alert')).toContainText('Nothing is lost')
+  await expect(other.getByRole('alert')).toContainText('Another tab has saved this bag meanwhile')
   await other.getByRole('button', { name: 'Keep this one as a copy' }).click()
   await expect(other.locator('.bag-name')).toContainText('Beater tote (copy)')
   await expect(figure(other, 'tall')).toHaveText('26.4 cm')

@@ -1,9 +1,15 @@
 import { spawnSync } from 'node:child_process'
 import { existsSync, statSync } from 'node:fs'
 
+/** Warnings of npm about this machine's settings are nobody's concern here. */
+const quiet = { npm_config_loglevel: 'error', npm_config_fund: 'false', npm_config_audit: 'false' }
+
 /** Runs a command in the open; true when it went well. */
-export const run = (command, args, options = {}) =>
-  spawnSync(command, args, { stdio: 'inherit', ...options }).status === 0
+export const run = (command, args, { env = process.env, ...options } = {}) =>
+  spawnSync(command, args, { stdio: 'inherit', env: { ...env, ...quiet }, ...options }).status === 0
+
+/** A command that a package brings. */
+export const tool = (name) => `node_modules/.bin/${name}`
 
 /** Installs the packages of the lock file when they are not there or older than it. */
 export function ensureInstalled() {
@@ -11,7 +17,7 @@ export function ensureInstalled() {
   const fresh = existsSync(done) && statSync(done).mtimeMs >= statSync('package-lock.json').mtimeMs
   if (fresh) return
   console.log('Installing packages …')
-  if (!run('npm', ['ci', '--no-audit', '--no-fund'])) {
+  if (!run('npm', ['ci'])) {
     console.error('The packages could not be installed; see above.')
     process.exit(1)
   }

@@ -1,5 +1,5 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
-import { ensureChromium, ensureInstalled, run } from './ensure.mjs'
+import { ensureChromium, ensureInstalled, run, tool } from './ensure.mjs'
 
 /* Runs everything: format, lint, types, dependency rules, unit tests, build, end-to-end tests. Ends with the sum. */
 ensureInstalled()
@@ -14,13 +14,12 @@ const read = (path) => (existsSync(path) ? JSON.parse(readFileSync(path, 'utf8')
 const step = (name, ...command) => ({ name, command, count: (ok) => [ok ? 1 : 0, ok ? 0 : 1] })
 
 const steps = [
-  step('format', 'npx', 'prettier', '--check', '--log-level', 'warn', '.'),
-  step('lint', 'npx', 'eslint', '.'),
+  step('format', tool('prettier'), '--check', '--log-level', 'warn', '.'),
+  step('lint', tool('eslint'), '.'),
   step('types', 'npm', 'run', '-s', 'types'),
   step(
     'dependency rules',
-    'npx',
-    'depcruise',
+    tool('depcruise'),
     '--config',
     '.dependency-cruiser.cjs',
     'src',
@@ -38,7 +37,7 @@ const steps = [
         : [0, ok ? 0 : 1]
     },
   },
-  step('build', 'npx', 'vite', 'build', '--logLevel', 'warn'),
+  step('build', tool('vite'), 'build', '--logLevel', 'warn'),
   {
     name: 'end-to-end tests',
     command: ['npm', 'run', '-s', 'test:e2e'],

@@ -43,8 +43,10 @@ export function useOpening(history: Ref<History | null>, laid: (design: Design) 
 
   function lay({ record, design: read }: Read) {
     problem.value = null
-    history.value = historyOf(read)
-    saving.begin(record, read)
+    // Saving knows what is stored before it sees the design.
+    const fresh = historyOf(read)
+    saving.begin(record, fresh.design)
+    history.value = fresh
     laid(read)
   }
 

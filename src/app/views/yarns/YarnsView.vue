@@ -60,10 +60,18 @@ function add() {
       },
     })
 }
-const instead = (letter: string) =>
-  design.value.yarns.find((yarn) => yarn.letter !== letter)!.letter
-const remove = (letter: string) =>
-  project.edit({ name: 'removeYarn', args: { letter, instead: instead(letter) } })
+/** The yarn that takes the place of another; none takes that of the only one. */
+const maybeInstead = (letter: string) =>
+  design.value.yarns.find((yarn) => yarn.letter !== letter)?.letter ?? null
+function remove(letter: string) {
+  const instead = maybeInstead(letter)
+  if (instead) project.edit({ name: 'removeYarn', args: { letter, instead } })
+}
+const takeOutTitle = (letter: string, used: boolean) => {
+  const instead = maybeInstead(letter)
+  if (!instead) return 'A bag has one yarn at least'
+  return used ? `Take out; ${instead} takes its place` : 'Take out'
+}
 const amount = (need: YarnNeed | undefined) =>
   need && need.metres > 0
     ? `${yarnLengthFigure(need.low, units.value)} – ${printYarnLength(need.high, units.value)}`
@@ -163,7 +171,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
                 type="button"
                 class="icon-button"
                 :disabled="rows.length === 1"
-                :title="used ? `Take out; ${instead(yarn.letter)} takes its place` : 'Take out'"
+                :title="takeOutTitle(yarn.letter, used)"
                 :aria-label="`Take out ${yarn.name}`"
                 @click="remove(yarn.letter)"
               >
