@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Search } from '@element-plus/icons-vue'
 import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { useActions } from './actions.ts'
@@ -43,8 +44,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <button type="button" class="action-search" @click="show">
-    Find an action <kbd>Ctrl K</kbd>
+  <button type="button" class="action-search" aria-label="Find an action" @click="show">
+    <ElIcon :size="17" class="short"><Search /></ElIcon
+    ><span>Find an action <kbd>Ctrl K</kbd></span>
   </button>
   <ElDialog
     v-model="open"
@@ -94,6 +96,26 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   font-size: 12.5px;
   white-space: nowrap;
   cursor: pointer;
+}
+.action-search .short {
+  display: none;
+}
+@media (max-width: 1000px) {
+  .action-search {
+    display: grid;
+    place-items: center;
+    width: 30px;
+    height: 30px;
+    padding: 0;
+    border-color: transparent;
+    background: none;
+  }
+  .action-search .short {
+    display: inline-flex;
+  }
+  .action-search span {
+    display: none;
+  }
 }
 kbd {
   margin-left: 6px;

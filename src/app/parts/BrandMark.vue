@@ -23,7 +23,16 @@ import LockingMarker from './LockingMarker.vue'
   letter-spacing: -0.01em;
   text-decoration: none;
 }
+@media (max-width: 560px) {
+  .brand {
+    flex: none;
+    width: 48px;
+    overflow: hidden;
+    color: transparent;
+  }
+}
 .brand .locking-marker {
+  flex: none;
   color: var(--tape);
 }
 .brand:focus-visible {

@@ -50,8 +50,9 @@ function take() {
   if (sizeOf(result.value) !== sizeOf(props.value)) emit('change', result.value)
 }
 
-/** Escape gives the field back what it had. */
-function restore() {
+/** Escape gives the field back what it had; only then does it close what the field stands in. */
+function restore(event: KeyboardEvent) {
+  if (typed.value !== props.text) event.stopPropagation()
   typed.value = props.text
   problem.value = null
 }
@@ -138,6 +139,7 @@ const describedBy = computed(() => (problem.value ? `${id}-problem` : undefined)
   padding-right: 4px;
 }
 .measure-field .box button {
+  flex: none;
   width: 24px;
   height: 26px;
   border: 0;

@@ -59,9 +59,23 @@ const places = [
   font-size: 13px;
   text-align: right;
 }
-@media (max-width: 760px) {
+@media (max-width: 1000px) {
   .outside-bar .motto {
     visibility: hidden;
+  }
+}
+@media (max-width: 560px) {
+  .outside-bar {
+    padding-right: 4px;
+  }
+  .outside-bar nav {
+    margin-left: 0;
+  }
+  .outside-bar nav a {
+    padding: 0 9px;
+  }
+  .outside-bar .motto {
+    padding: 0;
   }
 }
 </style>

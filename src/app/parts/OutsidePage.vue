@@ -42,4 +42,16 @@ defineProps<{ title: string; about: string; firstPx: number }>()
   color: var(--ink-2);
   font-size: 13px;
 }
+@media (max-width: 900px) {
+  .outside {
+    grid-template: auto / minmax(0, 1fr);
+    align-content: start;
+    overflow: auto;
+    padding: 14px 14px 20px;
+  }
+  .outside > header {
+    flex-wrap: wrap;
+    gap: 4px 14px;
+  }
+}
 </style>

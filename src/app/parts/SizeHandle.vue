@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { followPointer } from './follow-pointer.ts'
 
 /**
  * A handle on the edge of something drawn to scale: dragged or stepped by arrow keys it goes from one size to the next that
@@ -31,21 +32,17 @@ function drag(event: PointerEvent) {
   const { pxPerMm, sizes } = props
   const [from, sizeMm] = [event.clientX, props.sizeMm]
   let index = sizes.indexOf(nearest(sizeMm).mm)
-  handle.setPointerCapture(event.pointerId)
-  const move = (to: PointerEvent) => {
-    const next = nearest(sizeMm + (2 * (to.clientX - from)) / pxPerMm).index
-    if (next !== index) emit('point', (index = next))
-  }
-  const end = (taken: boolean) => {
-    handle.removeEventListener('pointermove', move as EventListener)
-    window.removeEventListener('keydown', key, true)
-    if (taken) emit('take', index)
-    emit('point', null)
-  }
-  const key = (pressed: KeyboardEvent) => pressed.key === 'Escape' && end(false)
-  handle.addEventListener('pointermove', move as EventListener)
-  handle.addEventListener('pointerup', () => end(true), { once: true })
-  window.addEventListener('keydown', key, true)
+  followPointer(event, handle, {
+    move(to) {
+      const next = nearest(sizeMm + (2 * (to.clientX - from)) / pxPerMm).index
+      if (next !== index) emit('point', (index = next))
+    },
+    drop() {
+      emit('take', index)
+      emit('point', null)
+    },
+    cancel: () => emit('point', null),
+  })
 }
 
 /** The next size up or down. */

@@ -2,11 +2,12 @@
 import { useElementSize } from '@vueuse/core'
 import { nanoid } from 'nanoid'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
-import { bandsOf, baseOf, isBaseKind, roundsOf } from '@core/design'
+import { bandsOf, baseOf, isBaseKind, LIMITS, roundsOf } from '@core/design'
 import { bodyOf } from '@core/ledger'
 import { useProject } from '@app/stores/project.ts'
 import BagPicture from './BagPicture.vue'
 import LockingMarker from './LockingMarker.vue'
+import { followPointer } from './follow-pointer.ts'
 import { steady } from './steady.ts'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
 import SpineRulers from './SpineRulers.vue'
@@ -100,8 +101,9 @@ const roundsNow = (id: string) => {
   return part ? roundsOf(part) : 0
 }
 function setRounds(id: string, rounds: number, gesture?: string) {
-  if (rounds >= 1 && rounds !== roundsNow(id))
-    project.edit({ name: 'setRounds', args: { id, rounds } }, gesture)
+  const wanted = Math.min(LIMITS.rounds, Math.max(1, rounds))
+  if (wanted !== roundsNow(id))
+    project.edit({ name: 'setRounds', args: { id, rounds: wanted } }, gesture)
 }
 
 /** Dragging the top edge of a part gives it rounds or takes them. */
@@ -112,22 +114,15 @@ function drag(event: PointerEvent, id: string) {
   const [from, rounds] = [event.clientY, roundsNow(id)]
   const gesture = nanoid(8)
   heldScale.value = pxPerMm.value
-  handle.setPointerCapture(event.pointerId)
-  const move = (to: PointerEvent) =>
-    setRounds(id, Math.max(1, rounds + Math.round((from - to.clientY) / perRound)), gesture)
-  const key = (pressed: KeyboardEvent) => {
-    if (pressed.key !== 'Escape') return
-    project.cancel(gesture)
-    end()
-  }
-  const end = () => {
-    heldScale.value = null
-    handle.removeEventListener('pointermove', move)
-    window.removeEventListener('keydown', key, true)
-  }
-  handle.addEventListener('pointermove', move)
-  handle.addEventListener('pointerup', end, { once: true })
-  window.addEventListener('keydown', key, true)
+  const drop = () => (heldScale.value = null)
+  followPointer(event, handle, {
+    move: (to) => setRounds(id, rounds + Math.round((from - to.clientY) / perRound), gesture),
+    drop,
+    cancel() {
+      project.cancel(gesture)
+      drop()
+    },
+  })
 }
 const labelStyle = {
   left: `${STRIP.x + STRIP.width + 6}px`,

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { Setting } from '@element-plus/icons-vue'
 import { computed } from 'vue'
 import type { Words } from '@core/stitch'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import ChoiceOf from './ChoiceOf.vue'
+import PopUnder from './PopUnder.vue'
 
 /** Terms, units and hand: switched at any time, for all bags. */
 const workshop = useWorkshop()
@@ -21,9 +23,11 @@ const said = computed(
 </script>
 
 <template>
-  <ElPopover trigger="click" :width="236" placement="bottom-end">
-    <template #reference>
-      <button type="button" class="words-button">{{ said }}</button>
+  <PopUnder :width="236">
+    <template #button>
+      <button type="button" class="words-button" :aria-label="`Words and units: ${said}`">
+        <ElIcon :size="17" class="short"><Setting /></ElIcon><span>{{ said }}</span>
+      </button>
     </template>
     <div class="words-menu">
       <ChoiceOf
@@ -54,7 +58,7 @@ const said = computed(
         The design stays as it is; only words, numbers and the reading direction change.
       </p>
     </div>
-  </ElPopover>
+  </PopUnder>
 </template>
 
 <style>
@@ -70,6 +74,24 @@ const said = computed(
 }
 .words-button:hover {
   background: var(--mat-tint);
+}
+.words-button .short {
+  display: none;
+}
+@media (max-width: 1000px) {
+  .words-button {
+    display: grid;
+    place-items: center;
+    width: 30px;
+    height: 30px;
+    padding: 0;
+  }
+  .words-button .short {
+    display: inline-flex;
+  }
+  .words-button span {
+    display: none;
+  }
 }
 .words-menu {
   display: grid;

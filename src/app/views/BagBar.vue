@@ -9,6 +9,7 @@ import { useProject } from '@app/stores/project.ts'
 import EarlierVersions from './EarlierVersions.vue'
 import ActionSearch from '@app/parts/ActionSearch.vue'
 import BrandMark from '@app/parts/BrandMark.vue'
+import PopUnder from '@app/parts/PopUnder.vue'
 import { steady } from '@app/parts/steady.ts'
 import WordsMenu from '@app/parts/WordsMenu.vue'
 
@@ -82,8 +83,8 @@ const redoWords = computed(() => project.history?.future[0]?.label)
       <button v-else type="button" title="Rename" @click="rename">
         {{ bagName }}
       </button>
-      <ElPopover trigger="click" :width="290" placement="bottom-start">
-        <template #reference>
+      <PopUnder :width="290" placement="bottom-start">
+        <template #button>
           <button
             type="button"
             class="saved"
@@ -94,7 +95,7 @@ const redoWords = computed(() => project.history?.future[0]?.label)
           </button>
         </template>
         <EarlierVersions />
-      </ElPopover>
+      </PopUnder>
     </div>
     <nav v-if="project.id" class="places" aria-label="Places">
       <RouterLink
@@ -147,21 +148,22 @@ const redoWords = computed(() => project.history?.future[0]?.label)
 </template>
 
 <style>
-.bar {
+header.bar {
   grid-column: 1 / -1;
   display: flex;
   align-items: center;
   min-width: 0;
+  min-height: 48px;
   border-bottom: 1px solid var(--line);
   background: var(--paper);
 }
-.bar .bag-name {
+header.bar .bag-name {
   min-width: 120px;
   max-width: 220px;
   padding: 0 10px 0 10px;
 }
-.bar .bag-name button,
-.bar .bag-name input {
+header.bar .bag-name button,
+header.bar .bag-name input {
   display: block;
   max-width: 100%;
   width: auto;
@@ -175,17 +177,17 @@ const redoWords = computed(() => project.history?.future[0]?.label)
   text-overflow: ellipsis;
   white-space: nowrap;
 }
-.bar .bag-name input {
+header.bar .bag-name input {
   width: 190px;
   background: #fff;
 }
-.bar .bag-name button {
+header.bar .bag-name button {
   cursor: text;
 }
-.bar .bag-name button:hover {
+header.bar .bag-name button:hover {
   background: var(--mat-tint);
 }
-.bar .bag-name button.saved {
+header.bar .bag-name button.saved {
   min-height: 24px;
   font-weight: 400;
   font-family: var(--font-text);
@@ -194,7 +196,7 @@ const redoWords = computed(() => project.history?.future[0]?.label)
   font-size: 11.5px;
   line-height: 1;
 }
-.bar .bag-name button.saved.bad {
+header.bar .bag-name button.saved.bad {
   color: var(--error);
   font-weight: 650;
 }
@@ -242,7 +244,7 @@ const redoWords = computed(() => project.history?.future[0]?.label)
   font: 650 11px/17px var(--font-text);
   text-align: center;
 }
-.bar .right {
+header.bar .right {
   display: flex;
   align-items: center;
   gap: 4px;
@@ -250,14 +252,32 @@ const redoWords = computed(() => project.history?.future[0]?.label)
   padding-right: 8px;
 }
 @media (max-width: 1000px) {
-  .bar .brand {
+  header.bar .brand {
     width: 48px;
     overflow: hidden;
     color: transparent;
   }
-  .bar .words-button,
-  .bar .action-search {
-    display: none;
+}
+/* On a phone the places stand in a row of their own. */
+@media (max-width: 640px) {
+  header.bar {
+    flex-wrap: wrap;
+  }
+  header.bar .bag-name {
+    flex: 1;
+    min-width: 0;
+  }
+  header.bar .places {
+    order: 1;
+    flex: 1 0 100%;
+    height: 40px;
+    overflow-x: auto;
+    border-top: 1px solid var(--line);
+  }
+  header.bar .places a {
+    flex: 1;
+    justify-content: center;
+    padding: 0 6px;
   }
 }
 </style>

@@ -91,7 +91,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 <style>
 .frame {
   display: grid;
-  grid-template: 48px 1fr / 176px 1fr 244px;
+  grid-template: auto minmax(0, 1fr) / 176px 1fr 244px;
   height: 100%;
   overflow: hidden;
 }
@@ -102,7 +102,16 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   grid-template-columns: 1fr 244px;
 }
 .frame.narrow.no-tally {
-  grid-template-columns: 1fr;
+  grid-template-columns: minmax(0, 1fr);
+}
+/* On a phone the tally lies over the place while it is open. */
+@media (max-width: 640px) {
+  .frame.narrow {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .frame.narrow:not(.no-tally) .stage {
+    display: none;
+  }
 }
 .stage {
   position: relative;

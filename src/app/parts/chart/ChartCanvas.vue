@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { followPointer } from '@app/parts/follow-pointer.ts'
 import { nanoid } from 'nanoid'
 import { useElementSize } from '@vueuse/core'
 import Konva from 'konva/lib/Core.js'
@@ -62,7 +63,6 @@ const keyboard = ref(false)
 const hovered = shallowRef<Cell | null>(null)
 const wouldPaint = shallowRef<readonly Cell[]>([])
 let gesture: Gesture | null = null
-let pan: { x: number; y: number } | null = null
 let fitted = true
 
 // The view follows the size of the element and of the chart.
@@ -240,39 +240,46 @@ function down(event: PointerEvent) {
   const cell = cellOf(event)
   if (event.button === 1 || props.tool.kind === 'pan') {
     event.preventDefault()
-    pan = { x: event.clientX, y: event.clientY }
-    root.value!.setPointerCapture(event.pointerId)
-    return
+    return pan(event)
   }
   if (event.button !== 0 || !cell || props.readonly) return
-  root.value!.setPointerCapture(event.pointerId)
   const step = press(props.tool, props.chart, chartCell(cell), nanoid(8))
   gesture = step.gesture
+  followPointer(event, root.value!, { move: trace, drop: up, cancel })
   perform(step.outcome)
+}
+/** The chart goes along with the hand. */
+function pan(event: PointerEvent) {
+  const began = view.value!
+  let last = event
+  followPointer(event, root.value!, {
+    move(to) {
+      changeView(panned(view.value!, to.clientX - last.clientX, to.clientY - last.clientY))
+      last = to
+    },
+    cancel: () => changeView(began),
+  })
 }
 /** Filling starts inside the chart; strokes and shapes may run over its edge. */
 const chartCell = (cell: Cell) =>
   props.tool.kind === 'click' || props.tool.kind === 'pick' ? inChart(view.value!, cell) : cell
 
-function moved(event: PointerEvent) {
-  if (pan) {
-    changeView(panned(view.value!, event.clientX - pan.x, event.clientY - pan.y))
-    pan = { x: event.clientX, y: event.clientY }
-    return
-  }
+function hover(event: PointerEvent) {
   const cell = cellOf(event)
   const was = hovered.value
   if (was?.column !== cell?.column || was?.row !== cell?.row) {
     hovered.value = cell
     emit('point', cell && inChart(view.value!, cell))
   }
+}
+function trace(event: PointerEvent) {
+  const cell = cellOf(event)
   if (!gesture || !cell) return
   const step = move(gesture, props.chart, cell)
   gesture = step.gesture
   if (step.outcome.kind !== 'nothing') perform(step.outcome)
 }
 function up() {
-  pan = null
   if (!gesture) return
   const step = lift(gesture, props.chart)
   gesture = step.gesture
@@ -325,8 +332,7 @@ function key(event: KeyboardEvent) {
   } else if (event.key === ' ' || event.key === 'Enter') {
     event.preventDefault()
     paintAtCursor()
-  } else if (event.key === 'Escape') cancel()
-  else if (event.key in zooms) zoomBy(zooms[event.key]!)
+  } else if (event.key in zooms) zoomBy(zooms[event.key]!)
   else if (event.key === '0') fit()
 }
 function goTo(cell: Cell) {
@@ -368,9 +374,7 @@ const cursorWords = computed(() => {
     tabindex="0"
     :aria-label="`Chart, ${chart.width} stitches by ${chart.colours.length} rounds. Arrows move, Space paints, Shift and arrows paint on the way, digits choose the yarn.`"
     @pointerdown="down"
-    @pointermove="moved"
-    @pointerup="up"
-    @pointercancel="up"
+    @pointermove="hover"
     @pointerleave="leave"
     @wheel.prevent="wheel"
     @keydown="key"

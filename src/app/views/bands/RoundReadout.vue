@@ -60,7 +60,7 @@ const hint = computed(() => {
 </script>
 
 <template>
-  <section class="readout" aria-live="polite">
+  <section class="readout" aria-live="polite" tabindex="0" aria-label="The round in words">
     <b class="num">Round {{ number }}</b>
     <p class="runs num">
       <span

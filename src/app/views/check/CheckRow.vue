@@ -118,6 +118,14 @@ const at = computed(() => props.row.through[Math.min(after.value, props.row.thro
   border-bottom: 1px solid var(--line);
   border-left: 4px solid transparent;
 }
+@media (max-width: 640px) {
+  .check-row {
+    grid-template-columns: 62px minmax(0, 1fr);
+  }
+  .check-row .figures {
+    grid-column: 2 / -1;
+  }
+}
 .check-row.off {
   border-left-color: var(--error);
   background: #fdf7f5;

@@ -224,8 +224,15 @@ async function makeBag() {
   font-size: 13px;
 }
 @media (max-width: 900px) {
-  .check .outside {
-    grid-template: auto 320px auto / 1fr;
+  .check .card {
+    min-height: auto;
+  }
+  .check textarea {
+    flex: none;
+    height: 260px;
+  }
+  .check .tools {
+    flex-wrap: wrap;
   }
 }
 </style>

@@ -115,7 +115,17 @@ async function recover(bag: ShelfBag) {
 }
 .shelf .doings {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
+}
+@media (max-width: 560px) {
+  .shelf {
+    padding: 16px 14px;
+  }
+  .shelf .head {
+    flex-wrap: wrap;
+    gap: 10px;
+  }
 }
 .bags {
   display: grid;
@@ -140,6 +150,10 @@ async function recover(bag: ShelfBag) {
     linear-gradient(var(--mat-line) 1px, transparent 1px),
     linear-gradient(90deg, var(--mat-line) 1px, transparent 1px);
   background-size: 22px 22px;
+}
+/* The link is what is clicked, also while its picture is still to come. */
+.bag-card .picture > * {
+  pointer-events: none;
 }
 .bag-card .picture:focus-visible {
   outline: 3px solid var(--tape);

@@ -157,6 +157,12 @@ const handle = computed(() => ({
   gap: 0 14px;
   padding-right: 12px;
 }
+@media (max-width: 640px) {
+  .base-card {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 14px;
+  }
+}
 .base-card .base-side h2 {
   margin-bottom: 8px;
   font-weight: 600;

@@ -4,6 +4,7 @@ import { baseOf } from '@core/design'
 import { swatchFromBase } from '@core/ledger'
 import { printNumber } from '@core/units'
 import LengthField from '@app/parts/LengthField.vue'
+import PopUnder from '@app/parts/PopUnder.vue'
 import WholeField from '@app/parts/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useSwatches } from './use-swatches.ts'
@@ -39,8 +40,8 @@ const take = () =>
 </script>
 
 <template>
-  <ElPopover trigger="click" :width="250" placement="right" @before-enter="begin">
-    <template #reference>
+  <PopUnder :width="250" placement="right" @open="begin">
+    <template #button>
       <button type="button" class="link note">Take it from the base</button>
     </template>
     <form @submit.prevent="take">
@@ -53,5 +54,5 @@ const take = () =>
       </p>
       <button type="submit" class="button main">Take this gauge</button>
     </form>
-  </ElPopover>
+  </PopUnder>
 </template>

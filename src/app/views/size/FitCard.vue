@@ -186,6 +186,11 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
   min-height: 0;
   padding-bottom: 6px;
 }
+@media (max-width: 640px) {
+  .fit-card {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 .fit-card .plot {
   display: flex;
   flex-direction: column;

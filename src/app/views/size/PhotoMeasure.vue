@@ -10,6 +10,7 @@ import {
 } from '@core/measure'
 import { printLength, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
+import { followPointer } from '@app/parts/follow-pointer.ts'
 import LengthField from '@app/parts/LengthField.vue'
 import { usualOver } from '@app/parts/per.ts'
 import WholeField from '@app/parts/WholeField.vue'
@@ -129,14 +130,13 @@ function moveTo(handle: Handle, { x, y }: Point) {
 }
 function drag(event: PointerEvent, index: number) {
   const element = event.currentTarget as SVGElement
-  element.setPointerCapture(event.pointerId)
-  const move = (to: PointerEvent) => {
-    const matrix = svg.value!.getScreenCTM()!.inverse()
-    moveTo(handles.value[index]!, new DOMPoint(to.clientX, to.clientY).matrixTransform(matrix))
-  }
-  element.addEventListener('pointermove', move)
-  element.addEventListener('pointerup', () => element.removeEventListener('pointermove', move), {
-    once: true,
+  const before = handles.value[index]!.point
+  followPointer(event, element, {
+    move(to) {
+      const matrix = svg.value!.getScreenCTM()!.inverse()
+      moveTo(handles.value[index]!, new DOMPoint(to.clientX, to.clientY).matrixTransform(matrix))
+    },
+    cancel: () => moveTo(handles.value[index]!, before),
   })
 }
 const steps: Readonly<Record<string, readonly [number, number]>> = {

@@ -7,6 +7,7 @@ import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import ContentsFields from '@app/parts/ContentsFields.vue'
 import LengthField from '@app/parts/LengthField.vue'
 import MeasureField from '@app/parts/MeasureField.vue'
+import PopUnder from '@app/parts/PopUnder.vue'
 import { readPercent } from '@app/parts/fields.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -69,24 +70,21 @@ function takeContents() {
         :max="0.5"
         @change="set({ tolerance: $event })"
       />
-      <ElPopover
-        trigger="click"
-        :width="230"
-        placement="right"
-        @before-enter="contents = { ...usual }"
-      >
-        <template #reference>
+      <PopUnder :width="230" placement="right" @open="contents = { ...usual }">
+        <template #button>
           <button type="button" class="link note">Or start from what goes in</button>
         </template>
-        <form v-if="contents" @submit.prevent="takeContents">
-          <ContentsFields v-model="contents" />
-          <p class="note num">
-            {{ printLength(size.aroundMm, workshop.words.units) }} around,
-            {{ printLength(size.heightMm, workshop.words.units) }} tall
-          </p>
-          <button type="submit" class="button main">Take this size</button>
-        </form>
-      </ElPopover>
+        <template #default="{ close }">
+          <form v-if="contents" @submit.prevent="(takeContents(), close())">
+            <ContentsFields v-model="contents" />
+            <p class="note num">
+              {{ printLength(size.aroundMm, workshop.words.units) }} around,
+              {{ printLength(size.heightMm, workshop.words.units) }} tall
+            </p>
+            <button type="submit" class="button main">Take this size</button>
+          </form>
+        </template>
+      </PopUnder>
     </div>
     <GaugeFields />
   </section>

@@ -4,6 +4,7 @@ import { baseOf, type Beginning, type Making } from '@core/design'
 import { constructionOf } from '@core/shape'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import MakingFields from '@app/parts/MakingFields.vue'
+import PopUnder from '@app/parts/PopUnder.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** How the bag is begun and how its rounds are worked; the base may be worked its own way. */
@@ -34,8 +35,8 @@ const into = computed({
 </script>
 
 <template>
-  <ElPopover trigger="click" :width="262" placement="left" :persistent="false">
-    <template #reference>
+  <PopUnder :width="262" placement="left">
+    <template #button>
       <button type="button" class="link note">How it is begun and worked</button>
     </template>
     <div class="working-fields">
@@ -75,7 +76,7 @@ const into = computed({
         ]"
       />
     </div>
-  </ElPopover>
+  </PopUnder>
 </template>
 
 <style>

@@ -353,9 +353,14 @@ const giveText = (one: StitchPattern) =>
   color: var(--error);
   font-size: 13px;
 }
+@media (max-width: 640px) {
+  .stitch-drawer .words {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 @media (max-width: 900px) {
-  .stitch-drawer .outside {
-    grid-template: auto auto auto / 1fr;
+  .stitch-drawer .families {
+    max-height: 260px;
   }
 }
 </style>

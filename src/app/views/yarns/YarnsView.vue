@@ -92,7 +92,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
       <h1>Yarns</h1>
       <p>What each yarn is, how much of it is in hand, and what every part takes</p>
     </header>
-    <section class="card list">
+    <section class="card list" aria-label="The yarns">
       <table class="num">
         <thead>
           <tr>
@@ -185,7 +185,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
         <ElIcon><Plus /></ElIcon>Yarn
       </button>
     </section>
-    <section class="card by-part">
+    <section class="card by-part" tabindex="0" aria-label="What every part takes of each yarn">
       <h2>By part <small>metres worked, carried, trailed and left as tails</small></h2>
       <table class="num">
         <thead>
@@ -262,13 +262,14 @@ const short = ({ need }: { need?: YarnNeed }) =>
   text-align: left;
 }
 .yarns-view .list {
+  overflow-x: auto;
   padding-bottom: 10px;
 }
 .yarns-view .list .button {
   margin-top: 6px;
 }
 .yarns-view .list .measure-field {
-  grid-template-columns: minmax(0, 96px);
+  grid-template-columns: minmax(76px, 96px);
   margin: 0;
 }
 .yarns-view .list .measure-field label {

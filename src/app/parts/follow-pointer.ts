@@ -1,0 +1,40 @@
+/** What a drag does: on the way, when it is let go, and when it is given up. */
+export interface Drag {
+  readonly move: (event: PointerEvent) => void
+  readonly drop?: () => void
+  /** Escape was pressed, or the pointer was lost to the system: nothing of it stays. */
+  readonly cancel?: () => void
+}
+
+/** Follows a pointer from its press until it is lifted. Every drag of the program is this one. */
+export function followPointer(event: PointerEvent, element: Element, drag: Drag): void {
+  const target = element as HTMLElement
+  let over = false
+  const end = (how: (() => void) | undefined) => () => {
+    if (over) return
+    over = true
+    target.removeEventListener('pointermove', drag.move)
+    target.removeEventListener('pointerup', drop)
+    target.removeEventListener('pointercancel', cancel)
+    target.removeEventListener('lostpointercapture', cancel)
+    window.removeEventListener('keydown', key, true)
+    how?.()
+  }
+  const drop = end(drag.drop)
+  const cancel = end(drag.cancel)
+  const key = (pressed: KeyboardEvent) => {
+    if (pressed.key !== 'Escape') return
+    pressed.stopPropagation()
+    cancel()
+  }
+  try {
+    target.setPointerCapture(event.pointerId)
+  } catch {
+    // A pointer that is gone already is not followed.
+  }
+  target.addEventListener('pointermove', drag.move)
+  target.addEventListener('pointerup', drop)
+  target.addEventListener('pointercancel', cancel)
+  target.addEventListener('lostpointercapture', cancel)
+  window.addEventListener('keydown', key, true)
+}
