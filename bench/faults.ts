@@ -3,7 +3,8 @@ import { checkPattern } from '@core/check'
 import { compile } from '@core/ledger'
 import { anyDesign } from '../src/core/testing/arbitrary.ts'
 import { handWritten } from '../src/core/testing/hand-rows.ts'
-import { planted, type Planted } from '../src/core/testing/plant.ts'
+import { alarmsOf } from '../src/core/testing/alarms.ts'
+import { isFound, planted, type Planted } from '../src/core/testing/plant.ts'
 import { styles, writtenIn } from '../src/core/testing/written.ts'
 
 const kinds: readonly Planted['kind'][] = ['count', 'repeat', 'total', 'skip', 'order', 'terms']
@@ -21,8 +22,8 @@ export function faultsFound() {
       .flatMap((design) => Object.keys(styles).map((style) => writtenIn(design, style))),
   ]
   const clean = (text: string) => {
-    const { rows, problems, unread } = checkPattern(text)
-    return rows.every((row) => row.problems.length === 0) && problems.length + unread.length === 0
+    const { lines, whole } = alarmsOf(text)
+    return lines.length === 0 && !whole
   }
   const rows = texts.reduce((sum, text) => sum + checkPattern(text).rows.length, 0)
   return {
@@ -34,7 +35,7 @@ export function faultsFound() {
       return {
         kind,
         planted: faulty.length,
-        found: faulty.filter(({ text }) => !clean(text)).length,
+        found: faulty.filter((fault) => isFound(fault, alarmsOf(fault.text))).length,
       }
     }),
   }

@@ -16,6 +16,8 @@ import { bestFit } from './fit.ts'
 /** What grows with the width of a bag, and what with its height. */
 const WIDE = { along: LIMITS.along, strip: LIMITS.strip } as const
 const TALL = { flapRows: LIMITS.rounds } as const
+/** What is as tall as it is wide: there are more of it one above the other where the bag grows taller than wider. */
+const SQUARE = { down: LIMITS.squares } as const
 
 /** Whole, and within what there can be. */
 const scaled = (value: number, by: number, least: number, most: number) =>
@@ -29,7 +31,12 @@ function resizedBase(base: BasePart, wide: number, tall: number): BasePart {
         .filter(([key]) => key in base)
         .map(([key, most]) => [key, scaled(values[key]!, by, least, most)]),
     )
-  const next = { ...base, ...grown(WIDE, wide, 3), ...grown(TALL, tall, 0) } as BasePart
+  const next = {
+    ...base,
+    ...grown(WIDE, wide, 3),
+    ...grown(TALL, tall, 0),
+    ...grown(SQUARE, tall / wide, 1),
+  } as BasePart
   const count = scaled(base.count, wide, 3, LIMITS.count)
   return { ...next, count: Math.max(count, growthOf({ ...next, count }).first) }
 }

@@ -4,6 +4,8 @@ export type Random = () => number
 export interface Planted {
   readonly kind: 'count' | 'repeat' | 'total' | 'skip' | 'order' | 'terms'
   readonly text: string
+  /** Number of the line it was planted in, from 1. */
+  readonly line: number
 }
 
 const ROW = /^((?:Rows?|Rnds?|Rounds?) [^:]*: )(.*?)(\s*[([][^()[\]]*\d[^()[\]]*[)\]]\.?)?$/
@@ -80,7 +82,7 @@ export function planted(text: string, kind: Planted['kind'], random: Random): Pl
     if (at === undefined) return null
     const swapped = [...lines]
     ;[swapped[at], swapped[at + 1]] = [lines[at + 1]!, lines[at]!]
-    return { kind, text: swapped.join('\n') }
+    return { kind, text: swapped.join('\n'), line: at + 1 }
   }
   for (let tries = 0; tries < 12; tries++) {
     const at = pick(rows, random)
@@ -89,7 +91,29 @@ export function planted(text: string, kind: Planted['kind'], random: Random): Pl
     if (/^rep/i.test(work!)) continue
     const done = plants[kind](work!, total, random)
     if (!done) continue
-    return { kind, text: lines.with(at, `${label}${done[0]}${done[1]}`).join('\n') }
+    const text = lines.with(at, `${label}${done[0]}${done[1]}`).join('\n')
+    return { kind, text, line: at + 1 }
   }
   return null
+}
+
+/** What a checker says of a pattern: where its alarms are, by the lines they stand in; and whether it says something of all of it. */
+export interface Alarms {
+  readonly lines: readonly number[]
+  readonly whole: boolean
+  /** Lines of the rows it has read, in order. */
+  readonly rows: readonly number[]
+}
+
+/**
+ * Whether a planted fault was found: the first alarm is at its row or, where only the next one can tell, at that. An alarm
+ * anywhere else is no find. Mixed terms may be said of the whole.
+ */
+export function isFound({ kind, line }: Planted, { lines, whole, rows }: Alarms): boolean {
+  if (kind === 'terms' && whole) return true
+  const first = Math.min(...lines)
+  if (!Number.isFinite(first) || first < line) return false
+  const between = new Set(rows.filter((row) => row > line && row < first))
+  // Swapped rows are two lines, and the one after them may tell.
+  return between.size <= (kind === 'order' ? 1 : 0)
 }

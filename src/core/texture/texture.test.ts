@@ -79,18 +79,21 @@ describe('the stitch drawer', () => {
   it.each(cases)('%s: is drawn, every stitch where it stands', (_, pattern, way) => {
     const chart = stitchChart(pattern, way, 3)!
     expect(chart.rows).toBeGreaterThan(1)
+    const base = chart.stitches.filter(({ row }) => row === 0)
+    expect(base).toHaveLength(stitchesOf(pattern, 3, way))
+    // The row all stand on is one stitch a column, and nothing stands further beside it than half of a shell.
+    const feet = base.map(({ footX }) => footX).sort((a, b) => a - b)
+    feet.forEach((x, i) => expect(x).toBeCloseTo(feet[0]! + i * COLUMN, 6))
     for (const { footX, topX, footY, topY, row } of chart.stitches) {
       for (const x of [footX, topX]) {
-        expect(x).toBeGreaterThanOrEqual(chart.left)
-        expect(x).toBeLessThanOrEqual(chart.right)
+        expect(x).toBeGreaterThan(feet[0]! - 4 * COLUMN)
+        expect(x).toBeLessThan(feet.at(-1)! + 4 * COLUMN)
       }
       // None leans further than half of a shell.
       expect(Math.abs(footX - topX)).toBeLessThan(5 * COLUMN)
       expect(topY).toBeLessThanOrEqual(footY)
       expect(row).toBeLessThan(chart.rows)
     }
-    const base = chart.stitches.filter(({ row }) => row === 0)
-    expect(base).toHaveLength(stitchesOf(pattern, 3, way))
     for (const { word } of chart.stitches) {
       const { path, fill } = symbolOf(word, 20)
       expect(path + fill).toMatch(/^M[-\d]/)

@@ -1,0 +1,31 @@
+import type { Page } from '@playwright/test'
+import { expect, fileFrom, go, openDemo, saved, test } from './bag.ts'
+import { monkey, seeded, undoAll } from './monkey.ts'
+
+/** The bag as the file it would leave in. */
+async function file(page: Page): Promise<unknown> {
+  await go(page, 'Pattern')
+  return JSON.parse((await fileFrom(page, 'Project as JSON')).bytes.toString())
+}
+
+/* Done in stretches that undo can take back; `MONKEY=3000` for more of them. */
+const STRETCH = 150
+const stretches = Math.ceil(Number(process.env['MONKEY'] ?? 300) / STRETCH)
+
+test('whatever is done leaves no error, can be read back, and undo leads back to the very file', async ({
+  page,
+}) => {
+  test.setTimeout(60_000 + stretches * 90_000)
+  await openDemo(page)
+  const before = await file(page)
+  for (let i = 0; i < stretches; i++) {
+    await monkey(page, seeded(20261126 + i), STRETCH)
+    await expect(page.locator('.not-drawn')).toHaveCount(0)
+    await undoAll(page)
+    expect(await file(page)).toEqual(before)
+  }
+  await monkey(page, seeded(1), STRETCH)
+  await saved(page)
+  await page.reload()
+  await expect(page.locator('.spine .part').first()).toBeVisible()
+})

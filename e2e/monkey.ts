@@ -1,0 +1,132 @@
+import type { Page } from '@playwright/test'
+
+/* Somebody who does anything, in any order, faster than anyone: mouse, keys and fields, from a fixed seed. */
+
+export type Random = () => number
+export const seeded = (seed: number): Random => {
+  let state = seed
+  return () => (state = (state * 1103515245 + 12345) & 0x7fffffff) / 0x7fffffff
+}
+const pick = <T>(random: Random, list: readonly T[]): T => list[Math.floor(random() * list.length)]!
+
+/** What leads out of the bag, or opens a window of the system. */
+const LEADS_OUT = /Ample Motif|Export|PDF|SVG|PNG|CSV|JSON|picture|photo|shelf|drawer|Check a/i
+const KEYS = [
+  'ArrowUp',
+  'ArrowDown',
+  'ArrowLeft',
+  'ArrowRight',
+  'Space',
+  'Escape',
+  'Tab',
+  'Enter',
+  '1',
+  '2',
+  '+',
+  '-',
+  '0',
+  'b',
+  'l',
+  'Shift+ArrowRight',
+  'Control+z',
+  'Control+y',
+  'Control+z',
+]
+const TYPED = [
+  '',
+  '0',
+  '-5',
+  '7',
+  '12',
+  '1e9',
+  '24',
+  'x',
+  '30 cm',
+  '12 in',
+  '¼',
+  '🧶',
+  '1001',
+  '2.5',
+  'Name of it',
+  '± 9 %',
+]
+
+type Action = (page: Page, random: Random) => Promise<void>
+
+/** Elements of a kind that are there to be used, and lead nowhere else. */
+const usable = async (page: Page, selector: string) =>
+  page.locator(selector).evaluateAll((all) =>
+    all.flatMap((element, i) => {
+      const { width, height } = element.getBoundingClientRect()
+      const words = `${element.textContent} ${element.getAttribute('aria-label') ?? ''}`
+      return width > 0 && height > 0 && !(element as HTMLButtonElement).disabled
+        ? [{ i, words }]
+        : []
+    }),
+  )
+async function one(page: Page, random: Random, selector: string) {
+  const found = (await usable(page, selector)).filter(({ words }) => !LEADS_OUT.test(words))
+  return found.length > 0 ? page.locator(selector).nth(pick(random, found).i) : null
+}
+const quick = { timeout: 400, force: true } as const
+
+const actions: readonly Action[] = [
+  async (page, random) => {
+    const link = await one(page, random, '.places a')
+    await link?.click(quick)
+  },
+  async (page, random) => {
+    const button = await one(page, random, 'button')
+    await button?.click(quick)
+  },
+  async (page, random) => {
+    const choice = await one(
+      page,
+      random,
+      '.choice label, [role=option], [role=menuitem], [role=radio]',
+    )
+    await choice?.click(quick)
+  },
+  async (page, random) => {
+    const field = await one(
+      page,
+      random,
+      'main input:not([type=radio]):not([type=checkbox]):not([type=file]), .bar input, .el-dialog input',
+    )
+    await field?.fill(pick(random, TYPED), quick)
+    await field?.press(pick(random, ['Enter', 'Escape', 'Tab', 'ArrowUp']), quick)
+  },
+  async (page, random) => {
+    for (let i = 0; i < 1 + 4 * random(); i++) await page.keyboard.press(pick(random, KEYS))
+  },
+  async (page, random) => {
+    const chart = await page.locator('.chart-canvas, .spine .edge, .size-handle').all()
+    const box = chart.length > 0 ? await pick(random, chart).boundingBox() : null
+    if (!box) return
+    const point = () => [box.x + box.width * random(), box.y + box.height * random()] as const
+    await page.mouse.move(...point())
+    await page.mouse.down()
+    for (let i = 0; i < 4; i++) await page.mouse.move(...point())
+    if (random() < 0.2) await page.keyboard.press('Escape')
+    await page.mouse.up()
+  },
+  async (page, random) => {
+    const list = await one(page, random, 'main .el-select, main .el-color-picker__trigger')
+    await list?.click(quick)
+  },
+]
+
+/** Does so many things; what cannot be done just then is left. */
+export async function monkey(page: Page, random: Random, times: number): Promise<void> {
+  for (let i = 0; i < times; i++) await pick(random, actions)(page, random).catch(() => {})
+  for (let i = 0; i < 3; i++) await page.keyboard.press('Escape')
+}
+
+/** Takes everything back there is. */
+export async function undoAll(page: Page): Promise<void> {
+  const undo = page.getByRole('button', { name: 'Undo', exact: true })
+  while (await undo.isEnabled())
+    await undo.evaluate((button: HTMLButtonElement) => {
+      for (let i = 0; i < 50; i++) button.click()
+    })
+}
