@@ -1,7 +1,8 @@
 /** The direction of dependencies: each layer may use those before it, and a core folder only through its index.ts. */
 const layers = [
-  ['units', 'solver', 'measure', 'terms', 'notation'],
+  ['units', 'solver', 'measure', 'terms', 'notation', 'fields'],
   ['stitch', 'chart', 'shape'],
+  ['band'],
   ['design'],
   ['ledger'],
   ['fit', 'colour', 'yarn'],

@@ -31,7 +31,7 @@ function followed(file: unknown): boolean {
   if (!read.ok) return false
   const derived = derive(read.value)
   fitAnswer(fitRequestOf(read.value))
-  writtenPattern(read.value, derived.ledger, defaultWords)
+  writtenPattern(derived.ledger, defaultWords)
   const endless = maybeEndless(derived)
   if (endless !== null) throw new Error(`no figure at ${endless}`)
   return true

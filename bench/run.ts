@@ -6,13 +6,13 @@ import { gzipSync } from 'node:zlib'
 import { printProject, readProject } from '@core/file'
 import { fitCounts, fitsOf } from '@core/fit'
 import { photoGauge } from '@core/measure'
-import type { Design } from '@core/design'
+import { commit, type Design, historyOf } from '@core/design'
 import { compile } from '@core/ledger'
 import { checkPattern } from '@core/check'
 import { derive, planText } from '@core/plan'
 import { defaultWords } from '@core/stitch'
 import { faultsFound } from './faults.ts'
-import { fiveBandBag, fiveBands, marksOfPicture, stressBag } from './stress.ts'
+import { fiveBandBag, fiveBands, marksOfPicture, noisyBag, stressBag } from './stress.ts'
 
 /* Measures what the program promises: medians of many runs (p95 where it says so), beside the promise. */
 
@@ -42,6 +42,17 @@ function bareLoop(rows: readonly string[]): number {
 }
 const stressRows = (stress.parts[1] as { chart: { colours: readonly string[] } }).chart.colours
 
+/** A stroke of the brush goes on: each of its edits is validated. */
+let stroke = historyOf(stress)
+let strokeAt = 0
+function strokeOn() {
+  const cells = [0, 1].map((i) => ({ column: (strokeAt + i) % 400, row: strokeAt % 600 }))
+  strokeAt++
+  const edit = { name: 'paint', args: { id: 'p2', cells, letter: 'ABCDE'[strokeAt % 5]! } } as const
+  stroke = commit(stroke, edit, { gesture: 'stroke' })
+  if (strokeAt % 50 === 0) stroke = historyOf(stroke.design)
+}
+
 async function inNode() {
   const bench = new Bench({ time: 1500 })
     .add('compile, demo bag', () => void compile(demo))
@@ -50,6 +61,7 @@ async function inNode() {
     .add('five bands', () => void fitCounts(fiveBands))
     .add('photo', () => void photoGauge(marksOfPicture))
     .add('compile, stress bag', () => void compile(stress))
+    .add('commit, stress bag', strokeOn)
     .add('bare loop over its cells', () => void bareLoop(stressRows))
   await bench.run()
   const median = (name: string) => {
@@ -62,25 +74,54 @@ async function inNode() {
   tell('counts that fit, five bands, ± 15 % of 400', median('five bands'), 'ms', null, 'in Node')
   tell('a gauge from marks on a photograph', median('photo'), 'ms', 100)
   tell('compile, stress bag, in Node', median('compile, stress bag'), 'ms', null)
+  tell('an edit of the stress bag, validated', median('commit, stress bag'), 'ms', 3)
   return median('bare loop over its cells')
 }
 
 const quantile = (values: readonly number[], q: number) =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * q))]!
 
-/** Puts the stress bag on the shelf through the page's own import, and opens it. */
-async function openStress(page: Page) {
+/** Puts a bag on the shelf through the page's own import, and opens it. */
+async function openBag(page: Page, design: Design, heading: string) {
   await page.addInitScript(() => Reflect.deleteProperty(window, 'showOpenFilePicker'))
   // The runner names functions with a helper that the page does not have.
   await page.addInitScript({ content: 'globalThis.__name = (it) => it' })
   await page.goto(`http://127.0.0.1:${PORT}/`)
   const choosing = page.waitForEvent('filechooser')
   await page.getByRole('button', { name: 'Import a bag' }).click()
-  const buffer = Buffer.from(printProject(stress))
-  await (await choosing).setFiles({ name: 'stress.json', mimeType: 'application/json', buffer })
-  await page.getByRole('link', { name: 'Open Stress bag' }).click()
-  await page.locator('.stage h1', { hasText: 'All' }).waitFor()
+  const buffer = Buffer.from(printProject(design))
+  await (await choosing).setFiles({ name: 'bag.json', mimeType: 'application/json', buffer })
+  await page.getByRole('link', { name: `Open ${design.name}` }).click()
+  await page.locator('.stage h1', { hasText: heading }).waitFor()
   await page.waitForTimeout(2500)
+}
+
+/** The pattern of a large chart, on the screen and as a PDF. */
+async function goesOut(page: Page) {
+  const shown: number[] = []
+  for (let i = 0; i < 5; i++) {
+    await page.getByRole('link', { name: 'Yarns' }).click()
+    await page.locator('.stage h1', { hasText: 'Yarns' }).waitFor()
+    const from = performance.now()
+    await page.getByRole('link', { name: 'Pattern' }).click()
+    await page.locator('.paper h1').waitFor()
+    shown.push(performance.now() - from)
+  }
+  const printed: number[] = []
+  for (let i = 0; i < 3; i++) {
+    const from = performance.now()
+    const download = page.waitForEvent('download', { timeout: 120_000 })
+    await page.getByRole('button', { name: /^PDF/ }).click()
+    await download
+    printed.push(performance.now() - from)
+  }
+  tell(
+    'the pattern of 200 × 200 cells in 24 colours is on the screen',
+    quantile(shown, 0.5),
+    'ms',
+    300,
+  )
+  tell('and is a PDF', quantile(printed, 0.5), 'ms', 3000)
 }
 
 /** Speaks to the program's own worker, as its page does, and times the work and the way there and back. */
@@ -100,7 +141,9 @@ async function askWorker(page: Page, path: string, design: Design) {
           }))
           worker.postMessage({ id: String(i), type: 'APPLY', path: [path], argumentList })
         })
-        results.push({ workMs: answer.value.workMs, totalMs: performance.now() - began })
+        const totalMs = performance.now() - began
+        // What says nothing of its work is all work.
+        results.push({ workMs: answer.value.workMs ?? totalMs, totalMs })
       }
       worker.terminate()
       return results.slice(5)
@@ -153,7 +196,7 @@ interface TraceEvent {
 }
 
 /** A hand draws across the stress chart; the browser's own trace says what the main thread did in each frame. */
-async function stroke(page: Page) {
+async function strokeAcross(page: Page) {
   const box = (await page.getByRole('application').boundingBox())!
   await page.getByRole('radio', { name: 'Yarn D' }).click()
   const [left, top] = [box.x + 120, box.y + 160]
@@ -304,9 +347,12 @@ try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await firstLoad(page)
   const drawing = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-  await openStress(drawing)
+  await openBag(drawing, stress, 'All')
   await inWorker(drawing, bareMs)
-  await stroke(drawing)
+  await strokeAcross(drawing)
+  const noisy = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await openBag(noisy, noisyBag(), 'Noise')
+  await goesOut(noisy)
 } finally {
   await browser.close()
   server.kill()

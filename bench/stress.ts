@@ -34,6 +34,33 @@ export function stressBag(): Design {
   }
 }
 
+/** A chart of 200 × 200 in 24 colours with hardly a run in it. Made up, from a fixed seed. */
+export function noisyBag(): Design {
+  const letters = 'ABCDEFGHIJKLMNOPQRSTUVWX'
+  let seed = 5
+  const random = () => (seed = (seed * 1103515245 + 12345) & 0x7fffffff) / 0x7fffffff
+  const row = () => Array.from({ length: 200 }, () => letters[Math.floor(random() * 24)]).join('')
+  const [base] = tote().parts
+  return tote({
+    name: 'Noisy bag',
+    yarns: [...letters].map((letter, i) => ({
+      letter,
+      name: `Yarn ${letter}`,
+      colour: `#${(100_000 + i * 600_000).toString(16).padStart(6, '0')}`,
+      label: null,
+      inHandGrams: null,
+    })),
+    parts: [
+      { ...base!, count: 200 } as Design['parts'][number],
+      motif({
+        id: 'p2',
+        name: 'Noise',
+        chart: { width: 200, colours: Array.from({ length: 200 }, row) },
+      }),
+    ],
+  })
+}
+
 /** Five bands whose repeats have little in common, on any count within 15 % of 400. */
 export const fiveBands: FitRequest = {
   stitchWidthMm: 5,

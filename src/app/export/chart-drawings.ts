@@ -19,11 +19,11 @@ export interface NamedDrawing {
 
 /** The drawing of every charted part. */
 export const chartDrawings = ({ design, derived, words }: Charted): NamedDrawing[] =>
-  sheetCharts(design, derived).map(({ part, firstRound, cellAspect }) => ({
+  sheetCharts(design, derived).map(({ part, chart, firstRound, cellAspect }) => ({
     part: part.id,
     name: `${fileName(design.name)}-${fileName(part.name)}`,
     drawing: chartDrawing({
-      chart: part.chart,
+      chart,
       yarns: design.yarns,
       firstRound,
       cellAspect,

@@ -1,4 +1,5 @@
-import type { Design } from '@core/design'
+import { bandOf } from '@core/band'
+import { bandsOf, type Design } from '@core/design'
 import type { Derived } from '@core/plan'
 import type { Words } from '@core/stitch'
 
@@ -36,4 +37,4 @@ export interface Export {
 
 export const always = (): boolean => true
 export const hasChart = (design: Design): boolean =>
-  design.parts.some(({ kind }) => kind === 'tapestry')
+  bandsOf(design).some((part) => bandOf(part).chart(part) !== null)

@@ -1,5 +1,6 @@
 import { ref, shallowRef } from 'vue'
-import { historyOf, type History, type TapestryPart } from '../../core/design/index.ts'
+import { type TapestryPart } from '../../core/band/index.ts'
+import { historyOf, type History } from '../../core/design/index.ts'
 import { tote } from '../../core/testing/tote.ts'
 import { useEditing } from './editing.ts'
 

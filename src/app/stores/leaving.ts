@@ -3,7 +3,7 @@
 import { usePace } from './later.ts'
 
 /** A note is written at once, and while changes go on this often at most; large bags a little less often. */
-const APART_MS = 120
+const APART_MS = 60
 const SHARE = 25
 const SLOWEST_MS = 250
 

@@ -19,7 +19,7 @@ import { useNoting } from './leaving.ts'
 export type SaveState = 'saved' | 'saving' | 'conflict' | 'gone' | StorageFailure
 
 /** A change is stored this soon, however many follow it. */
-const WITHIN_MS = 200
+const WITHIN_MS = 100
 const RETRY_MS = 15_000
 /** Where storing failed, a change is a reason to try again, this often at most. */
 const AGAIN_MS = 1000

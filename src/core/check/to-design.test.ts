@@ -1,4 +1,5 @@
-import { type BandPart, designFaults, roundsOf } from '../design/index.ts'
+import { type BandPart } from '../band/index.ts'
+import { designFaults, roundsOf } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { handWritten } from '../testing/hand-rows.ts'
 import { checkPattern, countedRows, designFromPattern } from './index.ts'

@@ -1,12 +1,10 @@
+import { type BandPart, LIMITS, type Working } from '../band/index.ts'
 import {
   baseInstead,
-  type BandPart,
   type BasePart,
   type Design,
   faultsOf,
   growthOf,
-  LIMITS,
-  type Working,
   type Yarn,
 } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'

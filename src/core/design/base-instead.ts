@@ -1,5 +1,6 @@
 import { constructionOf } from '../shape/index.ts'
-import { type BasePart, type Design, LIMITS } from './documents.ts'
+import { LIMITS } from '../band/index.ts'
+import type { BasePart, Design } from './documents.ts'
 import { bandsOf, baseOf, growthOf, roundsOf } from './reading.ts'
 
 type Own = Pick<BasePart, 'id' | 'name' | 'making' | 'yarn' | 'stitch' | 'count'>

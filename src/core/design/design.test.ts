@@ -5,6 +5,7 @@ import { printProject, readProject } from '../file/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
 import { base, baseAs, motif, plain, stripes, swatch, tote } from '../testing/tote.ts'
+import type { StripesPart, TapestryPart } from '../band/index.ts'
 import {
   baseInstead,
   type BasePart,
@@ -19,8 +20,6 @@ import {
   redo,
   refusalText,
   roundsOf,
-  type StripesPart,
-  type TapestryPart,
   tryCommit,
   undo,
 } from './index.ts'

@@ -1,5 +1,15 @@
-import type { BaseKind } from '../shape/index.ts'
-import { groundStitchIds, stitchIds } from '../stitch/index.ts'
+import {
+  type BandPart,
+  bandKinds,
+  bands,
+  fabrics,
+  GroundStitch,
+  Letter,
+  LIMITS,
+  Making,
+  Section,
+  type Fabric,
+} from '../band/index.ts'
 import {
   Amount,
   Flag,
@@ -8,51 +18,16 @@ import {
   OneOf,
   OrNull,
   Pattern,
-  Rows,
   Several,
   Text,
   Whole,
-} from './fields.ts'
+} from '../fields/index.ts'
+import type { BaseKind } from '../shape/index.ts'
 
 /*
  * What she decides, and nothing that follows from it. The classes are the one place where a document's fields are named:
  * they are its types, its validators and the source of the JSON Schema. In memory documents are plain frozen objects.
  */
-
-export const LIMITS = {
-  yarns: 24,
-  parts: 60,
-  rounds: 1000,
-  count: 2000,
-  chartWidth: 1000,
-  chartHeight: 1000,
-  stripes: 200,
-  times: 100,
-  along: 400,
-  squares: 20,
-  strip: 200,
-  swatches: 12,
-  writtenRows: 300,
-  rowText: 1200,
-  /** Of a written pattern that is checked, in characters. */
-  patternText: 400_000,
-  /** Stitches a row leaves, whatever is added or sewn up. */
-  rowCount: 4000,
-  /** Rounds of all bands. */
-  bandRounds: 4000,
-  /** Stitches of all bands, cells of all charts, and runs of all written rows. */
-  stitches: 4_000_000,
-  cells: 4_000_000,
-  runs: 40_000,
-  /** A stitch of a swatch, either way, and how many times as tall as wide it is (or as wide as tall). */
-  stitchMm: { least: 0.5, most: 200 },
-  stitchSlant: 6,
-} as const
-
-const LETTER = /^[A-Z]$/
-const Letter = () => Pattern(LETTER, 'one capital letter')
-const Ground = () => OneOf(groundStitchIds)
-const Id = () => Pattern(/^[A-Za-z0-9-]{1,40}$/, 'an id of letters, digits and dashes')
 
 /** A ball as the label has it. */
 export class YarnLabel {
@@ -93,13 +68,9 @@ export class UnravelledSwatch {
   @Whole(1, 10000) readonly stitches!: number
 }
 
-/** Ways a swatch is worked that have a gauge of their own in one and the same stitch. */
-export const fabrics = ['plain', 'tapestry'] as const
-export type Fabric = (typeof fabrics)[number]
-
 /** A measured swatch, in rounds or rows of one ground stitch. */
 export class Swatch {
-  @Ground() readonly stitch!: string
+  @GroundStitch() readonly stitch!: string
   /** Plain, or with other yarns carried inside: carried strands make stitches wider. */
   @OneOf(fabrics) readonly fabric!: Fabric
   /** The yarn it is of; null when it stands for all of them. */
@@ -114,35 +85,11 @@ export class Swatch {
   @OrNull() @Amount(0, 1) readonly stretch!: number | null
 }
 
-export const workings = ['spiral', 'joined', 'turned', 'turn-once'] as const
-export type Working = (typeof workings)[number]
-
-/** How rounds go on from one another, and how each begins: schools differ, and may differ from section to section. */
-export class Making {
-  /** On in a spiral; joined; joined and turned; or joined, with its first round turned and no other. */
-  @OneOf(workings) readonly working!: Working
-  /** What a joined round begins with. */
-  @OneOf(['chain', 'stacked', 'standing']) readonly start!: 'chain' | 'stacked' | 'standing'
-  /** Whether the starting chain counts as a stitch; that of single crochet never does. */
-  @Flag() readonly chainCounts!: boolean
-  /** Where the first stitch goes: where the chain stands, the next, or the second with the last doubled. */
-  @OneOf(['same', 'next', 'second']) readonly first!: 'same' | 'next' | 'second'
-}
-
 /** How first rounds and rows are begun. */
 export class Beginning {
   @OneOf(['magic', 'chain']) readonly ring!: 'magic' | 'chain'
   /** First rows go into the ordinary loops of the chain or into the bump at its back. */
   @OneOf(['loops', 'bump']) readonly into!: 'loops' | 'bump'
-}
-
-/** What every part has. */
-abstract class Section {
-  @Id() readonly id!: string
-  @Text(60) readonly name!: string
-  /** How its rounds are worked; null when like the rest of the bag. */
-  @OrNull() @One(() => Making) readonly making!: Making | null
-  @Ground() readonly stitch!: string
 }
 
 /** A base: its yarn, and the stitches of its last row, on which the bands stand. */
@@ -221,65 +168,6 @@ export class HalfRoundPart extends Base {
   @Increase(2, 20) readonly increase!: number
 }
 
-export class PlainPart extends Section {
-  @OneOf(['plain']) readonly kind!: 'plain'
-  @Letter() readonly yarn!: string
-  @Whole(1, LIMITS.rounds) readonly rounds!: number
-  /** Stitches added (or, below 0, taken away) evenly over it. */
-  @Whole(-LIMITS.count, LIMITS.count) readonly adjust!: number
-  /** Rounds that share the change: the last, or several evenly apart, which tapers. */
-  @Whole(1, LIMITS.rounds) readonly steps!: number
-}
-
-export class Stripe {
-  @Letter() readonly yarn!: string
-  @Whole(1, LIMITS.rounds) readonly rounds!: number
-}
-
-export class StripesPart extends Section {
-  @OneOf(['stripes']) readonly kind!: 'stripes'
-  @Many(() => Stripe, LIMITS.stripes)
-  readonly stripes!: readonly Stripe[]
-}
-
-export class ChartDocument {
-  @Whole(1, LIMITS.chartWidth) readonly width!: number
-  /** Rows of letters, the lowest first. */
-  @Rows(/^[A-Z]+$/, LIMITS.chartHeight, 'rows of capital letters')
-  readonly colours!: readonly string[]
-}
-
-export class TapestryPart extends Section {
-  @OneOf(['tapestry']) readonly kind!: 'tapestry'
-  @One(() => ChartDocument)
-  readonly chart!: ChartDocument
-  /** How often the chart is worked one above the other. */
-  @Whole(1, LIMITS.times) readonly times!: number
-  /** Columns of the chart worked once more at the end of a flat row, so that it is the same at both edges. */
-  @Whole(0, LIMITS.chartWidth) readonly balance!: number
-}
-
-/** So many of one stitch, as a written row was counted. */
-export class WrittenRun {
-  @OneOf(stitchIds) readonly stitch!: string
-  @Letter() readonly yarn!: string
-  @Whole(1, LIMITS.count) readonly count!: number
-}
-
-/** A row in the trade's shorthand, in US terms, and what it works over the stitches it was counted on. */
-export class WrittenRow {
-  @Text(LIMITS.rowText) readonly text!: string
-  @Many(() => WrittenRun, LIMITS.count * 3)
-  readonly runs!: readonly WrittenRun[]
-}
-
-export class WrittenPart extends Section {
-  @OneOf(['written']) readonly kind!: 'written'
-  @Many(() => WrittenRow, LIMITS.writtenRows)
-  readonly rows!: readonly WrittenRow[]
-}
-
-export type BandPart = PlainPart | StripesPart | TapestryPart | WrittenPart
 /** The class of each kind of base: what a base read from a file is checked as. */
 export const baseClasses = {
   'round-base': RoundBasePart,
@@ -298,13 +186,12 @@ export type Part = BasePart | BandPart
 export type PartKind = Part['kind']
 
 /** The class of each kind of part: what a part read from a file is checked as. */
-export const partClasses = {
+export const partClasses: Readonly<Record<PartKind, new () => Part>> = {
   ...baseClasses,
-  plain: PlainPart,
-  stripes: StripesPart,
-  tapestry: TapestryPart,
-  written: WrittenPart,
-} as const satisfies Record<PartKind, new () => Part>
+  ...(Object.fromEntries(
+    bandKinds.map((kind) => [kind, bands[kind].document as new () => BandPart]),
+  ) as Record<BandPart['kind'], new () => BandPart>),
+}
 
 /** Stands in for a part of unknown kind, which is then refused. */
 class AnyPart {

@@ -1,14 +1,8 @@
 import type { Draft } from 'immer'
-import { type Cell, paintedRows, withLetterFor, withPadding, withSize } from '../chart/index.ts'
-import {
-  type BandPart,
-  type BasePart,
-  type Design,
-  LIMITS,
-  type Part,
-  type Yarn,
-} from './documents.ts'
-import { freePartId, growthOf } from './reading.ts'
+import { type BandPart, bandOf, bands, LIMITS, within } from '../band/index.ts'
+import { type Cell, paintedRows, withPadding, withSize } from '../chart/index.ts'
+import type { BasePart, Design, Part, Yarn } from './documents.ts'
+import { BASE_YARNS, freePartId, growthOf, isBase, lastYarnOf, roundsOf } from './reading.ts'
 
 /*
  * Everything that can be done to a design. Each edit is data (a name and its arguments), so that a mend can carry one and
@@ -79,9 +73,6 @@ const tapestry = (design: Draw, id: string) => {
   if (found.kind !== 'tapestry') throw new NotThere('this part has no chart')
   return found
 }
-/** Whole and within what there can be, before anything of that size is made. */
-const within = (value: number, least: number, most: number): number =>
-  Math.min(most, Math.max(least, Math.round(value) || 0))
 const place = (design: Draw, id: string) => design.parts.indexOf(part(design, id))
 
 /** The chart of a tapestry part replaced row by row, so that rows that stay keep their place in the patches. */
@@ -89,45 +80,25 @@ function setChart(design: Draw, id: string, width: number, colours: readonly str
   const { chart } = tapestry(design, id)
   chart.width = width
   const one = tapestry(design, id)
-  one.balance = Math.min(one.balance, width - 1)
+  Object.assign(one, bands.tapestry.settled(one))
   colours.forEach((row, r) => {
     if (chart.colours[r] !== row) chart.colours[r] = row
   })
   chart.colours.length = colours.length
 }
 
-/** Gives the part so many rounds where one number can say it, and there can be; stripes grow and shrink at their top. */
+/** Gives a band so many rounds where one number can say it, and there can be. */
 function setRounds(one: DraftPart, wanted: number) {
-  const rounds = within(wanted, 1, LIMITS.rounds)
-  if (one.kind === 'plain') {
-    one.rounds = rounds
-    one.steps = Math.min(one.steps, one.rounds)
-  }
-  if (one.kind === 'tapestry')
-    one.times = within(rounds / one.chart.colours.length, 1, LIMITS.times)
-  if (one.kind !== 'stripes') return
-  let over = one.stripes.reduce((sum, stripe) => sum + stripe.rounds, 0) - rounds
-  while (over > 0) {
-    const top = one.stripes.at(-1)!
-    const cut = Math.min(over, one.stripes.length > 1 ? top.rounds : top.rounds - 1)
-    top.rounds -= cut
-    over -= cut
-    if (top.rounds === 0) one.stripes.pop()
-  }
-  if (over < 0) one.stripes.at(-1)!.rounds -= over
+  if (isBase(one as Part)) return
+  const band = one as BandPart
+  Object.assign(one, bandOf(band).withRounds(band, wanted))
 }
 
 function replaceLetter(one: DraftPart, from: string, to: string) {
-  if (one.kind === 'tapestry')
-    one.chart = withLetterFor(one.chart, from, to) as Draft<typeof one.chart>
-  else if (one.kind === 'stripes') {
-    for (const stripe of one.stripes) if (stripe.yarn === from) stripe.yarn = to
-  } else if (one.kind === 'written') {
-    for (const { runs } of one.rows) for (const run of runs) if (run.yarn === from) run.yarn = to
-  } else {
-    if (one.yarn === from) one.yarn = to
-    if (one.kind === 'squares' && one.second === from) one.second = to
-  }
+  const part = one as Part
+  const fields = one as unknown as Record<string, string>
+  if (!isBase(part)) Object.assign(one, bandOf(part).withYarn(part, from, to))
+  else for (const field of BASE_YARNS) if (fields[field] === from) fields[field] = to
 }
 
 export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
@@ -162,10 +133,9 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   setPart: {
     label: () => 'Change a part',
     run: (design, { id, values }) => {
-      const one = part(design, id)
+      const one = part(design, id) as Part
       Object.assign(one, values)
-      if (one.kind === 'plain') one.steps = Math.min(one.steps, one.rounds)
-      if (one.kind === 'tapestry') one.balance = Math.min(one.balance, one.chart.width - 1)
+      if (!isBase(one)) Object.assign(one, bandOf(one).settled(one))
     },
   },
   setRounds: {
@@ -175,7 +145,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   addPart: {
     label: ({ part: { name } }) => `Add ${name}`,
     run: (design, { part: added, at }) => {
-      const band = { ...added, id: freePartId(design) }
+      const band = { ...added, id: freePartId(design as Design) }
       design.parts.splice(Math.max(1, at), 0, band as Draft<Part>)
     },
   },
@@ -225,8 +195,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
       const at = place(design, id)
       const below = design.parts[at - 1]
       if (!below) throw new NotThere('nothing lies below the base')
-      if (below.kind === 'plain') below.adjust += by
-      else design.parts.splice(at, 0, plainRoundFor(design, at, by))
+      if (!addTo(below, by)) design.parts.splice(at, 0, plainRoundFor(design, at, by))
     },
   },
   setYarn: {
@@ -253,30 +222,29 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
 
 /** What a round is called that is there only to carry a change of count. */
 const EVEN_OUT = 'Even out'
-export const isEvenOut = (part: Part): boolean =>
-  part.kind === 'plain' && part.name === EVEN_OUT && part.rounds === 1
+/** Whether a band is there only for its change of count. */
+export const isEvenOut = (part: BandPart): boolean =>
+  bandOf(part).change(part) !== null && part.name === EVEN_OUT && roundsOf(part) === 1
+
+/** Adds to the change of count of a band; whether that is its work. */
+function addTo(one: DraftPart, by: number): boolean {
+  const part = one as Part
+  const now = isBase(part) ? null : bandOf(part).change(part)
+  if (now === null || isBase(part)) return false
+  Object.assign(one, bandOf(part).withChange(part, now + by))
+  return true
+}
 
 /** A single plain round that carries a change of count, in the yarn of the part below. */
 function plainRoundFor(design: Draw, at: number, adjust: number): Draft<BandPart> {
-  const below = design.parts[at - 1]!
-  const yarn =
-    below.kind === 'stripes'
-      ? below.stripes.at(-1)!.yarn
-      : below.kind === 'tapestry'
-        ? below.chart.colours.at(-1)![0]!
-        : below.kind === 'written'
-          ? below.rows.at(-1)!.runs.at(-1)!.yarn
-          : below.yarn
+  const below = design.parts[at - 1] as Part
+  const letters = [lastYarnOf(below)]
   return {
-    kind: 'plain',
-    id: freePartId(design),
+    ...bands.plain.begin({ stitch: below.stitch, letters, count: 0, abbr: '' }),
+    id: freePartId(design as Design),
     name: EVEN_OUT,
-    making: null,
-    yarn,
-    stitch: below.stitch,
     rounds: 1,
     adjust,
-    steps: 1,
   }
 }
 

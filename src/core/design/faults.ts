@@ -1,7 +1,8 @@
+import { bandOf, LIMITS } from '../band/index.ts'
 import { constructionOf } from '../shape/index.ts'
-import { type BasePart, type Design, LIMITS, type Part, type Swatch } from './documents.ts'
 import { shortened } from '../units/index.ts'
-import { growthOf, isBase, lettersIn, placesOf, roundsOf } from './reading.ts'
+import type { BasePart, Design, Swatch } from './documents.ts'
+import { baseOf, growthOf, isBase, lettersIn } from './reading.ts'
 
 /** Something in a document that cannot be: where, as a path, and what it must be. */
 export interface Fault {
@@ -27,7 +28,7 @@ export function designFaults(design: Design): Fault[] {
     if (isBase(part) !== (i === 0))
       say(where, i === 0 ? 'the first part must be a base' : 'only the first part can be a base')
     if (isBase(part)) baseFaults(part, where, say)
-    else bandFaults(part, where, say)
+    else bandOf(part).faults(part, (field, message) => say(`${where}.${field}`, message))
     for (const letter of lettersIn(part))
       if (!letters.has(letter)) say(where, `no yarn has the letter ${letter}`)
   })
@@ -64,66 +65,29 @@ function baseFaults(base: BasePart, where: string, say: Say) {
     say(`${where}.decrease`, `one round can take away ${Math.floor(base.count / 2)} at most`)
 }
 
-function bandFaults(part: Part, where: string, say: Say) {
-  if (part.kind === 'plain' && part.steps > part.rounds)
-    say(`${where}.steps`, `there are only ${part.rounds} rounds to share the change`)
-  if (part.kind === 'tapestry' && part.balance >= part.chart.width)
-    say(`${where}.balance`, `must be less than the ${part.chart.width} columns of the chart`)
-  if (part.kind === 'tapestry')
-    part.chart.colours.forEach((row, r) => {
-      if (row.length !== part.chart.width)
-        say(
-          `${where}.chart.colours[${r}]`,
-          `has ${row.length} cells, the chart is ${part.chart.width} wide`,
-        )
-    })
-  if (part.kind === 'written')
-    part.rows.forEach((row, r) => {
-      const { uses, makes } = placesOf(row)
-      const left = r === 0 ? uses : placesOf(part.rows[r - 1]!).makes
-      if (uses !== left || uses < 1 || makes < 1 || makes > LIMITS.rowCount)
-        say(
-          `${where}.rows[${r}]`,
-          `takes up ${uses} stitches and leaves ${makes}; the row below leaves ${left}`,
-        )
-    })
-}
-
 /** Stitches the bands of a base begin on. */
 const standingOn = (base: BasePart): number =>
   constructionOf<BasePart>(base).bandCount?.(base) ?? base.count
 
-/** The count a plain band leaves at the most: each of the rounds that share its change can double or halve what it stands on. */
-function after(part: Part, count: number): number {
-  if (part.kind === 'written') {
-    const first = placesOf(part.rows[0]!)
-    return first.uses === count ? placesOf(part.rows.at(-1)!).makes : count
-  }
-  if (part.kind !== 'plain') return count
-  const double = 2 ** Math.min(part.steps, 20)
-  return part.adjust > 0
-    ? Math.min(count + part.adjust, count * double)
-    : Math.max(1, count + part.adjust, Math.ceil(count / double))
-}
-
 /** A bag that is more than anyone works, or than can be computed while one waits. */
 function sizeFaults(design: Design, say: Say) {
   const sum = { rounds: 0, stitches: 0, cells: 0, runs: 0 }
-  const [base, ...bands] = design.parts as [BasePart, ...Part[]]
-  let count = standingOn(base)
-  bands.forEach((part, i) => {
+  let count = standingOn(baseOf(design))
+  design.parts.forEach((part, i) => {
     if (isBase(part)) return
-    const rounds = roundsOf(part)
-    const next = after(part, count)
+    const band = bandOf(part)
+    const rounds = band.rounds(part)
+    const next = band.leaves(part, count)
     if (next > LIMITS.rowCount)
       say(
-        `parts[${i + 1}].${part.kind === 'plain' ? 'adjust' : 'rows'}`,
+        `parts[${i}].${band.change(part) === null ? 'rows' : 'adjust'}`,
         `makes a round of ${next} stitches; ${LIMITS.rowCount} are the most`,
       )
+    const { cells, runs } = band.size(part)
     sum.rounds += rounds
     sum.stitches += rounds * Math.max(count, next)
-    if (part.kind === 'tapestry') sum.cells += part.chart.width * part.chart.colours.length
-    if (part.kind === 'written') sum.runs += part.rows.reduce((n, { runs }) => n + runs.length, 0)
+    sum.cells += cells
+    sum.runs += runs
     count = next
   })
   const bounds = [

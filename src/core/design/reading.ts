@@ -1,17 +1,7 @@
+import { type BandPart, bandOf, type Making } from '../band/index.ts'
 import { type BaseKind, constructionOf, constructions, type Growth } from '../shape/index.ts'
-import type {
-  BandPart,
-  BasePart,
-  Beginning,
-  Design,
-  Making,
-  Part,
-  WrittenRow,
-  Yarn,
-} from './documents.ts'
-import { lettersOf } from '../chart/index.ts'
-import { stitchById } from '../stitch/index.ts'
 import { InvariantError } from '../units/index.ts'
+import type { BasePart, Beginning, Design, Part, Yarn } from './documents.ts'
 
 export const isBaseKind = (kind: string): kind is BaseKind => kind in constructions
 
@@ -49,31 +39,23 @@ export function yarnByLetter(design: Design, letter: string): Yarn {
 }
 
 /** Rounds a band has. */
-export function roundsOf(part: BandPart): number {
-  if (part.kind === 'plain') return part.rounds
-  if (part.kind === 'stripes') return part.stripes.reduce((sum, { rounds }) => sum + rounds, 0)
-  return part.kind === 'written' ? part.rows.length : part.chart.colours.length * part.times
-}
-
-/** Places a written row takes up, and those it leaves. */
-export function placesOf({ runs }: WrittenRow): { readonly uses: number; readonly makes: number } {
-  const sum = { uses: 0, makes: 0 }
-  for (const { stitch, count } of runs) {
-    const { uses, makes } = stitchById(stitch)
-    sum.uses += uses * count
-    sum.makes += makes * count
-  }
-  return sum
-}
+export const roundsOf = (part: BandPart): number => bandOf(part).rounds(part)
 
 /** The letters a part is worked in. */
-export function lettersIn(part: Part): readonly string[] {
-  if (part.kind === 'stripes') return [...new Set(part.stripes.map(({ yarn }) => yarn))]
-  if (part.kind === 'tapestry') return lettersOf(part.chart)
-  if (part.kind === 'written')
-    return [...new Set(part.rows.flatMap(({ runs }) => runs.map(({ yarn }) => yarn)))]
-  return part.kind === 'squares' ? [part.yarn, part.second] : [part.yarn]
-}
+export const lettersIn = (part: Part): readonly string[] =>
+  isBase(part) ? baseYarns(part) : bandOf(part).yarns(part)
+
+/** The yarns of a base: some are worked in two. */
+export const baseYarns = (base: BasePart): readonly string[] =>
+  BASE_YARNS.flatMap((field) =>
+    field in base ? [(base as unknown as Record<string, string>)[field]!] : [],
+  )
+/** Fields of bases that hold a yarn. */
+export const BASE_YARNS = ['yarn', 'second'] as const
+
+/** The letter a row on top of a part goes on in. */
+export const lastYarnOf = (part: Part): string =>
+  isBase(part) ? part.yarn : bandOf(part).lastYarn(part)
 
 /** The first id of the form p1, p2 … that no part has. */
 export function freePartId(design: Design): string {

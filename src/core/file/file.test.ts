@@ -2,7 +2,7 @@ import { csvParse } from 'd3'
 import fc from 'fast-check'
 import { XMLParser, XMLValidator } from 'fast-xml-parser'
 import demo from '../../../demo/beater-tote.json' with { type: 'json' }
-import type { TapestryPart } from '../design/index.ts'
+import type { TapestryPart } from '../band/index.ts'
 import { compile } from '../ledger/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import versionOne from '../testing/version-1.json' with { type: 'json' }

@@ -1,4 +1,5 @@
-import { Design, designFaults, type Fault, fieldFaults, One } from '../design/index.ts'
+import { Design, designFaults, type Fault, fieldFaults } from '../design/index.ts'
+import { One } from '../fields/index.ts'
 import { found, refused, type Result } from '../units/index.ts'
 import { jsonFaults } from './hostile.ts'
 import { migrate, NEWEST_VERSION } from './migrations.ts'

@@ -1,3 +1,4 @@
+import { type BandPart, bandOf, LIMITS } from '../band/index.ts'
 import {
   type BasePart,
   bandsOf,
@@ -6,31 +7,31 @@ import {
   type Edit,
   growthOf,
   isEvenOut,
-  LIMITS,
-  partById,
   roundsOf,
 } from '../design/index.ts'
-import { balanceOf, partGauge, repeatOf } from '../ledger/index.ts'
+import { partGauge } from '../ledger/index.ts'
 import { constructionOf, roundsTo } from '../shape/index.ts'
 import { type Fit, type FitBand, type FitBase, fitCounts, type FitRequest } from './fit.ts'
 
 const constructionIn = (design: Design) => constructionOf<BasePart>(baseOf(design))
+
+/** The change of count that is the work of a band; null when it is not, or there is none. */
+const changeIn = (part: BandPart | undefined): number | null =>
+  part ? bandOf(part).change(part) : null
 
 /** The bands of a design that repeat, from the bottom up; none when they do not stand on the base's own count. */
 export function fitBandsOf(design: Design): FitBand[] {
   const construction = constructionIn(design)
   if (construction.bandCount) return []
   const around = construction.around(baseOf(design))
-  return bandsOf(design).flatMap((part) => {
-    const multiple = repeatOf(part)
-    if (multiple === null) return []
-    const below = design.parts[design.parts.indexOf(part) - 1]
+  return bandsOf(design).flatMap((part, i, all) => {
+    const repeat = bandOf(part).repeat(part, construction.worked)
+    if (repeat === null) return []
     return [
       {
         id: part.id,
-        multiple,
-        offset: balanceOf(design, part),
-        hidden: below?.kind === 'plain',
+        ...repeat,
+        hidden: changeIn(all[i - 1]) !== null,
         stitchMm: partGauge(design, part).stitchWidthMm * around,
       },
     ]
@@ -109,14 +110,17 @@ export const fitsOf = (design: Design): Fit[] => fitCounts(fitRequestOf(design))
 
 /** The edits that give the design this fit: its base, no other changes of count, and the padding and adding it needs. */
 export function fitEdits(design: Design, fit: Fit): Edit[] {
+  const bandParts = bandsOf(design)
+  const { worked } = constructionIn(design)
   // Above the last band with a repeat a taper is nobody's business.
-  const last = design.parts.findLastIndex((part) => repeatOf(part) !== null)
-  const cleared = bandsOf(design).flatMap((part, i): Edit[] => {
-    if (part.kind !== 'plain' || part.adjust === 0 || i + 1 >= last) return []
+  const last = bandParts.findLastIndex((part) => bandOf(part).repeat(part, worked) !== null)
+  const cleared = bandParts.flatMap((part, i): Edit[] => {
+    if (!changeIn(part) || i >= last) return []
+    const { id } = part
     // A round that was there only for its change goes with it.
     return isEvenOut(part)
-      ? [{ name: 'removePart', args: { id: part.id } }]
-      : [{ name: 'setPart', args: { id: part.id, values: { adjust: 0 } } }]
+      ? [{ name: 'removePart', args: { id } }]
+      : [{ name: 'setPart', args: { id, values: { ...bandOf(part).withChange(part, 0) } } }]
   })
   const bands = fit.bands.flatMap(({ id, added, padded }): Edit[] => [
     ...(padded > 0 ? [{ name: 'padChart', args: { id, columns: padded } } as const] : []),
@@ -135,7 +139,6 @@ export const isInUse = (design: Design, fit: Fit): boolean =>
   baseOf(design).count === fit.count &&
   !fit.base?.other &&
   fit.bands.every(({ id, padded, added }) => {
-    const at = design.parts.indexOf(partById(design, id))
-    const below = design.parts[at - 1]
-    return padded === 0 && added === (below?.kind === 'plain' ? below.adjust : 0)
+    const below = bandsOf(design)[bandsOf(design).findIndex((part) => part.id === id) - 1]
+    return padded === 0 && added === (changeIn(below) ?? 0)
   })

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { baseOf, designFaults, roundsOf, type BandPart } from '../design/index.ts'
+import { type BandPart } from '../band/index.ts'
+import { baseOf, designFaults, roundsOf } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'

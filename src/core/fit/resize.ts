@@ -1,12 +1,11 @@
+import { type BandPart, bandOf, LIMITS } from '../band/index.ts'
 import {
   bandsOf,
   baseOf,
-  type BandPart,
   type BasePart,
   type Design,
   growthOf,
   historyOf,
-  LIMITS,
   tryCommit,
 } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
@@ -41,22 +40,10 @@ function resizedBase(base: BasePart, wide: number, tall: number): BasePart {
   return { ...next, count: Math.max(count, growthOf({ ...next, count }).first) }
 }
 
-/** Plain rounds and stripes take up the change of height; motifs stay whole. */
-function resizedBand(part: BandPart, by: number): BandPart {
-  if (part.kind === 'plain') {
-    const rounds = scaled(part.rounds, by, 1, LIMITS.rounds)
-    return { ...part, rounds, steps: Math.min(part.steps, rounds) }
-  }
-  if (part.kind === 'stripes')
-    return {
-      ...part,
-      stripes: part.stripes.map((stripe) => ({
-        ...stripe,
-        rounds: scaled(stripe.rounds, by, 1, LIMITS.rounds),
-      })),
-    }
-  return part
-}
+/** What can be stretched takes up the change of height; motifs stay whole. */
+const resizedBand = (part: BandPart, by: number): BandPart =>
+  ({ ...part, ...bandOf(part).stretched(part, by) }) as BandPart
+const isSoft = (part: BandPart): boolean => bandOf(part).stretched(part, 1) !== null
 
 /** Height of all bands, and of those that can be stretched, in mm along the fabric. */
 function heights(design: Design): { readonly all: number; readonly soft: number } {
@@ -68,7 +55,7 @@ function heights(design: Design): { readonly all: number; readonly soft: number 
   const sum = (parts: typeof bands) => parts.reduce((total, part) => total + high(part), 0)
   return {
     all: sum(bands),
-    soft: sum(bands.filter(({ kind }) => kind !== 'tapestry' && kind !== 'written')),
+    soft: sum(bands.filter((_, i) => isSoft(bandsOf(design)[i]!))),
   }
 }
 
@@ -108,18 +95,22 @@ function fitted(design: Design): Design {
 /** The topmost plain band takes the rounds by which the height is still off. */
 function evened(design: Design, heightMm: number): Design {
   const { sizes } = compile(design)
-  const top = bandsOf(design).findLast(({ kind }) => kind === 'plain')
-  if (top?.kind !== 'plain' || sizes.heightMm === 0) return design
+  const top = topmostEven(design)
+  if (!top || sizes.heightMm === 0) return design
   const { all } = heights(design)
-  const rowMm = heights({
+  const now = bandOf(top).rounds(top)
+  const changed = (rounds: number): Design => ({
     ...design,
-    parts: design.parts.map((part) => (part === top ? { ...top, rounds: top.rounds + 1 } : part)),
-  }).all
+    parts: design.parts.map((part) =>
+      part === top ? ({ ...top, ...bandOf(top).withRounds(top, rounds) } as BandPart) : part,
+    ),
+  })
+  const rowMm = heights(changed(now + 1)).all - all
   const faces = all / sizes.heightMm
-  const by = Math.round(((heightMm - sizes.heightMm) * faces) / (rowMm - all))
-  const rounds = Math.min(LIMITS.rounds, Math.max(top.steps, top.rounds + by))
-  return {
-    ...design,
-    parts: design.parts.map((part) => (part === top ? { ...top, rounds } : part)),
-  }
+  const by = Math.round(((heightMm - sizes.heightMm) * faces) / rowMm)
+  return changed(Math.max(1, now + by))
 }
+
+/** The topmost band whose work is no more than its rounds. */
+export const topmostEven = (design: Design): BandPart | undefined =>
+  bandsOf(design).findLast((part) => bandOf(part).change(part) !== null)

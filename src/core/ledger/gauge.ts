@@ -1,4 +1,5 @@
-import type { Design, Fabric, Part, Swatch } from '../design/index.ts'
+import { bandOf, type Fabric } from '../band/index.ts'
+import { type Design, isBase, type Part, type Swatch } from '../design/index.ts'
 import { estimateGauge, type Gauge, HOOK_EXPONENT, stitchById } from '../stitch/index.ts'
 
 /** What a gauge rests on: a swatch of just this, another swatch, or hook and yarn class. */
@@ -68,8 +69,9 @@ export function gaugeFor(design: Measured, need: GaugeNeed): DesignGauge {
 /** What a part needs a gauge for. */
 export const gaugeNeedOf = (part: Part): GaugeNeed => ({
   stitch: part.stitch,
-  fabric: part.kind === 'tapestry' ? 'tapestry' : 'plain',
-  yarn: 'yarn' in part ? part.yarn : null,
+  ...(isBase(part)
+    ? { fabric: 'plain', yarn: part.yarn }
+    : { fabric: bandOf(part).fabric, yarn: bandOf(part).gaugeYarn(part) }),
 })
 
 /** Gauge of a part of the design. */

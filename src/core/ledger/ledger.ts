@@ -1,4 +1,5 @@
-import type { Beginning, Making } from '../design/index.ts'
+import type { BandRun, Making } from '../band/index.ts'
+import type { Beginning } from '../design/index.ts'
 import type { Sizes, Unequal } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
 import type { DesignGauge } from './gauge.ts'
@@ -42,6 +43,8 @@ export interface LedgerPart {
   readonly repeat: number | null
   /** Columns worked once more after the last whole repeat of a flat row. */
   readonly balance: number
+  /** Rows of its chart; null when it has none. */
+  readonly chartRows: number | null
   /** Its rows as they were written, in US terms; null when they are said from what is worked. */
   readonly texts: readonly string[] | null
   readonly making: Making
@@ -120,11 +123,7 @@ export function bodyOf({ pieces }: Ledger): Piece {
 export const NO_UNIT = 255
 
 /** So many of one stitch in one yarn, one after the other. */
-export interface LedgerRun {
-  readonly stitch: string
-  readonly yarn: string
-  readonly count: number
-}
+export type LedgerRun = BandRun
 
 /** The runs of one row, in working order. */
 export function runsOfRow(ledger: Ledger, piece: Piece, row: number): LedgerRun[] {

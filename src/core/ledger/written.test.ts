@@ -39,7 +39,7 @@ describe('a written band', () => {
   it('is said as it was written, in either terms', () => {
     const lines = (terms: 'us' | 'uk') => {
       const words = { ...defaultWords, terms }
-      const [piece] = writtenPattern(bag, compile(bag), words)
+      const [piece] = writtenPattern(compile(bag), words)
       return piece!.sections[1]!.lines.map(({ text, count }) => [text, count])
     }
     expect(lines('us')).toEqual([

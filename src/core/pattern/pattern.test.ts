@@ -10,7 +10,7 @@ import { type Grouped, grouped } from './group.ts'
 
 const uk = { ...defaultWords, terms: 'uk' as const }
 const pieces = (design: Design, words = defaultWords) =>
-  writtenPattern(design, compile(design, words), words)
+  writtenPattern(compile(design, words), words)
 const written = (design: Design, words = defaultWords) =>
   pieces(design, words).flatMap(({ sections }) => sections)
 const said = (design: Design, words = defaultWords) =>

@@ -1,4 +1,4 @@
-import { type Design, type Making, partById, type Working } from '../design/index.ts'
+import { type Making, type Working } from '../band/index.ts'
 import {
   ends,
   type Join,
@@ -63,7 +63,7 @@ export interface PatternPiece {
 }
 
 /** The written pattern, piece by piece in working order; joins stand after the last piece they tie. */
-export function writtenPattern(design: Design, ledger: Ledger, words: Words): PatternPiece[] {
+export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
   return ledger.pieces.map((piece, at) => ({
     id: piece.id,
     name: piece.name,
@@ -71,7 +71,7 @@ export function writtenPattern(design: Design, ledger: Ledger, words: Words): Pa
     sections: piece.parts.map((part) => ({
       part: part.id,
       name: part.name,
-      intro: introOf(design, ledger, piece, part, words),
+      intro: introOf(ledger, piece, part, words),
       lines: linesOf(ledger, piece, part, words),
     })),
     joins: ledger.joins
@@ -171,23 +171,16 @@ function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
   ]
 }
 
-function introOf(
-  design: Design,
-  ledger: Ledger,
-  piece: Piece,
-  part: LedgerPart,
-  words: Words,
-): string {
+function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): string {
   const making = makingWords(ledger, piece, part)
-  if (part.kind !== 'tapestry') return making.join(' ')
+  if (part.chartRows === null) return making.join(' ')
   const count = piece.columns.uses[part.firstRow]!
   const repeats = Math.floor(count / part.repeat!)
-  const chart = partById(design, part.id)
-  const rows = chart.kind === 'tapestry' ? chart.chart.colours.length : 0
   const [from, back] =
     words.hand === 'right' ? ['right to left', 'left to right'] : ['left to right', 'right to left']
   const turned =
-    rows > 1 && piece.columns.side[part.firstRow] !== piece.columns.side[part.firstRow + 1]
+    part.chartRows > 1 &&
+    piece.columns.side[part.firstRow] !== piece.columns.side[part.firstRow + 1]
   const read = turned
     ? `Read right-side rows of the chart from ${from} and wrong-side rows from ${back}.`
     : `Read every round of the chart from ${from}.`

@@ -46,7 +46,7 @@ describe('whatever is read', () => {
   const follows = (design: Design) => {
     const derived = derive(design)
     expect(maybeEndless(derived)).toBeNull()
-    expect(writtenPattern(design, derived.ledger, defaultWords).length).toBeGreaterThan(0)
+    expect(writtenPattern(derived.ledger, defaultWords).length).toBeGreaterThan(0)
     expect(Array.isArray(fitAnswer(fitRequestOf(design)).fits)).toBe(true)
   }
 

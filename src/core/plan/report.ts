@@ -66,7 +66,7 @@ function rowReport({ ledger }: Derived, piece: Piece, row: number, words: Words)
 export function planText(design: Design, derived: Derived, words: Words): string {
   const { ledger, tally, needs, snags } = derived
   const size = (mm: number) => printLength(mm, words.units)
-  const pattern = writtenPattern(design, ledger, words).flatMap((piece) => [
+  const pattern = writtenPattern(ledger, words).flatMap((piece) => [
     ...(ledger.pieces.length > 1 || piece.times
       ? ['', `${piece.name.toUpperCase()}${piece.times ? ` · ${piece.times}` : ''}`]
       : []),

@@ -1,4 +1,6 @@
-import type { Design, TapestryPart } from '../design/index.ts'
+import { bandOf } from '../band/index.ts'
+import type { Chart } from '../chart/index.ts'
+import { bandsOf, type Design } from '../design/index.ts'
 import { bodyOf, partGauge } from '../ledger/index.ts'
 import {
   type Abbreviation,
@@ -28,7 +30,8 @@ export interface SheetYarn {
 
 /** What a chart of the pattern is drawn from. */
 export interface SheetChart {
-  readonly part: TapestryPart
+  readonly part: { readonly id: string; readonly name: string }
+  readonly chart: Chart
   readonly firstRound: number
   readonly cellAspect: number
 }
@@ -61,7 +64,7 @@ export function patternSheet(design: Design, derived: Derived, words: Words): Pa
         amount: `up to ${printYarnLength(high, units)}${grams === null ? '' : `, ${printMass(grams, units)}, ${balls} ${balls === 1 ? 'ball' : 'balls'}`}`,
       })),
     abbreviations: abbreviationsOf(ledger, words),
-    pieces: writtenPattern(design, ledger, words),
+    pieces: writtenPattern(ledger, words),
     ends: tally.ends,
     errors: snags.filter(({ severity }) => severity === 'error').length,
   }
@@ -88,14 +91,11 @@ function factsOf(design: Design, { tally, gauge, ledger }: Derived, { units, ter
 
 /** What the charts of a design are drawn from, from below. */
 export const sheetCharts = (design: Design, { ledger }: Derived): SheetChart[] =>
-  design.parts
-    .filter((part): part is TapestryPart => part.kind === 'tapestry')
-    .map((part) => {
-      const { rowHeightMm, stitchWidthMm } = partGauge(design, part)
-      const place = bodyOf(ledger).parts.find(({ id }) => id === part.id)
-      return {
-        part,
-        firstRound: (place?.firstRow ?? 0) + 1,
-        cellAspect: rowHeightMm / stitchWidthMm,
-      }
-    })
+  bandsOf(design).flatMap((part) => {
+    const chart = bandOf(part).chart(part)
+    if (!chart) return []
+    const { rowHeightMm, stitchWidthMm } = partGauge(design, part)
+    const place = bodyOf(ledger).parts.find(({ id }) => id === part.id)
+    const firstRound = (place?.firstRow ?? 0) + 1
+    return [{ part, chart, firstRound, cellAspect: rowHeightMm / stitchWidthMm }]
+  })

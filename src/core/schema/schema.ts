@@ -1,6 +1,7 @@
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js'
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema'
-import { nullableFields, partClasses } from '../design/index.ts'
+import { partClasses } from '../design/index.ts'
+import { nullableFields } from '../fields/index.ts'
 import { NEWEST_VERSION, PROJECT_FORMAT } from '../file/index.ts'
 
 type Schema = { properties?: Record<string, unknown>; required?: string[]; [key: string]: unknown }

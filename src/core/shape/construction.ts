@@ -80,6 +80,8 @@ export interface Construction<Base> {
   readonly around: (base: Base) => number
   /** What bands so deep add to the way around, beside the stitches of the base's last row; nothing unless it says otherwise. */
   readonly bandsAdd?: (bandsMm: number) => number
+  /** Rows that make it one row taller: 1 unless it says otherwise; null where its height is not that of its bands. */
+  readonly rowsARise?: number | null
   /** Stitches its bands are worked on: those of the base's last row unless it says otherwise. */
   readonly bandCount?: (base: Base) => number
   /** In working order. */

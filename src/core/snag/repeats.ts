@@ -1,4 +1,5 @@
-import { bandsOf, placesOf } from '../design/index.ts'
+import { bandOf } from '../band/index.ts'
+import { bandsOf } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
 import type { LedgerPart } from '../ledger/index.ts'
 import type { Finder, SnagContext } from './context.ts'
@@ -84,11 +85,10 @@ function changes({ piece }: SnagContext, part: LedgerPart): Mend[] {
 /** Written rows over another count than theirs. */
 export const writtenMisfits: Finder = ({ design, piece }) =>
   bandsOf(design).flatMap((part) => {
-    if (part.kind !== 'written') return []
+    const counted = bandOf(part).standsOn(part)
     const { id, firstRow, gauge, name } = piece.parts.find((one) => one.id === part.id)!
     const count = piece.columns.uses[firstRow]!
-    const counted = placesOf(part.rows[0]!).uses
-    if (count === counted) return []
+    if (counted === null || count === counted) return []
     const by = counted - count
     return [
       {
@@ -110,18 +110,19 @@ export const writtenMisfits: Finder = ({ design, piece }) =>
 /** A plain round that is to add or take away more stitches than it has room for. */
 export const tooLargeChanges: Finder = ({ design, piece }) =>
   bandsOf(design).flatMap((part) => {
-    if (part.kind !== 'plain' || part.adjust === 0) return []
+    const adjust = bandOf(part).change(part)
+    if (!adjust) return []
     const { endRow } = piece.parts.find(({ id }) => id === part.id)!
     const { firstRow } = piece.parts.find(({ id }) => id === part.id)!
     const count = piece.columns.uses[firstRow]!
     const made = piece.columns.makes[endRow - 1]! - count
-    if (made === part.adjust) return []
+    if (made === adjust) return []
     return [
       {
         code: 'adjust-too-large' as const,
         severity: 'error' as const,
         where: { part: part.id, round: piece.columns.number[endRow - 1]! },
-        facts: { name: part.name, adjust: part.adjust, count, made },
+        facts: { name: part.name, adjust, count, made },
         mends: [
           {
             kind: 'adjust' as const,
@@ -130,7 +131,12 @@ export const tooLargeChanges: Finder = ({ design, piece }) =>
               count: count + made,
               sizeMm: piece.columns.widthMm[endRow - 1]!,
             },
-            edits: [{ name: 'setPart' as const, args: { id: part.id, values: { adjust: made } } }],
+            edits: [
+              {
+                name: 'setPart' as const,
+                args: { id: part.id, values: { ...bandOf(part).withChange(part, made) } },
+              },
+            ],
           },
         ],
       },

@@ -1,7 +1,7 @@
-import { bandsOf, baseOf, growthOf, type PlainPart } from '../design/index.ts'
-import { baseFlatness, fitEdits, fitsOf } from '../fit/index.ts'
+import { baseOf, type BasePart, growthOf, roundsOf } from '../design/index.ts'
+import { baseFlatness, fitEdits, fitsOf, topmostEven } from '../fit/index.ts'
 import { gaugeForCount, maybeOutsideClass, partGauge } from '../ledger/index.ts'
-import { foldsOf, lieOf, type Unequal } from '../shape/index.ts'
+import { constructionOf, foldsOf, lieOf, type Unequal } from '../shape/index.ts'
 import type { Finder } from './context.ts'
 import type { Mend } from './snag.ts'
 
@@ -43,24 +43,23 @@ export const sizeOff: Finder = ({ design, ledger }) => {
 /** The body is taller or lower than wanted; the topmost plain band can take the difference. */
 export const heightOff: Finder = ({ design, ledger }) => {
   const base = baseOf(design)
-  // The height of a disc bag is its discs'; of the others that of the bands, on one face or two.
-  if (base.kind === 'discs') return []
+  const { rowsARise = 1 } = constructionOf<BasePart>(base)
+  if (rowsARise === null) return []
   const made = ledger.sizes.heightMm
   const wanted = design.want.heightMm
-  const faces = base.kind === 'folded-panel' ? 2 : 1
-  const plain = bandsOf(design).findLast((part): part is PlainPart => part.kind === 'plain')
-  const rowMm = partGauge(design, plain ?? base).rowHeightMm / faces
+  const plain = topmostEven(design)
+  const rowMm = partGauge(design, plain ?? base).rowHeightMm / rowsARise
   if (Math.abs(made - wanted) <= Math.max(ROWS_OFF * rowMm, wanted * design.want.tolerance))
     return []
-  const by = Math.round((wanted - made) / rowMm / faces) * faces
+  const by = Math.round((wanted - made) / rowMm / rowsARise) * rowsARise
   const mends =
-    plain && plain.rounds + by >= 1 && by !== 0
+    plain && roundsOf(plain) + by >= 1 && by !== 0
       ? [
           {
             kind: 'rounds' as const,
             facts: { name: plain.name, by, madeMm: made + by * rowMm },
             edits: [
-              { name: 'setRounds' as const, args: { id: plain.id, rounds: plain.rounds + by } },
+              { name: 'setRounds' as const, args: { id: plain.id, rounds: roundsOf(plain) + by } },
             ],
           },
         ]

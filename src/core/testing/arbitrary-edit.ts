@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { baseInstead, type Design, type Edit, type EditName, workings } from '../design/index.ts'
+import { workings } from '../band/index.ts'
+import { baseInstead, type Design, type Edit, type EditName } from '../design/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 import { motif, plain, stripes, swatch, tote, written } from './tote.ts'

@@ -1,13 +1,6 @@
 import fc from 'fast-check'
-import {
-  type BandPart,
-  baseInstead,
-  type BasePart,
-  type Design,
-  growthOf,
-  type Making,
-  workings,
-} from '../design/index.ts'
+import { type BandPart, type Making, workings } from '../band/index.ts'
+import { baseInstead, type BasePart, type Design, growthOf } from '../design/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 import { base, motif, plain, stripes, tote, written } from './tote.ts'
@@ -71,7 +64,8 @@ const band: fc.Arbitrary<(id: string) => BandPart> = fc.oneof(
     ),
 )
 
-const writtenBand = fc
+/** Any band of written rows, on an even count. */
+export const anyWritten = fc
   .record({ making: ownMaking, stitch, repeats: fc.integer({ min: 1, max: 60 }) })
   .map(({ repeats, ...of }) => written({ ...of, id: 'rows' }, repeats))
 
@@ -127,5 +121,5 @@ function baseOf(kind: BasePart['kind'], round: BasePart, own: object): BasePart 
 
 /** {@link anyDesign}, or one with a band of written rows, which may not fit what it stands on. */
 export const anyBag: fc.Arbitrary<Design> = fc
-  .tuple(anyDesign, fc.option(writtenBand))
+  .tuple(anyDesign, fc.option(anyWritten))
   .map(([design, rows]) => (rows ? { ...design, parts: [...design.parts, rows] } : design))

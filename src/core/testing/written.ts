@@ -42,7 +42,7 @@ export const styles: Readonly<
 export function writtenIn(design: Design, style: string): string {
   const { terms, of } = styles[style]!
   const words = { ...defaultWords, terms }
-  return writtenPattern(design, compile(design), words)
+  return writtenPattern(compile(design), words)
     .flatMap((piece) => [
       piece.name.toUpperCase(),
       ...piece.sections.flatMap((section) => [

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { bandOf } from '@core/band'
 import { type Cell, groundOf, lettersOf } from '@core/chart'
-import { partById } from '@core/design'
+import { isBase, partById } from '@core/design'
 import { bodyOf, partGauge } from '@core/ledger'
 import { printLength } from '@core/units'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
@@ -27,8 +28,10 @@ const place = computed(() =>
   bodyOf(derived.value.ledger).parts.find(({ id }) => id === part.value.id),
 )
 const firstRound = computed(() => (place.value?.firstRow ?? 0) + 1)
+/** The chart that is painted, where the band has one of its own. */
+const own = computed(() => (isBase(part.value) ? null : bandOf(part.value).chart(part.value)))
 const chart = computed(() => {
-  if (part.value.kind === 'tapestry') return part.value.chart
+  if (own.value) return own.value
   return place.value && place.value.endRow > place.value.firstRow
     ? partChart(derived.value.ledger, place.value, SHOWN_COLUMNS, workshop.words.hand)
     : null
@@ -54,7 +57,7 @@ const inBand = steady(() => (chart.value ? lettersOf(chart.value) : []))
 const row = ref<number | null>(null)
 watch(
   () => part.value.id,
-  () => (row.value = part.value.kind === 'tapestry' ? part.value.chart.colours.length >> 1 : 0),
+  () => (row.value = own.value ? own.value.colours.length >> 1 : 0),
   { immediate: true },
 )
 const point = (cell: Cell | null) => {
@@ -82,7 +85,7 @@ function paint(cells: readonly Cell[], yarn: string, gesture: string) {
 
 const repeatWords = computed(() =>
   chart.value
-    ? `${part.value.kind === 'tapestry' ? 'one repeat, ' : ''}${printLength(chart.value.width * gauge.value.stitchWidthMm, workshop.words.units)}`
+    ? `${own.value ? 'one repeat, ' : ''}${printLength(chart.value.width * gauge.value.stitchWidthMm, workshop.words.units)}`
     : '',
 )
 
@@ -97,7 +100,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   const yarn = /^[1-9]$/.test(event.key) ? design.value.yarns[Number(event.key) - 1] : undefined
   if (yarn) letter.value = yarn.letter
 })
-const paints = computed(() => part.value.kind === 'tapestry')
+const paints = computed(() => own.value !== null)
 const hand = computed(() => (paints.value ? tool.value : toolById('move')))
 </script>
 

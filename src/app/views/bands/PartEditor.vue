@@ -1,27 +1,24 @@
 <script setup lang="ts">
-import { Close, Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
-import { groundOf } from '@core/chart'
-import { baseOf, isBaseKind, partById, roundsOf, type Stripe } from '@core/design'
+import { baseOf, isBase, partById } from '@core/design'
 import { constructionOf } from '@core/shape'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import MakingFields from '@app/parts/MakingFields.vue'
 import StitchField from '@app/parts/StitchField.vue'
-import WholeField from '@app/parts/WholeField.vue'
 import { steady } from '@app/parts/steady.ts'
 import { useProject } from '@app/stores/project.ts'
-import WrittenFields from './WrittenFields.vue'
+import { bandEditors } from './band-editors.ts'
 import YarnSelect from './YarnSelect.vue'
 
 /** What is decided about the selected part. */
 const project = useProject()
-/** The part, of its chart only the size: painting changes nothing here. */
+const whole = computed(() => partById(project.design!, project.selectedPart!))
+/** What all parts have: painting changes nothing of it. */
 const part = steady(() => {
-  const one = partById(project.design!, project.selectedPart!)
-  if (one.kind !== 'tapestry') return one
-  const { width, colours } = one.chart
-  return { ...one, chart: { width, height: colours.length } }
+  const { id, name, stitch, making } = whole.value
+  return { id, name, stitch, making, yarn: 'yarn' in whole.value ? whole.value.yarn : null }
 })
+const editor = computed(() => (isBase(whole.value) ? undefined : bandEditors[whole.value.kind]))
 const set = (values: Record<string, unknown>) =>
   project.edit({ name: 'setPart', args: { id: part.value.id, values } })
 /** Whether the bands are worked in rows. */
@@ -30,26 +27,6 @@ const own = computed({
   get: () => (part.value.making ? 'own' : 'bag'),
   set: (value) => set({ making: value === 'own' ? project.design!.making : null }),
 })
-const setStripes = (change: (stripes: Stripe[]) => Stripe[]) => {
-  if (part.value.kind === 'stripes') set({ stripes: change([...part.value.stripes]) })
-}
-const setStripe = (i: number, values: Partial<Stripe>) =>
-  setStripes((stripes) => stripes.map((stripe, s) => (s === i ? { ...stripe, ...values } : stripe)))
-const addStripe = () =>
-  setStripes((stripes) => [
-    ...stripes,
-    { yarn: stripes.at(-2)?.yarn ?? stripes[0]!.yarn, rounds: 2 },
-  ])
-
-/** Blank columns and rows come in the ground of the chart. */
-function resize(width: number, height: number) {
-  const one = partById(project.design!, part.value.id)
-  if (one.kind === 'tapestry')
-    project.edit({
-      name: 'resizeChart',
-      args: { id: one.id, width, height, letter: groundOf(one.chart) },
-    })
-}
 function rename(event: Event) {
   const name = (event.target as HTMLInputElement).value.trim()
   if (name) set({ name })
@@ -69,7 +46,7 @@ function rename(event: Event) {
       :model-value="part.stitch"
       @update:model-value="set({ stitch: $event })"
     />
-    <div v-if="'yarn' in part" class="measure-field">
+    <div v-if="part.yarn !== null" class="measure-field">
       <label for="part-yarn">Yarn</label>
       <YarnSelect
         id="part-yarn"
@@ -78,98 +55,8 @@ function rename(event: Event) {
         @update:model-value="set({ yarn: $event })"
       />
     </div>
-    <template v-if="part.kind === 'plain'">
-      <WholeField
-        label="Rounds"
-        :model-value="part.rounds"
-        :min="1"
-        :max="1000"
-        @update:model-value="set({ rounds: $event })"
-      />
-      <WholeField
-        label="Even out"
-        signed
-        :model-value="part.adjust"
-        :min="-2000"
-        :max="2000"
-        @update:model-value="set({ adjust: $event })"
-      />
-      <WholeField
-        v-if="part.adjust !== 0 && part.rounds > 1"
-        label="Shared by"
-        :hint="part.steps === 1 ? 'the last' : 'rounds'"
-        :model-value="part.steps"
-        :min="1"
-        :max="part.rounds"
-        @update:model-value="set({ steps: $event })"
-      />
-    </template>
-    <template v-else-if="part.kind === 'stripes'">
-      <p class="note head">Stripes, from below · {{ roundsOf(part) }} rounds</p>
-      <ol class="stripes">
-        <li v-for="(stripe, i) in part.stripes" :key="i">
-          <YarnSelect
-            :model-value="stripe.yarn"
-            :label="`Yarn of stripe ${i + 1}`"
-            @update:model-value="setStripe(i, { yarn: $event })"
-          />
-          <WholeField
-            :label="`Rounds of stripe ${i + 1}`"
-            :model-value="stripe.rounds"
-            :min="1"
-            :max="1000"
-            @update:model-value="setStripe(i, { rounds: $event })"
-          />
-          <button
-            type="button"
-            class="icon-button"
-            :disabled="part.stripes.length === 1"
-            :aria-label="`Take out stripe ${i + 1}`"
-            @click="setStripes((stripes) => stripes.filter((_, s) => s !== i))"
-          >
-            <ElIcon :size="13"><Close /></ElIcon>
-          </button>
-        </li>
-      </ol>
-      <button type="button" class="button" @click="addStripe">
-        <ElIcon><Plus /></ElIcon>Stripe
-      </button>
-    </template>
-    <template v-else-if="part.kind === 'tapestry'">
-      <WholeField
-        label="Repeat"
-        :model-value="part.chart.width"
-        :min="1"
-        :max="1000"
-        @update:model-value="resize($event, part.chart.height)"
-      />
-      <WholeField
-        label="Rounds"
-        :model-value="part.chart.height"
-        :min="1"
-        :max="1000"
-        @update:model-value="resize(part.chart.width, $event)"
-      />
-      <WholeField
-        label="Worked"
-        :model-value="part.times"
-        :min="1"
-        :max="100"
-        :hint="part.times === 1 ? 'time' : 'times'"
-        @update:model-value="set({ times: $event })"
-      />
-      <WholeField
-        v-if="rows"
-        label="To balance"
-        hint="columns"
-        :model-value="part.balance"
-        :min="0"
-        :max="part.chart.width - 1"
-        @update:model-value="set({ balance: $event })"
-      />
-    </template>
-    <WrittenFields v-else-if="part.kind === 'written'" :key="part.id" :part="part" />
-    <template v-if="!isBaseKind(part.kind) && !rows">
+    <component :is="editor" v-if="editor" :key="part.id" :part="whole" :rows="rows" @set="set" />
+    <template v-if="!isBase(whole) && !rows">
       <ChoiceOf
         v-model="own"
         legend="How its rounds are worked"
@@ -184,7 +71,7 @@ function rename(event: Event) {
         @update:model-value="set({ making: $event })"
       />
     </template>
-    <p v-if="isBaseKind(part.kind)" class="note">
+    <p v-if="isBase(whole)" class="note">
       Its increases and its size are under <RouterLink :to="{ name: 'size' }">Size</RouterLink>.
     </p>
   </section>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { bandOf } from '@core/band'
 import { isBase, partById } from '@core/design'
 import { abbrOf, stitchById } from '@core/stitch'
 import { bodyOf } from '@core/ledger'
@@ -16,7 +17,6 @@ const part = computed(() => partById(project.design!, project.selectedPart!))
 const place = computed(() =>
   bodyOf(derived.value.ledger).parts.find(({ id }) => id === part.value.id),
 )
-const KINDS = { plain: 'Plain in', stripes: 'Stripes in', written: 'Written rows on' } as const
 const name = computed(() => part.value.name)
 const about = computed(() => {
   const stitch = abbrOf(stitchById(part.value.stitch), workshop.words)
@@ -25,16 +25,19 @@ const about = computed(() => {
   const { columns, worked } = bodyOf(derived.value.ledger)
   const rounds = `${worked} ${firstRow + 1}–${endRow}`
   const count = columns.uses[firstRow]!
-  if (part.value.kind === 'tapestry') {
-    const { width, colours } = part.value.chart
-    const left = (count - place.value.balance) % width
-    const repeats = `${Math.floor(count / width)} repeats in ${count} stitches${left ? `, ${left} left over` : ''}`
-    return `Tapestry in ${stitch} · repeat ${width} × ${colours.length} · ${repeats} · ${rounds}`
+  const { value: one } = part
+  if (isBase(one))
+    return `${constructionOf(one).name} in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${rounds}`
+  const { heading, chart, repeat } = bandOf(one)
+  const [drawn, repeats] = [chart(one), repeat(one, worked)]
+  if (repeats) {
+    const left = (count - repeats.offset) % repeats.multiple
+    const times = `${Math.floor(count / repeats.multiple)} repeats in ${count} stitches${left ? `, ${left} left over` : ''}`
+    const tall = drawn ? ` × ${drawn.colours.length}` : ''
+    return `${heading} ${stitch} · repeat ${repeats.multiple}${tall} · ${times} · ${rounds}`
   }
-  if (isBase(part.value))
-    return `${constructionOf(part.value).name} in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${rounds}`
   const high = columns.heightMm[endRow - 1]! - (firstRow ? columns.heightMm[firstRow - 1]! : 0)
-  return `${KINDS[part.value.kind]} ${stitch} · ${columns.makes[endRow - 1]} stitches · ${printLength(high, workshop.words.units)} tall · ${rounds}`
+  return `${heading} ${stitch} · ${columns.makes[endRow - 1]} stitches · ${printLength(high, workshop.words.units)} tall · ${rounds}`
 })
 </script>
 

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { baseOf, type WrittenPart } from '@core/design'
-import { bodyOf, standsOn } from '@core/ledger'
+import { bandOf, type WrittenPart } from '@core/band'
+import { baseOf } from '@core/design'
+import { bodyOf } from '@core/ledger'
 import { constructionOf } from '@core/shape'
 import { useProject } from '@app/stores/project.ts'
 import { checker } from '@app/workers/workers.ts'
 
 /** The rows of a written band in shorthand: counted over what stands below it before they are taken. */
-const { part } = defineProps<{ part: WrittenPart }>()
+const { part } = defineProps<{ part: WrittenPart; rows: boolean }>()
 const project = useProject()
 const kept = computed(() => part.rows.map(({ text }) => text).join('\n'))
 const text = ref(kept.value)
@@ -22,7 +23,7 @@ const below = computed(() => {
   const place = parts.find(({ id }) => id === part.id)
   return place ? columns.uses[place.firstRow]! : 0
 })
-const misfit = computed(() => below.value > 0 && !standsOn(part, below.value))
+const misfit = computed(() => below.value > 0 && bandOf(part).standsOn(part) !== below.value)
 
 async function count() {
   const design = project.design!

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { Close, Plus } from '@element-plus/icons-vue'
 import { computed, ref } from 'vue'
-import { fabrics, type Swatch } from '@core/design'
+import { fabrics } from '@core/band'
+import { type Swatch } from '@core/design'
 import { maybeOutsideClass, partGauge } from '@core/ledger'
 import { abbrOf, stitchById } from '@core/stitch'
 import { parsePer, type Per, printNumber } from '@core/units'

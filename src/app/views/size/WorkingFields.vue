@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { baseOf, type Beginning, type Making } from '@core/design'
+import { type Making } from '@core/band'
+import { baseOf, type Beginning } from '@core/design'
 import { constructionOf } from '@core/shape'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import MakingFields from '@app/parts/MakingFields.vue'

@@ -19,6 +19,8 @@ export const discs: Construction<Discs> = {
   growth: ({ increase }) => ({ first: increase, increase }),
   flat: flatIncrease,
   around: () => 1,
+  // As tall as its discs.
+  rowsARise: null,
   bandCount: ({ strip }) => strip,
   pieces: (base) => [
     { id: 'disc', name: 'Disc', times: 2, worked: 'rounds', rows: roundBaseRows(base), lies: true },

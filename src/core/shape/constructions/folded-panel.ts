@@ -19,6 +19,7 @@ export const foldedPanel: Construction<FoldedPanel> = {
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,
   around: () => 2,
+  rowsARise: 2,
   pieces: ({ count }) => inPanels(count, 1),
   joins: ({ flapRows }, { bodyRows, bodyMm }) =>
     ['the left side', 'the right side'].map((side) => ({

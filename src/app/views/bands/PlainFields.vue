@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { LIMITS, type PlainPart } from '@core/band'
+import WholeField from '@app/parts/WholeField.vue'
+
+/** What is decided about plain rounds. */
+defineProps<{ part: PlainPart; rows: boolean }>()
+const emit = defineEmits<{ set: [values: Partial<PlainPart>] }>()
+const set = (values: Partial<PlainPart>) => emit('set', values)
+</script>
+
+<template>
+  <WholeField
+    label="Rounds"
+    :model-value="part.rounds"
+    :min="1"
+    :max="LIMITS.rounds"
+    @update:model-value="set({ rounds: $event })"
+  />
+  <WholeField
+    label="Even out"
+    signed
+    :model-value="part.adjust"
+    :min="-LIMITS.count"
+    :max="LIMITS.count"
+    @update:model-value="set({ adjust: $event })"
+  />
+  <WholeField
+    v-if="part.adjust !== 0 && part.rounds > 1"
+    label="Shared by"
+    :hint="part.steps === 1 ? 'the last' : 'rounds'"
+    :model-value="part.steps"
+    :min="1"
+    :max="part.rounds"
+    @update:model-value="set({ steps: $event })"
+  />
+</template>

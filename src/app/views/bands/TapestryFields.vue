@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { LIMITS, type TapestryPart } from '@core/band'
+import { groundOf } from '@core/chart'
+import WholeField from '@app/parts/WholeField.vue'
+import { steady } from '@app/parts/steady.ts'
+import { useProject } from '@app/stores/project.ts'
+
+/** The size of a chart, and how often it is worked. */
+const props = defineProps<{ part: TapestryPart; rows: boolean }>()
+const emit = defineEmits<{ set: [values: Partial<TapestryPart>] }>()
+const project = useProject()
+const set = (values: Partial<TapestryPart>) => emit('set', values)
+/** Of the chart only its size: painting changes nothing here. */
+const part = steady(() => {
+  const { times, balance, chart } = props.part
+  return { times, balance, chart: { width: chart.width, height: chart.colours.length } }
+})
+/** Blank columns and rows come in the ground of the chart. */
+const resize = (width: number, height: number) =>
+  project.edit({
+    name: 'resizeChart',
+    args: { id: props.part.id, width, height, letter: groundOf(props.part.chart) },
+  })
+</script>
+
+<template>
+  <WholeField
+    label="Repeat"
+    :model-value="part.chart.width"
+    :min="1"
+    :max="LIMITS.chartWidth"
+    @update:model-value="resize($event, part.chart.height)"
+  />
+  <WholeField
+    label="Rounds"
+    :model-value="part.chart.height"
+    :min="1"
+    :max="LIMITS.chartWidth"
+    @update:model-value="resize(part.chart.width, $event)"
+  />
+  <WholeField
+    label="Worked"
+    :model-value="part.times"
+    :min="1"
+    :max="LIMITS.times"
+    :hint="part.times === 1 ? 'time' : 'times'"
+    @update:model-value="set({ times: $event })"
+  />
+  <WholeField
+    v-if="rows"
+    label="To balance"
+    hint="columns"
+    :model-value="part.balance"
+    :min="0"
+    :max="part.chart.width - 1"
+    @update:model-value="set({ balance: $event })"
+  />
+</template>

@@ -1,0 +1,14 @@
+import type { Component } from 'vue'
+import type { BandKind } from '@core/band'
+import PlainFields from './PlainFields.vue'
+import StripesFields from './StripesFields.vue'
+import TapestryFields from './TapestryFields.vue'
+import WrittenFields from './WrittenFields.vue'
+
+/** What is decided about each kind of band beside what all parts have. One without an entry has nothing more. */
+export const bandEditors: { readonly [Kind in BandKind]?: Component } = {
+  plain: PlainFields,
+  stripes: StripesFields,
+  tapestry: TapestryFields,
+  written: WrittenFields,
+}

@@ -1,0 +1,107 @@
+import type { Chart } from '../chart/index.ts'
+import type { Fabric } from './section.ts'
+
+/** So many of one stitch in one yarn, one after the other. */
+export interface BandRun {
+  readonly stitch: string
+  readonly yarn: string
+  readonly count: number
+}
+
+/** What a band's rows are worked on. */
+export interface Ground {
+  /** Places the row below leaves. */
+  readonly count: number
+  readonly hand: 'right' | 'left'
+  readonly worked: 'rounds' | 'rows'
+}
+
+/** What a new band begins with. */
+export interface NewFrom {
+  readonly stitch: string
+  /** Letters of the bag's yarns, one at least. */
+  readonly letters: readonly string[]
+  /** Places it is put on; 0 when that is not known. */
+  readonly count: number
+  /** The word of its stitch. */
+  readonly abbr: string
+}
+
+/** Stitches after which a pattern begins again, and those beside its repeats on a flat panel. */
+export interface Repeat {
+  readonly multiple: number
+  readonly offset: number
+}
+
+/** Tells a fault of a field of the part, by its name below the part. */
+export type Say = (field: string, message: string) => void
+
+/** Without its id, which the bag gives. */
+type New<Part> = Omit<Part, 'id'>
+
+/**
+ * One kind of band: all that the program knows of it. `Part` is its document. Whoever asks anything of a band asks it here;
+ * nobody asks which kind it is.
+ */
+export interface Band<Part> {
+  readonly document: new () => Part
+  /** In the list of what can be added, and before its stitch: "Plain in sc". */
+  readonly title: string
+  readonly heading: string
+  readonly begin: (from: NewFrom) => New<Part>
+
+  readonly rounds: (part: Part) => number
+  /** What makes it so many rounds; null where one number cannot say it. */
+  readonly withRounds: (part: Part, rounds: number) => Partial<Part> | null
+  /** What makes it so many times as tall; null where it stays whole. */
+  readonly stretched: (part: Part, by: number) => Partial<Part> | null
+  /** Keeps its fields in step with one another after one of them was set. */
+  readonly settled: (part: Part) => Partial<Part>
+
+  readonly yarns: (part: Part) => readonly string[]
+  readonly withYarn: (part: Part, from: string, to: string) => Partial<Part>
+  /** The yarn its last row ends in. */
+  readonly lastYarn: (part: Part) => string
+  /** The one yarn its gauge may be of; null when it is worked in several. */
+  readonly gaugeYarn: (part: Part) => string | null
+  readonly fabric: Fabric
+
+  /** Null when it has none. */
+  readonly repeat: (part: Part, worked: 'rounds' | 'rows') => Repeat | null
+  /** The only count it can stand on; null for any. */
+  readonly standsOn: (part: Part) => number | null
+  /** Stitches it is to add, or below 0 to take away; null where a change of count is not its work. */
+  readonly change: (part: Part) => number | null
+  /** What makes its change so many stitches. */
+  readonly withChange: (part: Part, by: number) => Partial<Part>
+  /** Places it leaves on so many, at the most. */
+  readonly leaves: (part: Part, count: number) => number
+  readonly faults: (part: Part, say: Say) => void
+  /** Cells of its chart, and runs of its rows. */
+  readonly size: (part: Part) => { readonly cells: number; readonly runs: number }
+
+  /** Its rows from below, each in working order on the right side. */
+  readonly rows: (part: Part, ground: Ground) => Iterable<readonly BandRun[]>
+  /** Its rows as they are said, in US terms, on so many places; null when they are said from what is worked. */
+  readonly texts: (part: Part, count: number) => readonly string[] | null
+  /** Its chart, where it has one of its own. */
+  readonly chart: (part: Part) => Chart | null
+}
+
+/** What most bands have nothing to say of. */
+export const usual = {
+  settled: () => ({}),
+  repeat: () => null,
+  standsOn: () => null,
+  change: () => null,
+  withChange: () => ({}),
+  leaves: (_: unknown, count: number) => count,
+  faults: () => {},
+  size: () => ({ cells: 0, runs: 0 }),
+  texts: () => null,
+  chart: () => null,
+} as const
+
+/** Whole and within what there can be. */
+export const within = (value: number, least: number, most: number): number =>
+  Math.min(most, Math.max(least, Math.round(value) || 0))

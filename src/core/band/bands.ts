@@ -1,0 +1,16 @@
+import type { Band } from './band.ts'
+import { plain, type PlainPart } from './plain.ts'
+import { stripes, type StripesPart } from './stripes.ts'
+import { tapestry, type TapestryPart } from './tapestry.ts'
+import { written, type WrittenPart } from './written.ts'
+
+/** Every kind of band there is, in the order they are offered. One is added here and nowhere else. */
+export const bands = { plain, stripes, tapestry, written } as const
+
+export type BandPart = PlainPart | StripesPart | TapestryPart | WrittenPart
+export type BandKind = keyof typeof bands
+export const bandKinds = Object.keys(bands) as BandKind[]
+
+/** The definition of a band, ready to be asked about it. */
+export const bandOf = (part: { readonly kind: BandKind }): Band<BandPart> =>
+  bands[part.kind] as unknown as Band<BandPart>

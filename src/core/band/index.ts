@@ -1,0 +1,8 @@
+export * from './band.ts'
+export * from './bands.ts'
+export { markedRuns } from './marked-runs.ts'
+export { evenedRuns, PlainPart } from './plain.ts'
+export * from './section.ts'
+export { Stripe, StripesPart } from './stripes.ts'
+export { ChartDocument, TapestryPart } from './tapestry.ts'
+export { placesOf, WrittenPart, WrittenRow, WrittenRun } from './written.ts'

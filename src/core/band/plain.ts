@@ -1,0 +1,88 @@
+import { Whole, OneOf } from '../fields/index.ts'
+import { evenPlaces } from '../solver/index.ts'
+import { decreaseFor, increaseFor } from '../stitch/index.ts'
+import { type Band, type BandRun, usual, within } from './band.ts'
+import { markedRuns } from './marked-runs.ts'
+import { Letter, LIMITS, Section } from './section.ts'
+
+export class PlainPart extends Section {
+  @OneOf(['plain']) readonly kind!: 'plain'
+  @Letter() readonly yarn!: string
+  @Whole(1, LIMITS.rounds) readonly rounds!: number
+  /** Stitches added (or, below 0, taken away) evenly over it. */
+  @Whole(-LIMITS.count, LIMITS.count) readonly adjust!: number
+  /** Rounds that share the change: the last, or several evenly apart, which tapers. */
+  @Whole(1, LIMITS.rounds) readonly steps!: number
+}
+
+/** Stitches a row can add, or take away, of those it is asked to. */
+const possible = (count: number, adjust: number): number =>
+  adjust >= 0 ? Math.min(adjust, count) : -Math.min(-adjust, Math.floor(count / 2), count - 1)
+
+/** One row in one colour that adds (or takes away) stitches evenly; as many as there is room for. */
+export function evenedRuns(count: number, adjust: number, stitch: string, yarn: string): BandRun[] {
+  const by = possible(count, adjust)
+  // A decrease takes two places, so fewer units are worked.
+  const units = by >= 0 ? count : count + by
+  const changed = (adjust >= 0 ? increaseFor(stitch) : decreaseFor(stitch)).id
+  const places = evenPlaces(units, Math.abs(by)).map((place) => ({ place, stitch: changed }))
+  return markedRuns(units, places, stitch, yarn)
+}
+
+/** Rows that carry the change: `steps` of them evenly apart, the last one the last; what each adds. */
+function sharesOf({ rounds, adjust, steps }: PlainPart): ReadonlyMap<number, number> {
+  const shares = new Map<number, number>()
+  for (let i = 1; i <= steps; i++) {
+    const before = Math.trunc((adjust * (i - 1)) / steps)
+    shares.set(Math.round((rounds * i) / steps), Math.trunc((adjust * i) / steps) - before)
+  }
+  return shares
+}
+
+/** Rounds of one stitch in one yarn, which may add or take away stitches on the way. */
+export const plain: Band<PlainPart> = {
+  ...usual,
+  document: PlainPart,
+  title: 'Plain rounds',
+  heading: 'Plain in',
+  begin: ({ stitch, letters }) => ({
+    kind: 'plain',
+    name: 'Plain',
+    making: null,
+    stitch,
+    yarn: letters[0]!,
+    rounds: 4,
+    adjust: 0,
+    steps: 1,
+  }),
+  rounds: ({ rounds }) => rounds,
+  withRounds: ({ steps }, wanted) => {
+    const rounds = within(wanted, 1, LIMITS.rounds)
+    return { rounds, steps: Math.min(steps, rounds) }
+  },
+  stretched: (part, by) => plain.withRounds(part, part.rounds * by),
+  settled: ({ steps, rounds }) => ({ steps: Math.min(steps, rounds) }),
+  yarns: ({ yarn }) => [yarn],
+  withYarn: ({ yarn }, from, to) => (yarn === from ? { yarn: to } : {}),
+  lastYarn: ({ yarn }) => yarn,
+  gaugeYarn: ({ yarn }) => yarn,
+  fabric: 'plain',
+  change: ({ adjust }) => adjust,
+  withChange: (_, adjust) => ({ adjust }),
+  leaves: (part, count) =>
+    [...sharesOf(part)]
+      .sort(([a], [b]) => a - b)
+      .reduce((now, [, share]) => now + possible(now, share), count),
+  faults: ({ steps, rounds }, say) => {
+    if (steps > rounds) say('steps', `there are only ${rounds} rounds to share the change`)
+  },
+  *rows(part, { count }) {
+    const shares = sharesOf(part)
+    let now = count
+    for (let i = 1; i <= part.rounds; i++) {
+      const share = shares.get(i) ?? 0
+      yield evenedRuns(now, share, part.stitch, part.yarn)
+      now += possible(now, share)
+    }
+  },
+}

@@ -1,0 +1,67 @@
+import { Flag, OneOf, One, OrNull, Pattern, Text } from '../fields/index.ts'
+import { groundStitchIds } from '../stitch/index.ts'
+
+/* What every part of a bag has, a base as a band. */
+
+export const LIMITS = {
+  yarns: 24,
+  parts: 60,
+  rounds: 1000,
+  count: 2000,
+  chartWidth: 1000,
+  chartHeight: 1000,
+  stripes: 200,
+  times: 100,
+  along: 400,
+  squares: 20,
+  strip: 200,
+  swatches: 12,
+  writtenRows: 300,
+  rowText: 1200,
+  /** Of a written pattern that is checked, in characters. */
+  patternText: 400_000,
+  /** Stitches a row leaves, whatever is added or sewn up. */
+  rowCount: 4000,
+  /** Rounds of all bands. */
+  bandRounds: 4000,
+  /** Stitches of all bands, cells of all charts, and runs of all written rows. */
+  stitches: 4_000_000,
+  cells: 4_000_000,
+  runs: 40_000,
+  /** A stitch of a swatch, either way, and how many times as tall as wide it is (or as wide as tall). */
+  stitchMm: { least: 0.5, most: 200 },
+  stitchSlant: 6,
+} as const
+
+/** What stands for a yarn in charts and rows. */
+export const Letter = (): PropertyDecorator => Pattern(/^[A-Z]$/, 'one capital letter')
+export const GroundStitch = (): PropertyDecorator => OneOf(groundStitchIds)
+const Id = () => Pattern(/^[A-Za-z0-9-]{1,40}$/, 'an id of letters, digits and dashes')
+
+export const workings = ['spiral', 'joined', 'turned', 'turn-once'] as const
+export type Working = (typeof workings)[number]
+
+/** How rounds go on from one another, and how each begins: schools differ, and may differ from section to section. */
+export class Making {
+  /** On in a spiral; joined; joined and turned; or joined, with its first round turned and no other. */
+  @OneOf(workings) readonly working!: Working
+  /** What a joined round begins with. */
+  @OneOf(['chain', 'stacked', 'standing']) readonly start!: 'chain' | 'stacked' | 'standing'
+  /** Whether the starting chain counts as a stitch; that of single crochet never does. */
+  @Flag() readonly chainCounts!: boolean
+  /** Where the first stitch goes: where the chain stands, the next, or the second with the last doubled. */
+  @OneOf(['same', 'next', 'second']) readonly first!: 'same' | 'next' | 'second'
+}
+
+/** What every part has. */
+export abstract class Section {
+  @Id() readonly id!: string
+  @Text(60) readonly name!: string
+  /** How its rounds are worked; null when like the rest of the bag. */
+  @OrNull() @One(() => Making) readonly making!: Making | null
+  @GroundStitch() readonly stitch!: string
+}
+
+/** Ways a swatch is worked that have a gauge of their own in one and the same stitch. */
+export const fabrics = ['plain', 'tapestry'] as const
+export type Fabric = (typeof fabrics)[number]

@@ -1,0 +1,67 @@
+import { Many, OneOf, Whole } from '../fields/index.ts'
+import { type Band, usual, within } from './band.ts'
+import { Letter, LIMITS, Section } from './section.ts'
+
+export class Stripe {
+  @Letter() readonly yarn!: string
+  @Whole(1, LIMITS.rounds) readonly rounds!: number
+}
+
+export class StripesPart extends Section {
+  @OneOf(['stripes']) readonly kind!: 'stripes'
+  @Many(() => Stripe, LIMITS.stripes)
+  readonly stripes!: readonly Stripe[]
+}
+
+const roundsOf = ({ stripes }: StripesPart) => stripes.reduce((sum, { rounds }) => sum + rounds, 0)
+
+/** Stripes so many rounds tall: they grow and shrink at their top, and one round stays. */
+function cutTo(part: StripesPart, wanted: number): Stripe[] {
+  const stripes: Stripe[] = []
+  let left = within(wanted, 1, LIMITS.rounds)
+  for (const stripe of part.stripes) {
+    if (left === 0) break
+    const rounds = Math.min(stripe.rounds, left)
+    stripes.push(rounds === stripe.rounds ? stripe : { ...stripe, rounds })
+    left -= rounds
+  }
+  const top = stripes.pop()!
+  const rounds = Math.min(LIMITS.rounds, top.rounds + left)
+  return [...stripes, rounds === top.rounds ? top : { ...top, rounds }]
+}
+
+/** Rounds of one stitch whose yarn changes every few. */
+export const stripes: Band<StripesPart> = {
+  ...usual,
+  document: StripesPart,
+  title: 'Stripes',
+  heading: 'Stripes in',
+  begin: ({ stitch, letters: [first, second = first] }) => ({
+    kind: 'stripes',
+    name: 'Stripes',
+    making: null,
+    stitch,
+    stripes: [second!, first!, second!].map((yarn) => ({ yarn, rounds: 2 })),
+  }),
+  rounds: roundsOf,
+  withRounds: (part, rounds) => ({ stripes: cutTo(part, rounds) }),
+  stretched: (part, by) => ({
+    stripes: part.stripes.map((stripe) => ({
+      ...stripe,
+      rounds: within(stripe.rounds * by, 1, LIMITS.rounds),
+    })),
+  }),
+  yarns: (part) => [...new Set(part.stripes.map(({ yarn }) => yarn))],
+  withYarn: (part, from, to) => ({
+    stripes: part.stripes.map((stripe) =>
+      stripe.yarn === from ? { ...stripe, yarn: to } : stripe,
+    ),
+  }),
+  lastYarn: (part) => part.stripes.at(-1)!.yarn,
+  gaugeYarn: () => null,
+  fabric: 'plain',
+  *rows(part, { count }) {
+    for (const { yarn, rounds } of part.stripes)
+      for (let i = 0; i < rounds; i++) yield [{ stitch: part.stitch, yarn, count }]
+  },
+}
