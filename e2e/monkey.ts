@@ -116,10 +116,13 @@ const actions: readonly Action[] = [
   },
 ]
 
-/** Does so many things; what cannot be done just then is left. */
-export async function monkey(page: Page, random: Random, times: number): Promise<void> {
-  for (let i = 0; i < times; i++) await pick(random, actions)(page, random).catch(() => {})
+/** Does so many things; what cannot be done just then is left. Whether the bag is still on the table: keys lead out of it too. */
+export async function monkey(page: Page, random: Random, times: number): Promise<boolean> {
+  const inBag = () => /\/bag\//.test(page.url())
+  for (let i = 0; i < times && inBag(); i++)
+    await pick(random, actions)(page, random).catch(() => {})
   for (let i = 0; i < 3; i++) await page.keyboard.press('Escape')
+  return inBag()
 }
 
 /** Takes everything back there is. */

@@ -1,7 +1,7 @@
 import type { BasePart } from '@core/design'
 import { bodyOf, type Piece } from '@core/ledger'
 import type { Derived } from '@core/plan'
-import { foldsOf } from '@core/shape'
+import { constructionOf, type Front } from '@core/shape'
 
 /*
  * What of a bag is seen from the front, laid flat: which rows of which piece lie where. Lengths in mm, from the top left
@@ -56,72 +56,63 @@ function rowsFace(
   return { kind: 'rows', piece, firstRow, endRow, ...box, heightMm, turned }
 }
 
-type Layout = (look: Look, base: BasePart) => readonly Face[]
-
-/** What stands: the rounds above the base. */
-const standing: Layout = (look) => {
-  const { pieces, sizes } = look.ledger
-  const at = pieces.indexOf(bodyOf(look.ledger))
-  const { columns, rows } = pieces[at]!
-  const first = columns.heightMm.findIndex((mm) => mm > 0)
-  const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
-  return first < 0 ? [] : [rowsFace(look, at, [first, rows], box)]
+type Layouts = {
+  readonly [Kind in Front['kind']]: (
+    look: Look,
+    front: Extract<Front, { kind: Kind }>,
+  ) => readonly Face[]
 }
 
-const onePanel: Layout = (look) => {
-  const [{ rows }] = look.ledger.pieces as [Piece]
-  return [rowsFace(look, 0, [0, rows], { leftMm: 0, topMm: 0, widthMm: look.ledger.sizes.flatMm })]
-}
-
-/** The front edge is the first row and lies on top; the flap comes over from the back and hides some of it. */
-const folded: Layout = (look, base) => {
-  if (base.kind !== 'folded-panel') return []
-  const { sizes, pieces } = look.ledger
-  const { rows } = pieces[0]!
-  const { front } = foldsOf(rows, base.flapRows)
-  const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
-  return [
-    rowsFace(look, 0, [0, front], box, true),
-    rowsFace(look, 0, [Math.max(0, rows - base.flapRows), rows], box, true),
-  ]
-}
-
-const squares: Layout = (look, base) => {
-  if (base.kind !== 'squares') return []
-  const { pieces } = look.ledger
-  const { columns, rows } = pieces[0]!
-  const [wide, high] = [columns.widthMm[0]!, columns.alongMm[rows - 1]!]
-  const top = pieces.length - 1
-  const topMm = pieces[top]!.columns.alongMm.at(-1)!
-  const grid = Array.from({ length: base.across * base.down }, (_, i) => {
-    const [column, row] = [i % base.across, Math.floor(i / base.across)]
-    const piece = pieces.length > 2 ? (column + row) % 2 : 0
-    const box = { leftMm: column * wide, topMm: topMm + row * high, widthMm: wide }
-    return rowsFace(look, piece, [0, rows], box)
-  })
-  const rim = { leftMm: 0, topMm: 0, widthMm: look.ledger.sizes.flatMm }
-  return [rowsFace(look, top, [0, pieces[top]!.rows], rim), ...grid]
-}
-
-const arc =
-  (half: boolean): Layout =>
-  ({ ledger }) => [{ kind: 'arc', piece: 0, half, radiusMm: ledger.sizes.flatMm / 2 }]
-
-const layouts: Readonly<Record<BasePart['kind'], Layout>> = {
-  'round-base': standing,
-  'oval-base': standing,
-  'rectangle-base': standing,
-  'flat-base': standing,
-  tube: standing,
-  'folded-panel': folded,
-  'two-panels': onePanel,
-  squares,
-  discs: arc(false),
-  'half-round': arc(true),
+/** Where each part of what is seen lies. */
+const layouts: Layouts = {
+  standing(look) {
+    const { pieces, sizes } = look.ledger
+    const at = pieces.indexOf(bodyOf(look.ledger))
+    const { columns, rows } = pieces[at]!
+    const first = columns.heightMm.findIndex((mm) => mm > 0)
+    const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
+    return first < 0 ? [] : [rowsFace(look, at, [first, rows], box)]
+  },
+  panel(look) {
+    const [{ rows }] = look.ledger.pieces as [Piece]
+    const box = { leftMm: 0, topMm: 0, widthMm: look.ledger.sizes.flatMm }
+    return [rowsFace(look, 0, [0, rows], box)]
+  },
+  // The front edge is the first row and lies on top; the flap comes over from the back and hides some of it.
+  folded(look, { up, over }) {
+    const { sizes, pieces } = look.ledger
+    const { rows } = pieces[0]!
+    const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
+    return [
+      rowsFace(look, 0, [0, up], box, true),
+      rowsFace(look, 0, [Math.max(0, rows - over), rows], box, true),
+    ]
+  },
+  grid(look, { across, down }) {
+    const { pieces } = look.ledger
+    const { columns, rows } = pieces[0]!
+    const [wide, high] = [columns.widthMm[0]!, columns.alongMm[rows - 1]!]
+    const top = pieces.length - 1
+    const topMm = pieces[top]!.columns.alongMm.at(-1)!
+    const grid = Array.from({ length: across * down }, (_, i) => {
+      const [column, row] = [i % across, Math.floor(i / across)]
+      const piece = pieces.length > 2 ? (column + row) % 2 : 0
+      const box = { leftMm: column * wide, topMm: topMm + row * high, widthMm: wide }
+      return rowsFace(look, piece, [0, rows], box)
+    })
+    const rim = { leftMm: 0, topMm: 0, widthMm: look.ledger.sizes.flatMm }
+    return [rowsFace(look, top, [0, pieces[top]!.rows], rim), ...grid]
+  },
+  arc: ({ ledger }, { half }) => [
+    { kind: 'arc', piece: 0, half, radiusMm: ledger.sizes.flatMm / 2 },
+  ],
 }
 
 /** What is seen of a bag from the front. */
 export function facesOf(base: BasePart, derived: Look): Faces {
-  const { flatMm, heightMm } = derived.ledger.sizes
-  return { widthMm: flatMm, heightMm, faces: layouts[base.kind](derived, base) }
+  const { sizes } = derived.ledger
+  const front = constructionOf<BasePart>(base).front?.(base, bodyOf(derived.ledger).rows)
+  const of = front ?? ({ kind: 'standing' } as const)
+  const layout = layouts[of.kind] as (look: Look, front: Front) => readonly Face[]
+  return { widthMm: sizes.flatMm, heightMm: sizes.heightMm, faces: layout(derived, of) }
 }

@@ -1,6 +1,7 @@
 import type { Draft } from 'immer'
 import { type BandPart, bandOf, bands, LIMITS, within } from '../band/index.ts'
 import { type Cell, paintedRows, withPadding, withSize } from '../chart/index.ts'
+import { constructionOf } from '../shape/index.ts'
 import type { BasePart, Design, Part, Yarn } from './documents.ts'
 import { BASE_YARNS, freePartId, growthOf, isBase, lastYarnOf, roundsOf } from './reading.ts'
 
@@ -125,9 +126,11 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
       if ('instead' in args) design.parts[0] = { ...args.instead } as Draft<BasePart>
       const base = design.parts[0]! as Draft<BasePart>
       if ('values' in args) Object.assign(base, args.values)
-      if (base.kind === 'oval-base') base.increase = Math.min(base.increase, 2 * base.inEnd)
-      base.count = Math.max(base.count, growthOf(base).first)
-      if (base.kind === 'tube') base.decrease = Math.min(base.decrease, base.count >> 1)
+      const settle = () =>
+        Object.assign(base, constructionOf<BasePart>(base as BasePart).settled?.(base as BasePart))
+      settle()
+      base.count = Math.max(base.count, growthOf(base as BasePart).first)
+      settle()
     },
   },
   setPart: {

@@ -59,10 +59,8 @@ function baseFaults(base: BasePart, where: string, say: Say) {
   const on = standingOn(base)
   if (on > LIMITS.rowCount)
     say(`${where}.count`, `makes a round of ${on} stitches; ${LIMITS.rowCount} are the most`)
-  if (base.kind === 'oval-base' && base.increase > 2 * base.inEnd)
-    say(`${where}.increase`, `the ends have room for ${2 * base.inEnd} in the second round`)
-  if (base.kind === 'tube' && base.decrease > base.count / 2)
-    say(`${where}.decrease`, `one round can take away ${Math.floor(base.count / 2)} at most`)
+  for (const [field, message] of constructionOf<BasePart>(base).faults?.(base) ?? [])
+    say(`${where}.${field}`, message)
 }
 
 /** Stitches the bands of a base begin on. */

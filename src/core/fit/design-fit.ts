@@ -52,15 +52,16 @@ export function fitBaseOf(design: Design, base: BasePart = baseOf(design)): FitB
 function fitBasesOf(design: Design): FitBase[] {
   const base = baseOf(design)
   const own = fitBaseOf(design)
-  if (base.kind !== 'round-base' || own.flat === null) return [own]
+  const { ring, worked } = constructionIn(design)
+  if (!ring || worked !== 'rounds' || own.flat === null) return [own]
   const off = (increase: number) => Math.abs(increase - own.flat!)
-  const others = [Math.floor(own.flat), Math.ceil(own.flat), base.increase - 1, base.increase + 1]
+  const others = [Math.floor(own.flat), Math.ceil(own.flat), own.increase - 1, own.increase + 1]
   return [
     own,
     ...[...new Set(others)]
-      .filter((increase) => increase >= 3 && increase !== base.increase)
+      .filter((increase) => increase >= 3 && increase !== own.increase)
       .filter((increase) => off(increase) < own.flat! * 0.1)
-      .map((increase) => fitBaseOf(design, { ...base, increase })),
+      .map((increase) => fitBaseOf(design, { ...base, increase } as BasePart)),
   ]
 }
 

@@ -20,11 +20,8 @@ export interface CompileOptions {
   readonly hand?: 'right' | 'left'
 }
 
-/** Units worked in a row of a shape: around a chain each chain of both sides once, but the two ends once for both. */
-function unitsOf(row: ShapeRow, part: BasePart): number {
-  if (row.kind === 'chain') return 'along' in part ? 2 * part.along - 1 : row.makes
-  return row.uses > 0 ? row.uses : row.makes
-}
+/** Units worked in a row of a shape. */
+const unitsOf = ({ units, uses, makes }: ShapeRow): number => units ?? (uses > 0 ? uses : makes)
 
 function shapeRuns(row: ShapeRow, part: BasePart, yarn: string): LedgerRun[] {
   const { stitch } = part
@@ -33,7 +30,7 @@ function shapeRuns(row: ShapeRow, part: BasePart, yarn: string): LedgerRun[] {
     place,
     stitch: severalFor(stitch, together).id,
   }))
-  return markedRuns(unitsOf(row, part), marks, stitch, yarn)
+  return markedRuns(unitsOf(row), marks, stitch, yarn)
 }
 
 /** Whether the next row is worked on the wrong side. */

@@ -50,6 +50,7 @@ function firstRow(base: ChainBase): ShapeRow {
     kind: 'chain',
     uses: 0,
     makes: chainFirstRound(base),
+    units: 2 * along - 1,
     marks: marks.filter(({ together }) => together > 1),
   }
 }

@@ -1,5 +1,8 @@
 import { firstRowOf, type ShapeRow } from './shape-row.ts'
 
+/** The most that fields of a base hold. */
+export const MOST = { count: 2000, along: 400, squares: 20, strip: 200, rows: 1000 } as const
+
 /** Width of a stitch and height of a row, in mm. */
 export interface StitchSize {
   readonly stitchWidthMm: number
@@ -67,10 +70,55 @@ export interface Unequal {
   readonly other: number
 }
 
+/** How a base that lies flat is seen from above: rings about a point or a chain, or lines one above the other. */
+export type Outline = 'round' | 'oval' | 'rectangle' | 'rows'
+
+/** What is seen of a bag from the front, laid flat. */
+export type Front =
+  /** The rounds above the base. */
+  | { readonly kind: 'standing' }
+  /** All rows of a panel. */
+  | { readonly kind: 'panel' }
+  /** So many rows up, hanging upside down, and the last ones over them. */
+  | { readonly kind: 'folded'; readonly up: number; readonly over: number }
+  /** Pieces set like a draughtboard under a rim. */
+  | { readonly kind: 'grid'; readonly across: number; readonly down: number }
+  /** Rows about a point: a disc, or its lower half. */
+  | { readonly kind: 'arc'; readonly half: boolean }
+
+/** A whole number that is decided about a base, in the order it is asked. */
+export interface Asked<Base> {
+  readonly key: keyof Base & string
+  readonly label: string
+  readonly min: number
+  readonly max: number | ((base: Base) => number)
+  readonly signed?: true
+}
+
+/** What would make sides that are sewn together equal: fields of the base, and what comes of them. */
+export interface Evened<Base> {
+  readonly kind: 'flap' | 'close'
+  readonly facts: Readonly<Record<string, number>>
+  readonly values: Partial<Base>
+}
+
 /** One way to build a bag: what its base comes to, in rows, joins and sizes. `Base` is what is decided about it. */
 export interface Construction<Base> {
   readonly name: string
   readonly hint: string
+  readonly asked: readonly Asked<Base>[]
+  /** Its base lies flat and is seen from above so; one without is not seen from above. */
+  readonly plan?: Outline
+  /** What is seen from the front, of so many rows of the piece that holds the bands; what stands unless it says otherwise. */
+  readonly front?: (base: Base, rows: number) => Front
+  /** The base grows from a ring: how its increases stand, and plain rounds between them, are asked. */
+  readonly ring?: true
+  /** Any increase a round can be had, so that it can be made to lie flat. */
+  readonly anyIncrease?: true
+  /** Keeps its fields in step with one another after one of them was set. */
+  readonly settled?: (base: Base) => Partial<Base>
+  /** What its fields by themselves cannot tell: the field, and what it must be. */
+  readonly faults?: (base: Base) => readonly (readonly [field: string, message: string])[]
   /** How its bands are worked. */
   readonly worked: 'rounds' | 'rows'
   readonly growth: (base: Base) => Growth
@@ -89,6 +137,8 @@ export interface Construction<Base> {
   readonly joins: (base: Base, made: Made, size: StitchSize) => readonly ShapeJoin[]
   readonly sizes: (base: Base, made: Made, size: StitchSize) => Sizes
   readonly unequal?: (base: Base, made: Made) => Unequal | null
+  /** What would make them equal. */
+  readonly evened?: (base: Base, rows: number) => readonly Evened<Base>[]
 }
 
 /** The one piece of a bag worked in rounds from its base. */
@@ -135,3 +185,11 @@ export const twoFaces = (flatMm: number, heightMm: number): Sizes => ({
   heightMm,
   footprint: { lengthMm: flatMm, widthMm: 0 },
 })
+
+/** What most constructions ask for. */
+export const asked = {
+  along: (label = 'Chain') => ({ key: 'along', label, min: 3, max: MOST.along }) as const,
+  increase: (min: number, max: number, label = 'Every round') =>
+    ({ key: 'increase', label, min, max, signed: true }) as const,
+  count: (label: string) => ({ key: 'count', label, min: 3, max: MOST.count }) as const,
+} as const

@@ -15,6 +15,8 @@ export interface ShapeRow {
   /** Places taken up in the row below (0 where there is none), and places left. */
   readonly uses: number
   readonly makes: number
+  /** Units worked where that is neither of them: around a chain, its two ends once for both sides. */
+  readonly units?: number
   /** In ascending order. For a chain, its places are those of both its sides. */
   readonly marks: readonly Mark[]
 }

@@ -1,7 +1,7 @@
 import { baseOf, type BasePart, growthOf, roundsOf } from '../design/index.ts'
 import { baseFlatness, fitEdits, fitsOf, topmostEven } from '../fit/index.ts'
 import { gaugeForCount, maybeOutsideClass, partGauge } from '../ledger/index.ts'
-import { constructionOf, foldsOf, lieOf, type Unequal } from '../shape/index.ts'
+import { constructionOf, lieOf, type Unequal } from '../shape/index.ts'
 import type { Finder } from './context.ts'
 import type { Mend } from './snag.ts'
 
@@ -83,7 +83,7 @@ export const baseLie: Finder = ({ design }) => {
   if (lie === 'flat' || flat === null) return []
   const increase = Math.max(3, Math.round(flat))
   const mends =
-    !('increase' in base) || base.kind === 'oval-base' || increase === base.increase
+    !constructionOf<BasePart>(base).anyIncrease || increase === growthOf(base).increase
       ? []
       : [
           {
@@ -129,21 +129,12 @@ export const unequalSides: Finder = ({ design, ledger, piece }) => {
   const { unequal } = ledger
   if (!unequal) return []
   const base = baseOf(design)
-  const mends: Mend[] = []
-  if (base.kind === 'folded-panel')
-    for (const rows of [base.flapRows - 1, base.flapRows + 1])
-      if (rows >= 0 && rows < piece.rows - 1)
-        mends.push({
-          kind: 'flap',
-          facts: { rows, side: foldsOf(piece.rows, rows).front },
-          edits: [{ name: 'setBase', args: { values: { flapRows: rows } } }],
-        })
-  if (base.kind === 'tube')
-    mends.push({
-      kind: 'close',
-      facts: { by: base.decrease + 1, half: (base.count - base.decrease - 1) / 2 },
-      edits: [{ name: 'setBase', args: { values: { decrease: base.decrease + 1 } } }],
-    })
+  const ways = constructionOf<BasePart>(base).evened?.(base, piece.rows) ?? []
+  const mends = ways.map(({ kind, facts, values }) => ({
+    kind,
+    facts,
+    edits: [{ name: 'setBase', args: { values: { ...values } } }],
+  })) as unknown as Mend[]
   return [
     {
       code: unequalCodes[unequal.what],

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { baseOf } from '@core/design'
+import { baseOf, type BasePart } from '@core/design'
 import { baseFlatness } from '@core/fit'
 import { constructionOf, lieOf } from '@core/shape'
 import { abbrOf, stitchById } from '@core/stitch'
@@ -26,13 +26,8 @@ const shownDerived = computed(() => project.shown!.derived)
 const shownDesign = computed(() => project.shown!.design)
 const base = computed(() => baseOf(shownDesign.value))
 
-/** A base lies under the bag where its rows add no height. */
-const lying = computed(() => {
-  const { kind } = base.value
-  return kind === 'flat-base' || kind === 'discs' || shownDerived.value.ledger.pieces.length === 1
-    ? shownDerived.value.ledger.pieces[0]!.columns.heightMm[0] === 0
-    : false
-})
+/** Whether the base is seen from above. */
+const lying = computed(() => constructionOf<BasePart>(base.value).plan !== undefined)
 const wanted = ref<'above' | 'side' | 'rows'>('above')
 const looks = computed(() => [
   ...(lying.value ? [{ value: 'above' as const, label: 'From above' }] : []),

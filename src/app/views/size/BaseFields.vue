@@ -1,21 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { baseInstead, baseOf, growthOf } from '@core/design'
+import { baseInstead, baseOf, type BasePart, growthOf } from '@core/design'
 import { baseKinds, constructionOf } from '@core/shape'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import WholeField from '@app/parts/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
-import { baseFields } from './base-fields.ts'
 
 /** The construction, and what is decided about its base. */
 const project = useProject()
 const design = computed(() => project.design!)
 const base = computed(() => baseOf(design.value))
+const construction = computed(() => constructionOf<BasePart>(base.value))
 const growth = computed(() => growthOf(base.value))
 const values = computed(() => base.value as unknown as Readonly<Record<string, number>>)
 /** The base when it grows from a ring, for what only such a one has. */
 const ring = computed(() =>
-  base.value.kind === 'round-base' || base.value.kind === 'discs' ? base.value : null,
+  construction.value.ring ? (base.value as Extract<BasePart, { stagger: unknown }>) : null,
 )
 const setBase = (change: Record<string, unknown>) =>
   project.edit({ name: 'setBase', args: { values: change } })
@@ -53,12 +53,12 @@ const plain = computed({
       </ElOption>
     </ElSelect>
     <WholeField
-      v-for="field in baseFields[base.kind]"
+      v-for="field in construction.asked"
       :key="field.key"
       :label="field.label"
       :model-value="values[field.key]!"
       :min="least(field.key, field.min)"
-      :max="field.max(base)"
+      :max="typeof field.max === 'number' ? field.max : field.max(base)"
       :signed="field.signed"
       @update:model-value="setBase({ [field.key]: $event })"
     />

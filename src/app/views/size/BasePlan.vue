@@ -2,10 +2,11 @@
 import { computed } from 'vue'
 import type { BasePart, Design } from '@core/design'
 import type { Derived } from '@core/plan'
+import { constructionOf } from '@core/shape'
 import { stitchById } from '@core/stitch'
 import { baseOf } from '@core/design'
 import TapeMeasure from '@app/parts/TapeMeasure.vue'
-import { type BaseGeometry, type Outline, ringPath, ringPoint } from './base-geometry.ts'
+import { type BaseGeometry, ringPath, ringPoint } from './base-geometry.ts'
 
 /** The base from above, to scale: its rounds, where it increases, the start of the round, and a tape across. */
 const props = defineProps<{ design: Design; derived: Derived; width: number; height: number }>()
@@ -13,10 +14,11 @@ const base = computed(() => baseOf(props.design))
 const colour = computed(
   () => props.design.yarns.find(({ letter }) => letter === base.value.yarn)!.colour,
 )
-/** A disc of a bag that stands on its edge is seen whole, not from above. */
+/** What faces one in a bag that stands on its edge is seen whole, not from above. */
 const footprint = computed(() => {
   const { footprint: from, flatMm } = props.derived.tally
-  return base.value.kind === 'discs' ? { lengthMm: flatMm, widthMm: flatMm } : from
+  const faces = constructionOf<BasePart>(base.value).front?.(base.value, 0).kind === 'arc'
+  return faces ? { lengthMm: flatMm, widthMm: flatMm } : from
 })
 const pxPerMm = computed(() =>
   Math.min(
@@ -24,14 +26,9 @@ const pxPerMm = computed(() =>
     (props.height - 34) / footprint.value.widthMm,
   ),
 )
-const outlines: Partial<Record<BasePart['kind'], Outline>> = {
-  'oval-base': 'oval',
-  'rectangle-base': 'rectangle',
-  'flat-base': 'rows',
-}
 const piece = computed(() => props.derived.ledger.pieces[0]!)
 const geometry = computed<BaseGeometry>(() => ({
-  outline: outlines[base.value.kind] ?? 'round',
+  outline: constructionOf<BasePart>(base.value).plan ?? 'round',
   halfChainMm:
     'along' in base.value
       ? ((base.value.along - 1) * piece.value.parts[0]!.gauge.stitchWidthMm) / 2

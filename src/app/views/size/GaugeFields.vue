@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { baseOf } from '@core/design'
+import { baseOf, type BasePart } from '@core/design'
+import { constructionOf } from '@core/shape'
 import { parsePer, type Per, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import HookAndYarn from '@app/parts/HookAndYarn.vue'
@@ -22,6 +23,11 @@ const gauge = computed(() => project.table!.derived.gauge)
 const main = computed(() => swatches.value[0])
 const set = (args: Partial<Pick<typeof design.value, 'hookMm' | 'yarnClass'>>) =>
   project.edit({ name: 'setDesign', args })
+/** A base made in rounds from a ring can be measured as it lies. */
+const onRing = computed(() => {
+  const { ring, worked } = constructionOf<BasePart>(baseOf(design.value))
+  return ring && worked === 'rounds'
+})
 const usual = computed(() => usualOver(workshop.words.units))
 const measured = computed({
   get: (): 'swatch' | 'estimate' => (main.value ? 'swatch' : 'estimate'),
@@ -95,7 +101,7 @@ const more = computed(() =>
       @update:yarn-class="set({ yarnClass: $event })"
     />
     <div class="gauge-links">
-      <BaseGauge v-if="baseOf(design).kind === 'round-base'" />
+      <BaseGauge v-if="onRing" />
       <button type="button" class="link note" @click="all = true">{{ more }}</button>
     </div>
   </div>

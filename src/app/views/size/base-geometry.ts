@@ -1,9 +1,10 @@
+import type { Outline } from '@core/shape'
 /*
  * A base from above: rings at a distance from what they are worked around: a point (round), or a chain (oval, rectangle).
  * Lengths in mm, the middle of the base at 0, y downward.
  */
 
-export type Outline = 'round' | 'oval' | 'rectangle' | 'rows'
+export type { Outline }
 
 export interface BaseGeometry {
   readonly outline: Outline

@@ -1,4 +1,4 @@
-import type { Construction } from '../construction.ts'
+import { asked, MOST, type Construction } from '../construction.ts'
 import { flatIncrease } from '../flatness.ts'
 import { type RoundBase, roundBaseRows } from '../round-base.ts'
 import { firstRowOf } from '../shape-row.ts'
@@ -15,6 +15,15 @@ export const openingOf = (count: number, stripRows: number): number => count - s
 export const discs: Construction<Discs> = {
   name: 'Two discs',
   hint: 'Two discs with a strip sewn between them',
+  asked: [
+    asked.increase(3, 40),
+    asked.count('Last round'),
+    { key: 'strip', label: 'Strip wide', min: 2, max: MOST.strip },
+  ],
+  plan: 'round',
+  front: () => ({ kind: 'arc', half: false }),
+  ring: true,
+  anyIncrease: true,
   worked: 'rows',
   growth: ({ increase }) => ({ first: increase, increase }),
   flat: flatIncrease,

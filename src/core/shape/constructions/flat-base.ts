@@ -1,4 +1,4 @@
-import { type Construction, standing } from '../construction.ts'
+import { asked, type Construction, standing } from '../construction.ts'
 import { firstRowOf, flatRows } from '../shape-row.ts'
 
 /** A rectangle in rows, and stitches picked up around all four of its sides. */
@@ -23,6 +23,8 @@ const rowsOf = ({ along, count }: FlatBase, stitchWidthMm: number, rowHeightMm: 
 export const flatBase: Construction<FlatBase> = {
   name: 'Flat, in rows',
   hint: 'A rectangle in rows, with stitches picked up around it',
+  asked: [asked.along('Across'), asked.count('Picked up')],
+  plan: 'rows',
   worked: 'rounds',
   growth: ({ along }) => ({ first: 2 * along + 2, increase: 2 }),
   flat: null,

@@ -1,4 +1,4 @@
-import { type Construction, inPanels, twoFaces } from '../construction.ts'
+import { asked, MOST, type Construction, inPanels, twoFaces } from '../construction.ts'
 
 /** One long panel folded up, its last rows folded over as a flap. */
 export interface FoldedPanel {
@@ -15,6 +15,20 @@ export const foldsOf = (rows: number, flapRows: number): { front: number; back: 
 export const foldedPanel: Construction<FoldedPanel> = {
   name: 'Folded panel',
   hint: 'One panel in rows, folded up, with a flap',
+  asked: [asked.count('Across'), { key: 'flapRows', label: 'Flap rows', min: 0, max: MOST.rows }],
+  front: ({ flapRows }, rows) => ({
+    kind: 'folded',
+    up: foldsOf(rows, flapRows).front,
+    over: flapRows,
+  }),
+  evened: ({ flapRows }, rows) =>
+    [flapRows - 1, flapRows + 1]
+      .filter((flap) => flap >= 0 && flap < rows - 1)
+      .map((flap) => ({
+        kind: 'flap',
+        facts: { rows: flap, side: foldsOf(rows, flap).front },
+        values: { flapRows: flap },
+      })),
   worked: 'rows',
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,

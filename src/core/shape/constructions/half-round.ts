@@ -1,4 +1,4 @@
-import { type Construction, type StitchSize, twoFaces } from '../construction.ts'
+import { asked, type Construction, type StitchSize, twoFaces } from '../construction.ts'
 import { evenPlaces } from '../../solver/index.ts'
 import { doubled, firstRowOf, type ShapeRow } from '../shape-row.ts'
 
@@ -32,6 +32,9 @@ export function halfRoundRows({ increase, count }: HalfRound): ShapeRow[] {
 export const halfRound: Construction<HalfRound> = {
   name: 'Half-round panels',
   hint: 'Two half-round panels in rows, sewn along the curve',
+  asked: [asked.increase(2, 20, 'Every row'), asked.count('Last row')],
+  front: () => ({ kind: 'arc', half: true }),
+  anyIncrease: true,
   worked: 'rows',
   growth: ({ increase }) => ({ first: increase, increase }),
   flat: flatHalfIncrease,

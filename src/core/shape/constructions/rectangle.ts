@@ -5,12 +5,14 @@ import {
   type RectangleBase,
   rectangleBaseRows,
 } from '../chain-base.ts'
-import { type Construction, inRounds, standing } from '../construction.ts'
+import { asked, type Construction, inRounds, standing } from '../construction.ts'
 
 /** Rounds about a chain, three in one at each of four corners. */
 export const rectangle: Construction<RectangleBase> = {
   name: 'Corners',
   hint: 'A rectangle in rounds: three in one at each corner',
+  asked: [asked.along(), asked.count('Last round')],
+  plan: 'rectangle',
   worked: 'rounds',
   growth: ({ along }) => ({
     first: chainFirstRound({ along, inEnd: RECTANGLE.inEnd }),

@@ -1,4 +1,4 @@
-import { type Construction, inRounds, standing } from '../construction.ts'
+import { asked, type Construction, inRounds, standing } from '../construction.ts'
 import { flatIncrease } from '../flatness.ts'
 import { type RoundBase, roundBaseRows } from '../round-base.ts'
 
@@ -6,6 +6,10 @@ import { type RoundBase, roundBaseRows } from '../round-base.ts'
 export const round: Construction<RoundBase> = {
   name: 'Round',
   hint: 'A round base, worked from a ring',
+  asked: [asked.increase(3, 40), asked.count('Last round')],
+  plan: 'round',
+  ring: true,
+  anyIncrease: true,
   worked: 'rounds',
   growth: ({ increase }) => ({ first: increase, increase }),
   flat: flatIncrease,

@@ -1,4 +1,4 @@
-import { type Construction, twoFaces } from '../construction.ts'
+import { asked, MOST, type Construction, twoFaces } from '../construction.ts'
 import { firstRowOf, flatRows } from '../shape-row.ts'
 
 /** Squares in two yarns, sewn to two faces like a draughtboard; the top is then worked in rounds. */
@@ -18,6 +18,12 @@ const rim = ({ count, across }: Squares) => 2 * across * count
 export const squares: Construction<Squares> = {
   name: 'Squares',
   hint: 'Squares in two yarns, sewn like a draughtboard',
+  asked: [
+    asked.count('A square'),
+    { key: 'across', label: 'Across', min: 1, max: MOST.squares },
+    { key: 'down', label: 'Down', min: 1, max: MOST.squares },
+  ],
+  front: ({ across, down }) => ({ kind: 'grid', across, down }),
   worked: 'rounds',
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,

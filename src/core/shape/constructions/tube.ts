@@ -1,4 +1,4 @@
-import type { Construction, ShapePiece } from '../construction.ts'
+import { asked, type Construction, type ShapePiece } from '../construction.ts'
 import { firstRowOf } from '../shape-row.ts'
 
 /** A tube begun in a ring of chain, its bottom closed last. */
@@ -22,6 +22,22 @@ const closing = (base: Tube): ShapePiece => ({
 export const tube: Construction<Tube> = {
   name: 'Tube',
   hint: 'A tube from a ring of chain, its bottom sewn last',
+  asked: [
+    asked.count('Around'),
+    { key: 'decrease', label: 'Taken away', min: 0, max: ({ count }) => count >> 1 },
+  ],
+  settled: ({ count, decrease }) => ({ decrease: Math.min(decrease, count >> 1) }),
+  faults: ({ count, decrease }) =>
+    decrease > count / 2
+      ? [['decrease', `one round can take away ${Math.floor(count / 2)} at most`]]
+      : [],
+  evened: ({ count, decrease }) => [
+    {
+      kind: 'close',
+      facts: { by: decrease + 1, half: (count - decrease - 1) / 2 },
+      values: { decrease: decrease + 1 },
+    },
+  ],
   worked: 'rounds',
   growth: () => ({ first: 6, increase: 1 }),
   flat: null,

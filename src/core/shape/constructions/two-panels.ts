@@ -1,4 +1,4 @@
-import { type Construction, inPanels, twoFaces } from '../construction.ts'
+import { asked, type Construction, inPanels, twoFaces } from '../construction.ts'
 
 /** Two equal panels, sewn along both sides and the bottom. */
 export interface TwoPanels {
@@ -8,6 +8,8 @@ export interface TwoPanels {
 export const twoPanels: Construction<TwoPanels> = {
   name: 'Two panels',
   hint: 'Two equal panels in rows, sewn together',
+  asked: [asked.count('Across')],
+  front: () => ({ kind: 'panel' }),
   worked: 'rows',
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,
