@@ -18,8 +18,10 @@ import { useNoting } from './leaving.ts'
 /** `conflict`: another tab saved the bag meanwhile; `gone`: it was deleted there. In both nothing more is stored by itself. */
 export type SaveState = 'saved' | 'saving' | 'conflict' | 'gone' | StorageFailure
 
-/** A change is stored this soon, however many follow it. */
-const WITHIN_MS = 100
+/** A change is stored this soon, however many follow it; while saves take longer, so many times as long after the last. */
+const WITHIN_MS = 50
+const SLOWEST_MS = 250
+const TIMES = 2
 const RETRY_MS = 15_000
 /** Where storing failed, a change is a reason to try again, this often at most. */
 const AGAIN_MS = 1000
@@ -53,6 +55,7 @@ export class Saver {
   readonly savedAt = ref(0)
   readonly previous = shallowRef<BagRecord['previous']>([])
   private session: Session | null = null
+  private withinMs = WITHIN_MS
   private readonly later = useLater(() => void this.flush())
   private readonly again = usePace(() => void this.flush())
   private readonly noting = useNoting(() => {
@@ -92,7 +95,7 @@ export class Saver {
     this.noting.soon()
     if (this.state.value === 'saved') this.state.value = 'saving'
     // The first change of several begins the wait; those that follow do not lengthen it.
-    if (this.state.value === 'saving') this.later.within(WITHIN_MS)
+    if (this.state.value === 'saving') this.later.within(this.withinMs)
     else if (!needsHer(this.state.value)) this.again.apart(AGAIN_MS)
   }
 
@@ -112,7 +115,10 @@ export class Saver {
 
   private async save(of: Session, now: Design): Promise<void> {
     if (now === of.stored || (of === this.session && needsHer(this.state.value))) return
+    const began = performance.now()
     const result = await store(of, now)
+    const took = performance.now() - began
+    this.withinMs = Math.min(SLOWEST_MS, Math.max(WITHIN_MS, TIMES * took))
     if (of === this.session) this.took(result)
     else if (result.ok) dropNote(of.bag)
   }
@@ -124,7 +130,7 @@ export class Saver {
     } else this.state.value = result.reason
     // What is still to be stored goes on from what now is.
     this.noting.now()
-    if (!needsHer(this.state.value)) this.later.within(result.ok ? WITHIN_MS : RETRY_MS)
+    if (!needsHer(this.state.value)) this.later.within(result.ok ? this.withinMs : RETRY_MS)
   }
 
   private show(record: BagRecord): void {

@@ -7,7 +7,10 @@ const UNWRITABLE = new RegExp(WRITABLE.source.slice(1, -2).replace('[^', '['), '
 
 /** Without what {@link WRITABLE} does not hold; line ends and tabs become spaces. */
 export const writable = (text: string): string =>
-  text.replace(/[\s\u2028\u2029]+/g, ' ').replace(UNWRITABLE, '')
+  text
+    .replace(/[\s\u2028\u2029]/g, ' ')
+    .replace(UNWRITABLE, '')
+    .replace(/ {2,}/g, ' ')
 
 const whole = new Intl.Segmenter('en', { granularity: 'grapheme' })
 
