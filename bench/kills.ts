@@ -6,7 +6,7 @@ import { join } from 'node:path'
 
 /*
  * Kills the browser, or only the page, in the middle of steady changes, and says how much of the work was lost. A change is a
- * round more every 25 ms; what is found when the bag is opened again tells the time of the last change that stayed.
+ * round more every 50 ms; what is found when the bag is opened again tells the time of the last change that stayed.
  * `npm run kills -- 200`
  */
 
@@ -60,7 +60,7 @@ async function lostIn(profile: string, address: string | null, how: 'browser' | 
         ++rounds,
         Date.now(),
       )
-    }, 25)
+    }, 50)
   })
   await page.waitForTimeout(700 + 900 * Math.random())
   const opened = page.url()

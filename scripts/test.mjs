@@ -1,7 +1,7 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { ensureChromium, ensureInstalled, run, tool } from './ensure.mjs'
 
-/* Runs everything: format, lint, types, dependency rules, unit tests, build, end-to-end tests. Ends with the sum. */
+/* Runs everything: format, lint, types, the share of tests, dependency rules, unit tests, build, end-to-end tests. Ends with the sum. */
 ensureInstalled()
 ensureChromium()
 mkdirSync('.cache', { recursive: true })
@@ -17,6 +17,7 @@ const steps = [
   step('format', tool('prettier'), '--check', '--log-level', 'warn', '.'),
   step('lint', tool('eslint'), '.'),
   step('types', 'npm', 'run', '-s', 'types'),
+  step('share of tests', process.execPath, 'scripts/share.mjs'),
   step(
     'dependency rules',
     tool('depcruise'),

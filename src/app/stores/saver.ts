@@ -18,9 +18,9 @@ import { useNoting } from './leaving.ts'
 /** `conflict`: another tab saved the bag meanwhile; `gone`: it was deleted there. In both nothing more is stored by itself. */
 export type SaveState = 'saved' | 'saving' | 'conflict' | 'gone' | StorageFailure
 
-/** A change is stored this soon, however many follow it; while saves take longer, so many times as long after the last. */
+/** A change is stored this soon, however many follow it; while saves take longer, twice as long after the last. */
 const WITHIN_MS = 50
-const SLOWEST_MS = 250
+const SLOWEST_MS = 200
 const TIMES = 2
 const RETRY_MS = 15_000
 /** Where storing failed, a change is a reason to try again, this often at most. */

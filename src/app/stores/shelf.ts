@@ -1,9 +1,9 @@
 import { defineStore } from 'pinia'
 import { type Ref, ref, shallowRef } from 'vue'
-import beaterTote from '@demo/beater-tote.json'
-import marchBookSatchel from '@demo/march-book-satchel.json'
-import mutePouch from '@demo/mute-pouch.json'
-import raffleBag from '@demo/raffle-bag.json'
+import beaterTote from '@demo/beater-tote.json' with { type: 'json' }
+import marchBookSatchel from '@demo/march-book-satchel.json' with { type: 'json' }
+import mutePouch from '@demo/mute-pouch.json' with { type: 'json' }
+import raffleBag from '@demo/raffle-bag.json' with { type: 'json' }
 import type { Design } from '@core/design'
 import { readProjectJson } from '@core/file'
 import { shortened } from '@core/units'

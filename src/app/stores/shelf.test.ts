@@ -1,0 +1,138 @@
+import { jest } from '@jest/globals'
+import { createPinia, setActivePinia } from 'pinia'
+import type { Design } from '../../core/design/index.ts'
+import { projectOf } from '../../core/file/index.ts'
+import { derive } from '../../core/plan/index.ts'
+import { tote } from '../../core/testing/tote.ts'
+
+/* A browser's store that keeps copies and can be full; a worker that can fail on some bags, and never answer. */
+const copy = (value: unknown): unknown =>
+  value === undefined ? undefined : JSON.parse(JSON.stringify(value))
+const stores = new Map<string, Map<string, unknown>>()
+let refuses: Error | null = null
+let fails = ''
+jest.unstable_mockModule('localforage', () => ({
+  default: {
+    createInstance: ({ storeName }: { storeName: string }) => {
+      const kept = new Map<string, unknown>()
+      stores.set(storeName, kept)
+      return {
+        getItem: (key: string) => Promise.resolve(copy(kept.get(key)) ?? null),
+        setItem: (key: string, value: unknown) => {
+          if (refuses) return Promise.reject(refuses)
+          kept.set(key, copy(value))
+          return Promise.resolve(value)
+        },
+        removeItem: (key: string) => Promise.resolve(void kept.delete(key)),
+        iterate: (each: (value: unknown, key: string) => void) =>
+          Promise.resolve(void [...kept].forEach(([key, value]) => each(value, key))),
+      }
+    },
+  },
+}))
+interface Api {
+  derive: (design: Design) => { value: unknown }
+}
+jest.unstable_mockModule('@app/workers/workers.ts', () => ({
+  deriver: {
+    ask: (question: (api: Api) => { value: unknown }) =>
+      Promise.resolve().then(() => {
+        const answer = question({
+          derive: (design) => ({ value: { of: design.name, ...derive(design) } }),
+        })
+        const { of } = answer.value as { of: string }
+        return of === fails ? { ok: false, problem: 'too much' } : { ok: true, value: answer }
+      }),
+  },
+}))
+Object.assign(globalThis, { navigator: {} })
+const { useShelf } = await import('./shelf.ts')
+const bags = () => stores.get('bags')!
+const put = (id: string, design: Design, over: object = {}) =>
+  bags().set(id, {
+    ...{ id, revision: 1, createdAt: 1, savedAt: 1, previous: [] },
+    ...{ file: projectOf(design), ...over },
+  })
+
+beforeEach(() => {
+  setActivePinia(createPinia())
+  for (const kept of stores.values()) kept.clear()
+  refuses = null
+  fails = ''
+})
+
+describe('the shelf', () => {
+  it('brings the demo bags the first time, and never again by itself', async () => {
+    const shelf = useShelf()
+    await shelf.refresh()
+    expect(shelf.bags!.map(({ name }) => name)).toContain('Beater tote')
+    expect(shelf.bags!.every(({ derived }) => derived !== null)).toBe(true)
+    bags().clear()
+    await shelf.refresh()
+    expect(shelf.bags).toEqual([])
+    await shelf.bringDemo()
+    expect(shelf.bags).toHaveLength(4)
+  })
+
+  it('takes each bag by itself: none that cannot be read or worked out hides another', async () => {
+    const shelf = useShelf()
+    await shelf.refresh()
+    bags().clear()
+    put('good', tote({ name: 'Good' }), { savedAt: 5 })
+    put('hard', tote({ name: 'Hard' }), { savedAt: 4 })
+    put('newer', tote({ name: 'Newer' }), {
+      savedAt: 3,
+      file: { ...projectOf(tote({ name: 'Newer' })), version: 99 },
+      previous: [{ savedAt: 1, file: projectOf(tote({ name: 'Before' })) }],
+    })
+    bags().set('nothing', 12)
+    fails = 'Hard'
+    await shelf.refresh()
+    const seen = shelf.bags!.map(({ name, problem, derived, lastGood }) => [
+      name,
+      problem?.slice(0, 28) ?? null,
+      derived !== null,
+      lastGood?.name ?? null,
+    ])
+    expect(seen).toEqual([
+      ['Good', null, true, null],
+      ['Hard', 'It could not be worked out: ', false, null],
+      ['Newer', 'It cannot be opened: version', false, 'Before'],
+      ['A bag', 'Nothing of its record can be', false, null],
+    ])
+    expect(shelf.refused).toBeNull()
+  })
+
+  it('renames, deletes and puts back', async () => {
+    const shelf = useShelf()
+    await shelf.refresh()
+    bags().clear()
+    put('one', tote({ name: 'One' }))
+    await shelf.refresh()
+    await shelf.rename(shelf.bags![0]!, 'Other')
+    expect(shelf.bags!.map(({ name }) => name)).toEqual(['Other'])
+    const putBack = await shelf.remove(shelf.bags![0]!)
+    expect(shelf.bags).toEqual([])
+    await putBack!()
+    expect(shelf.bags!.map(({ name }) => name)).toEqual(['Other'])
+  })
+
+  it('says what was not stored, and why, and keeps what there was', async () => {
+    const shelf = useShelf()
+    await shelf.refresh()
+    refuses = new DOMException('full', 'QuotaExceededError')
+    expect(await shelf.add(tote({ name: 'New' }))).toBeNull()
+    expect(shelf.refused).toContain('“New” was not put on the shelf. This browser has no room left')
+    await shelf.rename(shelf.bags![0]!, 'Other')
+    expect(shelf.refused).toContain('keeps its name. This browser has no room left')
+    await shelf.bringDemo()
+    expect(shelf.refused).toContain('The demo bags were not brought')
+    expect(shelf.bags).toHaveLength(4)
+    refuses = null
+    // What could not be opened again is not taken, however much room there is.
+    expect(await shelf.add(tote({ name: 'x'.repeat(200) }))).toBeNull()
+    expect(shelf.refused).toContain('1 to 80 characters')
+    expect(await shelf.add(tote({ name: 'New' }))).not.toBeNull()
+    expect([shelf.refused, shelf.bags!.length]).toEqual([null, 5])
+  })
+})
