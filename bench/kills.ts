@@ -1,8 +1,8 @@
 import { chromium } from '@playwright/test'
-import { spawn } from 'node:child_process'
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { CHROMIUM, NAMES, served } from './served.ts'
 
 /*
  * Kills the browser, or only the page, in the middle of steady changes, and says how much of the work was lost. A change is a
@@ -13,11 +13,9 @@ import { join } from 'node:path'
 const PORT = 4187
 const MOST_LOST_MS = 300
 const kills = Number(process.argv[2] ?? 20)
-const args = ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking']
 const launch = (profile: string) =>
   chromium.launchPersistentContext(profile, {
-    executablePath: '/usr/bin/chromium',
-    args,
+    ...CHROMIUM,
     viewport: { width: 1280, height: 800 },
   })
 
@@ -33,16 +31,18 @@ function browserOf(profile: string): number {
   throw new Error('the browser is not running')
 }
 
-async function lostIn(profile: string, address: string | null, how: 'browser' | 'page') {
+interface Lost {
+  readonly lostMs: number
+  /** The address of the bag. */
+  readonly opened: string
+}
+
+async function lostIn(profile: string, address: string, how: 'browser' | 'page'): Promise<Lost> {
   const context = await launch(profile)
   const page = context.pages()[0] ?? (await context.newPage())
-  // The runner names functions with a helper that the page does not have.
-  await page.addInitScript({ content: 'globalThis.__name = (it) => it' })
-  if (address) await page.goto(address)
-  else {
-    await page.goto(`http://127.0.0.1:${PORT}/`)
-    await page.getByRole('link', { name: 'Open Beater tote' }).click()
-  }
+  await page.addInitScript(NAMES)
+  await page.goto(address)
+  if (!address.includes('/bag/')) await page.getByRole('link', { name: 'Open Beater tote' }).click()
   const edge = page.getByRole('button', { name: /^Edge, \d+ rounds/ })
   await edge.waitFor()
   // Far enough from the end of what there can be.
@@ -91,30 +91,19 @@ async function lostIn(profile: string, address: string | null, how: 'browser' | 
   return { lostMs: last === undefined ? Infinity : Math.max(0, newest - last), opened }
 }
 
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
-  env: { ...process.env, PORT: String(PORT) },
-  stdio: 'ignore',
-})
-await new Promise((done) => setTimeout(done, 2500))
 const profile = mkdtempSync(join(tmpdir(), 'kills-'))
 const lost: number[] = []
-try {
-  let address: string | null = null
+await served(PORT, async (address) => {
+  let bag: string | null = null
   for (let i = 0; i < kills; i++) {
-    const { lostMs, opened }: { lostMs: number; opened: string } = await lostIn(
-      profile,
-      address,
-      i % 2 ? 'page' : 'browser',
-    )
-    address = opened
+    const how = i % 2 ? 'page' : 'browser'
+    const { lostMs, opened }: Lost = await lostIn(profile, bag ?? address, how)
+    bag = opened
     lost.push(lostMs)
-    if (lostMs > MOST_LOST_MS)
-      console.log(`kill ${i} (${i % 2 ? 'page' : 'browser'}): ${lostMs} ms lost`)
+    if (lostMs > MOST_LOST_MS) console.log(`kill ${i} (${how}): ${lostMs} ms lost`)
   }
-} finally {
-  server.kill()
-  rmSync(profile, { recursive: true, force: true })
-}
+})
+rmSync(profile, { recursive: true, force: true })
 lost.sort((a, b) => a - b)
 console.log(
   `${kills} kills, lost: median ${lost[lost.length >> 1]} ms, most ${lost.at(-1)} ms (≤ ${MOST_LOST_MS} ms), ${lost.filter((ms) => ms > MOST_LOST_MS).length} more`,

@@ -1,7 +1,7 @@
 import { chromium } from '@playwright/test'
 import fc from 'fast-check'
-import { spawn } from 'node:child_process'
 import { anyText } from '../src/core/testing/junk.ts'
+import { CHROMIUM, NAMES, served } from './served.ts'
 
 /* Pastes texts that nobody should paste into Check, and says how long the page stood still. `npm run pauses -- 200` */
 
@@ -33,20 +33,12 @@ const texts = [
   ...fc.sample(anyText, { numRuns: Math.max(0, runs - long.length), seed: 11 }),
 ]
 
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
-  env: { ...process.env, PORT: String(PORT) },
-  stdio: 'ignore',
-})
-await new Promise((done) => setTimeout(done, 2500))
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
-})
 const pauses: { ms: number; text: string }[] = []
-try {
+await served(PORT, async (address) => {
+  const browser = await chromium.launch(CHROMIUM)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-  await page.addInitScript({ content: 'globalThis.__name = (it) => it' })
-  await page.goto(`http://127.0.0.1:${PORT}/check`)
+  await page.addInitScript(NAMES)
+  await page.goto(`${address}/check`)
   const area = page.getByLabel('The written pattern')
   await area.waitFor()
   for (const text of texts.slice(0, runs)) {
@@ -77,10 +69,8 @@ try {
     if (ms > MOST_MS)
       console.log(`${ms.toFixed(0)} ms: ${JSON.stringify(text.slice(0, 60))} (${text.length})`)
   }
-} finally {
   await browser.close()
-  server.kill()
-}
+})
 const sorted = pauses.map(({ ms }) => ms).sort((a, b) => a - b)
 console.log(
   `${sorted.length} texts, longest pause: median ${sorted[sorted.length >> 1]!.toFixed(0)} ms, most ${sorted.at(-1)!.toFixed(0)} ms (≤ ${MOST_MS} ms)`,

@@ -1,5 +1,4 @@
-import { chromium, type Page } from '@playwright/test'
-import { spawn } from 'node:child_process'
+import { type Browser, chromium, type Page } from '@playwright/test'
 import { readdirSync, readFileSync } from 'node:fs'
 import { Bench } from 'tinybench'
 import { gzipSync } from 'node:zlib'
@@ -12,6 +11,7 @@ import { checkPattern } from '@core/check'
 import { derive, planText } from '@core/plan'
 import { defaultWords } from '@core/stitch'
 import { faultsFound } from './faults.ts'
+import { CHROMIUM, NAMES, served } from './served.ts'
 import { fiveBandBag, fiveBands, marksOfPicture, noisyBag, stressBag } from './stress.ts'
 
 /* Measures what the program promises: medians of many runs (p95 where it says so), beside the promise. */
@@ -25,6 +25,7 @@ interface Line {
   readonly also?: string
 }
 const lines: Line[] = []
+let browser: Browser
 const tell = (what: string, figure: number, unit: string, promised: number | null, also = '') =>
   lines.push({ what, figure, unit, promised, also })
 
@@ -84,8 +85,7 @@ const quantile = (values: readonly number[], q: number) =>
 /** Puts a bag on the shelf through the page's own import, and opens it. */
 async function openBag(page: Page, design: Design, heading: string) {
   await page.addInitScript(() => Reflect.deleteProperty(window, 'showOpenFilePicker'))
-  // The runner names functions with a helper that the page does not have.
-  await page.addInitScript({ content: 'globalThis.__name = (it) => it' })
+  await page.addInitScript(NAMES)
   await page.goto(`http://127.0.0.1:${PORT}/`)
   const choosing = page.waitForEvent('filechooser')
   await page.getByRole('button', { name: 'Import a bag' }).click()
@@ -334,16 +334,8 @@ function checker() {
 
 const bareMs = await inNode()
 checker()
-const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
-  env: { ...process.env, PORT: String(PORT) },
-  stdio: 'ignore',
-})
-await new Promise((done) => setTimeout(done, 2500))
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox'],
-})
-try {
+await served(PORT, async () => {
+  browser = await chromium.launch(CHROMIUM)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await firstLoad(page)
   const drawing = await browser.newPage({ viewport: { width: 1280, height: 800 } })
@@ -353,10 +345,8 @@ try {
   const noisy = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await openBag(noisy, noisyBag(), 'Noise')
   await goesOut(noisy)
-} finally {
   await browser.close()
-  server.kill()
-}
+})
 
 const rows = lines.map(({ what, figure, unit, promised, also }) => ({
   what,

@@ -1,29 +1,12 @@
 import { jest } from '@jest/globals'
 import type { Design } from '../../core/design/index.ts'
 import { tote } from '../../core/testing/tote.ts'
+import { browserStore } from '../testing/browser-store.ts'
 
-/* A store of the browser's kind: it keeps copies, and can be full. */
-const copy = (value: unknown): unknown =>
-  value === undefined ? undefined : JSON.parse(JSON.stringify(value))
-const kept = new Map<string, unknown>()
-let refuses: Error | null = null
+const store = browserStore()
+const kept = store.of('bags')
 Object.assign(globalThis, { navigator: {} })
-jest.unstable_mockModule('localforage', () => ({
-  default: {
-    createInstance: () => ({
-      getItem: (key: string) => Promise.resolve(copy(kept.get(key)) ?? null),
-      setItem: (key: string, value: unknown) => {
-        if (refuses) return Promise.reject(refuses)
-        kept.set(key, copy(value))
-        return Promise.resolve(value)
-      },
-      removeItem: (key: string) => Promise.resolve(void kept.delete(key)),
-      iterate: (each: (value: unknown, key: string) => void) =>
-        Promise.resolve(void [...kept].forEach(([key, value]) => each(value, key))),
-    }),
-  },
-}))
-
+jest.unstable_mockModule('localforage', () => store.module)
 const { addBag, allBags, designOf, maybeBag, maybeLastGood, putBag, removeBag, saveBag } =
   await import('./bag-store.ts')
 
@@ -31,7 +14,7 @@ const { answered, failureOf, NoAnswer } = await import('./answered.ts')
 let now = 1_000_000
 beforeEach(() => {
   kept.clear()
-  refuses = null
+  store.state.refusal = null
   jest.spyOn(Date, 'now').mockImplementation(() => (now += 1000))
 })
 afterEach(() => void jest.restoreAllMocks())
@@ -87,9 +70,9 @@ describe('the bag store', () => {
 
   it('says whether the browser is full or refuses, and loses nothing', async () => {
     const { id } = await addBag(named('Safe'))
-    refuses = new DOMException('full', 'QuotaExceededError')
+    store.state.refusal = new DOMException('full', 'QuotaExceededError')
     expect(await save(id, named('Lost'), 1, true)).toEqual({ ok: false, reason: 'full' })
-    refuses = new Error('private window')
+    store.state.refusal = new Error('private window')
     expect(await save(id, named('Lost'), 1, true)).toEqual({ ok: false, reason: 'refused' })
     expect(nameOf((await maybeBag(id))!)).toBe('Safe')
   })

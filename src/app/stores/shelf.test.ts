@@ -4,32 +4,12 @@ import type { Design } from '../../core/design/index.ts'
 import { projectOf } from '../../core/file/index.ts'
 import { derive } from '../../core/plan/index.ts'
 import { tote } from '../../core/testing/tote.ts'
+import { browserStore } from '../testing/browser-store.ts'
 
-/* A browser's store that keeps copies and can be full; a worker that can fail on some bags, and never answer. */
-const copy = (value: unknown): unknown =>
-  value === undefined ? undefined : JSON.parse(JSON.stringify(value))
-const stores = new Map<string, Map<string, unknown>>()
-let refuses: Error | null = null
+/* A browser's store that can be full; a worker that can fail on some bags. */
+const store = browserStore()
 let fails = ''
-jest.unstable_mockModule('localforage', () => ({
-  default: {
-    createInstance: ({ storeName }: { storeName: string }) => {
-      const kept = new Map<string, unknown>()
-      stores.set(storeName, kept)
-      return {
-        getItem: (key: string) => Promise.resolve(copy(kept.get(key)) ?? null),
-        setItem: (key: string, value: unknown) => {
-          if (refuses) return Promise.reject(refuses)
-          kept.set(key, copy(value))
-          return Promise.resolve(value)
-        },
-        removeItem: (key: string) => Promise.resolve(void kept.delete(key)),
-        iterate: (each: (value: unknown, key: string) => void) =>
-          Promise.resolve(void [...kept].forEach(([key, value]) => each(value, key))),
-      }
-    },
-  },
-}))
+jest.unstable_mockModule('localforage', () => store.module)
 interface Api {
   derive: (design: Design) => { value: unknown }
 }
@@ -47,7 +27,7 @@ jest.unstable_mockModule('@app/workers/workers.ts', () => ({
 }))
 Object.assign(globalThis, { navigator: {} })
 const { useShelf } = await import('./shelf.ts')
-const bags = () => stores.get('bags')!
+const bags = () => store.of('bags')
 const put = (id: string, design: Design, over: object = {}) =>
   bags().set(id, {
     ...{ id, revision: 1, createdAt: 1, savedAt: 1, previous: [] },
@@ -56,8 +36,8 @@ const put = (id: string, design: Design, over: object = {}) =>
 
 beforeEach(() => {
   setActivePinia(createPinia())
-  for (const kept of stores.values()) kept.clear()
-  refuses = null
+  for (const name of ['bags', 'workshop']) store.of(name).clear()
+  store.state.refusal = null
   fails = ''
 })
 
@@ -120,7 +100,7 @@ describe('the shelf', () => {
   it('says what was not stored, and why, and keeps what there was', async () => {
     const shelf = useShelf()
     await shelf.refresh()
-    refuses = new DOMException('full', 'QuotaExceededError')
+    store.state.refusal = new DOMException('full', 'QuotaExceededError')
     expect(await shelf.add(tote({ name: 'New' }))).toBeNull()
     expect(shelf.refused).toContain('“New” was not put on the shelf. This browser has no room left')
     await shelf.rename(shelf.bags![0]!, 'Other')
@@ -128,7 +108,7 @@ describe('the shelf', () => {
     await shelf.bringDemo()
     expect(shelf.refused).toContain('The demo bags were not brought')
     expect(shelf.bags).toHaveLength(4)
-    refuses = null
+    store.state.refusal = null
     // What could not be opened again is not taken, however much room there is.
     expect(await shelf.add(tote({ name: 'x'.repeat(200) }))).toBeNull()
     expect(shelf.refused).toContain('1 to 80 characters')
