@@ -1,11 +1,14 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { Design, History, NewBand } from '@core/design'
+import { bandOf } from '@core/band'
+import { type Design, type History, isBase, type NewBand, type Part } from '@core/design'
 import { onTabs, type TabMessage, tellTabs } from '@app/storage/tabs.ts'
 import { useDeriving } from './deriving.ts'
 import { useEditing } from './editing.ts'
 import { useOpening } from './opening.ts'
 import { useWorkshop } from './workshop.ts'
+
+const isCharted = (part: Part): boolean => !isBase(part) && bandOf(part).chart(part) !== null
 
 /** The bag on the table: its design with the history of this sitting, and all that follows from it. */
 export const useProject = defineStore('project', () => {
@@ -25,7 +28,7 @@ export const useProject = defineStore('project', () => {
   /** A part stays selected where the bag has one of its id; else its first motif is. */
   function selectIn({ parts }: Design) {
     if (!parts.some((part) => part.id === selectedPart.value))
-      selectedPart.value = (parts.find((part) => part.kind === 'tapestry') ?? parts[0]!).id
+      selectedPart.value = (parts.find(isCharted) ?? parts[0]!).id
   }
 
   /** Opens a bag; `problem` says so when it cannot be. */
