@@ -6,7 +6,7 @@ import { lineLabel, type PatternLine, type PatternPiece, type PatternSection } f
 import type { PatternSheet, SheetYarn } from '@core/plan'
 import type { NamedDrawing } from './chart-drawings.ts'
 import { brokenLines, fitsFont, printable } from './pdf-text.ts'
-import { pictureOf } from './picture.ts'
+import { heavyPicture, isHeavy } from './picture.ts'
 
 const INK = '#1b2421'
 const QUIET = '#4d5a54'
@@ -19,9 +19,6 @@ const LABEL = 84
 const COUNT = 42
 /** Letters of the rounds of one part that are printed at most: above it they are hundreds of pages nobody reads. */
 const MOST_LETTERS = 1_500_000
-/** A chart whose paths say more than this is put in as a picture. */
-const MOST_PATH = 400_000
-const PICTURE_PX = 2400
 
 /** A chart as the document holds it: a drawing, or where that would be too much a picture of it. */
 type Shown = { readonly svg: string } | { readonly image: string }
@@ -60,16 +57,9 @@ const lettersIn = ({ lines }: PatternSection): number =>
   lines.reduce((sum, { text }) => sum + text.length, 0)
 
 async function shownIn(drawing: Drawing): Promise<Shown> {
-  const said = drawing.paths.reduce((sum, { d }) => sum + d.length, 0)
+  if (isHeavy(drawing)) return { image: await dataUrl(await heavyPicture(drawing, 'image/jpeg')) }
   const texts = drawing.texts.map((one) => ({ ...one, text: printable(one.text) }))
-  if (said <= MOST_PATH || typeof OffscreenCanvas === 'undefined')
-    return { svg: svgOf({ ...drawing, texts }) }
-  const scale = PICTURE_PX / Math.max(drawing.width, drawing.height)
-  const picture = await pictureOf(drawing, scale).convertToBlob({
-    type: 'image/jpeg',
-    quality: 0.95,
-  })
-  return { image: await dataUrl(picture) }
+  return { svg: svgOf({ ...drawing, texts }) }
 }
 
 async function dataUrl(blob: Blob): Promise<string> {

@@ -1,5 +1,21 @@
 import type { Drawing } from '@core/file'
 
+/** A drawing whose paths say more than this is shown as a picture of it. */
+const MOST_PATH = 400_000
+const PICTURE_PX = 2400
+
+/** Whether a drawing says so much that what draws SVG would take long over it. */
+export const isHeavy = ({ paths }: Drawing): boolean =>
+  typeof OffscreenCanvas !== 'undefined' &&
+  paths.reduce((sum, { d }) => sum + d.length, 0) > MOST_PATH
+
+/** A heavy drawing as a picture, large enough to be printed. */
+export const heavyPicture = (drawing: Drawing, type: string): Promise<Blob> =>
+  pictureOf(drawing, PICTURE_PX / Math.max(drawing.width, drawing.height)).convertToBlob({
+    type,
+    quality: 0.95,
+  })
+
 /** A drawing painted at so many pixels for each of its units, on white. @throws when it is too large to be painted */
 export function pictureOf(
   { width, height, paths, texts }: Drawing,

@@ -8,6 +8,7 @@ import { chartDrawings } from '@app/export/chart-drawings.ts'
 import type { Made } from '@app/export/export.ts'
 import { exports } from '@app/export/exports.ts'
 import { fileName } from '@app/export/file-name.ts'
+import { heavyPicture, isHeavy } from '@app/export/picture.ts'
 
 const derivedBy = (design: Design, { hand }: Words) => derive(design, { hand })
 
@@ -15,16 +16,18 @@ const api = {
   /** Reads a project file that anyone may have written. */
   read: (file: Blob): Promise<Result<Design, FileProblem>> => readProjectFile(file),
 
-  /** The pattern as it is printed, and the drawing of each charted part. */
-  pattern(design: Design, words: Words) {
+  /** The pattern as it is printed, and a picture of the chart of each charted part. */
+  async pattern(design: Design, words: Words) {
     const derived = derivedBy(design, words)
-    return {
-      sheet: patternSheet(design, derived, words),
-      charts: chartDrawings({ design, derived, words }).map(({ part, drawing }) => ({
+    const charts: { part: string; picture: Blob }[] = []
+    for (const { part, drawing } of chartDrawings({ design, derived, words }))
+      charts.push({
         part,
-        svg: svgOf(drawing),
-      })),
-    }
+        picture: isHeavy(drawing)
+          ? await heavyPicture(drawing, 'image/png')
+          : new Blob([svgOf(drawing)], { type: 'image/svg+xml' }),
+      })
+    return { sheet: patternSheet(design, derived, words), charts }
   },
 
   /** Makes what goes out; `tell` hears how far it is. */
@@ -42,6 +45,5 @@ const api = {
   },
 }
 export type PaperApi = typeof api
-export type WrittenSheet = ReturnType<(typeof api)['pattern']>
 
 expose(api)

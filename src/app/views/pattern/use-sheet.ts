@@ -27,11 +27,11 @@ export function useSheet() {
       failed.value = answer.ok ? null : answer.problem
       if (!answer.ok) return
       release()
-      const picture = (svg: string) =>
-        URL.createObjectURL(new Blob([svg], { type: 'image/svg+xml' }))
       sheet.value = {
         ...answer.value.sheet,
-        pictures: new Map(answer.value.charts.map(({ part, svg }) => [part, picture(svg)])),
+        pictures: new Map(
+          answer.value.charts.map(({ part, picture }) => [part, URL.createObjectURL(picture)]),
+        ),
       }
     },
   )

@@ -107,7 +107,7 @@ function takeContents() {
 .wanted .pair .measure-field > label {
   font-size: 12px;
 }
-.wanted .pair > .link {
+.wanted .pair > .pop-under > .link {
   justify-self: start;
   margin-bottom: 12px;
   text-align: left;
