@@ -29,16 +29,16 @@ interface Kept {
 const records = (page: Page) =>
   page.evaluate(
     () =>
-      new Promise<Kept[]>((done) => {
+      new Promise<(Kept | null)[]>((done) => {
         const opening = indexedDB.open('ample-motif')
         opening.onsuccess = () => {
           const all = opening.result.transaction('bags').objectStore('bags').getAll()
-          all.onsuccess = () => (opening.result.close(), done(all.result as Kept[]))
+          all.onsuccess = () => (opening.result.close(), done(all.result as (Kept | null)[]))
         }
       }),
   )
 const recordOf = async (page: Page, name: string) =>
-  (await records(page)).find(({ file }) => file.design.name === name)!
+  (await records(page)).find((one) => one?.file?.design.name === name)!
 
 /** Writes straight into the store of bags, as no program would. */
 const put = (page: Page, id: string, value: unknown) =>
