@@ -1,4 +1,5 @@
 import { Flag, OneOf, One, OrNull, Pattern, Text } from '../fields/index.ts'
+import { MOST } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 
 /* What every part of a bag has, a base as a band. */
@@ -6,15 +7,15 @@ import { groundStitchIds } from '../stitch/index.ts'
 export const LIMITS = {
   yarns: 24,
   parts: 60,
-  rounds: 1000,
-  count: 2000,
+  rounds: MOST.rows,
+  count: MOST.count,
   chartWidth: 1000,
   chartHeight: 1000,
   stripes: 200,
   times: 100,
-  along: 400,
-  squares: 20,
-  strip: 200,
+  along: MOST.along,
+  squares: MOST.squares,
+  strip: MOST.strip,
   swatches: 12,
   writtenRows: 300,
   rowText: 1200,
