@@ -6,7 +6,7 @@ import { fileName } from './file-name.ts'
 
 interface Charted {
   readonly design: Design
-  readonly derived: Derived
+  readonly derived: Pick<Derived, 'ledger'>
   readonly words: Words
 }
 
@@ -19,7 +19,7 @@ export interface NamedDrawing {
 
 /** The drawing of every charted part. */
 export const chartDrawings = ({ design, derived, words }: Charted): NamedDrawing[] =>
-  sheetCharts(design, derived).map(({ part, chart, firstRound, cellAspect }) => ({
+  sheetCharts(design, derived.ledger).map(({ part, chart, firstRound, cellAspect }) => ({
     part: part.id,
     name: `${fileName(design.name)}-${fileName(part.name)}`,
     drawing: chartDrawing({

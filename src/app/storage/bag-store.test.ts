@@ -56,7 +56,10 @@ describe('the bag store', () => {
     const next = async (name: string, first = false) => {
       const result = await save(id, named(name), revision++, first)
       if (!result.ok) throw new Error(result.reason)
-      return result.record.previous.map(nameOf)
+      const { previous } = (await maybeBag(id))!
+      // What is as it was is not said again.
+      expect([null, previous]).toContainEqual(result.record.previous)
+      return previous.map(nameOf)
     }
     expect(await next('1', true)).toEqual(['0'])
     expect(await next('2')).toEqual(['0'])

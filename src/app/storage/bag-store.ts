@@ -33,8 +33,13 @@ export interface KeptBag {
   readonly record: BagRecord | null
 }
 
+/** What a save left; `previous` is null when those versions are as they were. */
+export interface Saved extends Pick<BagRecord, 'revision' | 'savedAt'> {
+  readonly previous: BagRecord['previous'] | null
+}
+
 export type SaveResult =
-  | { readonly ok: true; readonly record: BagRecord }
+  | { readonly ok: true; readonly record: Saved }
   | { readonly ok: false; readonly reason: 'conflict' | 'gone' | StorageFailure }
 
 /** A save that goes on from what was read. */
@@ -163,7 +168,9 @@ export function saveBag({
         by: sitting,
       }
       await answered(bags.setItem(id, record))
-      return { ok: true, record }
+      const { savedAt, previous } = record
+      const saved = { savedAt, previous: previous === stored.previous ? null : previous }
+      return { ok: true, record: { ...saved, revision: record.revision } }
     } catch (error) {
       return { ok: false, reason: failureOf(error) }
     }

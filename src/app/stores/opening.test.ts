@@ -3,7 +3,8 @@ import { nextTick, shallowRef } from 'vue'
 import { commit, type Design, type History } from '../../core/design/index.ts'
 import { projectOf } from '../../core/file/index.ts'
 import { tote } from '../../core/testing/tote.ts'
-import type { BagRecord, Save } from '../storage/bag-store.ts'
+import { workersThat } from '../testing/keeper.ts'
+import type { BagRecord, Save, SaveResult } from '../storage/bag-store.ts'
 import type { Note } from '../storage/unsaved-note.ts'
 
 /* A store of records that answers when it is let, and notes of other sittings. */
@@ -20,6 +21,14 @@ const { designOf } = {
     return design ? { ok: true, value: design } : { ok: false, problem: [{ message: 'torn' }] }
   },
 }
+function saveBag({ id, design, revision }: Save): Promise<SaveResult> {
+  if (full) return Promise.resolve({ ok: false, reason: 'full' })
+  if (kept.get(id)!.revision !== revision) return Promise.resolve({ ok: false, reason: 'conflict' })
+  const next = record(id, revision + 1, design)
+  kept.set(id, next)
+  return Promise.resolve({ ok: true, record: next })
+}
+jest.unstable_mockModule('@app/workers/workers.ts', workersThat(saveBag))
 jest.unstable_mockModule('@app/storage/bag-store.ts', () => ({
   designOf,
   maybeBag: async (id: string) => {
@@ -31,12 +40,7 @@ jest.unstable_mockModule('@app/storage/bag-store.ts', () => ({
     kept.set('copy', record('copy', 1, design))
     return Promise.resolve(kept.get('copy'))
   },
-  saveBag: ({ id, design, revision }: Save) => {
-    if (full) return Promise.resolve({ ok: false, reason: 'full' })
-    const next = record(id, revision + 1, design)
-    kept.set(id, next)
-    return Promise.resolve({ ok: true, record: next })
-  },
+  saveBag,
   putBag: () => Promise.resolve(),
   recordWith: record,
 }))

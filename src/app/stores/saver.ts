@@ -8,18 +8,20 @@ import {
   putBag,
   recordWith,
   saveBag,
+  type Saved,
   type SaveResult,
 } from '@app/storage/bag-store.ts'
 import { dropNote, leaveNote, sitting } from '@app/storage/unsaved-note.ts'
 import { tellTabs } from '@app/storage/tabs.ts'
+import { keeper } from '@app/workers/workers.ts'
 import { useLater, usePace } from './later.ts'
 import { useNoting } from './leaving.ts'
 
 /** `conflict`: another tab saved the bag meanwhile; `gone`: it was deleted there. In both nothing more is stored by itself. */
 export type SaveState = 'saved' | 'saving' | 'conflict' | 'gone' | StorageFailure
 
-/** A change is stored this soon, however many follow it; while saves take longer, twice as long after the last. */
-const WITHIN_MS = 50
+/** A change is stored at once, and while changes go on so often: half of the time, where a save takes long. */
+const APART_MS = 50
 const SLOWEST_MS = 200
 const TIMES = 2
 const RETRY_MS = 15_000
@@ -39,7 +41,10 @@ const needsHer = (state: SaveState): boolean => state === 'conflict' || state ==
 /** Stores a bag, and keeps what is then known of it. */
 async function store(of: Session, now: Design): Promise<SaveResult> {
   const { bag: id, revision, first: firstOfSitting } = of
-  const result = await saveBag({ id, design: now, revision, firstOfSitting, sitting })
+  const save = { id, design: now, revision, firstOfSitting, sitting }
+  // In a worker, as the page may be busy drawing; in the page where there is no worker to be had.
+  const answer = await keeper.ask((api) => api.save(save))
+  const result = answer.ok ? answer.value : await saveBag(save)
   if (!result.ok) return result
   Object.assign(of, { stored: now, revision: result.record.revision, first: false })
   tellTabs({ kind: 'saved', bag: id, revision: of.revision })
@@ -47,7 +52,7 @@ async function store(of: Session, now: Design): Promise<SaveResult> {
 }
 
 /**
- * Saves the bag on the table: what is changed is noted at once and stored a moment later, one save at a time. What could not be
+ * Saves the bag on the table: what is changed is noted at once and stored, one save at a time. What could not be
  * stored stays in memory and in the note, is said, and is tried again; what another tab saved meanwhile is never overwritten.
  */
 export class Saver {
@@ -55,8 +60,9 @@ export class Saver {
   readonly savedAt = ref(0)
   readonly previous = shallowRef<BagRecord['previous']>([])
   private session: Session | null = null
-  private withinMs = WITHIN_MS
-  private readonly later = useLater(() => void this.flush())
+  private apartMs = APART_MS
+  private readonly soon = usePace(() => void this.flush())
+  private readonly retry = useLater(() => void this.flush())
   private readonly again = usePace(() => void this.flush())
   private readonly noting = useNoting(() => {
     if (this.unsaved()) leaveNote(this.session!.bag, this.session!.revision, this.design.value!)
@@ -77,15 +83,16 @@ export class Saver {
 
   /** The bag was just read: `now` is what is stored of it. */
   begin = (record: BagRecord, now: Design): void => {
-    this.later.cancel()
+    this.soon.cancel()
     this.session = { bag: record.id, stored: now, revision: record.revision, first: true }
     this.show(record)
     this.state.value = 'saved'
+    void keeper.ask((api) => api.ready())
   }
 
   /** The bag is put away: nothing more is heard of it here. */
   end = (): void => {
-    for (const waiting of [this.later, this.again, this.noting]) waiting.cancel()
+    for (const waiting of [this.soon, this.retry, this.again, this.noting]) waiting.cancel()
     this.session = null
   }
 
@@ -94,8 +101,7 @@ export class Saver {
     if (!this.unsaved()) return
     this.noting.soon()
     if (this.state.value === 'saved') this.state.value = 'saving'
-    // The first change of several begins the wait; those that follow do not lengthen it.
-    if (this.state.value === 'saving') this.later.within(this.withinMs)
+    if (this.state.value === 'saving') this.soon.apart(this.apartMs)
     else if (!needsHer(this.state.value)) this.again.apart(AGAIN_MS)
   }
 
@@ -104,7 +110,7 @@ export class Saver {
 
   /** Saves now what is not saved yet, also of a bag that is put away meanwhile. */
   flush = (): Promise<void> => {
-    this.later.cancel()
+    this.soon.cancel()
     if (!this.unsaved()) return this.queue
     const [of, last] = [this.session!, this.design.value!]
     this.queue = this.queue.then(() =>
@@ -118,7 +124,7 @@ export class Saver {
     const began = performance.now()
     const result = await store(of, now)
     const took = performance.now() - began
-    this.withinMs = Math.min(SLOWEST_MS, Math.max(WITHIN_MS, TIMES * took))
+    this.apartMs = Math.min(SLOWEST_MS, Math.max(APART_MS, TIMES * took))
     if (of === this.session) this.took(result)
     else if (result.ok) dropNote(of.bag)
   }
@@ -130,12 +136,13 @@ export class Saver {
     } else this.state.value = result.reason
     // What is still to be stored goes on from what now is.
     this.noting.now()
-    if (!needsHer(this.state.value)) this.later.within(result.ok ? this.withinMs : RETRY_MS)
+    if (result.ok) this.soon.apart(this.apartMs)
+    else if (!needsHer(this.state.value)) this.retry.within(RETRY_MS)
   }
 
-  private show(record: BagRecord): void {
-    this.savedAt.value = record.savedAt
-    this.previous.value = record.previous
+  private show({ savedAt, previous }: Saved): void {
+    this.savedAt.value = savedAt
+    if (previous) this.previous.value = previous
     this.state.value = this.unsaved() ? 'saving' : 'saved'
   }
 

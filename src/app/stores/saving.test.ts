@@ -3,6 +3,7 @@ import { computed, shallowRef } from 'vue'
 import type { Design } from '../../core/design/index.ts'
 import { projectOf } from '../../core/file/index.ts'
 import { tote } from '../../core/testing/tote.ts'
+import { workersThat } from '../testing/keeper.ts'
 import type { BagRecord, Save, SaveResult } from '../storage/bag-store.ts'
 
 /* The store answers when the test lets it; what a save writes is kept in a list. */
@@ -11,8 +12,10 @@ const notes = new Map<string, string>()
 const told: unknown[] = []
 const added: Design[] = []
 const put: string[] = []
+const saveBag = (save: Save) => new Promise<SaveResult>((answer) => asked.push({ ...save, answer }))
+jest.unstable_mockModule('@app/workers/workers.ts', workersThat(saveBag))
 jest.unstable_mockModule('@app/storage/bag-store.ts', () => ({
-  saveBag: (save: Save) => new Promise((answer) => asked.push({ ...save, answer })),
+  saveBag,
   addBag: (design: Design) => {
     added.push(design)
     return Promise.resolve(record(1))

@@ -1,6 +1,7 @@
 import type { CheckApi } from './check.worker.ts'
 import { workerClient } from './client.ts'
 import type { DeriveApi } from './derive.worker.ts'
+import type { KeepApi } from './keep.worker.ts'
 import type { PaperApi } from './paper.worker.ts'
 
 /* The program's workers, each begun when it is first asked. */
@@ -18,4 +19,9 @@ export const paper = workerClient<PaperApi>(
 /** Written patterns read: it holds the grammar. */
 export const checker = workerClient<CheckApi>(
   () => new Worker(new URL('./check.worker.ts', import.meta.url), { type: 'module' }),
+)
+
+/** Bags stored, beside the page and what it draws. */
+export const keeper = workerClient<KeepApi>(
+  () => new Worker(new URL('./keep.worker.ts', import.meta.url), { type: 'module' }),
 )

@@ -63,22 +63,36 @@ interface Frame extends ChartDrawingOptions {
  * and a key.
  */
 export function chartDrawing(options: ChartDrawingOptions): Drawing {
-  const { chart, yarns, title } = options
+  const { chart, title } = options
   const high = CELL * options.cellAspect
+  const used = yarnsIn(options)
   const frame = {
     ...options,
     high,
     width: chart.width * CELL,
     height: chart.colours.length * high,
   }
-  const used = yarns.filter(({ letter }) => chart.colours.some((row) => row.includes(letter)))
   const key = used.map((yarn, i) => keyLine(yarn, frame.height + 2 * MARGIN + LINE * i))
   return {
-    width: frame.width + 2 * MARGIN,
-    height: frame.height + 2 * MARGIN + LINE * used.length + 8,
+    ...chartDrawingSize(options),
     title,
     paths: [...cells(frame), grid(frame), ...key.map(({ path }) => path)],
     texts: [...letters(frame), ...numbers(frame), ...key.map(({ text }) => text)],
+  }
+}
+
+const yarnsIn = ({ chart, yarns }: Pick<ChartDrawingOptions, 'chart' | 'yarns'>) =>
+  yarns.filter(({ letter }) => chart.colours.some((row) => row.includes(letter)))
+
+/** How large the drawing of a chart is, without drawing it. */
+export function chartDrawingSize(
+  options: Pick<ChartDrawingOptions, 'chart' | 'yarns' | 'cellAspect'>,
+): { readonly width: number; readonly height: number } {
+  const { chart, cellAspect } = options
+  return {
+    width: chart.width * CELL + 2 * MARGIN,
+    height:
+      chart.colours.length * CELL * cellAspect + 2 * MARGIN + LINE * yarnsIn(options).length + 8,
   }
 }
 

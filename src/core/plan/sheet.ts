@@ -1,7 +1,7 @@
 import { bandOf } from '../band/index.ts'
 import type { Chart } from '../chart/index.ts'
 import { bandsOf, type Design } from '../design/index.ts'
-import { bodyOf, partGauge } from '../ledger/index.ts'
+import { bodyOf, type Ledger, partGauge } from '../ledger/index.ts'
 import {
   type Abbreviation,
   abbreviationsOf,
@@ -90,7 +90,7 @@ function factsOf(design: Design, { tally, gauge, ledger }: Derived, { units, ter
 }
 
 /** What the charts of a design are drawn from, from below. */
-export const sheetCharts = (design: Design, { ledger }: Derived): SheetChart[] =>
+export const sheetCharts = (design: Design, ledger: Ledger): SheetChart[] =>
   bandsOf(design).flatMap((part) => {
     const chart = bandOf(part).chart(part)
     if (!chart) return []

@@ -3,15 +3,23 @@ import { computed } from 'vue'
 import { lineLabel } from '@core/pattern'
 import YarnDot from '@app/parts/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
+import type { ChartPlace } from '@app/workers/paper.worker.ts'
 import OutputList from './OutputList.vue'
 import { useSheet } from './use-sheet.ts'
 
 /** The pattern as it is written and printed, and every way it goes out. */
 const project = useProject()
-const { sheet, failed } = useSheet()
+const { sheet, places, pictures, failed } = useSheet()
 const titled = computed(
   () => (sheet.value?.pieces.length ?? 0) > 1 || sheet.value?.pieces[0]?.times !== null,
 )
+
+const TALLEST_PX = 480
+/** The room a chart's picture takes, before it is drawn and after. */
+const placeOf = ({ width, height }: ChartPlace) => ({
+  aspectRatio: `${width} / ${height}`,
+  width: `min(100%, ${Math.min(width, (TALLEST_PX * width) / height)}px)`,
+})
 </script>
 
 <template>
@@ -60,14 +68,19 @@ const titled = computed(
           >
             <component :is="titled ? 'h3' : 'h2'">{{ section.name }}</component>
             <p v-if="section.intro" class="intro">{{ section.intro }}</p>
-            <img
-              v-if="sheet.pictures.has(section.part)"
+            <div
+              v-if="places.has(section.part)"
               class="chart-picture"
-              loading="lazy"
-              decoding="async"
-              :src="sheet.pictures.get(section.part)"
-              :alt="`Chart of ${section.name}; the rounds below say the same`"
-            />
+              :style="placeOf(places.get(section.part)!)"
+            >
+              <img
+                v-if="pictures.has(section.part)"
+                loading="lazy"
+                decoding="async"
+                :src="pictures.get(section.part)"
+                :alt="`Chart of ${section.name}; the rounds below say the same`"
+              />
+            </div>
             <ol class="lines num">
               <template v-for="line in section.lines" :key="line.from">
                 <li v-if="line.note" class="change">{{ line.note }}</li>
@@ -174,10 +187,11 @@ const titled = computed(
   color: var(--ink-2);
 }
 .pattern-view .chart-picture {
-  display: block;
-  max-width: 100%;
-  max-height: 480px;
   margin: 6px 0 10px;
+}
+.pattern-view .chart-picture img {
+  display: block;
+  width: 100%;
 }
 .pattern-view .lines {
   margin: 0;

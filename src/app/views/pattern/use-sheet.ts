@@ -5,34 +5,56 @@ import type { Words } from '@core/stitch'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import { latestOnly } from '@app/workers/client.ts'
+import type { ChartPlace } from '@app/workers/paper.worker.ts'
 import { paper } from '@app/workers/workers.ts'
 
-/** A pattern, and the address of the picture of each chart. */
-interface Shown extends PatternSheet {
-  readonly pictures: ReadonlyMap<string, string>
+interface Asked {
+  readonly design: Design
+  readonly words: Words
+}
+
+/** The pictures of the charts, by the part: the addresses they have in this page. */
+function usePictures() {
+  const pictures = shallowRef<ReadonlyMap<string, string>>(new Map())
+  const show = (next: ReadonlyMap<string, string>) => {
+    pictures.value.forEach((url) => URL.revokeObjectURL(url))
+    pictures.value = next
+  }
+  const drawing = latestOnly(
+    ({ design, words }: Asked) => paper.ask((api) => api.pictures(design, words)),
+    // Without pictures the rounds still say everything.
+    (answer) =>
+      show(
+        new Map(
+          answer.ok
+            ? answer.value.map(({ part, picture }) => [part, URL.createObjectURL(picture)])
+            : [],
+        ),
+      ),
+  )
+  onScopeDispose(() => {
+    drawing.drop()
+    show(new Map())
+  })
+  return { pictures, draw: drawing.ask }
 }
 
 /** The written pattern of the bag on the table, which a worker writes; the last one stays until the next is there. */
 export function useSheet() {
   const project = useProject()
   const workshop = useWorkshop()
-  const sheet = shallowRef<Shown | null>(null)
+  const sheet = shallowRef<PatternSheet | null>(null)
+  const places = shallowRef<ReadonlyMap<string, ChartPlace>>(new Map())
   const failed = ref<string | null>(null)
-  const release = () => sheet.value?.pictures.forEach((url) => URL.revokeObjectURL(url))
-
+  const { pictures, draw } = usePictures()
   const writing = latestOnly(
-    ({ design, words }: { design: Design; words: Words }) =>
-      paper.ask((api) => api.pattern(design, words)),
-    (answer) => {
+    ({ design, words }: Asked) => paper.ask((api) => api.pattern(design, words)),
+    (answer, asked) => {
       failed.value = answer.ok ? null : answer.problem
       if (!answer.ok) return
-      release()
-      sheet.value = {
-        ...answer.value.sheet,
-        pictures: new Map(
-          answer.value.charts.map(({ part, picture }) => [part, URL.createObjectURL(picture)]),
-        ),
-      }
+      sheet.value = answer.value.sheet
+      places.value = new Map(answer.value.charts.map((place) => [place.part, place]))
+      draw(asked)
     },
   )
   watch(
@@ -40,9 +62,6 @@ export function useSheet() {
     ([design, words]) => design && writing.ask({ design, words: { ...words } }),
     { immediate: true },
   )
-  onScopeDispose(() => {
-    writing.drop()
-    release()
-  })
-  return { sheet, failed }
+  onScopeDispose(writing.drop)
+  return { sheet, places, pictures, failed }
 }
