@@ -2,6 +2,7 @@
 const layers = [
   ['units', 'solver', 'measure', 'terms', 'notation', 'fields'],
   ['stitch', 'chart', 'shape'],
+  ['program'],
   ['band'],
   ['design'],
   ['ledger'],

@@ -1,0 +1,3 @@
+export * from './lay.ts'
+export * from './places.ts'
+export * from './program.ts'

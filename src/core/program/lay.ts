@@ -1,0 +1,83 @@
+import { found, refused, type Result } from '../units/index.ts'
+import { Misfit } from './cursor.ts'
+import { Laying } from './laying.ts'
+import {
+  countOf,
+  type Places,
+  PlacesBuilder,
+  partOf,
+  reversed,
+  turnedTo,
+  widthOf,
+} from './places.ts'
+import type { Program } from './program.ts'
+
+/** Where a row begins on the rows below, and how it goes on. */
+export interface Origin {
+  /** Place of the row below it begins at, counted from that row's own beginning. */
+  readonly place?: number
+  /** Worked the other way than the row below: it was turned. */
+  readonly turned?: true
+  /** Place of the row in its part, from 1. */
+  readonly row?: number
+  /** It goes on into the next round without an end: a chain it ends in leads up there. */
+  readonly spiral?: true
+}
+
+/** A row as it came out. */
+export interface Laid {
+  /** The program with every number fixed. */
+  readonly steps: Program
+  /** Places it leaves, in working order. */
+  readonly made: Places
+  /** Loops that hang in front of it, in working order. */
+  readonly hanging: Places
+  /** What is left of each row it was worked onto, from that row's own beginning. */
+  readonly rest: readonly Places[]
+  /** Places of the row below it took or passed. */
+  readonly uses: number
+  /** Way around (or across), in stitches. */
+  readonly width: number
+  /** What it is counted in beside places. */
+  readonly units: ReadonlyMap<string, number>
+}
+
+/** A spiral's last chains lead up into the next round. */
+function leadingUp(made: Places): Places {
+  const last = made.at(-1)?.motif.at(-1)
+  if (last?.kind !== 'chain') return made
+  const count = countOf(made)
+  const trailing = made.at(-1)!.motif.length === 1 ? made.at(-1)!.times : last.count
+  const led = new PlacesBuilder()
+  led.addAll(partOf(made, 0, count - trailing))
+  led.add({ ...last, count: trailing, step: true })
+  return led.done()
+}
+
+/**
+ * Lays a row over the rows below it: the row it stands on, then any other it takes from. Pure.
+ * @returns the row as it comes out; or, when it does not, the places that are missing (above 0) or left over (below 0)
+ */
+export function lay(
+  program: Program,
+  below: readonly Places[],
+  { place = 0, turned, row = 1, spiral }: Origin = {},
+): Result<Laid, number> {
+  const [first, ...others] = below
+  const way = (places: Places) => (turned ? reversed(places) : places)
+  const from = first ? turnedTo(way(first), place) : undefined
+  const laying = new Laying([...(from ? [from] : []), ...others.map(way)], row)
+  try {
+    const { steps, made, hanging, rests, uses, units } = laying.all(program)
+    const places = made.done()
+    return found({
+      ...{ steps, uses, units, width: widthOf(places) },
+      made: spiral ? leadingUp(places) : places,
+      hanging: hanging.done(),
+      rest: rests.map((rest, i) => way(i === 0 ? turnedTo(rest.done(), -place) : rest.done())),
+    })
+  } catch (error) {
+    if (error instanceof Misfit) return refused(error.places)
+    throw error
+  }
+}

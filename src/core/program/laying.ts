@@ -1,0 +1,331 @@
+import { stitchById } from '../stitch/index.ts'
+import { Cursor, Misfit } from './cursor.ts'
+import { type Need, needsOf, summed, total } from './needs.ts'
+import { type PlaceRun, type Places, PlacesBuilder } from './places.ts'
+import {
+  type Cells,
+  type Chain,
+  type Group,
+  type Into,
+  type Pass,
+  type Program,
+  type Step,
+  timesAt,
+  type Work,
+} from './program.ts'
+
+/** Chains that are made, but not yet tied down: how wide they are follows from what they pass over. */
+interface Open {
+  readonly count: number
+  readonly kind: 'chain' | 'loop'
+}
+
+/** What a stretch of work gives, kept apart so that it can be had again. */
+export interface Output {
+  readonly steps: Step[]
+  readonly made: PlacesBuilder
+  readonly hanging: PlacesBuilder
+  readonly rests: readonly PlacesBuilder[]
+  readonly units: Map<string, number>
+}
+
+/** Which places something may go into. */
+const wantedBy =
+  (into: Extract<Into, { at: 'next' | 'space' }>) =>
+  ({ kind, taken, step }: PlaceRun): boolean => {
+    if (taken) return false
+    if (into.at === 'space') return kind === 'chain'
+    return into.of ? into.of.includes(kind) : kind !== 'gap' && !step
+  }
+
+/** Where the laying stands. */
+interface Mark {
+  readonly open: Open | null
+  readonly room: number
+  readonly passed: number
+  readonly cursors: readonly ReturnType<Cursor['mark']>[]
+}
+
+/** Works through a program, place by place; what repeats is worked once. */
+export class Laying {
+  private readonly cursors: readonly Cursor[]
+  private out: Output
+  private open: Open | null = null
+  /** Width still free over the place last gone into (below 0: overhung), and width passed over since. */
+  private room = 0
+  private passed = 0
+
+  constructor(
+    below: readonly Places[],
+    private readonly row: number,
+  ) {
+    this.cursors = below.map((places) => new Cursor(places))
+    this.out = this.fresh()
+  }
+
+  /** Lays a program from end to end. @throws Misfit */
+  all(program: Program): Output & { readonly uses: number } {
+    this.run(program, [])
+    const [below] = this.cursors
+    if (below && below.left > 0) throw new Misfit(-below.left)
+    this.close(true)
+    const uses = below?.past ?? 0
+    // What the row did not come to stays as it is.
+    for (const cursor of this.cursors)
+      while (cursor.ahead()) cursor.go(cursor.ahead()!.count, false)
+    return { ...this.out, uses }
+  }
+
+  private fresh(): Output {
+    const rests = this.cursors.map((cursor) => (cursor.rest = new PlacesBuilder()))
+    const made = new PlacesBuilder()
+    return { steps: [], made, hanging: new PlacesBuilder(), rests, units: new Map() }
+  }
+
+  /** `kept`: places that what follows still needs. */
+  private run(steps: Program, kept: readonly Need[]): void {
+    steps.forEach((step, i) => {
+      this.step(step, [...needsOf(steps.slice(i + 1), this.row), ...kept])
+    })
+  }
+
+  private step(step: Step, kept: readonly Need[]): void {
+    switch (step.do) {
+      case 'work':
+        return this.work(step, kept)
+      case 'cells':
+        return this.cells(step)
+      case 'chain':
+        return this.chain(step)
+      case 'pass':
+        return this.pass(step, kept)
+      case 'group':
+        return this.group(step, kept)
+      case 'gap':
+        this.out.steps.push(step)
+        this.out.made.add({ kind: 'gap', count: 1, width: 0 })
+    }
+  }
+
+  private work(step: Work, kept: readonly Need[]): void {
+    const stitch = stitchById(step.stitch)
+    const into = step.into ?? { at: 'next' }
+    const makes = step.closes ? 0 : stitch.makes
+    const below = this.cursors[0]
+    const fits = below
+      ? Math.max(0, Math.floor((below.left - total(kept)) / Math.max(1, stitch.uses)))
+      : 0
+    const times = timesAt(step.times, this.row, fits)
+    this.out.steps.push({ ...step, times })
+    for (let left = times; left > 0;) {
+      const many = this.into(into, stitch.uses, makes, left)
+      if (makes > 0) this.out.made.add({ kind: 'stitch', count: makes * many, width: 1 })
+      if (step.catches !== undefined) for (let i = 0; i < many; i++) this.catchLoop(step.catches)
+      left -= many
+    }
+    this.count(step.unit, times)
+  }
+
+  /** Goes into places for so many stitches, all at once where they are alike: for how many it did. */
+  private into(into: Into, uses: number, makes: number, left: number): number {
+    if (into.at === 'own' || into.at === 'same') {
+      if (makes > 0) this.beside(makes * left)
+      return left
+    }
+    const row = into.row ?? 0
+    const cursor = this.cursors[row]!
+    const wanted = wantedBy(into)
+    this.over(row, wanted)
+    const ahead = cursor.ahead()!
+    const space = into.at === 'space'
+    // Like places side by side, one stitch in each: all at once.
+    const many = space || row > 0 || uses !== 1 ? 1 : Math.min(left, ahead.count)
+    if (row === 0) this.close(true)
+    else this.beside(makes)
+    const width = this.take(cursor, space ? ahead.count : uses * many)
+    if (row === 0) this.room = width / many - makes
+    return many
+  }
+
+  /** Takes so many places, alike or not: how wide they are. @throws Misfit when there are not so many */
+  private take(cursor: Cursor, count: number): number {
+    let width = 0
+    for (let left = count; left > 0;) {
+      const ahead = cursor.ahead()
+      if (!ahead) throw new Misfit(left)
+      const many = Math.min(left, ahead.count)
+      width += cursor.go(many, true).width * many
+      left -= many
+    }
+    return width
+  }
+
+  /** What takes no width of the row below stands beside what does. */
+  private beside(width: number): void {
+    this.close(false)
+    this.room -= width
+  }
+
+  private catchLoop(row: number): void {
+    this.over(row, wantedBy({ at: 'next', of: ['loop'] }))
+    this.cursors[row]!.go(1, true)
+  }
+
+  /** Goes past what is not wanted. @throws Misfit when nothing is left that is */
+  private over(row: number, wanted: (run: PlaceRun) => boolean): void {
+    const cursor = this.cursors[row]
+    for (;;) {
+      const ahead = cursor?.ahead()
+      if (!cursor || !ahead) throw new Misfit(1)
+      if (wanted(ahead.run)) return
+      const { width } = cursor.go(ahead.count, true)
+      if (row === 0) this.passed += width * ahead.count
+    }
+  }
+
+  private cells({ stitch, letters }: Cells): void {
+    this.work({ do: 'work', stitch, times: letters.length }, [])
+    this.out.steps[this.out.steps.length - 1] = { do: 'cells', stitch, letters }
+  }
+
+  private chain(step: Chain): void {
+    const times = timesAt(step.times, this.row, 0)
+    this.out.steps.push({ ...step, times })
+    this.count(step.unit, 1)
+    if (step.stands === 'off') return this.out.hanging.add({ kind: 'loop', count: 1, width: 0 })
+    this.close(false)
+    this.open = { count: times, kind: step.stands === 'loop' ? 'loop' : 'chain' }
+  }
+
+  /** Ties down the chains last made: as wide as what they pass over, or as they are themselves. */
+  private close(tied: boolean): void {
+    if (this.open) {
+      const { kind, count } = this.open
+      const places = kind === 'loop' ? 1 : count
+      const free = this.room + this.passed
+      const bridges = tied && (this.passed > 0 || this.room > 0)
+      const width = bridges ? Math.max(0, free) / places : 1
+      this.out.made.add({ kind, count: places, width })
+      if (!tied) this.room -= width * places
+      this.open = null
+    }
+    if (tied) this.passed = 0
+  }
+
+  private pass(step: Pass, kept: readonly Need[]): void {
+    const cursor = this.cursors[0]!
+    const times = timesAt(step.times, this.row, Math.max(0, cursor.whole - total(kept)))
+    this.out.steps.push({ ...step, times })
+    for (let left = times; left > 0;) {
+      const ahead = cursor.ahead()
+      if (!ahead) throw new Misfit(left)
+      const many = Math.min(left, ahead.count)
+      const { width } = cursor.go(many, step.for === 'good')
+      this.passed += width * many
+      left -= many
+    }
+  }
+
+  private count(unit: string | undefined, times: number): void {
+    if (unit !== undefined) this.out.units.set(unit, (this.out.units.get(unit) ?? 0) + times)
+  }
+
+  /**
+   * Works a group so many times. Where two times in a row leave everything as it was, but further on, those that follow do too:
+   * they are taken at once.
+   */
+  private group(step: Group, after: readonly Need[]): void {
+    const fits = step.times === 'fits'
+    const kept = fits ? summed(after) : []
+    const times = timesAt(step.times, this.row, Infinity)
+    let steps: Step[] | null = null
+    let done = 0
+    let before = ''
+    while (done < times) {
+      const mark = this.mark()
+      const one = this.apart(() => this.run(step.steps, fits ? after : []))
+      if (one instanceof Misfit || (fits && this.tooFar(kept, mark))) {
+        if (!fits) throw one as Misfit
+        this.restore(mark)
+        break
+      }
+      steps ??= one.steps
+      const state = this.state()
+      const more = state === before ? this.alike(mark, times - done - 1, kept) : 0
+      this.put(one, 1 + more)
+      done += 1 + more
+      before = state
+    }
+    this.out.steps.push({ ...step, times: done, steps: steps ?? [] })
+    this.count(step.unit, done)
+  }
+
+  /** How often the same can follow at once; the rows below are then gone past as far. */
+  private alike(mark: Mark, most: number, kept: readonly Need[]): number {
+    const went = this.cursors.map((cursor, i) => cursor.past - mark.cursors[i]!.gone)
+    const rooms = this.cursors.map((cursor, i) =>
+      went[i]! > 0 ? cursor.roomFor(went[i]!) : Infinity,
+    )
+    const [below] = this.cursors
+    const spared = kept.map(({ of, count }) => {
+      const ahead = below!.aheadOf(of)
+      const here = below!.mark()
+      below!.back(mark.cursors[0]!)
+      const each = below!.aheadOf(of) - ahead
+      below!.back(here)
+      return each > 0 ? Math.floor((ahead - count) / each) : Infinity
+    })
+    const more = Math.min(most, ...rooms, ...spared)
+    if (!Number.isFinite(more) || more <= 0) return 0
+    this.cursors.forEach((cursor, i) => went[i]! > 0 && cursor.skip(went[i]! * more))
+    return more
+  }
+
+  /** Whether it did not get on, or took what comes after needs. */
+  private tooFar(kept: readonly Need[], mark: Mark): boolean {
+    const [below] = this.cursors
+    if (!below || below.past === mark.cursors[0]!.gone) return true
+    return kept.some(({ of, count }) => below.aheadOf(of) < count)
+  }
+
+  /** What the next time would find, wherever it is. */
+  private state(): string {
+    const { open, room, passed } = this
+    const phases = this.cursors.map(({ phase }) => phase)
+    return `${phases.join()} ${open?.kind} ${open?.count} ${room} ${passed}`
+  }
+
+  private mark(): Mark {
+    const { open, room, passed } = this
+    return { open, room, passed, cursors: this.cursors.map((cursor) => cursor.mark()) }
+  }
+
+  private restore({ open, room, passed, cursors }: Mark): void {
+    Object.assign(this, { open, room, passed })
+    this.cursors.forEach((cursor, i) => cursor.back(cursors[i]!))
+  }
+
+  /** What some work gives, apart from what was there; or why it could not be done. */
+  private apart(some: () => void): Output | Misfit {
+    const { out } = this
+    const one = (this.out = this.fresh())
+    try {
+      some()
+      return one
+    } catch (error) {
+      if (error instanceof Misfit) return error
+      throw error
+    } finally {
+      this.out = out
+      this.cursors.forEach((cursor, i) => (cursor.rest = out.rests[i]!))
+    }
+  }
+
+  /** Takes over what some work gave, so many times; its steps stay in their group. */
+  private put(one: Output, times: number): void {
+    this.out.made.addAll(one.made.done(), times)
+    this.out.hanging.addAll(one.hanging.done(), times)
+    this.out.rests.forEach((rest, i) => rest.addAll(one.rests[i]!.done(), times))
+    for (const [unit, count] of one.units) this.count(unit, count * times)
+  }
+}

@@ -1,0 +1,196 @@
+import fc from 'fast-check'
+import {
+  chain,
+  countOf,
+  freeIn,
+  type Group,
+  group,
+  IN_SAME,
+  lay,
+  type PlaceRun,
+  type Places,
+  partOf,
+  pass,
+  type Program,
+  reversed,
+  type Step,
+  stitches,
+  turnedTo,
+  widthOf,
+  work,
+} from './index.ts'
+
+/** Places one by one. */
+const oneByOne = (places: Places): Omit<PlaceRun, 'count'>[] =>
+  places.flatMap(({ motif, times }) =>
+    Array.from({ length: times }, () =>
+      motif.flatMap(({ count, ...run }) => Array.from({ length: count }, () => run)),
+    ).flat(),
+  )
+
+/** A program with every group written out. */
+const writtenOut = (steps: Program): Step[] =>
+  steps.flatMap((step) =>
+    step.do === 'group'
+      ? Array.from({ length: step.times as number }, () => writtenOut(step.steps)).flat()
+      : [step],
+  )
+
+const few = fc.integer({ min: 1, max: 3 })
+const anyStep: fc.Arbitrary<Step> = fc.oneof(
+  fc
+    .tuple(fc.constantFrom('sc', 'dc', 'sc-2in1', 'sc2tog', 'fpdc'), few)
+    .map(([a, n]) => work(a, n)),
+  few.map((n) => work('dc-beside', n, { into: IN_SAME })),
+  fc.constantFrom('over' as const, 'loop' as const).map((stands) => chain(2, stands)),
+  few.map((n) => chain(n, 'off')),
+  fc
+    .tuple(few, fc.constantFrom('good' as const, 'later' as const))
+    .map(([n, kind]) => pass(n, kind)),
+  fc.constant(work('sc', 1, { into: { at: 'space' } })),
+  fc.constant(work('sc', 1, { into: { at: 'next', of: ['loop'] } })),
+)
+const steps = fc.array(anyStep, { minLength: 1, maxLength: 5 })
+const anyGroup: fc.Arbitrary<Group> = fc
+  .tuple(steps, fc.option(fc.tuple(few, steps), { nil: undefined }))
+  .map(([list, inner]) => group('fits', ...list, ...(inner ? [group(inner[0], ...inner[1])] : [])))
+/** What is left over is passed, so that it comes out. */
+const anyProgram: fc.Arbitrary<Program> = fc
+  .tuple(
+    fc.array(
+      fc.integer({ min: 1, max: 4 }).map((n) => work('sc', n)),
+      { maxLength: 1 },
+    ),
+    anyGroup,
+  )
+  .map(([lead, repeat]) => [...lead, repeat, pass('fits')])
+const anyRows = fc.tuple(
+  fc.integer({ min: 8, max: 90 }),
+  fc.array(anyProgram, { minLength: 1, maxLength: 4 }),
+)
+
+/** Lays rows over one another as far as they go. */
+function* rowsOver(count: number, programs: readonly Program[]) {
+  let below = stitches(count)
+  for (const program of programs) {
+    const laid = lay(program, [below])
+    if (!laid.ok) return
+    yield { below, program, laid: laid.value }
+    below = laid.value.made
+    if (countOf(below) > 400 || countOf(below) === 0) return
+  }
+}
+
+describe('a program laid over places', () => {
+  it('is the same as written out one by one', () => {
+    let groups = 0
+    fc.assert(
+      fc.property(anyRows, ([count, programs]) => {
+        for (const { below, laid } of rowsOver(count, programs)) {
+          const plain = lay(writtenOut(laid.steps), [below])
+          if (!plain.ok) throw new Error(`${plain.problem} places`)
+          expect(oneByOne(plain.value.made)).toEqual(oneByOne(laid.made))
+          expect(oneByOne(plain.value.hanging)).toEqual(oneByOne(laid.hanging))
+          expect(oneByOne(plain.value.rest[0]!)).toEqual(oneByOne(laid.rest[0]!))
+          expect(plain.value.width).toBeCloseTo(laid.width, 6)
+          groups += laid.steps.filter((step) => step.do === 'group' && step.times !== 0).length
+        }
+      }),
+      { numRuns: 1500 },
+    )
+    expect(groups).toBeGreaterThan(250)
+  })
+
+  it('leaves of the row below every place: taken, passed on purpose, or still there', () => {
+    fc.assert(
+      fc.property(anyRows, ([count, programs]) => {
+        for (const { below, laid } of rowsOver(count, programs)) {
+          const [rest] = laid.rest
+          expect(oneByOne(rest!).map(({ kind, width }) => `${kind} ${width}`)).toEqual(
+            oneByOne(below).map(({ kind, width }) => `${kind} ${width}`),
+          )
+          const later = writtenOut(laid.steps).reduce(
+            (sum, step) =>
+              sum + (step.do === 'pass' && step.for === 'later' ? (step.times as number) : 0),
+            0,
+          )
+          expect(freeIn(rest!)).toBeLessThanOrEqual(later)
+        }
+      }),
+    )
+  })
+
+  it('keeps what it leaves as short as what is written, however wide it is', () => {
+    const shells = [
+      group('fits', work('sc'), work('dc-beside', 1, { into: IN_SAME }), chain(1, 'over'), pass(2)),
+    ]
+    const sizes = [120, 1200, 12_000].map((count) => {
+      const laid = lay(shells, [stitches(count)])
+      if (!laid.ok) throw new Error('does not come out')
+      expect([countOf(laid.value.made), laid.value.width]).toEqual([count, count])
+      return laid.value.made.length
+    })
+    expect(new Set(sizes).size).toBe(1)
+  })
+
+  it('reckons numbers that follow the row, and keeps room for what comes after "as often as fits"', () => {
+    // A disc's dc × (r − 2) between six posts: round 5 has three between each, round 6 four.
+    const disc = [group(6, work('fpdc'), work('dc', { base: -2, perRow: 1 }), work('dc-2in1'))]
+    for (const row of [2, 5, 6]) {
+      const laid = lay(disc, [stitches(6 * row)], { row })
+      expect(laid.ok && countOf(laid.value.made)).toBe(6 * (row + 1))
+    }
+    expect(lay(disc, [stitches(31)], { row: 5 })).toEqual({ ok: false, problem: -1 })
+    expect(lay(disc, [stitches(29)], { row: 5 })).toEqual({ ok: false, problem: 1 })
+    const laid = lay(
+      [work('sc', 2), group('fits', work('dc', 5), pass(1)), work('sc', 4)],
+      [stitches(30)],
+    )
+    expect(laid.ok && laid.value.steps[1]).toMatchObject({ times: 4 })
+    expect(lay([group('fits', work('dc', 5)), work('sc', 4)], [stitches(31)]).ok).toBe(false)
+  })
+
+  it('begins where it is told, and finds the rows below as they were', () => {
+    const half: Program = [group('fits', work('sc'), pass(3, 'later'))]
+    const one = lay(half, [stitches(24)])
+    const two = one.ok ? lay(half, [one.value.rest[0]!], { place: 2 }) : one
+    if (!two.ok) throw new Error('does not come out')
+    const taken = oneByOne(two.value.rest[0]!).map((place) => ('taken' in place ? 'x' : '.'))
+    expect(taken.join('')).toBe('x.x.'.repeat(6))
+    const turned = lay(half, [two.value.rest[0]!], { turned: true })
+    expect(
+      turned.ok &&
+        oneByOne(turned.value.rest[0]!)
+          .map((place) => ('taken' in place ? 'x' : '.'))
+          .join(''),
+    ).toBe('x.xx'.repeat(6))
+  })
+})
+
+describe('places', () => {
+  const anyPlaces = anyRows.map(
+    ([count, programs]) => [...rowsOver(count, programs)].at(-1)?.laid.made ?? stitches(count),
+  )
+  it('are turned, cut and gone through the other way as a list of them would be', () => {
+    fc.assert(
+      fc.property(anyPlaces, fc.nat(), fc.nat(), (places, a, b) => {
+        const list = oneByOne(places)
+        if (list.length === 0) return
+        const [from, to] = [a % list.length, b % (list.length + 1)].sort((x, y) => x - y) as [
+          number,
+          number,
+        ]
+        expect(oneByOne(partOf(places, from, to))).toEqual(list.slice(from, to))
+        expect(oneByOne(turnedTo(places, from))).toEqual([
+          ...list.slice(from),
+          ...list.slice(0, from),
+        ])
+        expect(oneByOne(reversed(places))).toEqual(list.toReversed())
+        expect(widthOf(places)).toBeCloseTo(
+          list.reduce((sum, { width }) => sum + width, 0),
+          6,
+        )
+      }),
+    )
+  })
+})
