@@ -1,8 +1,9 @@
 import fc from 'fast-check'
-import { stitchById } from '../stitch/index.ts'
+import { countOf, freeIn, type Laid, lay, stitches } from '../program/index.ts'
 import { fieldFaults } from '../design/index.ts'
 import { anyDesign, anyWritten } from '../testing/arbitrary.ts'
-import { type BandPart, bandKinds, bandOf, bands, LIMITS } from './index.ts'
+import { yarnsOf } from '../testing/steps.ts'
+import { type BandPart, type Ground, bandKinds, bandOf, bands, LIMITS } from './index.ts'
 
 /** Any band there can be, of any kind. */
 const anyBand: fc.Arbitrary<BandPart> = fc.oneof(
@@ -16,13 +17,15 @@ const ground = fc.record({
   hand: fc.constantFrom('left' as const, 'right' as const),
   worked: fc.constantFrom('rounds' as const, 'rows' as const),
 })
-const places = (runs: Iterable<{ readonly stitch: string; readonly count: number }>) => {
-  const sum = { uses: 0, makes: 0 }
-  for (const { stitch, count } of runs) {
-    sum.uses += stitchById(stitch).uses * count
-    sum.makes += stitchById(stitch).makes * count
+/** Rows laid one over the other, from so many stitches up. */
+function* laidRows(part: BandPart, on: Ground): Generator<Laid> {
+  let below = stitches(on.count)
+  for (const program of bandOf(part).rows(part, on)) {
+    const laid = lay(program, [below])
+    if (!laid.ok) throw new Error(`${laid.problem} places`)
+    yield laid.value
+    below = laid.value.made
   }
-  return sum
 }
 const faults = (part: BandPart) => {
   const said: string[] = fieldFaults(bandOf(part).document, part).map(({ where }) => where)
@@ -37,10 +40,9 @@ describe('any band on any count', () => {
         const band = bandOf(part)
         let count = on.count
         let rows = 0
-        for (const runs of band.rows(part, on)) {
-          const { uses, makes } = places(runs)
-          expect(uses).toBe(count)
-          count = makes
+        for (const { uses, made, rest } of laidRows(part, on)) {
+          expect([uses, freeIn(rest[0]!)]).toEqual([count, 0])
+          count = countOf(made)
           rows++
         }
         expect(rows).toBe(band.rounds(part))
@@ -55,7 +57,7 @@ describe('any band on any count', () => {
       fc.property(anyBand, ground, (part, on) => {
         const band = bandOf(part)
         const worked = (of: BandPart) => [
-          ...new Set([...band.rows(of, on)].flatMap((runs) => runs.map(({ yarn }) => yarn))),
+          ...new Set([...laidRows(of, on)].flatMap(({ steps }) => [...yarnsOf(steps)])),
         ]
         // A motif that is cut off may not come to all of its colours.
         for (const yarn of worked(part)) expect(band.yarns(part)).toContain(yarn)
@@ -113,9 +115,9 @@ describe('any band on any count', () => {
         if (!repeat) return
         const { multiple, offset } = repeat
         const { colours } = band.chart(part)!
-        const rows = [...band.rows(part, { ...on, count: times * multiple + offset })]
-        rows.forEach((runs, r) => {
-          const row = runs.map(({ yarn, count }) => yarn.repeat(count)).join('')
+        const rows = [...laidRows(part, { ...on, count: times * multiple + offset })]
+        rows.forEach(({ steps }, r) => {
+          const row = yarnsOf(steps)
           // A right-handed crocheter reads it from the right, where the columns that balance a flat row are worked first.
           const motif = [...colours[r % colours.length]!]
           const once = (on.hand === 'right' ? motif.reverse() : motif).join('')

@@ -1,4 +1,5 @@
 import type { Chart } from '../chart/index.ts'
+import type { Program } from '../program/index.ts'
 import type { Fabric } from './section.ts'
 
 /** So many of one stitch in one yarn, one after the other. */
@@ -80,8 +81,8 @@ export interface Band<Part> {
   /** Cells of its chart, and runs of its rows. */
   readonly size: (part: Part) => { readonly cells: number; readonly runs: number }
 
-  /** Its rows from below, each in working order on the right side. */
-  readonly rows: (part: Part, ground: Ground) => Iterable<readonly BandRun[]>
+  /** Its rows from below, each in working order on the right side. Rows that are alike may be one and the same program. */
+  readonly rows: (part: Part, ground: Ground) => Iterable<Program>
   /** Its rows as they are said, in US terms, on so many places; null when they are said from what is worked. */
   readonly texts: (part: Part, count: number) => readonly string[] | null
   /** Its chart, where it has one of its own. */

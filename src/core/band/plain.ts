@@ -1,8 +1,9 @@
 import { Whole, OneOf } from '../fields/index.ts'
+import { type Program, work } from '../program/index.ts'
 import { evenPlaces } from '../solver/index.ts'
 import { decreaseFor, increaseFor } from '../stitch/index.ts'
-import { type Band, type BandRun, usual, within } from './band.ts'
-import { markedRuns } from './marked-runs.ts'
+import { type Band, usual, within } from './band.ts'
+import { markedRow } from './marked-row.ts'
 import { Letter, LIMITS, Section } from './section.ts'
 
 export class PlainPart extends Section {
@@ -20,13 +21,13 @@ const possible = (count: number, adjust: number): number =>
   adjust >= 0 ? Math.min(adjust, count) : -Math.min(-adjust, Math.floor(count / 2), count - 1)
 
 /** One row in one colour that adds (or takes away) stitches evenly; as many as there is room for. */
-export function evenedRuns(count: number, adjust: number, stitch: string, yarn: string): BandRun[] {
+export function evenedRow(count: number, adjust: number, stitch: string, yarn: string): Program {
   const by = possible(count, adjust)
   // A decrease takes two places, so fewer units are worked.
   const units = by >= 0 ? count : count + by
   const changed = (adjust >= 0 ? increaseFor(stitch) : decreaseFor(stitch)).id
   const places = evenPlaces(units, Math.abs(by)).map((place) => ({ place, stitch: changed }))
-  return markedRuns(units, places, stitch, yarn)
+  return markedRow(units, places, stitch, yarn)
 }
 
 /** Rows that carry the change: `steps` of them evenly apart, the last one the last; what each adds. */
@@ -78,11 +79,12 @@ export const plain: Band<PlainPart> = {
   },
   *rows(part, { count }) {
     const shares = sharesOf(part)
+    const plainly = [work(part.stitch, 'fits', { yarn: part.yarn })]
     let now = count
     for (let i = 1; i <= part.rounds; i++) {
-      const share = shares.get(i) ?? 0
-      yield evenedRuns(now, share, part.stitch, part.yarn)
-      now += possible(now, share)
+      const share = possible(now, shares.get(i) ?? 0)
+      yield share === 0 ? plainly : evenedRow(now, share, part.stitch, part.yarn)
+      now += share
     }
   },
 }

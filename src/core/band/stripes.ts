@@ -1,4 +1,5 @@
 import { Many, OneOf, Whole } from '../fields/index.ts'
+import { work } from '../program/index.ts'
 import { type Band, usual, within } from './band.ts'
 import { Letter, LIMITS, Section } from './section.ts'
 
@@ -60,8 +61,10 @@ export const stripes: Band<StripesPart> = {
   lastYarn: (part) => part.stripes.at(-1)!.yarn,
   gaugeYarn: () => null,
   fabric: 'plain',
-  *rows(part, { count }) {
-    for (const { yarn, rounds } of part.stripes)
-      for (let i = 0; i < rounds; i++) yield [{ stitch: part.stitch, yarn, count }]
+  *rows(part) {
+    for (const { yarn, rounds } of part.stripes) {
+      const row = [work(part.stitch, 'fits', { yarn })]
+      for (let i = 0; i < rounds; i++) yield row
+    }
   },
 }

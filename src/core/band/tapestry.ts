@@ -1,6 +1,7 @@
-import { blankChart, lettersOf, runsOf, withLetterFor } from '../chart/index.ts'
+import { blankChart, lettersOf, withLetterFor } from '../chart/index.ts'
 import { One, OneOf, Rows, Whole } from '../fields/index.ts'
-import { type Band, type BandRun, type Ground, usual, within } from './band.ts'
+import { group, type Program, type Step, work } from '../program/index.ts'
+import { type Band, type Ground, usual, within } from './band.ts'
 import { LIMITS, Section } from './section.ts'
 
 export class ChartDocument {
@@ -29,30 +30,29 @@ const balanceOf = ({ balance }: TapestryPart, worked: Ground['worked']) =>
   worked === 'rows' ? balance : 0
 
 /**
- * The rows of the chart. Each repeat keeps its own runs; a repeat that does not fit is cut off at the join or edge, as it would
- * be on the hook. As seen, the columns that balance a flat row are the first ones of the chart again, at its right edge.
+ * The rows of the chart. A repeat that does not fit is cut off at the join or edge, as it would be on the hook. As seen, the
+ * columns that balance a flat row are the first ones of the chart again, at its right edge.
  */
-function chartRows(part: TapestryPart, { count, hand, worked }: Ground): BandRun[][] {
+function chartRows(part: TapestryPart, { count, hand, worked }: Ground): Program[] {
   const { chart, stitch } = part
   const balance = balanceOf(part, worked)
   const first = hand === 'right' && balance < count ? balance : 0
   const repeats = Math.floor((count - first) / chart.width)
   const left = (count - first) % chart.width
-  const runs = (row: string) =>
-    runsOf(row, hand).map(({ letter, count: n }) => ({ stitch, yarn: letter, count: n }))
+  const some = (letters: string): Step[] =>
+    letters === '' ? [] : [{ do: 'cells', stitch, letters, from: hand }]
+  // Cut off, it goes no further than to here from the end it is read from.
+  const cutOff = (row: string, count: number) =>
+    some(hand === 'right' ? row.slice(row.length - count) : row.slice(0, count))
   return chart.colours.map((row) => {
-    const motif = runs(row)
-    if (motif.length === 1) return [{ ...motif[0]!, count }]
-    const round: BandRun[] = first > 0 ? runs(row.slice(0, first)) : []
-    for (let i = 0; i < repeats; i++) for (const run of motif) round.push(run)
-    let rest = left
-    for (const run of motif) {
-      if (rest <= 0) break
-      round.push({ ...run, count: Math.min(rest, run.count) })
-      rest -= run.count
-    }
-    return round
+    if (isOneLetter(row)) return [work(stitch, count, { yarn: row[0]! })]
+    return [...some(row.slice(0, first)), group(repeats, ...some(row)), ...cutOff(row, left)]
   })
+}
+
+const isOneLetter = (row: string): boolean => {
+  for (let i = 1; i < row.length; i++) if (row[i] !== row[0]) return false
+  return true
 }
 
 /** Each stitch in the colour of its cell, the other yarns carried inside. */

@@ -1,6 +1,8 @@
 import { Many, OneOf, Text, Whole } from '../fields/index.ts'
 import { stitchById, stitchIds } from '../stitch/index.ts'
-import { type Band, type BandRun, usual } from './band.ts'
+import { work } from '../program/index.ts'
+import { type Band, usual } from './band.ts'
+import { programOf } from './marked-row.ts'
 import { Letter, LIMITS, Section } from './section.ts'
 
 /** So many of one stitch, as a written row was counted. */
@@ -80,10 +82,10 @@ export const written: Band<WrittenPart> = {
         )
     }),
   size: ({ rows }) => ({ cells: 0, runs: rows.reduce((sum, { runs }) => sum + runs.length, 0) }),
-  *rows(part, { count }): Iterable<readonly BandRun[]> {
+  *rows(part, { count }) {
     const fits = countedOn(part) === count
     for (const { runs } of part.rows)
-      yield fits ? runs : [{ stitch: part.stitch, yarn: runs[0]!.yarn, count }]
+      yield fits ? programOf(runs) : [work(part.stitch, 'fits', { yarn: runs[0]!.yarn })]
   },
   texts: (part, count) => (countedOn(part) === count ? part.rows.map(({ text }) => text) : null),
 }

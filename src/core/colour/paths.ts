@@ -1,4 +1,4 @@
-import type { Ledger, Piece } from '../ledger/index.ts'
+import { eachBlock, type Ledger, type Piece } from '../ledger/index.ts'
 
 /** A yarn that is not used for more rounds than this is cut, else it is trailed up inside (common practice). */
 export const TRAIL_ROUNDS = 4
@@ -47,13 +47,19 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
   for (let row = 0; row < rows; row++) {
     own.fill(0)
     let total = 0
-    for (let i = columns.runStart[row]!; i < columns.runStart[row + 1]!; i++) {
-      const yarn = columns.runYarn[i]!
-      if (before !== yarn && before !== -1) changes[row]!++
-      before = yarn
-      own[yarn]! += columns.runCount[i]!
-      total += columns.runCount[i]!
-    }
+    eachBlock(piece, row, (from, to, times) => {
+      let within = 0
+      for (let i = from; i < to; i++) {
+        const yarn = columns.runYarn[i]!
+        if (i > from && columns.runYarn[i - 1] !== yarn) within++
+        own[yarn]! += columns.runCount[i]! * times
+        total += columns.runCount[i]! * times
+      }
+      const [first, last] = [columns.runYarn[from]!, columns.runYarn[to - 1]!]
+      const entered = before !== -1 && before !== first ? 1 : 0
+      changes[row]! += entered + within * times + (first === last ? 0 : times - 1)
+      before = last
+    })
     const part = columns.part[row]!
     for (let yarn = 0; yarn < yarns; yarn++) {
       if (own[yarn] === 0) continue
@@ -104,18 +110,27 @@ function cut(walk: Walk, piece: Piece, yarn: number): void {
 
 /** The most stitches in a row between two uses of one yarn; in a round around the join too. */
 function longestGap(ledger: Ledger, piece: Piece, row: number): number {
-  const { runStart, runYarn, runCount } = piece.columns
+  const { runYarn, runCount } = piece.columns
   const first = new Int32Array(ledger.yarns.length).fill(-1)
   const last = new Int32Array(ledger.yarns.length).fill(-1)
   let at = 0
   let longest = 0
-  for (let i = runStart[row]!; i < runStart[row + 1]!; i++) {
-    const yarn = runYarn[i]!
-    if (last[yarn] === -1) first[yarn] = at
-    else longest = Math.max(longest, at - last[yarn]!)
-    at += runCount[i]!
-    last[yarn] = at
-  }
+  eachBlock(piece, row, (from, to, times) => {
+    const begin = at
+    // The second time shows what lies between one and the next; those that follow are the same further on.
+    for (let n = 0; n < Math.min(2, times); n++)
+      for (let i = from; i < to; i++) {
+        const yarn = runYarn[i]!
+        if (last[yarn] === -1) first[yarn] = at
+        else longest = Math.max(longest, at - last[yarn]!)
+        at += runCount[i]!
+        last[yarn] = at
+      }
+    const further = Math.max(0, times - 2) * ((at - begin) / 2)
+    if (further === 0) return
+    at += further
+    for (const yarn of new Set(runYarn.subarray(from, to))) last[yarn]! += further
+  })
   for (let yarn = 0; piece.worked === 'rounds' && yarn < first.length; yarn++)
     if (last[yarn] !== -1) longest = Math.max(longest, at - last[yarn]! + first[yarn]!)
   return longest

@@ -1,8 +1,18 @@
-import { stitchById, type Stitch } from '../stitch/index.ts'
+import {
+  countOf,
+  type Laid,
+  lay,
+  type Places,
+  placesIn,
+  type Program,
+  stitches,
+  tallestOf,
+} from '../program/index.ts'
+import { stitchById } from '../stitch/index.ts'
 import { InvariantError } from '../units/index.ts'
+import { type Block, Names, Runs } from './blocks.ts'
 import {
   type LedgerPart,
-  type LedgerRun,
   NO_UNIT,
   type Piece,
   type RowEnd,
@@ -20,25 +30,11 @@ export interface RowFacts {
   readonly rises: boolean
 }
 
-/** Numbers names as they come. */
-class Names {
-  readonly list: string[] = []
-  private readonly at = new Map<string, number>()
-
-  index(name: string): number {
-    let index = this.at.get(name)
-    if (index === undefined) {
-      index = this.list.push(name) - 1
-      this.at.set(name, index)
-    }
-    return index
-  }
-}
-
 /** The tables all pieces of a ledger share. */
 export class LedgerTables {
   readonly stitches = new Names()
   readonly yarns = new Names()
+  readonly units = new Names()
 }
 
 const firstStarts: ReadonlySet<RowStart> = new Set([
@@ -50,9 +46,31 @@ const firstStarts: ReadonlySet<RowStart> = new Set([
   'other-side',
 ])
 
-/** Collects the rows of a piece, checks that each uses what the one below made, and packs them into columns. */
+/** A row as it was laid, to be had again where the same is worked over the same. */
+interface Kept {
+  readonly below: Places
+  readonly turned: boolean
+  readonly laid: Laid
+  readonly blocks: readonly Block[]
+  /** The tallest stitch in it, in heights of a sc. */
+  readonly tallest: number
+}
+
+/** Plain places as many are the same to any row. */
+const sameBelow = (a: Places, b: Places): boolean =>
+  a === b ||
+  (a.length === 1 &&
+    b.length === 1 &&
+    a[0]!.motif.length === 1 &&
+    b[0]!.motif.length === 1 &&
+    a[0]!.times === b[0]!.times &&
+    a[0]!.motif[0]!.kind === b[0]!.motif[0]!.kind)
+
+const ON = { last: true } as const
+const TURNED = { turned: true, last: true } as const
+
+/** Lays the rows of a piece one over the other, and packs them into columns; what repeats is stored once. */
 export class PieceBuilder {
-  private readonly dictionary: Stitch[] = []
   private readonly parts: LedgerPart[] = []
   private readonly rows = {
     part: [] as number[],
@@ -61,17 +79,24 @@ export class PieceBuilder {
     end: [] as number[],
     uses: [] as number[],
     makes: [] as number[],
+    unit: [] as number[],
+    unitCount: [] as number[],
     widthMm: [] as number[],
     heightMm: [] as number[],
     alongMm: [] as number[],
-    runStart: [0],
+    blockStart: [0],
   }
-  private readonly runs = { stitch: [] as number[], yarn: [] as number[], count: [] as number[] }
+  private readonly blocks = { from: [] as number[], to: [] as number[], times: [] as number[] }
+  private readonly runs: Runs
+  private readonly kept = new Map<Program, Kept>()
+  private below: Places = []
 
   constructor(
     private readonly facts: Pick<Piece, 'id' | 'name' | 'times' | 'worked'>,
     private readonly tables: LedgerTables,
-  ) {}
+  ) {
+    this.runs = new Runs(tables.stitches, tables.yarns)
+  }
 
   /** Places left by the last row; 0 before the first. */
   get count(): number {
@@ -92,48 +117,71 @@ export class PieceBuilder {
   }
 
   beginPart(part: Omit<LedgerPart, 'firstRow' | 'endRow'>): void {
+    this.endPart()
     this.parts.push({ ...part, firstRow: this.rowCount, endRow: this.rowCount })
   }
 
-  /** @throws InvariantError when the runs do not use what the row below made */
-  addRow(runs: readonly LedgerRun[], facts: RowFacts): void {
+  private endPart(): void {
+    const last = this.parts.pop()
+    if (last) this.parts.push({ ...last, endRow: this.rowCount })
+  }
+
+  /**
+   * @param program in working order, read on the side it is worked on
+   * @throws InvariantError when it cannot be laid over what the row below left
+   */
+  addRow(program: Program, facts: RowFacts): void {
     const { rows } = this
-    const { stitchWidthMm, rowHeightMm } = this.parts.at(-1)!.gauge
-    const available = this.count
-    let uses = 0
-    let makes = 0
-    for (const { stitch, yarn, count } of runs) {
-      const index = this.tables.stitches.index(stitch)
-      const { uses: takes, makes: leaves } = (this.dictionary[index] ??= stitchById(stitch))
-      uses += takes * count
-      makes += leaves * count
-      this.runs.stitch.push(index)
-      this.runs.yarn.push(this.tables.yarns.index(yarn))
-      this.runs.count.push(count)
-    }
-    if (firstStarts.has(facts.start)) uses = 0
-    else if (facts.start !== 'spiral' && this.facts.worked === 'rounds')
+    const { gauge } = this.parts.at(-1)!
+    const first = firstStarts.has(facts.start)
+    if (!first && facts.start !== 'spiral' && this.facts.worked === 'rounds')
       // A round that begins anew stands on a joined one.
       rows.end[rows.end.length - 1] = ends.indexOf('join')
-    if (uses !== available)
-      throw new InvariantError(`row ${this.rowCount + 1} uses ${uses} of ${available} places`)
-    rows.heightMm.push((rows.heightMm.at(-1) ?? 0) + (facts.rises ? rowHeightMm : 0))
-    rows.alongMm.push((rows.alongMm.at(-1) ?? 0) + rowHeightMm)
+    // A first row stands in a ring or chain of its own, as long as it wants.
+    if (first) this.below = stitches(placesIn(program))
+    const { laid, blocks, tallest } = this.lay(program, facts.start === 'turn')
+    const rises = gauge.rowHeightMm * (tallest / stitchById(gauge.stitch).height)
+    this.below = laid.made
+    rows.heightMm.push((rows.heightMm.at(-1) ?? 0) + (facts.rises ? rises : 0))
+    rows.alongMm.push((rows.alongMm.at(-1) ?? 0) + rises)
     rows.part.push(this.parts.length - 1)
     rows.side.push(facts.wrongSide ? 1 : 0)
     rows.start.push(starts.indexOf(facts.start))
     rows.end.push(ends.indexOf(facts.end))
-    rows.uses.push(uses)
-    rows.makes.push(makes)
-    rows.widthMm.push(makes * stitchWidthMm)
-    rows.runStart.push(this.runs.count.length)
-    this.parts[this.parts.length - 1] = { ...this.parts.at(-1)!, endRow: this.rowCount }
+    rows.uses.push(first ? 0 : laid.uses)
+    rows.makes.push(countOf(laid.made))
+    rows.widthMm.push(laid.width * gauge.stitchWidthMm)
+    const [unit] = laid.units
+    rows.unit.push(unit ? this.tables.units.index(unit[0]) : NO_UNIT)
+    rows.unitCount.push(unit?.[1] ?? 0)
+    for (const { from, to, times } of blocks) {
+      this.blocks.from.push(from)
+      this.blocks.to.push(to)
+      this.blocks.times.push(times)
+    }
+    rows.blockStart.push(this.blocks.from.length)
+  }
+
+  private lay(program: Program, turned: boolean): Kept {
+    const before = this.kept.get(program)
+    if (before?.turned === turned && sameBelow(before.below, this.below)) return before
+    const result = lay(program, [this.below], turned ? TURNED : ON)
+    if (!result.ok)
+      throw new InvariantError(
+        `row ${this.rowCount + 1} does not come out on ${this.count}: ${result.problem} places`,
+      )
+    const laid = result.value
+    const blocks = this.runs.add(laid.steps)
+    const kept: Kept = { below: this.below, turned, laid, blocks, tallest: tallestOf(laid.steps) }
+    this.kept.set(program, kept)
+    return kept
   }
 
   /** The piece; its last row is the last there is: its yarn is cut. */
   finish(): Piece {
-    const { rows, runs } = this
+    const { rows, blocks } = this
     const length = this.rowCount
+    this.endPart()
     rows.end[length - 1] = ends.indexOf('fasten-off')
     return {
       ...this.facts,
@@ -153,10 +201,11 @@ export class PieceBuilder {
         widthMm: Float64Array.from(rows.widthMm),
         heightMm: Float64Array.from(rows.heightMm),
         alongMm: Float64Array.from(rows.alongMm),
-        runStart: Uint32Array.from(rows.runStart),
-        runStitch: Uint8Array.from(runs.stitch),
-        runYarn: Uint8Array.from(runs.yarn),
-        runCount: Uint32Array.from(runs.count),
+        blockStart: Uint32Array.from(rows.blockStart),
+        blockFrom: Uint32Array.from(blocks.from),
+        blockTo: Uint32Array.from(blocks.to),
+        blockTimes: Uint32Array.from(blocks.times),
+        ...this.runs.columns(),
       },
     }
   }

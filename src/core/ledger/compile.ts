@@ -1,4 +1,4 @@
-import { bandOf, evenedRuns, markedRuns, type Working } from '../band/index.ts'
+import { bandOf, evenedRow, markedRow, type Working } from '../band/index.ts'
 import {
   baseOf,
   type BasePart,
@@ -9,11 +9,12 @@ import {
   makingOf,
   type Part,
 } from '../design/index.ts'
+import { backwards, type Program } from '../program/index.ts'
 import { constructionOf, type Made, type ShapePiece, type ShapeRow } from '../shape/index.ts'
 import { severalFor } from '../stitch/index.ts'
 import { LedgerTables, PieceBuilder } from './builder.ts'
 import { partGauge } from './gauge.ts'
-import type { Ledger, LedgerRun, Piece, RowStart } from './ledger.ts'
+import type { Ledger, Piece, RowStart } from './ledger.ts'
 
 export interface CompileOptions {
   /** A chart is read from the right by a right-handed crocheter and from the left by a left-handed one. */
@@ -23,14 +24,14 @@ export interface CompileOptions {
 /** Units worked in a row of a shape. */
 const unitsOf = ({ units, uses, makes }: ShapeRow): number => units ?? (uses > 0 ? uses : makes)
 
-function shapeRuns(row: ShapeRow, part: BasePart, yarn: string): LedgerRun[] {
+function shapeProgram(row: ShapeRow, part: BasePart, yarn: string): Program {
   const { stitch } = part
-  if (row.kind === 'other-side') return evenedRuns(row.uses, row.makes - row.uses, stitch, yarn)
+  if (row.kind === 'other-side') return evenedRow(row.uses, row.makes - row.uses, stitch, yarn)
   const marks = row.marks.map(({ place, together }) => ({
     place,
     stitch: severalFor(stitch, together).id,
   }))
-  return markedRuns(unitsOf(row), marks, stitch, yarn)
+  return markedRow(unitsOf(row), marks, stitch, yarn)
 }
 
 /** Whether the next row is worked on the wrong side. */
@@ -55,7 +56,7 @@ function inPart(
   part: Part,
   builder: PieceBuilder,
   rises: boolean,
-  add: (addRow: (runs: readonly LedgerRun[], first?: RowStart) => void) => void,
+  add: (addRow: (program: Program, first?: RowStart) => void) => void,
 ): void {
   const making = makingOf(design, part)
   const band = isBase(part) ? null : { part, is: bandOf(part) }
@@ -72,11 +73,18 @@ function inPart(
   const from = builder.rowCount
   const inRows = builder.worked === 'rows'
   const spiral = making.working === 'spiral' && !inRows
-  add((runs, first) => {
+  const wrongSided = new Map<Program, Program>()
+  /** The same program again where it is the same, so that it is laid once. */
+  const fromWrongSide = (program: Program) => {
+    const known = wrongSided.get(program) ?? backwards(program)
+    wrongSided.set(program, known)
+    return known
+  }
+  add((program, first) => {
     const wrongSide = isWrongSide(builder, making.working, builder.rowCount === from)
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     // A row that is kept as it is written says itself how it is worked.
-    builder.addRow(wrongSide && texts === null ? runs.toReversed() : runs, {
+    builder.addRow(wrongSide && texts === null ? fromWrongSide(program) : program, {
       start: first ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
       end: inRows ? 'turn' : spiral ? 'spiral' : 'join',
       wrongSide,
@@ -98,13 +106,13 @@ function pieceOf(
   const [first, second = first] = baseYarns(base)
   const yarn = (shape.second ? second : first)!
   inPart(design, base, builder, !shape.lies, (addRow) => {
-    for (const row of shape.rows) addRow(shapeRuns(row, base, yarn), firstStarts[row.kind])
+    for (const row of shape.rows) addRow(shapeProgram(row, base, yarn), firstStarts[row.kind])
   })
   if (shape.holdsBands)
     for (const part of bandsOf(design))
       inPart(design, part, builder, true, (addRow) => {
         const { count, worked } = builder
-        for (const runs of bandOf(part).rows(part, { count, hand, worked })) addRow(runs)
+        for (const row of bandOf(part).rows(part, { count, hand, worked })) addRow(row)
       })
   return builder.finish()
 }
@@ -142,7 +150,7 @@ export function compile(design: Design, { hand = 'right' }: CompileOptions = {})
     joins: construction.joins(base, made, size),
     stitches: tables.stitches.list,
     yarns: tables.yarns.list,
-    units: [],
+    units: tables.units.list,
     beginning: design.beginning,
     sizes: construction.sizes(base, made, size),
     unequal: construction.unequal?.(base, made) ?? null,

@@ -72,8 +72,14 @@ export interface PieceColumns {
   readonly heightMm: Float64Array
   /** Way along the fabric from the start of the piece to the row's top. */
   readonly alongMm: Float64Array
-  /** Runs of row i are `runStart[i]` to `runStart[i + 1]`. */
-  readonly runStart: Uint32Array
+  /**
+   * Blocks of row i are `blockStart[i]` to `blockStart[i + 1]`: each is the runs `blockFrom` to `blockTo`, half-open,
+   * `blockTimes` times. Runs that are worked again, in the row or in another, are stored once.
+   */
+  readonly blockStart: Uint32Array
+  readonly blockFrom: Uint32Array
+  readonly blockTo: Uint32Array
+  readonly blockTimes: Uint32Array
   readonly runStitch: Uint8Array
   readonly runYarn: Uint8Array
   readonly runCount: Uint32Array
@@ -125,17 +131,58 @@ export const NO_UNIT = 255
 /** So many of one stitch in one yarn, one after the other. */
 export type LedgerRun = BandRun
 
-/** The runs of one row, in working order. */
+/** A stretch of runs, `from` to `to`, worked so many times. */
+type EachBlock = (from: number, to: number, times: number) => void
+
+/** Goes through the blocks of one row, in working order. */
+export function eachBlock({ columns }: Piece, row: number, tell: EachBlock): void {
+  const { blockStart, blockFrom, blockTo, blockTimes } = columns
+  for (let b = blockStart[row]!; b < blockStart[row + 1]!; b++)
+    tell(blockFrom[b]!, blockTo[b]!, blockTimes[b]!)
+}
+
+/** The first and the last run of a row. */
+export function endRuns({ columns }: Piece, row: number): { first: number; last: number } {
+  const { blockStart, blockFrom, blockTo } = columns
+  return { first: blockFrom[blockStart[row]!]!, last: blockTo[blockStart[row + 1]! - 1]! - 1 }
+}
+
+/** The runs of one row, in working order, one by one. */
 export function runsOfRow(ledger: Ledger, piece: Piece, row: number): LedgerRun[] {
-  const { runStart, runStitch, runYarn, runCount } = piece.columns
+  const { runStitch, runYarn, runCount } = piece.columns
   const runs: LedgerRun[] = []
-  for (let i = runStart[row]!; i < runStart[row + 1]!; i++)
-    runs.push({
-      stitch: ledger.stitches[runStitch[i]!]!,
-      yarn: ledger.yarns[runYarn[i]!]!,
-      count: runCount[i]!,
-    })
+  eachBlock(piece, row, (from, to, times) => {
+    for (let n = 0; n < times; n++)
+      for (let i = from; i < to; i++)
+        runs.push({
+          stitch: ledger.stitches[runStitch[i]!]!,
+          yarn: ledger.yarns[runYarn[i]!]!,
+          count: runCount[i]!,
+        })
+  })
   return runs
+}
+
+/** Whether two rows of a piece are the same work. */
+export function sameWork(piece: Piece, a: number, b: number): boolean {
+  const { blockStart, blockFrom, blockTo, blockTimes, runStitch, runYarn, runCount } = piece.columns
+  const [of, to] = [blockStart[a]!, blockStart[b]!]
+  const blocks = blockStart[a + 1]! - of
+  if (blockStart[b + 1]! - to !== blocks) return false
+  for (let i = 0; i < blocks; i++) {
+    const [one, other] = [blockFrom[of + i]!, blockFrom[to + i]!]
+    const length = blockTo[of + i]! - one
+    if (length !== blockTo[to + i]! - other || blockTimes[of + i] !== blockTimes[to + i])
+      return false
+    for (let run = 0; one !== other && run < length; run++)
+      if (
+        runStitch[one + run] !== runStitch[other + run] ||
+        runYarn[one + run] !== runYarn[other + run] ||
+        runCount[one + run] !== runCount[other + run]
+      )
+        return false
+  }
+  return true
 }
 
 /** The part a row belongs to. */

@@ -1,5 +1,5 @@
 import { stitchById } from '../stitch/index.ts'
-import type { Ledger, Piece } from './ledger.ts'
+import { eachBlock, type Ledger, type Piece } from './ledger.ts'
 
 /**
  * Writes the yarns of places a row leaves, as seen on the right side: place 0 is the left end.
@@ -14,19 +14,22 @@ export function writePlaceColours(
   from: number,
   out: Uint8Array,
 ): void {
-  const { runStart, runStitch, runYarn, runCount, makes, side } = piece.columns
+  const { runStitch, runYarn, runCount, makes, side } = piece.columns
   const total = makes[row]!
   // On the wrong side a row is worked the other way, as seen on the right side.
   const fromRight = (hand === 'right') === (side[row] === 0)
   const leaves = ledger.stitches.map((id) => stitchById(id).makes)
   let at = 0
-  for (let i = runStart[row]!; i < runStart[row + 1]!; i++) {
-    const places = runCount[i]! * leaves[runStitch[i]!]!
-    const left = (fromRight ? total - at - places : at) - from
-    at += places
-    if (left < out.length && left + places > 0)
-      out.fill(runYarn[i]!, Math.max(0, left), left + places)
-  }
+  eachBlock(piece, row, (first, end, times) => {
+    for (let n = 0; n < times; n++)
+      for (let i = first; i < end; i++) {
+        const places = runCount[i]! * leaves[runStitch[i]!]!
+        const left = (fromRight ? total - at - places : at) - from
+        at += places
+        if (left < out.length && left + places > 0)
+          out.fill(runYarn[i]!, Math.max(0, left), left + places)
+      }
+  })
 }
 
 /**

@@ -1,11 +1,13 @@
 import { type Making, type Working } from '../band/index.ts'
 import {
+  endRuns,
   ends,
   type Join,
   type Ledger,
   type LedgerPart,
   maybeFoundation,
   type Piece,
+  sameWork,
   type Side,
   sides,
   startCounts,
@@ -35,21 +37,10 @@ export interface PatternSection {
   readonly lines: readonly PatternLine[]
 }
 
-/** Parallel columns of two rows hold the same work. */
+/** Whether two rows are begun and worked alike. */
 function sameRows(piece: Piece, a: number, b: number): boolean {
-  const { runStart, runStitch, runYarn, runCount, uses, start } = piece.columns
-  const [from, to] = [runStart[a]!, runStart[b]!]
-  const length = runStart[a + 1]! - from
-  if (length !== runStart[b + 1]! - to || uses[a] !== uses[b]) return false
-  if (start[a] !== start[b]) return false
-  for (let i = 0; i < length; i++)
-    if (
-      runStitch[from + i] !== runStitch[to + i] ||
-      runYarn[from + i] !== runYarn[to + i] ||
-      runCount[from + i] !== runCount[to + i]
-    )
-      return false
-  return true
+  const { uses, start } = piece.columns
+  return uses[a] === uses[b] && start[a] === start[b] && sameWork(piece, a, b)
 }
 
 /** A piece in words: how often it is made, its sections from its start on, and how it is put together with the others. */
@@ -123,9 +114,9 @@ function linesOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
 }
 
 const firstYarn = (piece: Piece, row: number): number =>
-  piece.columns.runYarn[piece.columns.runStart[row]!]!
+  piece.columns.runYarn[endRuns(piece, row).first]!
 const lastYarn = (piece: Piece, row: number): number =>
-  piece.columns.runYarn[piece.columns.runStart[row + 1]! - 1]!
+  piece.columns.runYarn[endRuns(piece, row).last]!
 
 /** Whether a row begins in another yarn than the one below ended in. */
 const changesInto = (piece: Piece, row: number): boolean =>

@@ -34,8 +34,8 @@ export interface At {
 export class Cursor {
   private at: At = { stretch: 0, place: 0 }
   private gone = 0
-  /** What is left of the row for those that come later. */
-  rest = new PlacesBuilder()
+  /** What is left of the row for those that come later; null when nobody will ask. */
+  rest: PlacesBuilder | null = null
   private readonly lengths: readonly number[]
   private readonly count: number
   /** Chains at the end that lead up into the next round. */
@@ -82,7 +82,7 @@ export class Cursor {
   go(count: number, taken: boolean): PlaceRun {
     const next = this.ahead()
     if (!next || count > next.count) throw new RangeError(`${count} places are not ahead`)
-    this.rest.add({ ...next.run, count, ...(taken ? { taken } : {}) })
+    this.rest?.add(taken ? { ...next.run, count, taken } : { ...next.run, count })
     this.skip(count)
     return next.run
   }

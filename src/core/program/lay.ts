@@ -10,6 +10,7 @@ import {
   turnedTo,
   widthOf,
 } from './places.ts'
+import { maybePlainRow } from './plain.ts'
 import type { Program } from './program.ts'
 
 /** Where a row begins on the rows below, and how it goes on. */
@@ -22,6 +23,8 @@ export interface Origin {
   readonly row?: number
   /** It goes on into the next round without an end: a chain it ends in leads up there. */
   readonly spiral?: true
+  /** Nobody will ask what is left of the rows below. */
+  readonly last?: true
 }
 
 /** A row as it came out. */
@@ -32,7 +35,7 @@ export interface Laid {
   readonly made: Places
   /** Loops that hang in front of it, in working order. */
   readonly hanging: Places
-  /** What is left of each row it was worked onto, from that row's own beginning. */
+  /** What is left of each row it was worked onto, from that row's own beginning; none when nobody asks. */
   readonly rest: readonly Places[]
   /** Places of the row below it took or passed. */
   readonly uses: number
@@ -61,12 +64,14 @@ function leadingUp(made: Places): Places {
 export function lay(
   program: Program,
   below: readonly Places[],
-  { place = 0, turned, row = 1, spiral }: Origin = {},
+  { place = 0, turned, row = 1, spiral, last }: Origin = {},
 ): Result<Laid, number> {
+  const plain = last && below.length === 1 ? maybePlainRow(program, below[0]!) : null
+  if (plain) return found(plain)
   const [first, ...others] = below
   const way = (places: Places) => (turned ? reversed(places) : places)
   const from = first ? turnedTo(way(first), place) : undefined
-  const laying = new Laying([...(from ? [from] : []), ...others.map(way)], row)
+  const laying = new Laying([...(from ? [from] : []), ...others.map(way)], row, !last)
   try {
     const { steps, made, hanging, rests, uses, units } = laying.all(program)
     const places = made.done()

@@ -20,6 +20,8 @@ interface Open {
   readonly kind: 'chain' | 'loop'
 }
 
+const NOTHING: readonly never[] = []
+
 /** What a stretch of work gives, kept apart so that it can be had again. */
 export interface Output {
   readonly steps: Step[]
@@ -58,6 +60,7 @@ export class Laying {
   constructor(
     below: readonly Places[],
     private readonly row: number,
+    private readonly keepsRest: boolean,
   ) {
     this.cursors = below.map((places) => new Cursor(places))
     this.out = this.fresh()
@@ -65,28 +68,32 @@ export class Laying {
 
   /** Lays a program from end to end. @throws Misfit */
   all(program: Program): Output & { readonly uses: number } {
-    this.run(program, [])
+    this.run(program, NOTHING)
     const [below] = this.cursors
     if (below && below.left > 0) throw new Misfit(-below.left)
     this.close(true)
     const uses = below?.past ?? 0
     // What the row did not come to stays as it is.
-    for (const cursor of this.cursors)
+    for (const cursor of this.keepsRest ? this.cursors : NOTHING)
       while (cursor.ahead()) cursor.go(cursor.ahead()!.count, false)
     return { ...this.out, uses }
   }
 
   private fresh(): Output {
-    const rests = this.cursors.map((cursor) => (cursor.rest = new PlacesBuilder()))
+    const rests = this.keepsRest
+      ? this.cursors.map((cursor) => (cursor.rest = new PlacesBuilder()))
+      : NOTHING
     const made = new PlacesBuilder()
     return { steps: [], made, hanging: new PlacesBuilder(), rests, units: new Map() }
   }
 
-  /** `kept`: places that what follows still needs. */
-  private run(steps: Program, kept: readonly Need[]): void {
-    steps.forEach((step, i) => {
-      this.step(step, [...needsOf(steps.slice(i + 1), this.row), ...kept])
-    })
+  /** `after`: places that what follows still needs; only what goes on as often as fits asks. */
+  private run(steps: Program, after: readonly Need[]): void {
+    for (let i = 0; i < steps.length; i++) {
+      const step = steps[i]!
+      const fits = 'times' in step && step.times === 'fits'
+      this.step(step, fits ? [...needsOf(steps.slice(i + 1), this.row), ...after] : NOTHING)
+    }
   }
 
   private step(step: Step, kept: readonly Need[]): void {
@@ -112,11 +119,10 @@ export class Laying {
     const into = step.into ?? { at: 'next' }
     const makes = step.closes ? 0 : stitch.makes
     const below = this.cursors[0]
-    const fits = below
-      ? Math.max(0, Math.floor((below.left - total(kept)) / Math.max(1, stitch.uses)))
-      : 0
+    const room = () => ((below?.left ?? 0) - total(kept)) / Math.max(1, stitch.uses)
+    const fits = step.times === 'fits' ? Math.max(0, Math.floor(room())) : 0
     const times = timesAt(step.times, this.row, fits)
-    this.out.steps.push({ ...step, times })
+    this.out.steps.push(times === step.times ? step : { ...step, times })
     for (let left = times; left > 0;) {
       const many = this.into(into, stitch.uses, makes, left)
       if (makes > 0) this.out.made.add({ kind: 'stitch', count: makes * many, width: 1 })
@@ -183,9 +189,9 @@ export class Laying {
     }
   }
 
-  private cells({ stitch, letters }: Cells): void {
-    this.work({ do: 'work', stitch, times: letters.length }, [])
-    this.out.steps[this.out.steps.length - 1] = { do: 'cells', stitch, letters }
+  private cells(step: Cells): void {
+    this.work({ do: 'work', stitch: step.stitch, times: step.letters.length }, NOTHING)
+    this.out.steps[this.out.steps.length - 1] = step
   }
 
   private chain(step: Chain): void {
@@ -317,7 +323,7 @@ export class Laying {
       throw error
     } finally {
       this.out = out
-      this.cursors.forEach((cursor, i) => (cursor.rest = out.rests[i]!))
+      out.rests.forEach((rest, i) => (this.cursors[i]!.rest = rest))
     }
   }
 

@@ -137,6 +137,7 @@ function cut(part: PlacesBuilder, motif: readonly PlaceRun[], from: number, coun
 
 /** Begun at another place, around to which it comes at its end. */
 export function turnedTo(places: Places, from: number): Places {
+  if (from === 0) return places
   const count = countOf(places)
   const first = count > 0 ? ((from % count) + count) % count : 0
   if (first === 0) return places

@@ -7,10 +7,10 @@ import {
   group,
   IN_SAME,
   lay,
-  type PlaceRun,
   type Places,
   partOf,
   pass,
+  placesIn,
   type Program,
   reversed,
   type Step,
@@ -19,22 +19,7 @@ import {
   widthOf,
   work,
 } from './index.ts'
-
-/** Places one by one. */
-const oneByOne = (places: Places): Omit<PlaceRun, 'count'>[] =>
-  places.flatMap(({ motif, times }) =>
-    Array.from({ length: times }, () =>
-      motif.flatMap(({ count, ...run }) => Array.from({ length: count }, () => run)),
-    ).flat(),
-  )
-
-/** A program with every group written out. */
-const writtenOut = (steps: Program): Step[] =>
-  steps.flatMap((step) =>
-    step.do === 'group'
-      ? Array.from({ length: step.times as number }, () => writtenOut(step.steps)).flat()
-      : [step],
-  )
+import { oneByOne, writtenOut } from '../testing/steps.ts'
 
 const few = fc.integer({ min: 1, max: 3 })
 const anyStep: fc.Arbitrary<Step> = fc.oneof(
@@ -99,6 +84,48 @@ describe('a program laid over places', () => {
       { numRuns: 1500 },
     )
     expect(groups).toBeGreaterThan(250)
+  })
+
+  it('of plain rows is the same as laid place by place', () => {
+    const letters = fc.stringMatching(/^[ABC]{1,6}$/)
+    const cells = letters.map((list): Step => ({
+      do: 'cells',
+      stitch: 'sc',
+      letters: list,
+      from: 'left',
+    }))
+    const some = fc.oneof(
+      cells,
+      fc.nat(5).map((n) => work('dc', n)),
+    )
+    const row = fc.oneof(
+      fc.constant([work('sc', 'fits')]),
+      fc.array(
+        fc.oneof(
+          some,
+          fc.tuple(fc.nat(4), fc.array(some)).map(([n, list]) => group(n, ...list)),
+        ),
+      ),
+    )
+    let plainly = 0
+    fc.assert(
+      fc.property(row, fc.integer({ min: 1, max: 40 }), (program, count) => {
+        const at =
+          program[0]?.do === 'work' && program[0].times === 'fits' ? count : placesIn(program)
+        const short = lay(program, [stitches(at)], { last: true })
+        const long = lay(program, [stitches(at)])
+        if (!short.ok || !long.ok) throw new Error('does not come out')
+        if (short.value.steps === program) plainly++
+        const [one, other] = [short.value, long.value].map(({ steps, ...rest }) => ({
+          ...{ ...rest, rest: [], steps: writtenOut(steps) },
+        }))
+        expect(one).toEqual(other)
+        expect(lay(program, [stitches(at + 1)], { last: true }).ok).toBe(
+          lay(program, [stitches(at + 1)]).ok,
+        )
+      }),
+    )
+    expect(plainly).toBeGreaterThan(20)
   })
 
   it('leaves of the row below every place: taken, passed on purpose, or still there', () => {

@@ -69,11 +69,13 @@ export interface Group {
   readonly unit?: string
 }
 
-/** One stitch in each of the next places, each in the yarn of its letter. */
+/** One stitch in each of the next places, each in the yarn of its letter: a row of a chart as it is drawn. */
 export interface Cells {
   readonly do: 'cells'
   readonly stitch: string
   readonly letters: string
+  /** The end it is read from. */
+  readonly from: 'left' | 'right'
 }
 
 /** A gap between what is worked, which a later row may go into. */
@@ -113,3 +115,13 @@ export const again = (times: Times, unit: string, ...steps: readonly Step[]): Gr
 })
 export const IN_SAME: Into = { at: 'same' }
 export const LAST: Into = { at: 'own', which: 'last' }
+
+/** A program that goes into every place once, worked from its end: a row that is read the other way. */
+export const backwards = (steps: Program): Program =>
+  steps
+    .map((step): Step => {
+      if (step.do === 'group') return { ...step, steps: backwards(step.steps) }
+      if (step.do === 'cells') return { ...step, from: step.from === 'left' ? 'right' : 'left' }
+      return step
+    })
+    .reverse()

@@ -1,6 +1,6 @@
 import { showsThrough } from '../colour/index.ts'
 import { yarnByLetter } from '../design/index.ts'
-import type { LedgerPart } from '../ledger/index.ts'
+import { eachBlock, type LedgerPart } from '../ledger/index.ts'
 import type { Finder, SnagContext } from './context.ts'
 
 /** A strand that lies inside more stitches than this before it is used again draws in unless it is tugged (from memory). */
@@ -27,7 +27,7 @@ export const carriesThatShow: Finder = (context) =>
   })
 
 function worstCarry({ ledger, piece, paths, design }: SnagContext, part: LedgerPart) {
-  const { runStart, runYarn, runCount, number } = piece.columns
+  const { runYarn, runCount, number } = piece.columns
   const letters = ledger.yarns
   const shows = letters.map((over) =>
     letters.map((carried) =>
@@ -37,8 +37,15 @@ function worstCarry({ ledger, piece, paths, design }: SnagContext, part: LedgerP
   let worst: { round: number; stitches: number; carried: string; over: string } | null = null
   for (let row = part.firstRow; row < part.endRow; row++) {
     if (paths.strands[row]! < 2) continue
-    const here = new Set(runYarn.subarray(runStart[row]!, runStart[row + 1]!))
-    for (let i = runStart[row]!; i < runStart[row + 1]!; i++) {
+    const here = new Set<number>()
+    const runs: number[] = []
+    eachBlock(piece, row, (from, to) => {
+      for (let i = from; i < to; i++) {
+        here.add(runYarn[i]!)
+        runs.push(i)
+      }
+    })
+    for (const i of runs) {
       const stitches = runCount[i]!
       if (stitches <= (worst?.stitches ?? 0)) continue
       const carried = [...here].find((yarn) => shows[runYarn[i]!]![yarn])

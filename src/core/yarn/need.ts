@@ -1,6 +1,6 @@
 import type { YarnPaths } from '../colour/index.ts'
 import type { Design, Yarn } from '../design/index.ts'
-import { type Ledger, maybeFoundation, type Piece } from '../ledger/index.ts'
+import { eachBlock, type Ledger, maybeFoundation, type Piece } from '../ledger/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { type YarnRate, yarnRate, type YarnSource } from './schools.ts'
 
@@ -102,12 +102,15 @@ function stitchYarn(ledger: Ledger, piece: Piece) {
   const table = ledger.stitches.map(stitchById)
   for (let row = 0; row < piece.rows; row++) {
     const part = columns.part[row]!
-    for (let i = columns.runStart[row]!; i < columns.runStart[row + 1]!; i++) {
-      const stitch = table[columns.runStitch[i]!]!
-      const yarn = columns.runYarn[i]!
-      stitches[part]![yarn]! += columns.runCount[i]! * stitch.makes
-      inSc[part]![yarn]! += columns.runCount[i]! * stitch.yarn
-    }
+    eachBlock(piece, row, (from, to, times) => {
+      for (let i = from; i < to; i++) {
+        const stitch = table[columns.runStitch[i]!]!
+        const yarn = columns.runYarn[i]!
+        const count = columns.runCount[i]! * times
+        stitches[part]![yarn]! += count * stitch.makes
+        inSc[part]![yarn]! += count * stitch.yarn
+      }
+    })
   }
   const chains = maybeFoundation(ledger, piece)?.chains ?? 0
   inSc[0]![columns.runYarn[0]!]! += chains * stitchById('ch').yarn

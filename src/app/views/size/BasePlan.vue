@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { BasePart, Design } from '@core/design'
 import type { Derived } from '@core/plan'
 import { constructionOf } from '@core/shape'
+import { runsOfRow } from '@core/ledger'
 import { stitchById } from '@core/stitch'
 import { baseOf } from '@core/design'
 import TapeMeasure from '@app/parts/TapeMeasure.vue'
@@ -53,15 +54,15 @@ const rings = computed(() => {
  */
 const turns = computed(() => {
   const { ledger } = props.derived
-  const { columns } = ledger.pieces[0]!
+  const [piece] = ledger.pieces
+  const { columns } = piece!
   let head = 1
   return rings.value.map(({ row }) => {
     const makes = columns.makes[row]!
     const marks: { readonly at: number; readonly takes: number }[] = []
     let at = 0
-    for (let i = columns.runStart[row]!; i < columns.runStart[row + 1]!; i++) {
-      const stitch = stitchById(ledger.stitches[columns.runStitch[i]!]!)
-      const count = columns.runCount[i]!
+    for (const { stitch: id, count } of runsOfRow(ledger, piece!, row)) {
+      const stitch = stitchById(id)
       for (let n = 0; n < count && stitch.makes > 1; n++)
         marks.push({ at: at + (n + 0.5) * stitch.makes, takes: stitch.makes })
       at += count * stitch.makes
