@@ -95,3 +95,23 @@ export async function accessible(page: Page): Promise<void> {
     violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`),
   ).toEqual([])
 }
+
+/** Does something in the page and in the worker that stores its bags. */
+export async function whereStored(page: Page, work: () => void): Promise<void> {
+  const keeper = () => page.workers().find((worker) => worker.url().includes('keep.worker'))
+  await expect.poll(() => keeper() !== undefined || !page.url().includes('/bag/')).toBe(true)
+  await page.evaluate(work)
+  await keeper()?.evaluate(work)
+}
+
+/** From now on the browser has no room for any record. */
+export const fill = (page: Page) =>
+  whereStored(page, () => {
+    const put = IDBObjectStore.prototype.put
+    Object.assign(globalThis, { makeRoom: () => (IDBObjectStore.prototype.put = put) })
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError')
+    }
+  })
+export const makeRoom = (page: Page) =>
+  whereStored(page, () => (globalThis as unknown as { makeRoom: () => void }).makeRoom())

@@ -1,23 +1,23 @@
 import { type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
-import { enter, expect, figure, fileFrom, go, openDemo, saved, test, undo } from './bag.ts'
+import {
+  enter,
+  expect,
+  figure,
+  fileFrom,
+  fill,
+  go,
+  makeRoom,
+  openDemo,
+  saved,
+  test,
+  undo,
+} from './bag.ts'
 
 /* What goes wrong around the program: storage that fails, tabs that die, records that are maimed, files that are none. */
 
 const selectEdge = (page: Page) => page.getByRole('button', { name: 'Edge' }).first().click()
 const shelf = (page: Page) => page.getByRole('link', { name: 'Ample Motif' }).click()
-
-/** From now on the browser has no room for any record. */
-const fill = (page: Page) =>
-  page.evaluate(() => {
-    const put = IDBObjectStore.prototype.put
-    Object.assign(window, { makeRoom: () => (IDBObjectStore.prototype.put = put) })
-    IDBObjectStore.prototype.put = () => {
-      throw new DOMException('full', 'QuotaExceededError')
-    }
-  })
-const makeRoom = (page: Page) =>
-  page.evaluate(() => (window as unknown as { makeRoom: () => void }).makeRoom())
 
 interface Kept {
   readonly id: string

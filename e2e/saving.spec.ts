@@ -1,4 +1,15 @@
-import { enter, expect, figure, openDemo, saved, test, undo } from './bag.ts'
+import {
+  enter,
+  expect,
+  figure,
+  fill,
+  makeRoom,
+  openDemo,
+  saved,
+  test,
+  undo,
+  whereStored,
+} from './bag.ts'
 
 test('what was done last survives a closed tab', async ({ page, context }) => {
   await openDemo(page)
@@ -37,7 +48,7 @@ test('two tabs: what one saves the other shows, and nothing is overwritten', asy
   await expect(figure(other, 'tall')).toHaveText('29.1 cm')
 
   // Both change it at the same time: the slower one is told, and both are kept.
-  await other.evaluate(() => {
+  await whereStored(other, () => {
     // This tab cannot hear the other, as when its computer was asleep.
     BroadcastChannel.prototype.dispatchEvent = () => false
     const locks = navigator.locks.request.bind(navigator.locks)
@@ -60,13 +71,7 @@ test('two tabs: what one saves the other shows, and nothing is overwritten', asy
 
 test('a full browser is said plainly, and the bag can be exported', async ({ page }) => {
   await openDemo(page)
-  await page.evaluate(() => {
-    const put = IDBObjectStore.prototype.put
-    Object.assign(window, { makeRoom: () => (IDBObjectStore.prototype.put = put) })
-    IDBObjectStore.prototype.put = () => {
-      throw new DOMException('full', 'QuotaExceededError')
-    }
-  })
+  await fill(page)
   await page.getByRole('button', { name: 'Edge' }).first().click()
   await enter(page, 'Rounds', '9')
   await expect(page.getByRole('alert')).toContainText('no room left')
@@ -74,7 +79,7 @@ test('a full browser is said plainly, and the bag can be exported', async ({ pag
   const waiting = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Export the bag' }).click()
   expect((await waiting).suggestedFilename()).toBe('beater-tote.json')
-  await page.evaluate(() => (window as unknown as { makeRoom: () => void }).makeRoom())
+  await makeRoom(page)
   await enter(page, 'Rounds', '8')
   await saved(page)
 })

@@ -3,7 +3,15 @@ import { countOf, freeIn, type Laid, lay, stitches } from '../program/index.ts'
 import { fieldFaults } from '../design/index.ts'
 import { anyDesign, anyWritten } from '../testing/arbitrary.ts'
 import { yarnsOf } from '../testing/steps.ts'
-import { type BandPart, type Ground, bandKinds, bandOf, bands, LIMITS } from './index.ts'
+import {
+  type BandPart,
+  type Ground,
+  bandKinds,
+  bandOf,
+  bands,
+  LIMITS,
+  nearestCounts,
+} from './index.ts'
 
 /** Any band there can be, of any kind. */
 const anyBand: fc.Arbitrary<BandPart> = fc.oneof(
@@ -131,6 +139,33 @@ describe('any band on any count', () => {
   })
 })
 
+describe('counts a band comes out on', () => {
+  it('are those it says, and the nearest of them are found', () => {
+    fc.assert(
+      fc.property(anyWritten, fc.integer({ min: 1, max: 200 }), (part, count) => {
+        const counts = bandOf(part).counts(part)!
+        const nearest = nearestCounts(counts, count)
+        expect(nearest.length).toBeGreaterThan(0)
+        for (const one of nearest) expect(bandOf(part).standsOn(part, one)).toBe(true)
+        for (let between = Math.min(...nearest) + 1; between < Math.max(...nearest); between++)
+          expect(bandOf(part).standsOn(part, between)).toBe(false)
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it.each([
+    // Multiple and offset, on how many, and the nearest.
+    [4, 2, 34, [34, 38]],
+    [4, 2, 36, [34, 38]],
+    [4, 2, 37, [38, 34]],
+    [4, 0, 3, [4]],
+    [0, 48, 54, [48]],
+  ])('%i · k + %i near %i', (multiple, offset, count, nearest) => {
+    expect(nearestCounts({ multiple, offset }, count).filter((one) => one !== 0)).toEqual(nearest)
+  })
+})
+
 describe('the table of bands', () => {
   it('begins each kind as a document of its own, on the count and in the yarns it is given', () => {
     for (const kind of bandKinds) {
@@ -140,7 +175,7 @@ describe('the table of bands', () => {
       for (const yarn of bandOf(part).yarns(part)) expect(['C', 'D']).toContain(yarn)
       const repeat = bandOf(part).repeat(part, 'rounds')
       if (repeat) expect(48 % repeat.multiple).toBe(0)
-      expect(bandOf(part).standsOn(part) ?? 48).toBe(48)
+      expect(bandOf(part).standsOn(part, 48)).toBe(true)
     }
   })
 

@@ -69,8 +69,9 @@ export interface Band<Part> {
 
   /** Null when it has none. */
   readonly repeat: (part: Part, worked: 'rounds' | 'rows') => Repeat | null
-  /** The only count it can stand on; null for any. */
-  readonly standsOn: (part: Part) => number | null
+  /** Counts it can stand on: a multiple and an offset, or (a multiple of 0) one count alone; null for any. */
+  readonly counts: (part: Part) => Repeat | null
+  readonly standsOn: (part: Part, count: number) => boolean
   /** Stitches it is to add, or below 0 to take away; null where a change of count is not its work. */
   readonly change: (part: Part) => number | null
   /** What makes its change so many stitches. */
@@ -93,7 +94,8 @@ export interface Band<Part> {
 export const usual = {
   settled: () => ({}),
   repeat: () => null,
-  standsOn: () => null,
+  counts: () => null,
+  standsOn: () => true,
   change: () => null,
   withChange: () => ({}),
   leaves: (_: unknown, count: number) => count,
@@ -106,3 +108,13 @@ export const usual = {
 /** Whole and within what there can be. */
 export const within = (value: number, least: number, most: number): number =>
   Math.min(most, Math.max(least, Math.round(value) || 0))
+
+/** The nearest counts that such a multiple and offset allow, the nearest first. */
+export function nearestCounts({ multiple, offset }: Repeat, count: number): number[] {
+  if (multiple === 0) return [offset]
+  const least = offset + (offset === 0 ? multiple : 0)
+  const below = offset + Math.floor((count - offset) / multiple) * multiple
+  return [below, below + multiple]
+    .filter((one) => one >= least)
+    .sort((a, b) => Math.abs(a - count) - Math.abs(b - count))
+}

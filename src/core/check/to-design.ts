@@ -1,4 +1,4 @@
-import { type BandPart, LIMITS, type Working } from '../band/index.ts'
+import { type BandPart, countedOn, LIMITS, type Working } from '../band/index.ts'
 import {
   baseInstead,
   type BasePart,
@@ -8,12 +8,17 @@ import {
   type Yarn,
 } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
+import { constructionOf } from '../shape/index.ts'
 import { newDesign } from '../plan/index.ts'
 import { inUsTerms } from '../terms/index.ts'
 import { cutAt, found, refused, type Result, writable } from '../units/index.ts'
 import { checkPattern } from './check.ts'
 import type { CheckedRow, CheckOptions } from './checked.ts'
-import { countsOver, writtenRow } from './written-rows.ts'
+import { sameWork } from './repeats-of-rows.ts'
+import { countedRows, countsOver, writtenRow } from './written-rows.ts'
+
+/** Repeats are looked for in bands of so many rows at most, since all of them are counted again. */
+const MOST_REPEATED = 60
 
 /** What a bag needs that no pattern says. */
 export interface AboutBag {
@@ -154,6 +159,26 @@ class Bands {
     this.count = row.makes!
   }
 
+  /** The bands, the written ones with their repeats where they are found again. */
+  withRepeats(worked: 'rounds' | 'rows'): BandPart[] {
+    return this.list.map((part) => {
+      if (part.kind !== 'written' || part.rows.length > MOST_REPEATED) return part
+      const texts = part.rows.map(({ text }) => text)
+      const yarns = {
+        ground: part.stitch,
+        yarn: part.rows[0]!.runs[0]!.yarn,
+        letterOf: this.yarns.letterOf,
+      }
+      const again = countedRows(texts, countedOn(part), worked, yarns)
+      // Only where they are counted to the very same by themselves.
+      const alike =
+        again.ok &&
+        again.value.every((row, i) => sameWork(row, part.rows[i]!)) &&
+        again.value[0]!.repeat
+      return alike ? { ...part, rows: again.value } : part
+    })
+  }
+
   private plain(row: CheckedRow, name: string, adjust: number): void {
     const yarn = row.yarns[0] === undefined ? this.yarn : this.yarns.letterOf(row.yarns[0])
     const stitch = stitchOf(row)
@@ -217,7 +242,8 @@ export function designFromPattern(
       )
   }
   const making = { ...design.making, working: workingOf(rows) }
-  const parts = [{ ...base, id: 'p1', name: 'Base' }, ...bands.list]
+  const { worked } = constructionOf<BasePart>(base as BasePart)
+  const parts = [{ ...base, id: 'p1', name: 'Base' }, ...bands.withRepeats(worked)]
   const bag = { ...design, making, yarns: yarns.list, parts }
   // What it makes is what is wanted, until she says otherwise.
   const { aroundMm, heightMm } = compile(bag).sizes

@@ -6,6 +6,7 @@ import { found, refused, type Result, writable } from '../units/index.ts'
 import { checkPattern } from './check.ts'
 import type { CheckedRow } from './checked.ts'
 import { splitTotal } from './lines.ts'
+import { withRepeats } from './repeats-of-rows.ts'
 
 /* Checked rows as rows of a bag: what each works, run by run, so that it counts, and takes its yarn. */
 
@@ -122,15 +123,42 @@ function whyNot({ text, makes }: CheckedRow): string | null {
 export const writtenRow = (row: CheckedRow, yarns: RowYarns): WrittenRow => ({
   text: workOf(row.text),
   runs: runsOfMade(row.made!, row.available!, yarns),
+  repeat: null,
 })
 
-/** Rows in shorthand counted over so many stitches; refused in words when they do not add up. */
+/** Multiples that a row shows by what each of its repeats takes. */
+const multiplesOf = ({ through }: CheckedRow): number[] =>
+  through.slice(1).map(({ done }, i) => done - through[i]!.done)
+
+/** Rows in shorthand counted over so many stitches, with their repeats; refused in words when they do not add up. */
 export function countedRows(
   texts: readonly string[],
   count: number,
   worked: 'rounds' | 'rows',
   yarns: RowYarns,
-): Result<WrittenRow[]> {
+): Result<readonly WrittenRow[]> {
+  const counted = countedOnce(texts, count, worked, yarns)
+  if (!counted.ok) return counted
+  const { rows, multiples } = counted.value
+  return found(
+    withRepeats(rows, count, multiples, (on) => {
+      const again = countedOnce(texts, on, worked, yarns)
+      return again.ok ? found(again.value.rows) : again
+    }),
+  )
+}
+
+interface CountedOnce {
+  readonly rows: readonly WrittenRow[]
+  readonly multiples: readonly number[]
+}
+
+function countedOnce(
+  texts: readonly string[],
+  count: number,
+  worked: 'rounds' | 'rows',
+  yarns: RowYarns,
+): Result<CountedOnce> {
   const label = worked === 'rounds' ? 'Rnd' : 'Row'
   const base =
     worked === 'rounds'
@@ -151,11 +179,10 @@ export function countedRows(
     if (why) return refused(`Row ${row.row! - 1}: ${why}`)
   }
   const last = { yarn: yarns.yarn }
-  return found(
-    own.map((row) => {
-      const written = writtenRow(row, { ...yarns, yarn: last.yarn })
-      last.yarn = written.runs.at(-1)?.yarn ?? last.yarn
-      return written
-    }),
-  )
+  const all = own.map((row) => {
+    const written = writtenRow(row, { ...yarns, yarn: last.yarn })
+    last.yarn = written.runs.at(-1)?.yarn ?? last.yarn
+    return written
+  })
+  return found({ rows: all, multiples: multiplesOf(own[0]!) })
 }

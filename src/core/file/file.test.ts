@@ -2,10 +2,11 @@ import { csvParse } from 'd3'
 import fc from 'fast-check'
 import { XMLParser, XMLValidator } from 'fast-xml-parser'
 import demo from '../../../demo/beater-tote.json' with { type: 'json' }
-import type { TapestryPart } from '../band/index.ts'
+import { bandOf, type TapestryPart, type WrittenPart } from '../band/index.ts'
 import { compile } from '../ledger/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import versionOne from '../testing/version-1.json' with { type: 'json' }
+import versionThree from '../testing/version-3.json' with { type: 'json' }
 import { defaultWords } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import { tote } from '../testing/tote.ts'
@@ -174,6 +175,20 @@ describe('older files', () => {
     const faulty = { ...versionOne, design: { ...versionOne.design, parts: 'none', swatch: null } }
     expect(faults(JSON.stringify(faulty))).toEqual(['design.parts must have at least one entry'])
     expect(faults(JSON.stringify({ ...versionOne, design: 7 }))).toEqual(['design must be given'])
+  })
+
+  it('of version 3 have written rows for their count alone', () => {
+    const read = readProject(JSON.stringify(versionThree))
+    if (!read.ok) throw new Error(JSON.stringify(read.problem))
+    const mesh = read.value.parts[1] as WrittenPart
+    expect(mesh.rows.map(({ repeat }) => repeat)).toEqual([null, null])
+    expect([bandOf(mesh).counts(mesh), bandOf(mesh).standsOn(mesh, 48)]).toEqual([
+      { multiple: 0, offset: 48 },
+      true,
+    ])
+    const { piece } = only(read.value)
+    expect([...piece.columns.makes.slice(-3)]).toEqual([48, 48, 48])
+    expect(faults(JSON.stringify({ ...versionThree, design: null }))).toHaveLength(1)
   })
 })
 const plainSwatch = { fabric: 'plain', yarn: null, washed: false, stretch: null } as const

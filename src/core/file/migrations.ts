@@ -39,8 +39,22 @@ function severalSwatches(document: Document): Document {
 /** Version 3: bands of written rows. What version 2 held stays as it is. */
 const writtenBands = (document: Document): Document => ({ ...document, version: 3 })
 
+/** Version 4: written rows say which of their runs are worked as often as fits; older ones were counted for one count. */
+function writtenRepeats(document: Document): Document {
+  const { design } = document as Old
+  if (!Array.isArray(design?.parts)) return { ...document, version: 4 }
+  const withRepeat = (row: Old) =>
+    typeof row === 'object' && row !== null ? { repeat: null, ...row } : row
+  const parts = design.parts.map((part: Old) =>
+    part?.kind === 'written' && Array.isArray(part.rows)
+      ? { ...part, rows: part.rows.map(withRepeat) }
+      : part,
+  )
+  return { ...document, version: 4, design: { ...design, parts } } as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
-const migrations: readonly Migration[] = [severalSwatches, writtenBands]
+const migrations: readonly Migration[] = [severalSwatches, writtenBands, writtenRepeats]
 
 export const NEWEST_VERSION = migrations.length + 1
 

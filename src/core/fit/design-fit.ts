@@ -19,13 +19,21 @@ const constructionIn = (design: Design) => constructionOf<BasePart>(baseOf(desig
 const changeIn = (part: BandPart | undefined): number | null =>
   part ? bandOf(part).change(part) : null
 
+/** What a band asks of a count: its motif, which can be padded, or rows that cannot. Null for one that is worked on any. */
+function repeatOf(part: BandPart, worked: 'rounds' | 'rows') {
+  const motif = bandOf(part).repeat(part, worked)
+  if (motif) return motif
+  const counts = bandOf(part).counts(part)
+  return counts && counts.multiple > 0 ? { ...counts, whole: true as const } : null
+}
+
 /** The bands of a design that repeat, from the bottom up; none when they do not stand on the base's own count. */
 export function fitBandsOf(design: Design): FitBand[] {
   const construction = constructionIn(design)
   if (construction.bandCount) return []
   const around = construction.around(baseOf(design))
   return bandsOf(design).flatMap((part, i, all) => {
-    const repeat = bandOf(part).repeat(part, construction.worked)
+    const repeat = repeatOf(part, construction.worked)
     if (repeat === null) return []
     return [
       {
@@ -114,7 +122,7 @@ export function fitEdits(design: Design, fit: Fit): Edit[] {
   const bandParts = bandsOf(design)
   const { worked } = constructionIn(design)
   // Above the last band with a repeat a taper is nobody's business.
-  const last = bandParts.findLastIndex((part) => bandOf(part).repeat(part, worked) !== null)
+  const last = bandParts.findLastIndex((part) => repeatOf(part, worked) !== null)
   const cleared = bandParts.flatMap((part, i): Edit[] => {
     if (!changeIn(part) || i >= last) return []
     const { id } = part

@@ -11,6 +11,8 @@ export interface FitBand {
   readonly id: string
   readonly multiple: number
   readonly offset: number
+  /** It cannot be padded. */
+  readonly whole?: true
   /** A plain round lies just below it, where a change of count hides. */
   readonly hidden?: boolean
   /** Its own way around a stitch, when its gauge is another than the base's. */
@@ -93,7 +95,7 @@ const COUNTS = { bands: 8000, least: 60, last: 4000 } as const
 
 /** The least padding with which the band is whole on this count; −1 when there is none. */
 function paddingFor(band: FitBand, count: number, maxPad: number): number {
-  for (let pad = 0; pad <= maxPad; pad++) {
+  for (let pad = 0; pad <= (band.whole ? 0 : maxPad); pad++) {
     const rest = count - band.offset
     if (rest >= band.multiple + pad && rest % (band.multiple + pad) === 0) return pad
   }
@@ -136,18 +138,13 @@ function bandFits(
     const padded = paddingFor(band, count, request.maxPad)
     const added = count - below
     below = count
-    const { id, multiple, offset, hidden, stitchMm } = band
     return {
-      id,
-      multiple,
-      offset,
-      hidden,
-      stitchMm,
+      ...band,
       count,
       added,
       padded,
-      repeats: (count - offset) / (multiple + padded),
-      sizeMm: count * (stitchMm ?? request.stitchWidthMm),
+      repeats: (count - band.offset) / (band.multiple + padded),
+      sizeMm: count * (band.stitchMm ?? request.stitchWidthMm),
     }
   })
 }

@@ -68,3 +68,10 @@ export function fitSentence(fit: Fit, nameOf: (id: string) => string): string {
   ])
   return [baseWords(fit), ...bands].join('; ')
 }
+
+/** Counts a band wants: "a multiple of 4, and 2 more"; a multiple of 0 is one count alone: "just 48 stitches". */
+export function countsWords(multiple: number, offset: number): string {
+  if (multiple === 0) return `just ${offset} stitches`
+  if (multiple === 1) return offset > 1 ? `more than ${offset} stitches` : 'any number of stitches'
+  return `a multiple of ${multiple} stitches${offset > 0 ? `, and ${offset} more` : ''}`
+}

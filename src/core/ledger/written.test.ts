@@ -1,4 +1,5 @@
-import { designFaults, historyOf, commit, lettersIn } from '../design/index.ts'
+import type { WrittenRow } from '../band/index.ts'
+import { designFaults, historyOf, commit, lettersIn, type Part } from '../design/index.ts'
 import { resized } from '../fit/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
 import { defaultWords } from '../stitch/index.ts'
@@ -7,7 +8,8 @@ import { bodyOf, compile, placeColours, runsOfRow } from './index.ts'
 
 const mesh = written()
 const bag = writtenBag()
-const wider = tote({ parts: [base({ count: 54 }), mesh, plain({ id: 'top' })] })
+const unfolded = ({ runs, repeat }: WrittenRow) =>
+  Array.from({ length: repeat!.times }, () => runs).flat()
 
 describe('a written band', () => {
   it('is worked as it was counted, and what stands on it goes on from there', () => {
@@ -26,14 +28,33 @@ describe('a written band', () => {
     expect(new Set(colours).size).toBe(2)
   })
 
-  it('is worked plain over another count, until it is counted again', () => {
-    const ledger = compile(wider)
-    const { columns, parts } = bodyOf(ledger)
-    const { firstRow } = parts[1]!
-    expect([columns.uses[firstRow], columns.makes[firstRow + 1]]).toEqual([54, 54])
-    expect(runsOfRow(ledger, bodyOf(ledger), firstRow)).toEqual([
-      { stitch: 'dc', yarn: 'A', count: 54 },
-    ])
+  it('goes on over another count as often as it fits, and is worked plain where it does not', () => {
+    const over = (count: number, part: Part) => {
+      const ledger = compile(tote({ parts: [base({ count }), part, plain({ id: 'top' })] }))
+      const { columns, parts } = bodyOf(ledger)
+      const { firstRow, texts } = parts[1]!
+      return {
+        counts: [columns.uses[firstRow], columns.makes[firstRow + 1]],
+        runs: runsOfRow(ledger, bodyOf(ledger), firstRow),
+        texts,
+      }
+    }
+    expect(over(54, mesh)).toMatchObject({
+      counts: [54, 54],
+      texts: mesh.rows.map(({ text }) => text),
+    })
+    expect(over(54, mesh).runs).toHaveLength(27 * 3)
+    expect(over(55, mesh)).toEqual({
+      counts: [55, 55],
+      texts: null,
+      runs: [{ stitch: 'dc', yarn: 'A', count: 55 }],
+    })
+    // Rows that were counted for one number are for it alone.
+    const once = {
+      ...mesh,
+      rows: mesh.rows.map((row) => ({ ...row, runs: unfolded(row), repeat: null })),
+    }
+    expect([over(48, once).runs.length, over(54, once).runs.length]).toEqual([24 * 3, 1])
   })
 
   it('is said as it was written, in either terms', () => {
@@ -52,19 +73,21 @@ describe('a written band', () => {
   it('is checked: its letters, and that each of its rows uses up what the one below leaves', () => {
     expect(designFaults(bag)).toEqual([])
     expect(lettersIn(mesh)).toEqual(['A', 'B'])
+    const [first, second] = mesh.rows
     const cut = {
       ...mesh,
-      rows: [mesh.rows[0]!, { ...mesh.rows[1]!, runs: mesh.rows[1]!.runs.slice(3) }],
+      rows: [first!, { ...second!, runs: second!.runs.slice(1), repeat: null }],
     }
     expect(designFaults(tote({ parts: [base(), cut] }))).toEqual([
-      {
-        where: 'parts[1].rows[1]',
-        message: 'takes up 46 stitches and leaves 46; the row below leaves 48',
-      },
+      { where: 'parts[1].rows[1]', message: 'does not come out on the 48 stitches below it' },
+    ])
+    const beyond = { ...mesh, rows: [{ ...first!, repeat: { from: 0, to: 4, times: 24 } }] }
+    expect(designFaults(tote({ parts: [base(), beyond] }))).toEqual([
+      { where: 'parts[1].rows[0].repeat', message: 'is not a stretch of its runs' },
     ])
     const foreign = {
       ...mesh,
-      rows: [{ ...mesh.rows[0]!, runs: [{ stitch: 'sc', yarn: 'Q', count: 48 }] }],
+      rows: [{ ...mesh.rows[0]!, runs: [{ stitch: 'sc', yarn: 'Q', count: 48 }], repeat: null }],
     }
     expect(designFaults(tote({ parts: [base(), foreign] }))[0]!.message).toBe(
       'no yarn has the letter Q',

@@ -1,3 +1,4 @@
+export type * from './laid.ts'
 export * from './lay.ts'
 export * from './places.ts'
 export * from './program.ts'

@@ -1,5 +1,5 @@
 import { stitchById } from '../stitch/index.ts'
-import type { Laid } from './lay.ts'
+import type { Laid } from './laid.ts'
 import type { Places } from './places.ts'
 import type { Program, Step } from './program.ts'
 

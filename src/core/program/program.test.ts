@@ -7,7 +7,6 @@ import {
   group,
   IN_SAME,
   lay,
-  type Places,
   partOf,
   pass,
   placesIn,

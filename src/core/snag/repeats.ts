@@ -1,4 +1,4 @@
-import { bandOf } from '../band/index.ts'
+import { bandOf, nearestCounts } from '../band/index.ts'
 import { bandsOf } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
 import type { LedgerPart } from '../ledger/index.ts'
@@ -82,27 +82,28 @@ function changes({ piece }: SnagContext, part: LedgerPart): Mend[] {
     }))
 }
 
-/** Written rows over another count than theirs. */
+/** Rows that come out on some counts only, over another: with the nearest that they come out on. */
 export const writtenMisfits: Finder = ({ design, piece }) =>
   bandsOf(design).flatMap((part) => {
-    const counted = bandOf(part).standsOn(part)
     const { id, firstRow, gauge, name } = piece.parts.find((one) => one.id === part.id)!
     const count = piece.columns.uses[firstRow]!
-    if (counted === null || count === counted) return []
-    const by = counted - count
+    const counts = bandOf(part).counts(part)
+    if (counts === null || bandOf(part).standsOn(part, count)) return []
     return [
       {
         code: 'written-misfit' as const,
         severity: 'error' as const,
         where: { part: id, round: piece.columns.number[firstRow]! },
-        facts: { name, count, counted },
-        mends: [
-          {
-            kind: 'adjust' as const,
-            facts: { by, count: counted, sizeMm: counted * gauge.stitchWidthMm },
-            edits: [{ name: 'adjustBefore' as const, args: { id, by } }],
+        facts: { name, count, ...counts },
+        mends: nearestCounts(counts, count).map((counted) => ({
+          kind: 'adjust' as const,
+          facts: {
+            by: counted - count,
+            count: counted,
+            sizeMm: counted * gauge.stitchWidthMm,
           },
-        ],
+          edits: [{ name: 'adjustBefore' as const, args: { id, by: counted - count } }],
+        })),
       },
     ]
   })

@@ -225,14 +225,15 @@ describe('the wording catalogue', () => {
   )
 
   it('says when written rows stand on another count than theirs, and mends it below them', () => {
-    const rows = [{ text: '*3 sc, puff; rep from * around', runs: runsOver(48) }]
+    const puffs = { text: '*3 sc, puff; rep from * around', runs: threeAndPuff }
+    const often = { ...puffs, repeat: { from: 0, to: 2, times: 12 } }
     const written = {
       kind: 'written' as const,
       id: 'w',
       name: 'Puffs',
       making: null,
       stitch: 'sc',
-      rows,
+      rows: [often],
     }
     const fits = { ...clean, parts: [base(), ...clean.parts.slice(1), written] }
     expect(codes(fits)).not.toContain('written-misfit')
@@ -241,16 +242,23 @@ describe('the wording catalogue', () => {
     expect(snag).toMatchObject({
       severity: 'error',
       where: { part: 'w' },
-      facts: { count: 54, counted: 48 },
+      facts: { count: 54, multiple: 4, offset: 0 },
     })
-    expect(snagText(snag, defaultWords).title).toBe('Puffs was counted on 48 stitches, not 54.')
+    expect(snagText(snag, defaultWords)).toEqual({
+      title: 'Puffs does not come out on 54 stitches.',
+      text: expect.stringContaining('want a multiple of 4 stitches.'),
+    })
+    // 52 and 56 lie as near.
+    expect(snag.mends.map(({ facts }) => facts)).toMatchObject([
+      { by: -2, count: 52 },
+      { by: 2, count: 56 },
+    ])
     for (const mend of snag.mends) expect(codes(mended(off, mend))).not.toContain('written-misfit')
   })
 })
 
-/** Three plain stitches and a puff, all around. */
-const runsOver = (count: number) =>
-  Array.from({ length: count / 4 }, () => [
-    { stitch: 'sc', yarn: 'A', count: 3 },
-    { stitch: 'puff', yarn: 'B', count: 1 },
-  ]).flat()
+/** Three plain stitches and a puff. */
+const threeAndPuff = [
+  { stitch: 'sc', yarn: 'A', count: 3 },
+  { stitch: 'puff', yarn: 'B', count: 1 },
+]

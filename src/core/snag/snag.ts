@@ -13,7 +13,7 @@ export interface SnagFacts {
   /** `rows` lie between it and the base's last row, where the count could still be changed. */
   'repeat-remainder': { name: string; count: number; multiple: number; left: number; rows: number }
   /** A written band that stands on another count than the one it was counted on. */
-  'written-misfit': { name: string; count: number; counted: number }
+  'written-misfit': { name: string; count: number; multiple: number; offset: number }
   'adjust-too-large': { name: string; adjust: number; count: number; made: number }
   'halves-unequal': { one: number; other: number }
   'sides-unequal': { one: number; other: number }

@@ -1,4 +1,5 @@
 import type { Words } from '../stitch/index.ts'
+import { countsWords } from '../fit/index.ts'
 import { FOUR_INCHES, printLength, printNumber, printYarnLength, TEN_CM } from '../units/index.ts'
 import type { Mend, MendFacts, MendKind, Snag, SnagCode, SnagFacts } from './snag.ts'
 
@@ -66,9 +67,9 @@ const snagWords: {
     title: 'Some sizes are derived.',
     text: `${names.join(', ')}: no swatch of just that, so the size follows from another one. A swatch of it will tell.`,
   }),
-  'written-misfit': ({ name, count, counted }) => ({
-    title: `${name} was counted on ${counted} stitches, not ${count}.`,
-    text: `Its rows stand on ${stitches(count)} now and are worked plain until they are counted again: under Bands, or with ${counted} below it.`,
+  'written-misfit': ({ name, count, multiple, offset }) => ({
+    title: `${name} does not come out on ${count} stitches.`,
+    text: `Its rows want ${countsWords(multiple, offset)}. Until then they are worked plain; they can also be written and counted anew, under Bands.`,
   }),
   'adjust-too-large': ({ name, adjust, count, made }) => ({
     title: `${name} cannot change that much in one round.`,

@@ -122,22 +122,24 @@ export const motif = (over: Partial<Of<'tapestry'>> = {}): Of<'tapestry'> => ({
   ...over,
 })
 
-const mesh = (dcYarn: string, meshYarn: string, repeats: number) => [
+const mesh = (dcYarn: string, meshYarn: string, times: number) => [
   {
     text: '*dc in next st, ch 1, sk 1 st; rep from * around',
-    runs: Array.from({ length: repeats }, () => [
+    runs: [
       { stitch: 'dc', yarn: dcYarn, count: 1 },
       { stitch: 'ch', yarn: meshYarn, count: 1 },
       { stitch: 'skip', yarn: meshYarn, count: 1 },
-    ]).flat(),
+    ],
+    repeat: { from: 0, to: 3, times },
   },
   {
     text: 'with B, 2 dc in each ch-sp around',
-    runs: Array.from({ length: repeats }, () => [
+    runs: [
       { stitch: 'skip', yarn: meshYarn, count: 1 },
       { stitch: 'dc', yarn: meshYarn, count: 1 },
       { stitch: 'dc-beside', yarn: meshYarn, count: 1 },
-    ]).flat(),
+    ],
+    repeat: { from: 0, to: 3, times },
   },
 ]
 

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { bandOf, type WrittenPart } from '@core/band'
 import { baseOf } from '@core/design'
+import { countsWords } from '@core/fit'
 import { bodyOf } from '@core/ledger'
 import { constructionOf } from '@core/shape'
 import { useProject } from '@app/stores/project.ts'
@@ -23,7 +24,11 @@ const below = computed(() => {
   const place = parts.find(({ id }) => id === part.id)
   return place ? columns.uses[place.firstRow]! : 0
 })
-const misfit = computed(() => below.value > 0 && bandOf(part).standsOn(part) !== below.value)
+const misfit = computed(() => below.value > 0 && !bandOf(part).standsOn(part, below.value))
+const wanted = computed(() => {
+  const { multiple, offset } = bandOf(part).counts(part)!
+  return countsWords(multiple, offset)
+})
 
 async function count() {
   const design = project.design!
@@ -68,11 +73,11 @@ async function count() {
     <p id="written-said" role="status" class="note" :class="{ bad: problem || misfit }">
       {{
         problem ??
-        (misfit
-          ? `They were counted on another number than the ${below} below.`
-          : text === kept
-            ? `Counted on ${below} stitches.`
-            : 'Changed, and not counted yet.')
+        (text !== kept
+          ? 'Changed, and not counted yet.'
+          : misfit
+            ? `They want ${wanted}; below them are ${below}.`
+            : `Counted on ${below} stitches. They come out on ${wanted}.`)
       }}
     </p>
     <button type="button" class="button" :disabled="text === kept && !misfit" @click="count">
