@@ -121,13 +121,13 @@ export const written: Band<WrittenPart> = {
   gaugeYarn: () => null,
   fabric: 'plain',
   counts: (part) => {
-    const { multiple, offset } = takes(part.rows[0]!)
+    const { multiple } = takes(part.rows[0]!)
     // Rows above may want more than the first: the fewest of its repeats with which all of them come out again.
     const counted = countedOn(part)
     const next = [1, 2, 3, 4, 5, 6].find((times) => standsOn(part, counted + times * multiple))
     if (multiple === 0 || !next) return { multiple: 0, offset: counted }
     const whole = multiple * next
-    return { multiple: whole, offset: next === 1 ? offset : counted % whole }
+    return { multiple: whole, offset: counted % whole }
   },
   standsOn,
   leaves: (part, count) => (standsOn(part, count) ? leftOn(part, count).at(-1)! : count),

@@ -95,15 +95,17 @@ export const writtenMisfits: Finder = ({ design, piece }) =>
         severity: 'error' as const,
         where: { part: id, round: piece.columns.number[firstRow]! },
         facts: { name, count, ...counts },
-        mends: nearestCounts(counts, count).map((counted) => ({
-          kind: 'adjust' as const,
-          facts: {
-            by: counted - count,
-            count: counted,
-            sizeMm: counted * gauge.stitchWidthMm,
-          },
-          edits: [{ name: 'adjustBefore' as const, args: { id, by: counted - count } }],
-        })),
+        mends: nearestCounts(counts, count)
+          .filter((counted) => bandOf(part).standsOn(part, counted))
+          .map((counted) => ({
+            kind: 'adjust' as const,
+            facts: {
+              by: counted - count,
+              count: counted,
+              sizeMm: counted * gauge.stitchWidthMm,
+            },
+            edits: [{ name: 'adjustBefore' as const, args: { id, by: counted - count } }],
+          })),
       },
     ]
   })
