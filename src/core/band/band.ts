@@ -65,7 +65,8 @@ export interface Band<Part> {
   readonly lastYarn: (part: Part) => string
   /** The one yarn its gauge may be of; null when it is worked in several. */
   readonly gaugeYarn: (part: Part) => string | null
-  readonly fabric: Fabric
+  /** What its swatch is of. */
+  readonly fabric: (part: Part) => Fabric
 
   /** Null when it has none. */
   readonly repeat: (part: Part, worked: 'rounds' | 'rows') => Repeat | null

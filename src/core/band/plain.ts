@@ -4,7 +4,7 @@ import { evenPlaces } from '../solver/index.ts'
 import { decreaseFor, increaseFor } from '../stitch/index.ts'
 import { type Band, usual, within } from './band.ts'
 import { markedRow } from './marked-row.ts'
-import { Letter, LIMITS, Section } from './section.ts'
+import { Letter, LIMITS, PLAIN, Section } from './section.ts'
 
 export class PlainPart extends Section {
   @OneOf(['plain']) readonly kind!: 'plain'
@@ -67,7 +67,7 @@ export const plain: Band<PlainPart> = {
   withYarn: ({ yarn }, from, to) => (yarn === from ? { yarn: to } : {}),
   lastYarn: ({ yarn }) => yarn,
   gaugeYarn: ({ yarn }) => yarn,
-  fabric: 'plain',
+  fabric: () => PLAIN,
   change: ({ adjust }) => adjust,
   withChange: (_, adjust) => ({ adjust }),
   leaves: (part, count) =>

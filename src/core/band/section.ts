@@ -63,6 +63,10 @@ export abstract class Section {
   @GroundStitch() readonly stitch!: string
 }
 
-/** Ways a swatch is worked that have a gauge of their own in one and the same stitch. */
-export const fabrics = ['plain', 'tapestry'] as const
-export type Fabric = (typeof fabrics)[number]
+/** A way to work a stitch that has a gauge of its own: its key, which a swatch is kept under, and what it is called. */
+export interface Fabric {
+  readonly key: string
+  readonly name: string
+}
+export const PLAIN: Fabric = { key: 'plain', name: 'Plain' }
+export const TAPESTRY: Fabric = { key: 'tapestry', name: 'Tapestry' }

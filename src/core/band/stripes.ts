@@ -1,7 +1,7 @@
 import { Many, OneOf, Whole } from '../fields/index.ts'
 import { work } from '../program/index.ts'
 import { type Band, usual, within } from './band.ts'
-import { Letter, LIMITS, Section } from './section.ts'
+import { Letter, LIMITS, PLAIN, Section } from './section.ts'
 
 export class Stripe {
   @Letter() readonly yarn!: string
@@ -60,7 +60,7 @@ export const stripes: Band<StripesPart> = {
   }),
   lastYarn: (part) => part.stripes.at(-1)!.yarn,
   gaugeYarn: () => null,
-  fabric: 'plain',
+  fabric: () => PLAIN,
   *rows(part) {
     for (const { yarn, rounds } of part.stripes) {
       const row = [work(part.stitch, 'fits', { yarn })]

@@ -2,7 +2,7 @@ import { blankChart, lettersOf, withLetterFor } from '../chart/index.ts'
 import { One, OneOf, Rows, Whole } from '../fields/index.ts'
 import { group, type Program, type Step, work } from '../program/index.ts'
 import { type Band, type Ground, usual, within } from './band.ts'
-import { LIMITS, Section } from './section.ts'
+import { LIMITS, Section, TAPESTRY } from './section.ts'
 
 export class ChartDocument {
   @Whole(1, LIMITS.chartWidth) readonly width!: number
@@ -83,7 +83,7 @@ export const tapestry: Band<TapestryPart> = {
   withYarn: ({ chart }, from, to) => ({ chart: withLetterFor(chart, from, to) }),
   lastYarn: ({ chart }) => chart.colours.at(-1)![0]!,
   gaugeYarn: () => null,
-  fabric: 'tapestry',
+  fabric: () => TAPESTRY,
   repeat: (part, worked) => ({ multiple: part.chart.width, offset: balanceOf(part, worked) }),
   faults: ({ chart, balance }, say) => {
     if (balance >= chart.width)

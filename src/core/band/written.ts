@@ -119,7 +119,7 @@ export const written: Band<WrittenPart> = {
   }),
   lastYarn: ({ rows }) => rows.at(-1)!.runs.at(-1)!.yarn,
   gaugeYarn: () => null,
-  fabric: 'plain',
+  fabric: ({ id, name }) => ({ key: `rows-${id}`, name }),
   counts: (part) => {
     const { multiple } = takes(part.rows[0]!)
     // Rows above may want more than the first: the fewest of its repeats with which all of them come out again.

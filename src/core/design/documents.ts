@@ -2,13 +2,11 @@ import {
   type BandPart,
   bandKinds,
   bands,
-  fabrics,
   GroundStitch,
   Letter,
   LIMITS,
   Making,
   Section,
-  type Fabric,
 } from '../band/index.ts'
 import {
   Amount,
@@ -71,8 +69,8 @@ export class UnravelledSwatch {
 /** A measured swatch, in rounds or rows of one ground stitch. */
 export class Swatch {
   @GroundStitch() readonly stitch!: string
-  /** Plain, or with other yarns carried inside: carried strands make stitches wider. */
-  @OneOf(fabrics) readonly fabric!: Fabric
+  /** How the stitch is worked: plain, with yarns carried inside, which makes it wider, or in the rows of one band. */
+  @Pattern(/^[a-z][A-Za-z0-9-]{0,59}$/, 'the key of a fabric') readonly fabric!: string
   /** The yarn it is of; null when it stands for all of them. */
   @OrNull() @Letter() readonly yarn!: string | null
   @Amount(0.5, 40) readonly hookMm!: number

@@ -7,9 +7,8 @@ import {
   type Edit,
   growthOf,
   isEvenOut,
-  roundsOf,
 } from '../design/index.ts'
-import { partGauge } from '../ledger/index.ts'
+import { bodyOf, compile, partGauge } from '../ledger/index.ts'
 import { constructionOf, roundsTo } from '../shape/index.ts'
 import { type Fit, type FitBand, type FitBase, fitCounts, type FitRequest } from './fit.ts'
 
@@ -90,12 +89,8 @@ export function baseFlatness(design: Design): { flatness: number; flat: number |
 function extraOf(design: Design): number {
   const { bandsAdd } = constructionIn(design)
   if (!bandsAdd) return 0
-  return bandsAdd(
-    bandsOf(design).reduce(
-      (sum, part) => sum + roundsOf(part) * partGauge(design, part).rowHeightMm,
-      0,
-    ),
-  )
+  const { parts, columns, rows } = bodyOf(compile(design))
+  return bandsAdd(columns.alongMm[rows - 1]! - columns.alongMm[parts[0]!.endRow - 1]!)
 }
 
 /** What the design asks of the fit. */

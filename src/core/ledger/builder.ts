@@ -140,7 +140,9 @@ export class PieceBuilder {
     // A first row stands in a ring or chain of its own, as long as it wants.
     if (first) this.below = stitches(placesIn(program))
     const { laid, blocks, tallest } = this.lay(program, facts.start === 'turn')
-    const rises = gauge.rowHeightMm * (tallest / stitchById(gauge.stitch).height)
+    // A swatch of just these rows has their heights in it; else a row is as high as its tallest stitch.
+    const taller = gauge.source === 'swatch' ? 1 : tallest / stitchById(gauge.stitch).height
+    const rises = gauge.rowHeightMm * taller
     this.below = laid.made
     rows.heightMm.push((rows.heightMm.at(-1) ?? 0) + (facts.rises ? rises : 0))
     rows.alongMm.push((rows.alongMm.at(-1) ?? 0) + rises)

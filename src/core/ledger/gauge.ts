@@ -1,4 +1,4 @@
-import { bandOf, type Fabric } from '../band/index.ts'
+import { bandOf, PLAIN } from '../band/index.ts'
 import { type Design, isBase, type Part, type Swatch } from '../design/index.ts'
 import { estimateGauge, type Gauge, HOOK_EXPONENT, stitchById } from '../stitch/index.ts'
 
@@ -21,7 +21,8 @@ type Measured = Pick<Design, 'swatches' | 'hookMm' | 'yarnClass'>
 /** What a gauge is wanted for. */
 export interface GaugeNeed {
   readonly stitch: string
-  readonly fabric: Fabric
+  /** The key of its fabric. */
+  readonly fabric: string
   /** Null when it is worked in several yarns. */
   readonly yarn: string | null
 }
@@ -70,8 +71,8 @@ export function gaugeFor(design: Measured, need: GaugeNeed): DesignGauge {
 export const gaugeNeedOf = (part: Part): GaugeNeed => ({
   stitch: part.stitch,
   ...(isBase(part)
-    ? { fabric: 'plain', yarn: part.yarn }
-    : { fabric: bandOf(part).fabric, yarn: bandOf(part).gaugeYarn(part) }),
+    ? { fabric: PLAIN.key, yarn: part.yarn }
+    : { fabric: bandOf(part).fabric(part).key, yarn: bandOf(part).gaugeYarn(part) }),
 })
 
 /** Gauge of a part of the design. */

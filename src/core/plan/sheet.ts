@@ -1,7 +1,7 @@
 import { bandOf } from '../band/index.ts'
 import type { Chart } from '../chart/index.ts'
 import { bandsOf, type Design } from '../design/index.ts'
-import { bodyOf, type Ledger, partGauge } from '../ledger/index.ts'
+import { bodyOf, type Ledger } from '../ledger/index.ts'
 import {
   type Abbreviation,
   abbreviationsOf,
@@ -94,8 +94,8 @@ export const sheetCharts = (design: Design, ledger: Ledger): SheetChart[] =>
   bandsOf(design).flatMap((part) => {
     const chart = bandOf(part).chart(part)
     if (!chart) return []
-    const { rowHeightMm, stitchWidthMm } = partGauge(design, part)
-    const place = bodyOf(ledger).parts.find(({ id }) => id === part.id)
-    const firstRound = (place?.firstRow ?? 0) + 1
+    const place = bodyOf(ledger).parts.find(({ id }) => id === part.id)!
+    const { rowHeightMm, stitchWidthMm } = place.gauge
+    const firstRound = place.firstRow + 1
     return [{ part, chart, firstRound, cellAspect: rowHeightMm / stitchWidthMm }]
   })

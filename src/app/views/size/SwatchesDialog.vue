@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { Close, Plus } from '@element-plus/icons-vue'
 import { computed, ref } from 'vue'
-import { fabrics } from '@core/band'
-import { type Swatch } from '@core/design'
+import { bandOf, PLAIN, TAPESTRY } from '@core/band'
+import { bandsOf, type Swatch } from '@core/design'
 import { maybeOutsideClass, partGauge } from '@core/ledger'
 import { abbrOf, stitchById } from '@core/stitch'
 import { parsePer, type Per, printNumber } from '@core/units'
@@ -24,7 +24,15 @@ const design = computed(() => project.design!)
 const photo = ref(false)
 const usual = computed(() => usualOver(workshop.words.units))
 const readPer = (typed: string) => parsePer(typed, usual.value.overMm)
-const fabricNames = { plain: 'Plain', tapestry: 'Tapestry' } as const
+/** What a swatch may be of: what every bag has, and what the bands of this one are worked in. */
+const fabrics = computed(() => [
+  ...new Map(
+    [
+      ...swatches.value.map(({ fabric }) => ({ key: fabric, name: 'A band that is gone' })),
+      ...[PLAIN, TAPESTRY, ...bandsOf(design.value).map((part) => bandOf(part).fabric(part))],
+    ].map((fabric) => [fabric.key, fabric]),
+  ).values(),
+])
 
 /** The two measured figures of a swatch. */
 const figuresOf = ({ stitches, stitchesOverMm, rows, rowsOverMm }: Swatch) => [
@@ -86,7 +94,7 @@ const parts = computed(() =>
             aria-label="Fabric"
             @update:model-value="change(at, { fabric: $event })"
           >
-            <ElOption v-for="one in fabrics" :key="one" :value="one" :label="fabricNames[one]" />
+            <ElOption v-for="{ key, name } in fabrics" :key="key" :value="key" :label="name" />
           </ElSelect>
         </div>
         <div class="measure-field">
