@@ -2,7 +2,7 @@ import { csvParse } from 'd3'
 import fc from 'fast-check'
 import { XMLParser, XMLValidator } from 'fast-xml-parser'
 import demo from '../../../demo/beater-tote.json' with { type: 'json' }
-import { bandOf, type TapestryPart, type WrittenPart } from '../band/index.ts'
+import { bandKinds, bandOf, type TapestryPart, type WrittenPart } from '../band/index.ts'
 import { compile } from '../ledger/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import versionOne from '../testing/version-1.json' with { type: 'json' }
@@ -54,7 +54,7 @@ describe('readProject', () => {
             2.5),
       ],
       [
-        `design.parts[0].kind must be one of ${[...baseKinds, 'plain', 'stripes', 'tapestry', 'written'].join(', ')}, not “sock”`,
+        `design.parts[0].kind must be one of ${[...baseKinds, ...bandKinds].join(', ')}, not “sock”`,
         (f) => ((f as typeof demo).design.parts[0]!.kind = 'sock'),
       ],
       [

@@ -180,7 +180,8 @@ function wholeRow(runs: readonly LedgerRun[], words: Words, each: string): strin
   return `${many}${abbrOf(ground, words)} in each ${each}`
 }
 
-function inRuns(runs: readonly LedgerRun[], words: Words, withYarn: boolean): string {
+/** What is worked in a row, what repeats taken together. */
+export function inRuns(runs: readonly LedgerRun[], words: Words, withYarn: boolean): string {
   const write = (parts: readonly Grouped<LedgerRun>[]): string =>
     parts
       .map((part) =>
@@ -192,9 +193,13 @@ function inRuns(runs: readonly LedgerRun[], words: Words, withYarn: boolean): st
   return write(grouped(runs, sameRun))
 }
 
-/** "5 sc", "inc", "2 inc", "sc2tog". */
+/** "5 sc", "inc", "2 inc", "sc2tog", "ch 3", "sk 2 sts", "2 dc in same st". */
 export function runText({ stitch: id, count }: LedgerRun, words: Words): string {
   const stitch = stitchById(id)
+  if (id === 'ch') return `${abbrOf(stitch, words)} ${count}`
+  if (id === 'skip') return `${abbrOf(stitch, words)} ${count} ${count === 1 ? 'st' : 'sts'}`
+  if (stitch.family === 'place')
+    return `${count} ${abbrOf(groundOf(id.replace(/-beside$/, '')), words)} in same st`
   if (stitch.family === 'increase' && stitch.makes === 2)
     return count === 1 ? 'inc' : `${count} inc`
   if (stitch.family === 'increase')
