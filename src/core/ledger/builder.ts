@@ -26,6 +26,8 @@ export interface RowFacts {
   readonly start: RowStart
   readonly end: RowEnd
   readonly wrongSide: boolean
+  /** Place that its first stitch makes, counted from the plan's beginning. */
+  readonly begin: number
   /** False for rows of a base that lies flat. */
   readonly rises: boolean
 }
@@ -75,6 +77,7 @@ export class PieceBuilder {
   private readonly rows = {
     part: [] as number[],
     side: [] as number[],
+    begin: [] as number[],
     start: [] as number[],
     end: [] as number[],
     uses: [] as number[],
@@ -109,6 +112,11 @@ export class PieceBuilder {
 
   get worked(): Piece['worked'] {
     return this.facts.worked
+  }
+
+  /** Where the last row begins. */
+  get lastBegin(): number {
+    return this.rows.begin.at(-1) ?? 0
   }
 
   /** Whether the last row shows its wrong side. */
@@ -148,6 +156,7 @@ export class PieceBuilder {
     rows.alongMm.push((rows.alongMm.at(-1) ?? 0) + rises)
     rows.part.push(this.parts.length - 1)
     rows.side.push(facts.wrongSide ? 1 : 0)
+    rows.begin.push(facts.begin)
     rows.start.push(starts.indexOf(facts.start))
     rows.end.push(ends.indexOf(facts.end))
     rows.uses.push(first ? 0 : laid.uses)
@@ -193,6 +202,7 @@ export class PieceBuilder {
         number: Uint16Array.from({ length }, (_, i) => i + 1),
         part: Uint8Array.from(rows.part),
         side: Uint8Array.from(rows.side),
+        begin: Uint32Array.from(rows.begin),
         start: Uint8Array.from(rows.start),
         end: Uint8Array.from(rows.end),
         passes: new Uint8Array(length).fill(1),

@@ -9,9 +9,10 @@ import {
   makingOf,
   type Part,
 } from '../design/index.ts'
-import { backwards, type Program } from '../program/index.ts'
+import type { Program } from '../program/index.ts'
 import { constructionOf, type Made, type ShapePiece, type ShapeRow } from '../shape/index.ts'
 import { severalFor } from '../stitch/index.ts'
+import { Beginnings } from './beginnings.ts'
 import { LedgerTables, PieceBuilder } from './builder.ts'
 import { partGauge } from './gauge.ts'
 import type { Ledger, Piece, RowStart } from './ledger.ts'
@@ -73,21 +74,20 @@ function inPart(
   const from = builder.rowCount
   const inRows = builder.worked === 'rows'
   const spiral = making.working === 'spiral' && !inRows
-  const wrongSided = new Map<Program, Program>()
-  /** The same program again where it is the same, so that it is laid once. */
-  const fromWrongSide = (program: Program) => {
-    const known = wrongSided.get(program) ?? backwards(program)
-    wrongSided.set(program, known)
-    return known
-  }
+  const begins = new Beginnings(builder, making, part.stitch)
   add((program, first) => {
     const wrongSide = isWrongSide(builder, making.working, builder.rowCount === from)
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     // A row that is kept as it is written says itself how it is worked.
-    builder.addRow(wrongSide && texts === null ? fromWrongSide(program) : program, {
+    const { program: worked, begin } = begins.of(program, wrongSide, {
+      first,
+      asSaid: texts !== null,
+    })
+    builder.addRow(worked, {
       start: first ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
       end: inRows ? 'turn' : spiral ? 'spiral' : 'join',
       wrongSide,
+      begin,
       rises,
     })
   })

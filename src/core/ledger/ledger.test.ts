@@ -6,6 +6,7 @@ import {
   ends,
   frontPicture,
   bodyOf,
+  type Piece,
   gaugeForCount,
   gaugeOf,
   NO_STITCH,
@@ -97,6 +98,80 @@ describe('ways of working', () => {
     const once = { ...making, working: 'turn-once' as const }
     const [first, low, more] = parts as [(typeof parts)[0], (typeof parts)[1], (typeof parts)[1]]
     expect(sidesOf({ parts: [first, { ...low, making: once }, more] as never })).toBe('00010000')
+  })
+
+  /** Six rounds of a chart with one stitch in four in another colour, on a base of 48. */
+  const column = (own: Partial<typeof making>) => {
+    const chart = { width: 4, colours: new Array<string>(6).fill('ABAA') }
+    const design = tote({
+      making: { ...making, ...own },
+      parts: [base({ making: { ...making, working: 'joined', first: 'same' } }), motif({ chart })],
+    })
+    const ledger = compile(design)
+    const piece = bodyOf(ledger)
+    const { firstRow } = piece.parts[1]!
+    const rows = [0, 1, 2, 3, 4, 5].map((row) => firstRow + row)
+    return {
+      columns: rows.map((row) =>
+        [...placeColours(ledger, piece, row)].map((i) => ledger.yarns[i]).join(''),
+      ),
+      worked: rows.map((row) =>
+        runsOfRow(ledger, piece, row)
+          .map(({ yarn, count }) => yarn.repeat(count))
+          .join(''),
+      ),
+    }
+  }
+
+  // Common practice: a column of one stitch stands straight where every round is turned, whatever the first stitch goes into.
+  it.each(['same', 'next', 'second'] as const)(
+    'keep a column straight where every round is turned (first stitch: %s)',
+    (first) => {
+      const { columns, worked } = column({ working: 'turned', first })
+      expect(columns).toEqual(new Array(6).fill('ABAA'.repeat(12)))
+      // Of eight rounds of base the last shows its right side: the band begins with a wrong one.
+      const [wrong, right] = worked
+      expect(right).toBe('AABA'.repeat(12))
+      // On the stitch of the join the wrong side begins with that very stitch, and then goes back.
+      expect(wrong).toBe(
+        first === 'same' ? `A${'ABAA'.repeat(12)}`.slice(0, 48) : 'ABAA'.repeat(12),
+      )
+    },
+  )
+
+  it('let columns move on by one a round where rounds are not turned and begin in the next stitch', () => {
+    const lean = (own: Partial<typeof making>) => column(own).columns.map((row) => row.indexOf('B'))
+    expect(lean({ working: 'joined', first: 'same' })).toEqual([1, 1, 1, 1, 1, 1])
+    expect(lean({ working: 'joined', first: 'next' })).toEqual([0, 3, 2, 1, 0, 3])
+    expect(lean({ working: 'joined', first: 'second' })).toEqual([0, 3, 2, 1, 0, 3])
+    // A start that is a stitch stands on the join.
+    expect(lean({ working: 'joined', first: 'next', start: 'standing' })).toEqual([
+      1, 1, 1, 1, 1, 1,
+    ])
+  })
+
+  it('keep the corners of a base where they are when every round is turned', () => {
+    const corners = (working: 'joined' | 'turned') => {
+      const rectangle = baseAs('rectangle-base', { along: 9, count: 56 })
+      const ledger = compile(tote({ making: { ...making, working }, parts: [rectangle, plain()] }))
+      const piece = bodyOf(ledger)
+      const { side, begin, makes } = piece.columns
+      return [1, 2, 3, 4].map((row) => {
+        let at = 0
+        const places: number[] = []
+        for (const { stitch, count } of runsOfRow(ledger, piece, row)) {
+          const each = stitchById(stitch).makes
+          for (let n = 0; n < count; n++, at += each)
+            if (each > 1)
+              for (let i = 0; i < each; i++) {
+                const on = side[row] ? begin[row]! - at - i : begin[row]! + at + i
+                places.push(((on % makes[row]!) + makes[row]!) % makes[row]!)
+              }
+        }
+        return places.sort((a, b) => a - b).join(' ')
+      })
+    }
+    expect(corners('turned')).toEqual(corners('joined'))
   })
 
   it('join the base and go on in a spiral', () => {
@@ -303,6 +378,20 @@ describe('gauge', () => {
   })
 })
 
+/** A round as it is drawn for the right hand, turned back by how far its beginning has moved on. */
+function fromItsBeginning(drawn: readonly string[], piece: Piece, row: number): string {
+  const { begin, side } = piece.columns
+  const { making, gauge } = partOfRow(piece, row)
+  const counts =
+    making.start !== 'chain' || (making.chainCounts && stitchById(gauge.stitch).turningChains > 1)
+  const onStart = counts || making.first === 'same'
+  // Rows that are turned keep to their places.
+  if (piece.worked === 'rows' || making.working === 'turned') return drawn.join('')
+  const next = side[row] === 1 && !onStart ? 1 : 0
+  const moved = (begin[row]! + next) % drawn.length
+  return [...drawn.slice(drawn.length - moved), ...drawn.slice(0, drawn.length - moved)].join('')
+}
+
 describe('the picture', () => {
   it('is the chart, repeated from the join', () => {
     fc.assert(
@@ -315,7 +404,8 @@ describe('the picture', () => {
           const { width, colours } = part.chart
           for (let row = firstRow; row < endRow; row++) {
             const line = colours[(row - firstRow) % colours.length]!
-            const seen = [...placeColours(ledger, piece, row)].map((i) => ledger.yarns[i]).join('')
+            const drawn = [...placeColours(ledger, piece, row)].map((i) => ledger.yarns[i]!)
+            const seen = fromItsBeginning(drawn, piece, row)
             const more = balance < seen.length ? line.slice(0, balance) : ''
             const enough = line.repeat(Math.ceil(seen.length / width)) + more
             expect(seen).toBe(enough.slice(enough.length - seen.length))

@@ -58,6 +58,11 @@ export interface PieceColumns {
   readonly side: Uint8Array
   readonly start: Uint8Array
   readonly end: Uint8Array
+  /**
+   * Where its first stitch stands: so many places along the row, counted from where the piece began and the way its right side
+   * is worked.
+   */
+  readonly begin: Uint32Array
   /** Passes a row takes: 1, or 2 for forward and return. */
   readonly passes: Uint8Array
   /** Places of the row below taken up, and places left for the next. */

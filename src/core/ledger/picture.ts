@@ -14,20 +14,27 @@ export function writePlaceColours(
   from: number,
   out: Uint8Array,
 ): void {
-  const { runStitch, runYarn, runCount, makes, side } = piece.columns
+  const { runStitch, runYarn, runCount, makes, side, begin } = piece.columns
   const total = makes[row]!
   // On the wrong side a row is worked the other way, as seen on the right side.
-  const fromRight = (hand === 'right') === (side[row] === 0)
+  const wrong = side[row] !== 0
+  const fill = (yarn: number, first: number, count: number) => {
+    const left = (hand === 'right' ? total - first - count : first) - from
+    if (left < out.length && left + count > 0) out.fill(yarn, Math.max(0, left), left + count)
+  }
   const leaves = ledger.stitches.map((id) => stitchById(id).makes)
   let at = 0
   eachBlock(piece, row, (first, end, times) => {
     for (let n = 0; n < times; n++)
       for (let i = first; i < end; i++) {
         const places = runCount[i]! * leaves[runStitch[i]!]!
-        const left = (fromRight ? total - at - places : at) - from
+        const on = wrong ? begin[row]! + 1 - at - places : begin[row]! + at
+        const first = ((on % total) + total) % total
         at += places
-        if (left < out.length && left + places > 0)
-          out.fill(runYarn[i]!, Math.max(0, left), left + places)
+        // Round its beginning a round goes on at the other end of the picture.
+        const over = Math.max(0, first + places - total)
+        fill(runYarn[i]!, first, places - over)
+        if (over > 0) fill(runYarn[i]!, 0, over)
       }
   })
 }

@@ -186,12 +186,16 @@ export function inRuns(runs: readonly LedgerRun[], words: Words, withYarn: boole
     parts
       .map((part) =>
         'item' in part
-          ? runText(part.item, words) + (withYarn ? ` ${part.item.yarn}` : '')
+          ? runText(part.item, words) +
+            (withYarn && takesYarn(part.item) ? ` ${part.item.yarn}` : '')
           : `[${write(part.items)}] × ${part.times}`,
       )
       .join(', ')
   return write(grouped(runs, sameRun))
 }
+
+/** A place that is passed over is in no yarn. */
+export const takesYarn = ({ stitch }: Pick<LedgerRun, 'stitch'>): boolean => stitch !== 'skip'
 
 /** "5 sc", "inc", "2 inc", "sc2tog", "ch 3", "sk 2 sts", "2 dc in same st". */
 export function runText({ stitch: id, count }: LedgerRun, words: Words): string {

@@ -1,4 +1,5 @@
 export type * from './laid.ts'
+export * from './begun.ts'
 export * from './lay.ts'
 export * from './places.ts'
 export * from './program.ts'

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import {
+  begunAt,
   chain,
   countOf,
   freeIn,
@@ -18,7 +19,7 @@ import {
   widthOf,
   work,
 } from './index.ts'
-import { oneByOne, writtenOut } from '../testing/steps.ts'
+import { oneByOne, writtenOut, yarnsOf } from '../testing/steps.ts'
 
 const few = fc.integer({ min: 1, max: 3 })
 const anyStep: fc.Arbitrary<Step> = fc.oneof(
@@ -190,6 +191,53 @@ describe('a program laid over places', () => {
           .map((place) => ('taken' in place ? 'x' : '.'))
           .join(''),
     ).toBe('x.xx'.repeat(6))
+  })
+})
+
+describe('a round begun elsewhere', () => {
+  it('is the same work in another order', () => {
+    const cells = fc
+      .tuple(fc.stringMatching(/^[ABC]{1,6}$/), fc.constantFrom('left' as const, 'right' as const))
+      .map(([letters, from]): Step => ({ do: 'cells', stitch: 'sc', letters, from }))
+    const plan = fc.array(
+      fc.oneof(
+        cells,
+        fc.nat(4).map((n) => work('sc', n, { yarn: 'D' })),
+        fc.tuple(fc.nat(3), fc.array(cells)).map(([n, list]) => group(n, ...list)),
+      ),
+      { minLength: 2 },
+    )
+    fc.assert(
+      fc.property(plan, fc.nat(), fc.boolean(), (program, at, back) => {
+        const list = [...yarnsOf(program)]
+        if (list.length === 0) return
+        const place = at % list.length
+        const begun = begunAt(program, place, back)
+        const forward = [...list.slice(place), ...list.slice(0, place)]
+        const [first, ...others] = forward
+        expect(begun.begin).toBe(place)
+        expect(yarnsOf(begun.program)).toBe(
+          (back ? [first, ...others.reverse()] : forward).join(''),
+        )
+      }),
+    )
+  })
+
+  it('begins with the whole of what stands in its place', () => {
+    // Six increases over 18: places 0 to 2 are one repeat, its increase the last.
+    const plan: Program = [group(6, work('sc', 2), work('sc-2in1'))]
+    const stitchesOf = (program: Program) =>
+      writtenOut(program)
+        .flatMap((step) =>
+          step.do === 'work' ? Array<string>(step.times as number).fill(step.stitch) : [],
+        )
+        .slice(0, 4)
+    expect(stitchesOf(begunAt(plan, 2, false).program)).toEqual(['sc-2in1', 'sc', 'sc', 'sc-2in1'])
+    expect(begunAt(plan, 2, false).begin).toBe(2)
+    // Backwards its first stitch is the further one of the two.
+    expect(stitchesOf(begunAt(plan, 2, true).program)).toEqual(['sc-2in1', 'sc', 'sc', 'sc-2in1'])
+    expect(begunAt(plan, 2, true).begin).toBe(3)
+    expect(stitchesOf(begunAt(plan, 0, true).program)).toEqual(['sc', 'sc-2in1', 'sc', 'sc'])
   })
 })
 

@@ -23,7 +23,8 @@ const about = computed(() => {
   if (!place.value) return ''
   const { firstRow, endRow } = place.value
   const { columns, worked } = bodyOf(derived.value.ledger)
-  const rounds = `${worked} ${firstRow + 1}–${endRow}`
+  const alone = endRow === firstRow + 1
+  const rounds = alone ? `${worked.slice(0, -1)} ${endRow}` : `${worked} ${firstRow + 1}–${endRow}`
   const count = columns.uses[firstRow]!
   const { value: one } = part
   if (isBase(one))

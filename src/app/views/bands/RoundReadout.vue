@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { inkOn } from '@core/colour'
-import { type Grouped, groupedRuns, runText } from '@core/pattern'
+import { type Grouped, groupedRuns, runText, takesYarn } from '@core/pattern'
 import { bodyOf, type LedgerRun, runsOfRow } from '@core/ledger'
 import { abbrOf, stitchById } from '@core/stitch'
 import { useProject } from '@app/stores/project.ts'
@@ -35,7 +35,11 @@ const tokens = computed(() => {
       if ('item' in part) {
         const { yarn } = part.item
         const text = alike.value ? String(part.item.count) : runText(part.item, workshop.words)
-        list.push({ text: `${text} ${yarn}`, colour: colourOf(yarn) })
+        list.push(
+          takesYarn(part.item)
+            ? { text: `${text} ${yarn}`, colour: colourOf(yarn) }
+            : { text, colour: null },
+        )
       } else {
         list.push({ text: '[', colour: null })
         write(part.items)

@@ -1,0 +1,79 @@
+import type { Making } from '../band/index.ts'
+import {
+  backwards,
+  type Begun,
+  begunAt,
+  countOf,
+  lay,
+  type Program,
+  stitches,
+} from '../program/index.ts'
+import { stitchById } from '../stitch/index.ts'
+import type { PieceBuilder } from './builder.ts'
+
+interface Row {
+  /** It is the first of its piece, or it is said as it is written. */
+  readonly first: unknown
+  readonly asSaid: boolean
+}
+
+/**
+ * Whether the first stitch of a round stands where its start does: a start that counts is that stitch; beside one that does not
+ * it goes into the same place by one school, and into the next by the others.
+ */
+function standsOnStart({ start, chainCounts, first }: Making, stitch: string): boolean {
+  const counts = start !== 'chain' || (chainCounts && stitchById(stitch).turningChains > 1)
+  return counts || first === 'same'
+}
+
+/**
+ * Where the rows of a part begin. Flat rows begin at their edges. Of rounds that are turned each begins at the join, or beside
+ * it, and keeps to the places of its plan; of rounds that go on the same way each begins its plan there anew, so that what
+ * stands on it moves on with it.
+ */
+export class Beginnings {
+  /** The same program again where it is the same, so that it is laid once. */
+  private readonly known = new Map<Program, { readonly key: string; readonly begun: Begun }>()
+  private readonly onStart: boolean
+
+  constructor(
+    private readonly builder: PieceBuilder,
+    private readonly making: Making,
+    stitch: string,
+  ) {
+    this.onStart = making.working === 'spiral' || standsOnStart(making, stitch)
+  }
+
+  of(program: Program, wrongSide: boolean, { first, asSaid }: Row): Begun {
+    const { builder, making } = this
+    const { count, lastBegin } = builder
+    if (first !== undefined || builder.rowCount === 0) return { program, begin: 0 }
+    const flat = builder.worked === 'rows'
+    const along = this.onStart || flat ? 0 : wrongSide ? -1 : 1
+    const place = (((lastBegin + along) % count) + count) % count
+    if (asSaid) return { program, begin: this.scaled(program, place) }
+    const key = `${wrongSide} ${place} ${count}`
+    const known = this.known.get(program)
+    if (known?.key === key) return known.begun
+    const begun = this.begin(program, wrongSide, flat ? (wrongSide ? count - 1 : 0) : place)
+    this.known.set(program, { key, begun })
+    return begun
+  }
+
+  private begin(program: Program, wrongSide: boolean, place: number): Begun {
+    const turning = this.builder.worked === 'rows' || this.making.working === 'turned'
+    if (turning) return begunAt(program, place, wrongSide)
+    const begin = this.scaled(program, place)
+    if (!wrongSide) return { program, begin }
+    return { program: this.onStart ? begunAt(program, 0, true).program : backwards(program), begin }
+  }
+
+  /** A place of the row below as one of this row, as far around. */
+  private scaled(program: Program, place: number): number {
+    if (place === 0) return 0
+    const { count } = this.builder
+    const laid = lay(program, [stitches(count)], { last: true })
+    const makes = laid.ok ? countOf(laid.value.made) : count
+    return Math.round((place * makes) / count) % makes
+  }
+}
