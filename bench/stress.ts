@@ -3,17 +3,22 @@ import type { FitRequest } from '@core/fit'
 import type { PhotoMarks } from '@core/measure'
 import { motif, tote } from '../src/core/testing/tote.ts'
 
-/** 400 stitches × 600 rounds in five colours, in runs of about four stitches. Made up, from a fixed seed. */
-export function stressBag(): Design {
-  const letters = 'ABCDE'
+const letters = 'ABCDE'
+
+/** So many rows of so many cells in five colours, in runs of about four stitches. Made up, from a fixed seed. */
+function randomRows(width: number, height: number): string[] {
   let seed = 12345
   const random = () => (seed = (seed * 1103515245 + 12345) & 0x7fffffff) / 0x7fffffff
-  const colours = Array.from({ length: 600 }, () => {
+  return Array.from({ length: height }, () => {
     let row = ''
-    while (row.length < 400)
+    while (row.length < width)
       row += letters[Math.floor(random() * 5)]!.repeat(1 + Math.floor(random() * 7))
-    return row.slice(0, 400)
+    return row.slice(0, width)
   })
+}
+
+/** A bag of one chart on so many stitches. */
+function chartBag(count: number, width: number, height: number): Design {
   const hues = ['#22406b', '#d39a2d', '#efe9dc', '#7c2f35', '#4b7a5a']
   const [base] = tote().parts
   return {
@@ -28,22 +33,27 @@ export function stressBag(): Design {
       inHandGrams: null,
     })),
     parts: [
-      { ...base!, count: 400 } as Design['parts'][number],
-      motif({ id: 'p2', name: 'All', chart: { width: 400, colours } }),
+      { ...base!, count } as Design['parts'][number],
+      motif({ id: 'p2', name: 'All', chart: { width, colours: randomRows(width, height) } }),
     ],
   }
 }
 
+/** 400 stitches × 600 rounds. */
+export const stressBag = (): Design => chartBag(400, 400, 600)
+/** A chart of 1,000 × 1,000, twice around. */
+export const largeBag = (): Design => chartBag(2000, 1000, 1000)
+
 /** A chart of 200 × 200 in 24 colours with hardly a run in it. Made up, from a fixed seed. */
 export function noisyBag(): Design {
-  const letters = 'ABCDEFGHIJKLMNOPQRSTUVWX'
+  const many = 'ABCDEFGHIJKLMNOPQRSTUVWX'
   let seed = 5
   const random = () => (seed = (seed * 1103515245 + 12345) & 0x7fffffff) / 0x7fffffff
-  const row = () => Array.from({ length: 200 }, () => letters[Math.floor(random() * 24)]).join('')
+  const row = () => Array.from({ length: 200 }, () => many[Math.floor(random() * 24)]).join('')
   const [base] = tote().parts
   return tote({
     name: 'Noisy bag',
-    yarns: [...letters].map((letter, i) => ({
+    yarns: [...many].map((letter, i) => ({
       letter,
       name: `Yarn ${letter}`,
       colour: `#${(100_000 + i * 600_000).toString(16).padStart(6, '0')}`,

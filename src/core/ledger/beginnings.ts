@@ -45,7 +45,7 @@ export class Beginnings {
   }
 
   of(program: Program, wrongSide: boolean, { first, asSaid }: Row): Begun {
-    const { builder, making } = this
+    const { builder } = this
     const { count, lastBegin } = builder
     if (first !== undefined || builder.rowCount === 0) return { program, begin: 0 }
     const flat = builder.worked === 'rows'

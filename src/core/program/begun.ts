@@ -10,11 +10,10 @@ import { backwards, type Program, type Step } from './program.ts'
 function parted(steps: Program): { readonly first: Step; readonly rest: Program } | null {
   const [step, ...after] = steps
   if (!step) return null
+  if ('times' in step && step.times === 0) return parted(after)
   if (step.do === 'group') {
-    const times = step.times as number
-    return times === 0
-      ? parted(after)
-      : parted([...step.steps, { ...step, times: times - 1 }, ...after])
+    const left = { ...step, times: (step.times as number) - 1 }
+    return parted([...step.steps, left, ...after])
   }
   if (step.do === 'cells') {
     const { letters, from } = step
