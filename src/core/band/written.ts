@@ -114,6 +114,7 @@ export const written: Band<WrittenPart> = {
   withYarn: ({ rows }, from, to) => ({
     rows: rows.map((row) => ({
       ...row,
+      text: row.text.replace(new RegExp(`\\b${from}\\b`, 'g'), to),
       runs: row.runs.map((run) => (run.yarn === from ? { ...run, yarn: to } : run)),
     })),
   }),

@@ -29,6 +29,14 @@ describe('resized', () => {
     expect(designFaults(big)).toEqual([])
   })
 
+  it('changes nothing where the size is what it is', () => {
+    for (const kind of baseKinds) {
+      const bag = tote({ parts: [baseAs(kind), stripes(), motif(), plain({ rounds: 7 })] })
+      const { aroundMm, heightMm } = sizesOf(bag)
+      expect(resized(bag, { aroundMm, heightMm }).parts).toEqual(bag.parts)
+    }
+  })
+
   it('comes near any size, in every construction, and stays a bag that can be made', () => {
     const size = fc.record({
       aroundMm: fc.integer({ min: 200, max: 900 }),

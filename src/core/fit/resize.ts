@@ -40,6 +40,9 @@ function resizedBase(base: BasePart, wide: number, tall: number): BasePart {
   return { ...next, count: Math.max(count, growthOf({ ...next, count }).first) }
 }
 
+/** A size as near as this to the one it has is no other. */
+const SAME = 0.002
+
 /** What can be stretched takes up the change of height; motifs stay whole. */
 const resizedBand = (part: BandPart, by: number): BandPart =>
   ({ ...part, ...bandOf(part).stretched(part, by) }) as BandPart
@@ -70,6 +73,8 @@ export function resized(
   const { sizes } = compile(design)
   const wide = size.aroundMm / sizes.aroundMm
   const tall = sizes.heightMm > 0 ? size.heightMm / sizes.heightMm : 1
+  if (Math.abs(wide - 1) < SAME && Math.abs(tall - 1) < SAME)
+    return { ...design, want: { ...design.want, ...size } }
   const { all, soft } = heights(design)
   const by = soft > 0 ? Math.max(0.05, (all * tall - (all - soft)) / soft) : 1
   const [, ...bands] = design.parts

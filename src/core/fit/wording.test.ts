@@ -1,4 +1,4 @@
-import { bandWords, type Fit, fitSentence } from './index.ts'
+import { bandWords, countsWords, type Fit, fitSentence, hookWords } from './index.ts'
 
 const band = {
   id: 'm',
@@ -21,6 +21,23 @@ const fit = (over: Partial<Fit>): Fit => ({
 })
 const bandSays = (one: Fit['bands'][number]) => bandWords(one, 600, 'metric')
 const say = (one: Fit) => fitSentence(one, () => 'Diamonds')
+
+describe('hooks and counts in words', () => {
+  it.each([
+    [4.5, 4, 'about a 4.5 mm hook'],
+    [20.6, 4, 'which no hook makes of this yarn'],
+    [0.3, 3.5, 'which no hook makes of this yarn'],
+    [30, 20, 'which no hook makes of this yarn'],
+  ])('a hook of %d mm, beside one of %d', (hookMm, ownMm, words) =>
+    expect(hookWords(hookMm, ownMm)).toBe(words),
+  )
+  it.each([
+    [0, 48, 'just 48 stitches'],
+    [1, 0, 'any number of stitches'],
+    [4, 0, 'a multiple of 4 stitches'],
+    [4, 2, 'a multiple of 4 stitches, and 2 more'],
+  ])('%i and %i', (multiple, offset, words) => expect(countsWords(multiple, offset)).toBe(words))
+})
 
 describe('what a fit says', () => {
   it('says how a band comes out', () => {

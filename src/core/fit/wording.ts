@@ -1,4 +1,4 @@
-import { printLength, type System } from '../units/index.ts'
+import { printLength, printNumber, type System } from '../units/index.ts'
 import type { BandFit, Fit } from './fit.ts'
 
 /** Less than this share wider or narrower is not seen. */
@@ -67,6 +67,16 @@ export function fitSentence(fit: Fit, nameOf: (id: string) => string): string {
       : []),
   ])
   return [baseWords(fit), ...bands].join('; ')
+}
+
+/** One yarn is worked with hooks of about half to twice its own, and hooks are made up to 25 mm (from memory). */
+const HOOKS = { least: 0.5, most: 2, largestMm: 25 } as const
+
+/** The hook that would make another gauge: "about a 4.5 mm hook", or that none does. */
+export function hookWords(hookMm: number, ownMm: number): string {
+  const none =
+    hookMm < HOOKS.least * ownMm || hookMm > HOOKS.most * ownMm || hookMm > HOOKS.largestMm
+  return none ? 'which no hook makes of this yarn' : `about a ${printNumber(hookMm)} mm hook`
 }
 
 /** Counts a band wants: "a multiple of 4, and 2 more"; a multiple of 0 is one count alone: "just 48 stitches". */

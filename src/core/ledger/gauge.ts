@@ -55,7 +55,8 @@ export function gaugeFor(design: Measured, need: GaugeNeed): DesignGauge {
   const exact =
     swatch.stitch === need.stitch &&
     swatch.fabric === need.fabric &&
-    swatch.hookMm === design.hookMm
+    swatch.hookMm === design.hookMm &&
+    (swatch.yarn === null || need.yarn === null || swatch.yarn === need.yarn)
   const source = exact ? 'swatch' : 'derived'
   return {
     stitchWidthMm: (swatch.stitchesOverMm / swatch.stitches) * hook,

@@ -364,6 +364,12 @@ describe('gauge', () => {
     expect(used(motif({ stitch: 'dc' }))).toBe(3)
     const larger = partGauge({ ...design, hookMm: 4.5 }, plain())
     expect(larger).toMatchObject({ source: 'derived', swatch: 0 })
+    // Nor is a swatch of one yarn one of another.
+    const ofYarn = (yarn: string) => {
+      const design = tote({ swatches: [swatch({ yarn: 'A' })] })
+      return partGauge(design, plain({ yarn })).source
+    }
+    expect([ofYarn('A'), ofYarn('B')]).toEqual(['swatch', 'derived'])
     expect(larger.stitchWidthMm).toBeGreaterThan(5)
   })
 

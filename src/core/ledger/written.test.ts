@@ -100,6 +100,8 @@ describe('a written band', () => {
       args: { letter: 'B', instead: 'C' },
     })
     expect(lettersIn(design.parts[1]!)).toEqual(['A', 'C'])
+    // Also in its words.
+    expect((design.parts[1] as typeof mesh).rows[1]!.text).toBe('with C, 2 dc in each ch-sp around')
     const tall = resized(bag, { aroundMm: 240, heightMm: 120 })
     expect(tall.parts[1]).toEqual(mesh)
   })

@@ -34,7 +34,15 @@ export const sizeOff: Finder = ({ design, ledger }) => {
       code: 'size-off',
       severity: 'warning',
       where: { part: baseOf(design).id, round: null },
-      facts: { made, wanted, said, tolerance, count, ...gaugeForCount(design, count) },
+      facts: {
+        made,
+        wanted,
+        said,
+        tolerance,
+        count,
+        ...gaugeForCount(design, count),
+        ownHookMm: design.hookMm,
+      },
       mends,
     },
   ]

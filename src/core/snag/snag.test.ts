@@ -94,6 +94,13 @@ describe('findSnags', () => {
     expect(snag.where.round).toBe(10)
   })
 
+  it('takes a run of one yarn over the edge of a repeat as one', () => {
+    // Two and two of Chalk, side by side where one repeat ends and the next begins.
+    const chart = { width: 6, colours: ['CCAACC'] }
+    const parts = [base(), { ...clean.parts[2]!, chart } as Design['parts'][number]]
+    expect(the({ ...clean, parts }, 'carry-shows').facts).toMatchObject({ stitches: 4 })
+  })
+
   it('puts errors before warnings before advice, and words every one', () => {
     const all = snags({ ...uneven, swatches: [], want: { ...uneven.want, aroundMm: 500 } })
     const ranks = all.map(({ severity }) => ['error', 'warning', 'advice'].indexOf(severity))

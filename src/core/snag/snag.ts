@@ -30,6 +30,7 @@ export interface SnagFacts {
     count: number
     stitchWidthMm: number
     hookMm: number
+    ownHookMm: number
   }
   'height-off': { made: number; wanted: number }
   'base-cups': { increase: number; flat: number; flatness: number }

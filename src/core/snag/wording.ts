@@ -1,5 +1,5 @@
 import type { Words } from '../stitch/index.ts'
-import { countsWords } from '../fit/index.ts'
+import { countsWords, hookWords } from '../fit/index.ts'
 import { FOUR_INCHES, printLength, printNumber, printYarnLength, TEN_CM } from '../units/index.ts'
 import type { Mend, MendFacts, MendKind, Snag, SnagCode, SnagFacts } from './snag.ts'
 
@@ -75,12 +75,15 @@ const snagWords: {
     title: `${name} cannot change that much in one round.`,
     text: `It is to ${adjust > 0 ? 'add' : 'take away'} ${stitches(Math.abs(adjust))} on ${count}; one round has room for ${Math.abs(made)}.`,
   }),
-  'size-off': ({ made, wanted, said, tolerance, count, stitchWidthMm, hookMm }, { units }) => {
+  'size-off': (
+    { made, wanted, said, tolerance, count, stitchWidthMm, hookMm, ownHookMm },
+    { units },
+  ) => {
     const half = said === 'flat' ? 2 : 1
     const way = said === 'flat' ? 'laid flat' : 'around'
     return {
       title: `It comes out ${made > wanted ? 'wider' : 'narrower'} than wanted.`,
-      text: `${printLength(made / half, units)} ${way} instead of ${printLength(wanted / half, units)} (± ${percent(tolerance)} is all right). On the ${count} stitches there are it takes ${gaugeWords(stitchWidthMm, units)}, about a ${printNumber(hookMm)} mm hook.`,
+      text: `${printLength(made / half, units)} ${way} instead of ${printLength(wanted / half, units)} (± ${percent(tolerance)} is all right). On the ${count} stitches there are it takes ${gaugeWords(stitchWidthMm, units)}, ${hookWords(hookMm, ownHookMm)}.`,
     }
   },
   'height-off': ({ made, wanted }, { units }) => ({

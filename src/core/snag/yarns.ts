@@ -1,6 +1,6 @@
 import { showsThrough } from '../colour/index.ts'
 import { yarnByLetter } from '../design/index.ts'
-import { eachBlock, type LedgerPart } from '../ledger/index.ts'
+import { eachBlock, type LedgerPart, type Piece } from '../ledger/index.ts'
 import type { Finder, SnagContext } from './context.ts'
 
 /** A strand that lies inside more stitches than this before it is used again draws in unless it is tugged (from memory). */
@@ -26,8 +26,27 @@ export const carriesThatShow: Finder = (context) =>
     ]
   })
 
+/** Stitches of one yarn side by side in a row, also over the edges of its repeats, and the yarns there are in it. */
+function colourRuns(piece: Piece, row: number) {
+  const { runYarn, runCount } = piece.columns
+  const runs: { readonly yarn: number; stitches: number; readonly others: readonly number[] }[] = []
+  const others: number[] = []
+  eachBlock(piece, row, (from, to, times) => {
+    // The second time shows what goes on over the edge; those that follow are the same.
+    for (let n = 0; n < Math.min(2, times); n++)
+      for (let i = from; i < to; i++) {
+        const yarn = runYarn[i]!
+        if (!others.includes(yarn)) others.push(yarn)
+        const last = runs.at(-1)
+        if (last?.yarn === yarn) last.stitches += runCount[i]!
+        else runs.push({ yarn, stitches: runCount[i]!, others })
+      }
+  })
+  return runs
+}
+
 function worstCarry({ ledger, piece, paths, design }: SnagContext, part: LedgerPart) {
-  const { runYarn, runCount, number } = piece.columns
+  const { number } = piece.columns
   const letters = ledger.yarns
   const shows = letters.map((over) =>
     letters.map((carried) =>
@@ -37,24 +56,15 @@ function worstCarry({ ledger, piece, paths, design }: SnagContext, part: LedgerP
   let worst: { round: number; stitches: number; carried: string; over: string } | null = null
   for (let row = part.firstRow; row < part.endRow; row++) {
     if (paths.strands[row]! < 2) continue
-    const here = new Set<number>()
-    const runs: number[] = []
-    eachBlock(piece, row, (from, to) => {
-      for (let i = from; i < to; i++) {
-        here.add(runYarn[i]!)
-        runs.push(i)
-      }
-    })
-    for (const i of runs) {
-      const stitches = runCount[i]!
+    for (const { yarn, stitches, others } of colourRuns(piece, row)) {
       if (stitches <= (worst?.stitches ?? 0)) continue
-      const carried = [...here].find((yarn) => shows[runYarn[i]!]![yarn])
+      const carried = others.find((other) => shows[yarn]![other])
       if (carried === undefined) continue
       worst = {
         round: number[row]!,
         stitches,
         carried: letters[carried]!,
-        over: letters[runYarn[i]!]!,
+        over: letters[yarn]!,
       }
     }
   }

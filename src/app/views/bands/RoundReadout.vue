@@ -54,18 +54,22 @@ const number = computed(() => piece.value.columns.number[props.row]!)
 const count = computed(() => piece.value.columns.makes[props.row]!)
 const hint = computed(() => {
   const strands = project.table!.derived.paths.strands[props.row]!
-  const way = workshop.words.hand === 'right' ? 'right to left' : 'left to right'
+  const wrong = piece.value.columns.side[props.row] === 1
+  const leftwards = (workshop.words.hand === 'right') !== wrong
+  const way = leftwards ? 'right to left' : 'left to right'
   const carry =
     strands > 1
       ? ` Carry ${strands === 2 ? 'one strand' : `${strands - 1} strands`}. Change on the last yarn over of each run.`
       : ''
-  return `Worked ${way} on the right side.${carry}`
+  return wrong
+    ? `Worked with the wrong side facing: on the chart from ${way}.${carry}`
+    : `Worked ${way} on the right side.${carry}`
 })
 </script>
 
 <template>
   <section class="readout" aria-live="polite" tabindex="0" aria-label="The round in words">
-    <b class="num">Round {{ number }}</b>
+    <b class="num">{{ piece.worked === 'rows' ? 'Row' : 'Round' }} {{ number }}</b>
     <p class="runs num">
       <span
         v-for="(token, i) in tokens"

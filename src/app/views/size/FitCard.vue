@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
 import { baseOf } from '@core/design'
-import { fitBandsOf } from '@core/fit'
+import { fitBandsOf, hookWords } from '@core/fit'
 import { gaugeForCount } from '@core/ledger'
 import { printLength, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
@@ -40,7 +40,7 @@ const inverse = computed(() => {
   const { count } = baseOf(design.value)
   const { stitchWidthMm, hookMm } = gaugeForCount(design.value, count)
   const [over, per] = workshop.words.units === 'metric' ? [100, '10 cm'] : [101.6, '4 in']
-  return `Or keep the ${count} stitches: ${size(design.value.want.aroundMm)} around takes ${printNumber(over / stitchWidthMm)} over ${per}, about a ${printNumber(hookMm)} mm hook.`
+  return `Or keep the ${count} stitches: ${size(design.value.want.aroundMm)} around takes ${printNumber(over / stitchWidthMm)} over ${per}, ${hookWords(hookMm, design.value.hookMm)}.`
 })
 /** Whether the bands of a fit are wider or narrower than the base, said once. */
 const flareOf = ({ bands }: FitRow) =>
