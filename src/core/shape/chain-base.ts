@@ -28,6 +28,9 @@ export const chainFirstRound = ({ along, inEnd }: ChainBase): number => 2 * (alo
 /** A rectangle has 3 in each end in round 1, and then 3 in 1 at four corners: 8 more a round. */
 export const RECTANGLE = { inEnd: 3, increase: 8 } as const
 
+/** In which order the corners, as they come, take one stitch more: the second is opposite the first. */
+const OPPOSITE = [0, 2, 1, 3] as const
+
 /** A rectangle lies flat when each round adds eight row heights: two at each corner. */
 export const flatCornerIncrease = ({ stitchWidthMm, rowHeightMm }: StitchSize): number =>
   (8 * rowHeightMm) / stitchWidthMm
@@ -73,7 +76,8 @@ function placesOf(zones: Zones, end: 1 | 2): number[] {
 }
 
 /**
- * The rounds of an oval: each further round adds half of its increase in each end, staggered; the last takes what is left.
+ * The rounds of an oval: each further round adds half of its increase in each end, staggered; the last takes what is left. The
+ * odd one of an odd increase goes to one end and the other in turn.
  * @throws RangeError when the count is below round 1
  */
 export function ovalBaseRows(base: OvalBase): ShapeRow[] {
@@ -86,7 +90,8 @@ export function ovalBaseRows(base: OvalBase): ShapeRow[] {
     const marks = ([1, 2] as const)
       .flatMap((end) => {
         const places = placesOf(zones, end)
-        const share = end === 1 ? Math.ceil(add / 2) : Math.floor(add / 2)
+        const more = end === (nth % 2 === 1 ? 1 : 2)
+        const share = more ? Math.ceil(add / 2) : Math.floor(add / 2)
         return evenPlaces(places.length, share, staggerPhase(nth)).map((i) => places[i]!)
       })
       .sort((a, b) => a - b)
@@ -100,7 +105,7 @@ export function ovalBaseRows(base: OvalBase): ShapeRow[] {
 
 /**
  * The rounds of a rectangle: three in one at each of four corners, which then lie in the middle of the three; the last round
- * takes what is left, corner by corner.
+ * takes what is left, at corners that lie opposite one another first.
  * @throws RangeError when the count is below round 1
  */
 export function rectangleBaseRows({ along, count }: RectangleBase): ShapeRow[] {
@@ -115,7 +120,7 @@ export function rectangleBaseRows({ along, count }: RectangleBase): ShapeRow[] {
     const marks = corners
       .map((place, i) => ({
         place,
-        together: 1 + Math.min(2, Math.floor(add / 4) + (i < add % 4 ? 1 : 0)),
+        together: 1 + Math.min(2, Math.floor(add / 4) + (OPPOSITE[i]! < add % 4 ? 1 : 0)),
       }))
       .filter(({ together }) => together > 1)
     rows.push({ kind: 'increase', uses: now, makes: now + add, marks })

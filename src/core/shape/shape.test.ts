@@ -179,6 +179,43 @@ describe('bases around a chain', () => {
     })
   })
 
+  // Common practice: never two of them along one side.
+  it('put what is left for a last round at corners opposite one another', () => {
+    const corners = (more: number) =>
+      rectangleBaseRows({ along: 20, count: 42 + 8 + more })
+        .at(-1)!
+        .marks.map(({ place, together }) => `${place} ${together}`)
+    const [a, b, c, d] = rectangleBaseRows({ along: 20, count: 42 + 16 })
+      .at(-1)!
+      .marks.map(({ place }) => place)
+    expect(corners(2)).toEqual([`${a} 2`, `${c} 2`])
+    expect(corners(1)).toEqual([`${a} 2`])
+    expect(corners(4)).toEqual([a, b, c, d].map((place) => `${place} 2`))
+    expect(corners(6)).toEqual([`${a} 3`, `${b} 2`, `${c} 3`, `${d} 2`])
+  })
+
+  it('give the odd stitch of an oval to one end and the other in turn', () => {
+    // Five more a round: three and two, then two and three.
+    const rows = ovalBaseRows({ along: 30, inEnd: 3, increase: 5, count: 62 + 20 })
+    let ends = [
+      '2',
+      ...Array<string>(28).fill('-'),
+      '1',
+      '1',
+      '1',
+      ...Array<string>(28).fill('-'),
+      '2',
+      '2',
+    ]
+    const shares = rows.slice(1).map(({ marks }) => {
+      const on = marks.map(({ place }) => ends[place])
+      const marked = new Set(marks.map(({ place }) => place))
+      ends = ends.flatMap((end, place) => (marked.has(place) ? [end, end] : [end]))
+      return ['1', '2'].map((end) => on.filter((one) => one === end).length).join(' + ')
+    })
+    expect(shares).toEqual(['3 + 2', '2 + 3', '3 + 2', '2 + 3'])
+  })
+
   it('cannot be smaller than their first round', () => {
     expect(() => ovalBaseRows({ along: 30, inEnd: 3, increase: 6, count: 40 })).toThrow(RangeError)
     expect(() => rectangleBaseRows({ along: 30, count: 40 })).toThrow(RangeError)
