@@ -17,6 +17,9 @@ interface Row {
   readonly asSaid: boolean
 }
 
+/** The last place of a row, however many it has. */
+export const LAST = -1
+
 /**
  * Whether the first stitch of a round stands where its start does: a start that counts is that stitch; beside one that does not
  * it goes into the same place by one school, and into the next by the others.
@@ -62,6 +65,9 @@ export class Beginnings {
 
   private begin(program: Program, wrongSide: boolean, place: number): Begun {
     const turning = this.builder.worked === 'rows' || this.making.working === 'turned'
+    // From the last place back is the plan the other way.
+    if (turning && wrongSide && place === this.builder.count - 1)
+      return { program: backwards(program), begin: LAST }
     if (turning) return begunAt(program, place, wrongSide)
     const begin = this.scaled(program, place)
     if (!wrongSide) return { program, begin }

@@ -26,7 +26,7 @@ export interface RowFacts {
   readonly start: RowStart
   readonly end: RowEnd
   readonly wrongSide: boolean
-  /** Place that its first stitch makes, counted from the plan's beginning. */
+  /** Place that its first stitch makes, counted from the plan's beginning, or (below 0) from its end. */
   readonly begin: number
   /** False for rows of a base that lies flat. */
   readonly rises: boolean
@@ -156,7 +156,7 @@ export class PieceBuilder {
     rows.alongMm.push((rows.alongMm.at(-1) ?? 0) + rises)
     rows.part.push(this.parts.length - 1)
     rows.side.push(facts.wrongSide ? 1 : 0)
-    rows.begin.push(facts.begin)
+    rows.begin.push(facts.begin < 0 ? countOf(laid.made) + facts.begin : facts.begin)
     rows.start.push(starts.indexOf(facts.start))
     rows.end.push(ends.indexOf(facts.end))
     rows.uses.push(first ? 0 : laid.uses)
