@@ -28,6 +28,9 @@ export class Runs {
   private yarn = new Uint8Array(1024)
   private count = new Uint32Array(1024)
   private size = 0
+  /** Where the row that is stored begins, and the yarn it is worked in by now; null before its first stitch. */
+  private rowStart = 0
+  private inHand: number | null = null
   /** The index of a yarn by the code of its letter. */
   private readonly codes = new Int16Array(128).fill(-1)
 
@@ -39,7 +42,8 @@ export class Runs {
   /** Stores what was laid. */
   add(steps: Laid['steps']): Block[] {
     const blocks: Block[] = []
-    let from = this.size
+    let from = (this.rowStart = this.size)
+    this.inHand = null
     const end = (times: number) => {
       if (this.size > from) blocks.push({ from, to: this.size, times })
       from = this.size
@@ -95,14 +99,18 @@ export class Runs {
     else if (step.do === 'pass') this.push('skip', undefined, fixed(step.times))
   }
 
-  /** What says no yarn is in that of what stands before it. */
+  /** What says no yarn, as places passed over, goes with the yarn in hand: the one before it in the row, or the row's first. */
   private push(stitch: string, yarn: string | undefined, count: number): void {
     if (count === 0) return
     this.reserve(1)
     const { size } = this
-    const before = size > 0 ? this.yarn[size - 1]! : 0
+    if (yarn !== undefined) {
+      const index = this.yarns.index(yarn)
+      if (this.inHand === null) this.yarn.fill(index, this.rowStart, size)
+      this.inHand = index
+    }
     this.stitch[size] = this.stitches.index(stitch)
-    this.yarn[size] = yarn === undefined ? before : this.yarns.index(yarn)
+    this.yarn[size] = this.inHand ?? 0
     this.count[size] = count
     this.size++
   }
@@ -126,6 +134,8 @@ export class Runs {
       size++
     }
     this.stitch.fill(this.stitches.index(stitch), first, size)
+    if (this.inHand === null) yarn.fill(yarn[first]!, this.rowStart, first)
+    this.inHand = yarn[size - 1]!
     this.size = size
   }
 }

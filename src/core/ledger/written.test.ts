@@ -1,6 +1,7 @@
 import type { WrittenRow } from '../band/index.ts'
 import { designFaults, historyOf, commit, lettersIn, type Part } from '../design/index.ts'
 import { resized } from '../fit/index.ts'
+import { derive } from '../plan/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, plain, tote, written, writtenBag } from '../testing/tote.ts'
@@ -55,6 +56,32 @@ describe('a written band', () => {
       rows: mesh.rows.map((row) => ({ ...row, runs: unfolded(row), repeat: null })),
     }
     expect([over(48, once).runs.length, over(54, once).runs.length]).toEqual([24 * 3, 1])
+  })
+
+  it('has no yarn in places it passes over but the one it is worked in', () => {
+    // Shells that begin by passing over two places, in another yarn than the round below.
+    const shells = {
+      ...mesh,
+      rows: [
+        {
+          text: 'with B, *sk 2 sts, 5 dc in next st, sk 2 sts, sc in next st; rep from * around',
+          runs: [
+            { stitch: 'skip', yarn: 'B', count: 2 },
+            { stitch: 'dc', yarn: 'B', count: 1 },
+            { stitch: 'dc-beside', yarn: 'B', count: 4 },
+            { stitch: 'skip', yarn: 'B', count: 2 },
+            { stitch: 'sc', yarn: 'B', count: 1 },
+          ],
+          repeat: { from: 0, to: 5, times: 8 },
+        },
+      ],
+    }
+    const { paths, ledger } = derive(tote({ parts: [base(), shells, plain({ id: 'top' })] }))
+    const row = bodyOf(ledger).parts[1]!.firstRow
+    expect([paths.strands[row], paths.changes[row], paths.changes[row + 1]]).toEqual([1, 1, 1])
+    expect(new Set(runsOfRow(ledger, bodyOf(ledger), row).map(({ yarn }) => yarn))).toEqual(
+      new Set(['B']),
+    )
   })
 
   it('is said as it was written, in either terms', () => {
