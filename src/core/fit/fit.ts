@@ -138,13 +138,20 @@ function bandFits(
     const padded = paddingFor(band, count, request.maxPad)
     const added = count - below
     below = count
+    // Field by field: there are very many of them.
+    const { id, multiple, offset, whole, hidden, stitchMm } = band
     return {
-      ...band,
+      id,
+      multiple,
+      offset,
+      whole,
+      hidden,
+      stitchMm,
       count,
       added,
       padded,
-      repeats: (count - band.offset) / (band.multiple + padded),
-      sizeMm: count * (band.stitchMm ?? request.stitchWidthMm),
+      repeats: (count - offset) / (multiple + padded),
+      sizeMm: count * (stitchMm ?? request.stitchWidthMm),
     }
   })
 }

@@ -42,24 +42,23 @@ export class Runs {
   /** Stores what was laid. */
   add(steps: Laid['steps']): Block[] {
     const blocks: Block[] = []
-    let from = (this.rowStart = this.size)
+    this.rowStart = this.size
     this.inHand = null
-    const end = (times: number) => {
-      if (this.size > from) blocks.push({ from, to: this.size, times })
-      from = this.size
-    }
+    let from = this.size
     for (const step of steps) {
       if (step.do !== 'group') {
         this.step(step)
         continue
       }
-      end(1)
       const times = fixed(step.times)
       if (times === 0) continue
+      if (this.size > from) blocks.push({ from, to: this.size, times: 1 })
+      from = this.size
       this.all(step.steps)
-      end(times)
+      if (this.size > from) blocks.push({ from, to: this.size, times })
+      from = this.size
     }
-    end(1)
+    if (this.size > from) blocks.push({ from, to: this.size, times: 1 })
     return blocks
   }
 
