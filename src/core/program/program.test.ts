@@ -94,8 +94,12 @@ describe('a program laid over places', () => {
       letters: list,
       from: 'left',
     }))
+    const shaped = fc
+      .tuple(fc.constantFrom('sc-2in1', 'sc2tog', 'hdc2tog', 'dc-3in1'), fc.nat(3))
+      .map(([id, n]) => work(id, n))
     const some = fc.oneof(
       cells,
+      shaped,
       fc.nat(5).map((n) => work('dc', n)),
     )
     const row = fc.oneof(
