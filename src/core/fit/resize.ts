@@ -6,6 +6,7 @@ import {
   type Design,
   growthOf,
   historyOf,
+  roundsOf,
   tryCommit,
 } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
@@ -43,13 +44,16 @@ function resizedBase(base: BasePart, wide: number, tall: number): BasePart {
 /** A size as near as this to the one it has is no other. */
 const SAME = 0.002
 
+/** The plain body alone gives height down to this share of it. */
+const LEAST_BODY = 0.25
+
 /** What can be stretched takes up the change of height; motifs stay whole. */
 const resizedBand = (part: BandPart, by: number): BandPart =>
   ({ ...part, ...bandOf(part).stretched(part, by) }) as BandPart
 const isSoft = (part: BandPart): boolean => bandOf(part).stretched(part, 1) !== null
 
-/** Height of all bands, and of those that can be stretched, in mm along the fabric. */
-function heights(design: Design): { readonly all: number; readonly soft: number } {
+/** Height of all bands, of those that can be stretched, and of the plain body, in mm along the fabric. */
+function heights(design: Design) {
   const bag = compile(design).pieces.find(({ id }) => id === 'bag')!
   const { alongMm } = bag.columns
   const bands = bag.parts.slice(1)
@@ -59,12 +63,14 @@ function heights(design: Design): { readonly all: number; readonly soft: number 
   return {
     all: sum(bands),
     soft: sum(bands.filter((_, i) => isSoft(bandsOf(design)[i]!))),
+    body: sum(bands.filter(({ id }) => id === plainBodyOf(design)?.id)),
   }
 }
 
 /**
- * The same bag in another size: the base and its count go by the width (at the best count that fits), plain and striped bands by
- * the height, motifs stay as they are. The last plain band takes what is left over.
+ * The same bag in another size: the base and its count go by the width (at the best count that fits). The plain body gives and
+ * takes the height; edges, stripes and motifs keep their rounds, as long as it can. Where it cannot all plain and striped bands
+ * go by the height.
  */
 export function resized(
   design: Design,
@@ -75,15 +81,20 @@ export function resized(
   const tall = sizes.heightMm > 0 ? size.heightMm / sizes.heightMm : 1
   if (Math.abs(wide - 1) < SAME && Math.abs(tall - 1) < SAME)
     return { ...design, want: { ...design.want, ...size } }
-  const { all, soft } = heights(design)
-  const by = soft > 0 ? Math.max(0.05, (all * tall - (all - soft)) / soft) : 1
+  const { all, soft, body } = heights(design)
+  const alone = body > 0 && all * tall - (all - body) > body * LEAST_BODY
+  const gives = alone ? body : soft
+  const by = gives > 0 ? Math.max(0.05, (all * tall - (all - gives)) / gives) : 1
+  const giver = plainBodyOf(design)
   const [, ...bands] = design.parts
   const wider: Design = {
     ...design,
     want: { ...design.want, ...size },
     parts: [
       resizedBase(baseOf(design), wide, tall),
-      ...(bands as BandPart[]).map((part) => resizedBand(part, by)),
+      ...(bands as BandPart[]).map((part) =>
+        alone && part !== giver ? part : resizedBand(part, by),
+      ),
     ],
   }
   return evened(fitted(wider), size.heightMm)
@@ -97,10 +108,10 @@ function fitted(design: Design): Design {
   return tried.ok ? tried.value.design : design
 }
 
-/** The topmost plain band takes the rounds by which the height is still off. */
+/** The plain body takes the rounds by which the height is still off. */
 function evened(design: Design, heightMm: number): Design {
   const { sizes } = compile(design)
-  const top = topmostEven(design)
+  const top = plainBodyOf(design)
   if (!top || sizes.heightMm === 0) return design
   const { all } = heights(design)
   const now = bandOf(top).rounds(top)
@@ -116,6 +127,11 @@ function evened(design: Design, heightMm: number): Design {
   return changed(Math.max(1, now + by))
 }
 
-/** The topmost band whose work is no more than its rounds. */
-export const topmostEven = (design: Design): BandPart | undefined =>
-  bandsOf(design).findLast((part) => bandOf(part).change(part) !== null)
+/** The plain body: of the bands whose work is no more than their rounds the one with the most, the topmost of several. */
+export const plainBodyOf = (design: Design): BandPart | undefined =>
+  bandsOf(design)
+    .filter((part) => bandOf(part).change(part) !== null)
+    .reduce<BandPart | undefined>(
+      (most, part) => (most && roundsOf(most) > roundsOf(part) ? most : part),
+      undefined,
+    )

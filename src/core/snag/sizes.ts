@@ -1,5 +1,5 @@
 import { baseOf, type BasePart, growthOf, roundsOf } from '../design/index.ts'
-import { baseFlatness, fitEdits, fitsOf, topmostEven } from '../fit/index.ts'
+import { baseFlatness, fitEdits, fitsOf, plainBodyOf } from '../fit/index.ts'
 import { gaugeForCount, maybeOutsideClass, partGauge } from '../ledger/index.ts'
 import { constructionOf, lieOf, type Unequal } from '../shape/index.ts'
 import type { Finder } from './context.ts'
@@ -48,14 +48,14 @@ export const sizeOff: Finder = ({ design, ledger }) => {
   ]
 }
 
-/** The body is taller or lower than wanted; the topmost plain band can take the difference. */
+/** The body is taller or lower than wanted; the plain body can take the difference. */
 export const heightOff: Finder = ({ design, ledger }) => {
   const base = baseOf(design)
   const { rowsARise = 1 } = constructionOf<BasePart>(base)
   if (rowsARise === null) return []
   const made = ledger.sizes.heightMm
   const wanted = design.want.heightMm
-  const plain = topmostEven(design)
+  const plain = plainBodyOf(design)
   const rowMm = partGauge(design, plain ?? base).rowHeightMm / rowsARise
   if (Math.abs(made - wanted) <= Math.max(ROWS_OFF * rowMm, wanted * design.want.tolerance))
     return []
