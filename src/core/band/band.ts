@@ -85,6 +85,8 @@ export interface Band<Part> {
 
   /** Its rows from below, each in working order on the right side. Rows that are alike may be one and the same program. */
   readonly rows: (part: Part, ground: Ground) => Iterable<Program>
+  /** The side a row of it wants to face, by its place in the band from 1; null where that is all the same. */
+  readonly side: (part: Part, row: number) => 'RS' | 'WS' | null
   /** Its rows as they are said, in US terms, on so many places; null when they are said from what is worked. */
   readonly texts: (part: Part, count: number) => readonly string[] | null
   /** Its chart, where it has one of its own. */
@@ -102,6 +104,7 @@ export const usual = {
   leaves: (_: unknown, count: number) => count,
   faults: () => {},
   size: () => ({ cells: 0, runs: 0 }),
+  side: () => null,
   texts: () => null,
   chart: () => null,
 } as const

@@ -15,7 +15,7 @@ import { severalFor } from '../stitch/index.ts'
 import { Beginnings } from './beginnings.ts'
 import { LedgerTables, PieceBuilder } from './builder.ts'
 import { partGauge } from './gauge.ts'
-import type { Ledger, Piece, RowStart } from './ledger.ts'
+import type { Ledger, Piece, RowStart, Side } from './ledger.ts'
 
 export interface CompileOptions {
   /** A chart is read from the right by a right-handed crocheter and from the left by a left-handed one. */
@@ -35,10 +35,20 @@ function shapeProgram(row: ShapeRow, part: BasePart, yarn: string): Program {
   return markedRow(unitsOf(row), marks, stitch, yarn)
 }
 
-/** Whether the next row is worked on the wrong side. */
-function isWrongSide(builder: PieceBuilder, working: Working, firstOfPart: boolean): boolean {
+/**
+ * Whether the next row is worked on the wrong side. A round that is joined is turned to the side it is wanted from, and back again;
+ * flat rows and spirals have no choice.
+ */
+function isWrongSide(
+  builder: PieceBuilder,
+  working: Working,
+  firstOfPart: boolean,
+  wanted: Side | null,
+): boolean {
   if (builder.rowCount === 0) return false
-  if (builder.worked === 'rows' || working === 'turned') return !builder.lastIsWrongSide
+  if (builder.worked === 'rows') return !builder.lastIsWrongSide
+  if (wanted && working !== 'spiral') return wanted === 'WS'
+  if (working === 'turned') return !builder.lastIsWrongSide
   return working === 'turn-once' && firstOfPart
 }
 
@@ -76,7 +86,9 @@ function inPart(
   const spiral = making.working === 'spiral' && !inRows
   const begins = new Beginnings(builder, making, part.stitch)
   add((program, first) => {
-    const wrongSide = isWrongSide(builder, making.working, builder.rowCount === from)
+    const row = builder.rowCount - from
+    const wanted = band?.is.side(band.part, row + 1) ?? null
+    const wrongSide = isWrongSide(builder, making.working, row === 0, wanted)
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     // A row that is kept as it is written says itself how it is worked.
     const { program: worked, begin } = begins.of(program, wrongSide, {

@@ -1,4 +1,6 @@
+import { jest } from '@jest/globals'
 import fc from 'fast-check'
+import { bands } from '../band/index.ts'
 import { base, baseAs, motif, plain, swatch, tote } from '../testing/tote.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import {
@@ -172,6 +174,28 @@ describe('ways of working', () => {
       })
     }
     expect(corners('turned')).toEqual(corners('joined'))
+  })
+
+  it('turn a joined round to the side it is wanted from, and back', () => {
+    const joined = { ...making, working: 'joined' as const }
+    const bag = [base({ count: 18 }), plain({ rounds: 4 }), plain({ id: 'more', rounds: 2 })]
+    // Rounds 2 and 3 of the band want their wrong side: one turn there, none between them, one back.
+    jest
+      .spyOn(bands.plain, 'side')
+      .mockImplementation(({ id }, row) =>
+        id !== 'more' && (row === 2 || row === 3) ? 'WS' : null,
+      )
+    const { side, start } = made({ parts: bag, making: joined }).columns
+    const flat = made({ parts: [baseAs('two-panels'), plain({ rounds: 3 })] }).columns
+    const spiral = sidesOf({ parts: bag })
+    jest.restoreAllMocks()
+    expect([...side].join('')).toBe('000' + '0110' + '00')
+    expect([...start].slice(3).map((at) => starts[at])).toEqual(
+      'chain turn chain turn chain chain'.split(' '),
+    )
+    // A spiral cannot be turned, and flat rows are whatever comes.
+    expect(spiral).toBe('000000000')
+    expect([...flat.side].join('')).toBe('0101')
   })
 
   it('join the base and go on in a spiral', () => {
