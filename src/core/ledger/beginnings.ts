@@ -68,10 +68,18 @@ export class Beginnings {
     // From the last place back is the plan the other way.
     if (turning && wrongSide && place === this.builder.count - 1)
       return { program: backwards(program), begin: LAST }
-    if (turning) return begunAt(program, place, wrongSide)
+    if (turning && !wrongSide && place === 0) return { program, begin: 0 }
+    if (turning) return begunAt(this.fixed(program), place, wrongSide)
     const begin = this.scaled(program, place)
     if (!wrongSide) return { program, begin }
-    return { program: this.onStart ? begunAt(program, 0, true).program : backwards(program), begin }
+    const back = this.onStart ? begunAt(this.fixed(program), 0, true).program : backwards(program)
+    return { program: back, begin }
+  }
+
+  /** A program with its numbers as they are on the row below; as it is where it does not come out. */
+  private fixed(program: Program): Program {
+    const laid = lay(program, [stitches(this.builder.count)], { last: true })
+    return laid.ok ? laid.value.steps : program
   }
 
   /** A place of the row below as one of this row, as far around. */

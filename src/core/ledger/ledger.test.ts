@@ -1,6 +1,7 @@
 import { jest } from '@jest/globals'
 import fc from 'fast-check'
 import { bands } from '../band/index.ts'
+import { group, work } from '../program/index.ts'
 import { base, baseAs, motif, plain, swatch, tote } from '../testing/tote.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import {
@@ -196,6 +197,30 @@ describe('ways of working', () => {
     // A spiral cannot be turned, and flat rows are whatever comes.
     expect(spiral).toBe('000000000')
     expect([...flat.side].join('')).toBe('0101')
+  })
+
+  it('turn what is worked as often as fits like what is said in numbers', () => {
+    const joined = { ...making, working: 'joined' as const }
+    const parts = [base({ count: 18, making: joined }), plain({ rounds: 2 })]
+    const worked = (times: number | 'fits') => {
+      const two = [work('sc', 2, { yarn: 'A' }), work('dc', 1, { yarn: 'B' })]
+      jest.spyOn(bands.plain, 'rows').mockImplementation(() => {
+        const row = [group(times, ...two)]
+        return [row, row]
+      })
+      const design = tote({ parts, making: { ...making, working: 'turned' } })
+      const ledger = compile(design)
+      jest.restoreAllMocks()
+      const rows = [3, 4].map((row) =>
+        runsOfRow(ledger, bodyOf(ledger), row)
+          .map(({ yarn, count }) => yarn.repeat(count))
+          .join(''),
+      )
+      return rows
+    }
+    // The wrong side begins on the stitch of the join, and goes back from the last.
+    expect(worked(6)).toEqual(['A' + 'BAA'.repeat(5) + 'BA', 'AAB'.repeat(6)])
+    expect(worked('fits')).toEqual(worked(6))
   })
 
   it('join the base and go on in a spiral', () => {
