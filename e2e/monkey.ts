@@ -1,4 +1,4 @@
-import type { Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 
 /* Somebody who does anything, in any order, faster than anyone: mouse, keys and fields, from a fixed seed. */
 
@@ -116,12 +116,23 @@ const actions: readonly Action[] = [
   },
 ]
 
+/** Closes what lies over the page, one Escape after the other: each is given the time it takes to close. */
+async function closeAll(page: Page): Promise<void> {
+  const over = page.locator('.el-overlay:visible, .el-popper:visible')
+  for (let i = 0; i < 8; i++) {
+    await page.keyboard.press('Escape')
+    await page.waitForTimeout(400)
+    if ((await over.count()) === 0) break
+  }
+  await expect(page.locator('.el-overlay:visible'), 'Escape closes every dialog').toHaveCount(0)
+}
+
 /** Does so many things; what cannot be done just then is left. Whether the bag is still on the table: keys lead out of it too. */
 export async function monkey(page: Page, random: Random, times: number): Promise<boolean> {
   const inBag = () => /\/bag\//.test(page.url())
   for (let i = 0; i < times && inBag(); i++)
     await pick(random, actions)(page, random).catch(() => {})
-  for (let i = 0; i < 3; i++) await page.keyboard.press('Escape')
+  await closeAll(page)
   return inBag()
 }
 

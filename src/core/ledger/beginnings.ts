@@ -4,30 +4,24 @@ import {
   type Begun,
   begunAt,
   countOf,
+  type Laid,
   lay,
   type Program,
   stitches,
 } from '../program/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import type { PieceBuilder } from './builder.ts'
+import { startIsStitch } from './foundation.ts'
 
 interface Row {
-  /** It is the first of its piece, or it is said as it is written. */
-  readonly first: unknown
+  /** It begins its piece, in a ring or chain of its own. */
+  readonly isFirst: boolean
+  /** It is said as it is written. */
   readonly asSaid: boolean
 }
 
 /** The last place of a row, however many it has. */
 export const LAST = -1
-
-/**
- * Whether the first stitch of a round stands where its start does: a start that counts is that stitch; beside one that does not
- * it goes into the same place by one school, and into the next by the others.
- */
-function standsOnStart({ start, chainCounts, first }: Making, stitch: string): boolean {
-  const counts = start !== 'chain' || (chainCounts && stitchById(stitch).turningChains > 1)
-  return counts || first === 'same'
-}
 
 /**
  * Where the rows of a part begin. Flat rows begin at their edges. Of rounds that are turned each begins at the join, or beside
@@ -44,13 +38,17 @@ export class Beginnings {
     private readonly making: Making,
     stitch: string,
   ) {
-    this.onStart = making.working === 'spiral' || standsOnStart(making, stitch)
+    // A start that counts is the first stitch; beside another it goes into the same place, or by other schools into the next.
+    this.onStart =
+      making.working === 'spiral' ||
+      making.first === 'same' ||
+      startIsStitch(making, stitchById(stitch), builder.worked)
   }
 
-  of(program: Program, wrongSide: boolean, { first, asSaid }: Row): Begun {
+  of(program: Program, wrongSide: boolean, { isFirst, asSaid }: Row): Begun {
     const { builder } = this
     const { count, lastBegin } = builder
-    if (first !== undefined || builder.rowCount === 0) return { program, begin: 0 }
+    if (isFirst || builder.rowCount === 0) return { program, begin: 0 }
     const flat = builder.worked === 'rows'
     const along = this.onStart || flat ? 0 : wrongSide ? -1 : 1
     const place = (((lastBegin + along) % count) + count) % count
@@ -78,16 +76,20 @@ export class Beginnings {
 
   /** A program with its numbers as they are on the row below; as it is where it does not come out. */
   private fixed(program: Program): Program {
+    return this.laid(program)?.steps ?? program
+  }
+
+  private laid(program: Program): Laid | null {
     const laid = lay(program, [stitches(this.builder.count)], { last: true })
-    return laid.ok ? laid.value.steps : program
+    return laid.ok ? laid.value : null
   }
 
   /** A place of the row below as one of this row, as far around. */
   private scaled(program: Program, place: number): number {
     if (place === 0) return 0
     const { count } = this.builder
-    const laid = lay(program, [stitches(count)], { last: true })
-    const makes = laid.ok ? countOf(laid.value.made) : count
+    const laid = this.laid(program)
+    const makes = laid ? countOf(laid.made) : count
     return Math.round((place * makes) / count) % makes
   }
 }

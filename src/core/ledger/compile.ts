@@ -92,7 +92,7 @@ function inPart(
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     // A row that is kept as it is written says itself how it is worked.
     const { program: worked, begin } = begins.of(program, wrongSide, {
-      first,
+      isFirst: first !== undefined,
       asSaid: texts !== null,
     })
     builder.addRow(worked, {

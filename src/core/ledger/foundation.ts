@@ -1,3 +1,4 @@
+import type { Making } from '../band/index.ts'
 import { stitchById, type Stitch } from '../stitch/index.ts'
 import { type Ledger, type Piece, runsOfRow, starts } from './ledger.ts'
 
@@ -31,7 +32,13 @@ export function maybeFoundation(ledger: Ledger, piece: Piece): Foundation | null
 /** Whether what a row starts with counts as its first stitch: the chain of a single crochet never does. */
 export function startCounts(ledger: Ledger, piece: Piece, row: number): boolean {
   const { making } = piece.parts[piece.columns.part[row]!]!
-  if (piece.worked === 'rows' || making.start === 'chain')
-    return making.chainCounts && groundOfRow(ledger, piece, row).turningChains > 1
-  return true
+  return startIsStitch(making, groundOfRow(ledger, piece, row), piece.worked)
 }
+
+/** Whether a start of this school is a stitch, in a ground stitch. */
+export const startIsStitch = (
+  { start, chainCounts }: Making,
+  ground: Stitch,
+  worked: Piece['worked'],
+): boolean =>
+  worked === 'rows' || start === 'chain' ? chainCounts && ground.turningChains > 1 : true
