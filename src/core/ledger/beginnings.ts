@@ -21,7 +21,7 @@ interface Row {
 }
 
 /** The last place of a row, however many it has. */
-export const LAST = -1
+const LAST = -1
 
 /**
  * Where the rows of a part begin. Flat rows begin at their edges. Of rounds that are turned each begins at the join, or beside
