@@ -100,6 +100,16 @@ test('Escape closes one thing at a time, and the focus goes back to its button',
   await expect(dialog).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(dialog).toBeHidden()
+
+  // A list in a dialog is closed first, and does not keep the key to itself.
+  await page.getByRole('button', { name: 'All 2 swatches' }).click()
+  await dialog.locator('.el-select').first().click()
+  await expect(page.getByRole('listbox').locator('visible=true')).toHaveCount(1)
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('listbox').locator('visible=true')).toHaveCount(0)
+  await expect(dialog).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(dialog).toBeHidden()
 })
 
 test('every drag is given up by Escape, and when the pointer is lost', async ({ page }) => {

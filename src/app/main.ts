@@ -6,8 +6,10 @@ import './style/element.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
+import { passEscapeOn } from './parts/pass-escape.ts'
 import { router } from './router.ts'
 import { beginSitting } from './storage/unsaved-note.ts'
 
 beginSitting()
+passEscapeOn(document)
 createApp(App).use(createPinia()).use(router).mount('#app')

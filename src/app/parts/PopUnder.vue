@@ -18,15 +18,10 @@ function close(event: KeyboardEvent) {
   open.value = false
   root.value?.querySelector('button')?.focus()
 }
-/** A list that is open in it is closed first; one that is not keeps the key to itself. */
-function ofList(event: KeyboardEvent) {
-  const { role, ariaExpanded } = event.target as Element
-  if (role === 'combobox' && ariaExpanded !== 'true') close(event)
-}
 </script>
 
 <template>
-  <span ref="root" class="pop-under" @keydown.esc.capture="ofList" @keydown.esc="close">
+  <span ref="root" class="pop-under" @keydown.esc="close">
     <ElPopover
       v-model:visible="open"
       trigger="click"
