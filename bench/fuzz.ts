@@ -30,7 +30,7 @@ function followed(file: unknown): boolean {
   const read = readProject(JSON.stringify(file))
   if (!read.ok) return false
   const derived = derive(read.value)
-  fitAnswer(fitRequestOf(read.value))
+  fitAnswer(fitRequestOf({ design: read.value, ...derived }))
   writtenPattern(derived.ledger, defaultWords)
   const endless = maybeEndless(derived)
   if (endless !== null) throw new Error(`no figure at ${endless}`)

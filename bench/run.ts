@@ -6,7 +6,7 @@ import { printProject, readProject } from '@core/file'
 import { fitCounts, fitsOf } from '@core/fit'
 import { photoGauge } from '@core/measure'
 import { commit, type Design, historyOf } from '@core/design'
-import { compile } from '@core/ledger'
+import { compile, compiled } from '@core/ledger'
 import { checkPattern } from '@core/check'
 import { derive, planText } from '@core/plan'
 import { defaultWords } from '@core/stitch'
@@ -59,7 +59,7 @@ async function inNode() {
   const bench = new Bench({ time: 1500 })
     .add('compile, demo bag', () => void compile(demo))
     .add('derive, demo bag', () => void derive(demo))
-    .add('counts that fit, demo bag', () => void fitsOf(demo))
+    .add('counts that fit, demo bag', () => void fitsOf(compiled(demo)))
     .add('five bands', () => void fitCounts(fiveBands))
     .add('photo', () => void photoGauge(marksOfPicture))
     .add('compile, stress bag', () => void compile(stress))

@@ -1,7 +1,7 @@
 import { expose, transfer } from 'comlink'
 import type { Design } from '@core/design'
 import { fitAnswer, fitRequestOf } from '@core/fit'
-import { type CompileOptions, ledgerBuffers } from '@core/ledger'
+import { compiled, type CompileOptions, ledgerBuffers } from '@core/ledger'
 import { type Derived, derive } from '@core/plan'
 
 /** An answer and the time it took. */
@@ -26,7 +26,7 @@ const api = {
   },
   /** Counts that fit the design; or, with `count`, what fits the stitches on the hook. */
   fits: (design: Design, count?: number) =>
-    fitAnswer(fitRequestOf(design, count === undefined ? {} : { count })),
+    fitAnswer(fitRequestOf(compiled(design), count === undefined ? {} : { count })),
 }
 export type DeriveApi = typeof api
 

@@ -8,7 +8,7 @@ import {
   growthOf,
   isEvenOut,
 } from '../design/index.ts'
-import { bodyOf, compile, partGauge } from '../ledger/index.ts'
+import { bodyOf, type Compiled, gaugeIn, type Ledger } from '../ledger/index.ts'
 import { constructionOf, roundsTo } from '../shape/index.ts'
 import { type Fit, type FitBand, type FitBase, fitCounts, type FitRequest } from './fit.ts'
 
@@ -27,7 +27,7 @@ function repeatOf(part: BandPart, worked: 'rounds' | 'rows') {
 }
 
 /** The bands of a design that repeat, from the bottom up; none when they do not stand on the base's own count. */
-export function fitBandsOf(design: Design): FitBand[] {
+export function fitBandsOf({ design, ledger }: Compiled): FitBand[] {
   const construction = constructionIn(design)
   if (construction.bandCount) return []
   const around = construction.around(baseOf(design))
@@ -39,26 +39,26 @@ export function fitBandsOf(design: Design): FitBand[] {
         id: part.id,
         ...repeat,
         hidden: changeIn(all[i - 1]) !== null,
-        stitchMm: partGauge(design, part).stitchWidthMm * around,
+        stitchMm: gaugeIn(ledger, part.id).stitchWidthMm * around,
       },
     ]
   })
 }
 
 /** How a base grows, and the increase at which it would lie flat. */
-export function fitBaseOf(design: Design, base: BasePart = baseOf(design)): FitBase {
+function fitBaseOf(ledger: Ledger, base: BasePart): FitBase {
   const { flat } = constructionOf<BasePart>(base)
   return {
     kind: base.kind.replace('-base', ''),
     ...growthOf(base),
-    flat: flat && flat(partGauge(design, base)),
+    flat: flat && flat(gaugeIn(ledger, base.id)),
   }
 }
 
 /** The base as it is, and with other increases of which each is nearer to flat than the last. */
-function fitBasesOf(design: Design): FitBase[] {
+function fitBasesOf({ design, ledger }: Compiled): FitBase[] {
   const base = baseOf(design)
-  const own = fitBaseOf(design)
+  const own = fitBaseOf(ledger, base)
   const { ring, worked } = constructionIn(design)
   if (!ring || worked !== 'rounds' || own.flat === null) return [own]
   const off = (increase: number) => Math.abs(increase - own.flat!)
@@ -68,14 +68,17 @@ function fitBasesOf(design: Design): FitBase[] {
     ...[...new Set(others)]
       .filter((increase) => increase >= 3 && increase !== own.increase)
       .filter((increase) => off(increase) < own.flat! * 0.1)
-      .map((increase) => fitBaseOf(design, { ...base, increase } as BasePart)),
+      .map((increase) => fitBaseOf(ledger, { ...base, increase } as BasePart)),
   ]
 }
 
 /** How far a base's increase is from the one that lies flat: 1 is flat. Plain rounds in between count against it. */
-export function baseFlatness(design: Design): { flatness: number; flat: number | null } {
+export function baseFlatness({ design, ledger }: Compiled): {
+  readonly flatness: number
+  readonly flat: number | null
+} {
   const base = baseOf(design)
-  const { flat, first, increase } = fitBaseOf(design)
+  const { flat, first, increase } = fitBaseOf(ledger, base)
   if (flat === null) return { flatness: 1, flat }
   const rounds = roundsTo(first, increase, base.count)
   const plain =
@@ -86,31 +89,32 @@ export function baseFlatness(design: Design): { flatness: number; flat: number |
 }
 
 /** What the bands add to the way around beside the base's stitches, in mm. */
-function extraOf(design: Design): number {
+function extraOf({ design, ledger }: Compiled): number {
   const { bandsAdd } = constructionIn(design)
   if (!bandsAdd) return 0
-  const { parts, columns, rows } = bodyOf(compile(design))
+  const { parts, columns, rows } = bodyOf(ledger)
   return bandsAdd(columns.alongMm[rows - 1]! - columns.alongMm[parts[0]!.endRow - 1]!)
 }
 
 /** What the design asks of the fit. */
-export function fitRequestOf(design: Design, over: Partial<FitRequest> = {}): FitRequest {
+export function fitRequestOf(bag: Compiled, over: Partial<FitRequest> = {}): FitRequest {
+  const { design, ledger } = bag
   const base = baseOf(design)
   return {
-    stitchWidthMm: partGauge(design, base).stitchWidthMm * constructionIn(design).around(base),
-    extraMm: extraOf(design),
+    stitchWidthMm: gaugeIn(ledger, base.id).stitchWidthMm * constructionIn(design).around(base),
+    extraMm: extraOf(bag),
     wantedMm: design.want.aroundMm,
     tolerance: design.want.tolerance,
-    bands: fitBandsOf(design),
+    bands: fitBandsOf(bag),
     maxPad: 6,
     mostCount: LIMITS.count,
-    bases: fitBasesOf(design),
+    bases: fitBasesOf(bag),
     ...over,
   }
 }
 
 /** Counts at which the design comes out, best first. */
-export const fitsOf = (design: Design): Fit[] => fitCounts(fitRequestOf(design))
+export const fitsOf = (bag: Compiled): Fit[] => fitCounts(fitRequestOf(bag))
 
 /** The edits that give the design this fit: its base, no other changes of count, and the padding and adding it needs. */
 export function fitEdits(design: Design, fit: Fit): Edit[] {

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { commit, historyOf } from '../design/index.ts'
-import { compile } from '../ledger/index.ts'
+import { compile, compiled } from '../ledger/index.ts'
 import { chainFirstRound, RECTANGLE } from '../shape/index.ts'
 import { base, baseAs, motif, plain, swatch, tote } from '../testing/tote.ts'
 import {
@@ -180,7 +180,7 @@ describe('a design’s fits', () => {
       parts: [base({ count: 50 }), ...tote().parts.slice(1)],
       want: { ...tote().want, tolerance: 0.1 },
     })
-    for (const fit of fitsOf(design)) {
+    for (const fit of fitsOf(compiled(design))) {
       const made = apply(design, fit)
       const piece = compile(made).pieces[0]!
       const motif = piece.parts.find(({ id }) => id === 'motif')!
@@ -193,16 +193,18 @@ describe('a design’s fits', () => {
 
   it('leave no round behind that a fit before had put in', () => {
     const direct = tote({ parts: [base({ count: 50 }), motif()] })
-    const changing = allFits(fitRequestOf(direct)).find(({ bands }) => bands[0]!.added !== 0)!
+    const changing = allFits(fitRequestOf(compiled(direct))).find(
+      ({ bands }) => bands[0]!.added !== 0,
+    )!
     const made = apply(direct, changing)
     expect(made.parts).toHaveLength(3)
-    const even = fitsOf(made).find(({ cost }) => cost === 0)!
+    const even = fitsOf(compiled(made)).find(({ cost }) => cost === 0)!
     expect(apply(made, even).parts.map(({ id }) => id)).toEqual(['base', 'motif'])
   })
 
   it('weigh another increase that lies flatter', () => {
     const cupped = tote({ parts: [base({ increase: 5, count: 50 }), ...tote().parts.slice(1)] })
-    const other = fitsOf(cupped).find(({ base }) => base!.other)!
+    const other = fitsOf(compiled(cupped)).find(({ base }) => base!.other)!
     expect(other.base!.increase).toBe(6)
     const made = apply(cupped, other)
     expect(made.parts[0]).toMatchObject({ increase: 6, count: other.count })
@@ -211,23 +213,29 @@ describe('a design’s fits', () => {
   it('count both faces of a flat bag, with an offset where rows are flat', () => {
     const flat = motif({ balance: 1 })
     const panels = tote({ parts: [baseAs('two-panels'), plain(), flat] })
-    const [best] = fitsOf(panels)
+    const [best] = fitsOf(compiled(panels))
     expect(best).toMatchObject({ count: 25, sizeMm: 250, bands: [{ repeats: 4, offset: 1 }] })
     const tube = tote({ parts: [baseAs('tube'), plain(), flat] })
-    expect(fitsOf(tube)[0]).toMatchObject({ count: 48, bands: [{ repeats: 8, offset: 0 }] })
+    expect(fitsOf(compiled(tube))[0]).toMatchObject({
+      count: 48,
+      bands: [{ repeats: 8, offset: 0 }],
+    })
   })
 
   it('say how wide each band comes out at its own gauge', () => {
     const design = tote({
       swatches: [swatch(), swatch({ fabric: 'tapestry', stitchesOverMm: 110 })],
     })
-    expect(fitsOf(design)[0]).toMatchObject({ sizeMm: 240, bands: [{ count: 48, sizeMm: 264 }] })
+    expect(fitsOf(compiled(design))[0]).toMatchObject({
+      sizeMm: 240,
+      bands: [{ count: 48, sizeMm: 264 }],
+    })
   })
 
   it('are none where bands do not stand on the base’s own stitches', () => {
     const discs = tote({
       parts: [baseAs('discs'), motif({ chart: { width: 5, colours: ['ABAAA'] } })],
     })
-    expect(fitsOf(discs).every(({ bands }) => bands.length === 0)).toBe(true)
+    expect(fitsOf(compiled(discs)).every(({ bands }) => bands.length === 0)).toBe(true)
   })
 })

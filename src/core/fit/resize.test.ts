@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { type BandPart } from '../band/index.ts'
 import { baseOf, designFaults, roundsOf } from '../design/index.ts'
-import { compile } from '../ledger/index.ts'
+import { compile, compiled } from '../ledger/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
 import { fitAnswer, fitRequestOf, fitsOf, resized } from './index.ts'
@@ -77,12 +77,12 @@ describe('resized', () => {
 
 describe('fitAnswer', () => {
   it('fills up a short list with the next best counts, and says how many there are', () => {
-    const request = fitRequestOf(tote({ want: { ...tote().want, tolerance: 0.2 } }))
+    const request = fitRequestOf(compiled(tote({ want: { ...tote().want, tolerance: 0.2 } })))
     const { fits, total, nearest } = fitAnswer(request)
     expect(fits.length).toBeGreaterThanOrEqual(7)
     expect(total).toBeGreaterThanOrEqual(new Set(fits.map(({ count }) => count)).size)
     expect(nearest).toBeNull()
-    expect(fits[0]).toEqual(fitsOf(tote({ want: { ...tote().want, tolerance: 0.2 } }))[0])
+    expect(fits[0]).toEqual(fitsOf(compiled(tote({ want: { ...tote().want, tolerance: 0.2 } })))[0])
   })
 
   // Common practice without a source: 15 a round to 90, on which 18 chain loops over 5 stand.
@@ -105,7 +105,7 @@ describe('fitAnswer', () => {
 
   it('says the nearest miss when nothing fits', () => {
     const never = {
-      ...fitRequestOf(tote()),
+      ...fitRequestOf(compiled(tote())),
       maxPad: 0,
       bands: [{ id: 'm', multiple: 61, offset: 0 }],
     }

@@ -9,7 +9,7 @@ import {
   roundsOf,
   tryCommit,
 } from '../design/index.ts'
-import { compile } from '../ledger/index.ts'
+import { compile, compiled } from '../ledger/index.ts'
 import { fitEdits, fitRequestOf } from './design-fit.ts'
 import { bestFit } from './fit.ts'
 
@@ -102,7 +102,7 @@ export function resized(
 
 /** On the best count that fits its wanted size; as it is when there is none. */
 function fitted(design: Design): Design {
-  const best = bestFit(fitRequestOf(design))
+  const best = bestFit(fitRequestOf(compiled(design)))
   if (!best) return design
   const tried = tryCommit(historyOf(design), fitEdits(design, best))
   return tried.ok ? tried.value.design : design

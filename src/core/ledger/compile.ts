@@ -15,7 +15,7 @@ import { severalFor } from '../stitch/index.ts'
 import { Beginnings } from './beginnings.ts'
 import { LedgerTables, PieceBuilder } from './builder.ts'
 import { partGauge } from './gauge.ts'
-import type { Ledger, Piece, RowStart, Side } from './ledger.ts'
+import type { Compiled, Ledger, Piece, RowStart, Side } from './ledger.ts'
 
 export interface CompileOptions {
   /** A chart is read from the right by a right-handed crocheter and from the left by a left-handed one. */
@@ -168,3 +168,6 @@ export function compile(design: Design, { hand = 'right' }: CompileOptions = {})
     unequal: construction.unequal?.(base, made) ?? null,
   }
 }
+
+/** A design with its ledger. */
+export const compiled = (design: Design): Compiled => ({ design, ledger: compile(design) })

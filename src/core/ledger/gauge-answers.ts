@@ -1,7 +1,7 @@
-import { baseOf, type Design, type Swatch } from '../design/index.ts'
+import { baseOf, type Swatch } from '../design/index.ts'
 import { constructionOf } from '../shape/index.ts'
 import { HOOK_EXPONENT, yarnClasses } from '../stitch/index.ts'
-import { partGauge } from './gauge.ts'
+import { type Compiled, gaugeIn } from './ledger.ts'
 
 /** A round base as it lies on the table: so many rounds, so far across, so many stitches in the last. */
 export interface MeasuredBase {
@@ -38,11 +38,11 @@ export interface GaugeAnswer {
 }
 
 /** Which gauge makes `count` stitches the wanted way around; the hook by how width goes with hooks, which is from memory. */
-export function gaugeForCount(design: Design, count: number): GaugeAnswer {
+export function gaugeForCount({ design, ledger }: Compiled, count: number): GaugeAnswer {
   const base = baseOf(design)
   const around = constructionOf(base).around(base)
   const stitchWidthMm = design.want.aroundMm / (count * around)
-  const wider = stitchWidthMm / partGauge(design, base).stitchWidthMm
+  const wider = stitchWidthMm / gaugeIn(ledger, base.id).stitchWidthMm
   return { stitchWidthMm, hookMm: design.hookMm * wider ** (1 / HOOK_EXPONENT) }
 }
 

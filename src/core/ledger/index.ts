@@ -1,5 +1,5 @@
 export * from './compile.ts'
-export * from './gauge.ts'
+export { type DesignGauge, type GaugeSource, gaugeFor, gaugeOf } from './gauge.ts'
 export * from './gauge-answers.ts'
 export * from './ledger.ts'
 export * from './picture.ts'

@@ -6,6 +6,7 @@ import { base, baseAs, motif, plain, swatch, tote } from '../testing/tote.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import {
   compile,
+  compiled,
   ends,
   frontPicture,
   bodyOf,
@@ -17,12 +18,12 @@ import {
   placeColours,
   maybeFoundation,
   maybeOutsideClass,
-  partGauge,
   runsOfRow,
   starts,
   swatchFromBase,
   writePlaceColours,
 } from './index.ts'
+import { partGauge } from './gauge.ts'
 import type { BasePart } from '../design/index.ts'
 import { stitchById } from '../stitch/index.ts'
 
@@ -370,13 +371,13 @@ describe('answers about the gauge', () => {
 
   it('says which gauge and hook make a count the wanted size', () => {
     const design = tote({ want: { ...tote().want, aroundMm: 288 } })
-    const { stitchWidthMm, hookMm } = gaugeForCount(design, 48)
+    const { stitchWidthMm, hookMm } = gaugeForCount(compiled(design), 48)
     expect(stitchWidthMm).toBe(6)
     expect(hookMm).toBeGreaterThan(design.hookMm)
-    expect(gaugeForCount(tote(), 48)).toEqual({ stitchWidthMm: 5, hookMm: 3.5 })
+    expect(gaugeForCount(compiled(tote()), 48)).toEqual({ stitchWidthMm: 5, hookMm: 3.5 })
     // Worked with that hook, an estimated gauge has that width.
     const estimated = tote({ swatches: [], want: { ...tote().want, aroundMm: 300 } })
-    const answer = gaugeForCount(estimated, 48)
+    const answer = gaugeForCount(compiled(estimated), 48)
     expect(gaugeOf({ ...estimated, hookMm: answer.hookMm }).stitchWidthMm).toBeCloseTo(300 / 48, 9)
   })
 })

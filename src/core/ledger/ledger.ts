@@ -1,5 +1,5 @@
 import type { BandRun, Making } from '../band/index.ts'
-import type { Beginning } from '../design/index.ts'
+import type { Beginning, Design } from '../design/index.ts'
 import type { Sizes, Unequal } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
 import type { DesignGauge } from './gauge.ts'
@@ -122,6 +122,18 @@ export interface Ledger {
   readonly sizes: Sizes
   /** Sides that should meet and do not; null when all do. */
   readonly unequal: Unequal | null
+}
+
+/** A design and its ledger, which are read together. */
+export interface Compiled {
+  readonly design: Design
+  readonly ledger: Ledger
+}
+
+/** Gauge of a part of the design. */
+export function gaugeIn({ pieces }: Ledger, id: string): DesignGauge {
+  for (const { parts } of pieces) for (const part of parts) if (part.id === id) return part.gauge
+  throw new InvariantError(`no part ${id} in the ledger`)
 }
 
 /** The piece the bands stand on. */

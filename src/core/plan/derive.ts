@@ -4,6 +4,7 @@ import { baseFlatness } from '../fit/index.ts'
 import {
   bodyOf,
   compile,
+  type Compiled,
   type CompileOptions,
   type DesignGauge,
   type FrontPicture,
@@ -57,10 +58,18 @@ export function derive(design: Design, options: CompileOptions = {}): Derived {
   const needs = yarnNeeds(design, ledger, allPaths)
   const snags = findSnags({ design, gauge, ledger, piece, paths, needs })
   const fronts = ledger.pieces.map((one) => frontPicture(ledger, one, options.hand ?? 'right'))
-  return { gauge, ledger, paths, needs, snags, fronts, tally: tallyOf(design, ledger, allPaths) }
+  return {
+    gauge,
+    ledger,
+    paths,
+    needs,
+    snags,
+    fronts,
+    tally: tallyOf({ design, ledger }, allPaths),
+  }
 }
 
-function tallyOf(design: Design, ledger: Ledger, paths: readonly YarnPaths[]): Tally {
+function tallyOf({ design, ledger }: Compiled, paths: readonly YarnPaths[]): Tally {
   const body = bodyOf(ledger)
   const { makes } = body.columns
   const stitches = makes
@@ -73,7 +82,7 @@ function tallyOf(design: Design, ledger: Ledger, paths: readonly YarnPaths[]): T
     stitches,
     ...ledger.sizes,
     loadedMm: stretch === null ? null : ledger.sizes.heightMm * (1 + stretch),
-    flatness: baseFlatness(design).flatness,
+    flatness: baseFlatness({ design, ledger }).flatness,
     rounds: body.rows,
     totalStitches: all((piece) => piece.columns.makes.reduce((sum, n) => sum + n, 0)),
     ends: all((_, { totalEnds }) => totalEnds),

@@ -3,6 +3,7 @@ import fc from 'fast-check'
 import { type Design, historyOf, tryCommit } from '../design/index.ts'
 import { printProject, readProject, readProjectJson } from '../file/index.ts'
 import { fitAnswer, fitRequestOf } from '../fit/index.ts'
+import { compiled } from '../ledger/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
 import { defaultWords, stitchById } from '../stitch/index.ts'
 import { anyBag, anyDesign } from '../testing/arbitrary.ts'
@@ -47,7 +48,7 @@ describe('whatever is read', () => {
     const derived = derive(design)
     expect(maybeEndless(derived)).toBeNull()
     expect(writtenPattern(derived.ledger, defaultWords).length).toBeGreaterThan(0)
-    expect(Array.isArray(fitAnswer(fitRequestOf(design)).fits)).toBe(true)
+    expect(Array.isArray(fitAnswer(fitRequestOf(compiled(design))).fits)).toBe(true)
   }
 
   it('is compiled and derived, and every figure of it is one: mutated files', () => {

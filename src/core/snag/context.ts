@@ -1,14 +1,11 @@
 import type { YarnPaths } from '../colour/index.ts'
-import type { Design } from '../design/index.ts'
-import type { DesignGauge, Ledger, Piece } from '../ledger/index.ts'
+import type { Compiled, DesignGauge, Piece } from '../ledger/index.ts'
 import type { YarnNeed } from '../yarn/index.ts'
 import type { Snag } from './snag.ts'
 
 /** What a finder may look at. */
-export interface SnagContext {
-  readonly design: Design
+export interface SnagContext extends Compiled {
   readonly gauge: DesignGauge
-  readonly ledger: Ledger
   /** The piece the bands stand on, and the ways of its yarns. */
   readonly piece: Piece
   readonly paths: YarnPaths

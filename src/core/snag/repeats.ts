@@ -38,15 +38,15 @@ export const repeatRemainders: Finder = (context) =>
   })
 
 /** The nearest counts at which every band comes out even, whatever the tolerance. */
-function evenCounts({ design }: SnagContext): Mend[] {
-  const fits = fitCounts(fitRequestOf(design, { tolerance: WIDE, maxPad: 0 }))
+function evenCounts(bag: SnagContext): Mend[] {
+  const fits = fitCounts(fitRequestOf(bag, { tolerance: WIDE, maxPad: 0 }))
   return fits
     .filter((fit) => fit.bands.every(({ added }) => added === 0))
     .slice(0, OFFERED)
     .map((fit) => ({
       kind: 'count',
       facts: { count: fit.count, sizeMm: fit.sizeMm, errorMm: fit.errorMm, changed: false },
-      edits: fitEdits(design, fit),
+      edits: fitEdits(bag.design, fit),
     }))
 }
 

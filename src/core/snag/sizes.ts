@@ -1,6 +1,6 @@
 import { baseOf, type BasePart, growthOf, roundsOf } from '../design/index.ts'
 import { baseFlatness, fitEdits, fitsOf, plainBodyOf } from '../fit/index.ts'
-import { gaugeForCount, maybeOutsideClass, partGauge } from '../ledger/index.ts'
+import { gaugeForCount, gaugeIn, maybeOutsideClass } from '../ledger/index.ts'
 import { constructionOf, lieOf, type Unequal } from '../shape/index.ts'
 import type { Finder } from './context.ts'
 import type { Mend } from './snag.ts'
@@ -9,12 +9,13 @@ import type { Mend } from './snag.ts'
 const ROWS_OFF = 1
 
 /** The way around is not the one that is wanted. */
-export const sizeOff: Finder = ({ design, ledger }) => {
+export const sizeOff: Finder = (bag) => {
+  const { design, ledger } = bag
   const made = ledger.sizes.aroundMm
   const { count } = baseOf(design)
   const { aroundMm: wanted, tolerance, said } = design.want
   if (Math.abs(made - wanted) <= wanted * tolerance + 1e-6) return []
-  const [best] = fitsOf(design)
+  const [best] = fitsOf(bag)
   const mends = best
     ? [
         {
@@ -40,7 +41,7 @@ export const sizeOff: Finder = ({ design, ledger }) => {
         said,
         tolerance,
         count,
-        ...gaugeForCount(design, count),
+        ...gaugeForCount(bag, count),
         ownHookMm: design.hookMm,
       },
       mends,
@@ -56,7 +57,7 @@ export const heightOff: Finder = ({ design, ledger }) => {
   const made = ledger.sizes.heightMm
   const wanted = design.want.heightMm
   const plain = plainBodyOf(design)
-  const rowMm = partGauge(design, plain ?? base).rowHeightMm / rowsARise
+  const rowMm = gaugeIn(ledger, (plain ?? base).id).rowHeightMm / rowsARise
   if (Math.abs(made - wanted) <= Math.max(ROWS_OFF * rowMm, wanted * design.want.tolerance))
     return []
   const by = Math.round((wanted - made) / rowMm / rowsARise) * rowsARise
@@ -84,9 +85,10 @@ export const heightOff: Finder = ({ design, ledger }) => {
 }
 
 /** The base will not lie flat. */
-export const baseLie: Finder = ({ design }) => {
+export const baseLie: Finder = (bag) => {
+  const { design } = bag
   const base = baseOf(design)
-  const { flatness, flat } = baseFlatness(design)
+  const { flatness, flat } = baseFlatness(bag)
   const lie = lieOf(flatness)
   if (lie === 'flat' || flat === null) return []
   const increase = Math.max(3, Math.round(flat))

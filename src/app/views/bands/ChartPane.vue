@@ -4,7 +4,7 @@ import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { bandOf } from '@core/band'
 import { type Cell, groundOf, lettersOf } from '@core/chart'
 import { isBase, partById } from '@core/design'
-import { bodyOf, partGauge } from '@core/ledger'
+import { bodyOf } from '@core/ledger'
 import { printLength } from '@core/units'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
 import { partChart } from '@app/parts/chart/from-ledger.ts'
@@ -36,7 +36,7 @@ const chart = computed(() => {
     ? partChart(derived.value.ledger, place.value, SHOWN_COLUMNS, workshop.words.hand)
     : null
 })
-const gauge = computed(() => partGauge(design.value, part.value))
+const gauge = computed(() => place.value?.gauge ?? derived.value.gauge)
 const aspect = computed(() => gauge.value.rowHeightMm / gauge.value.stitchWidthMm)
 
 const tool = shallowRef<Tool>(toolById('brush'))

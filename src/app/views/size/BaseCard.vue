@@ -40,7 +40,7 @@ const look = computed({
 })
 
 const lies = computed(() => {
-  const { flatness, flat } = baseFlatness(shownDesign.value)
+  const { flatness, flat } = baseFlatness({ design: shownDesign.value, ...shownDerived.value })
   if (flat === null)
     return { good: true, title: 'Flat by itself.', text: constructionOf(base.value).hint + '.' }
   const off = Math.round(Math.abs(flatness - 1) * 100)

@@ -19,8 +19,12 @@ const workshop = useWorkshop()
 const props = defineProps<{ fits: Fits }>()
 const rows = computed(() => props.fits.rows)
 const design = computed(() => project.design!)
+const bag = computed(() => {
+  const { design, derived } = project.table!
+  return { design, ledger: derived.ledger }
+})
 const bandTitle = computed(() => {
-  const bands = fitBandsOf(design.value)
+  const bands = fitBandsOf(bag.value)
   return bands.length === 1 ? `The band of ${bands[0]!.multiple}` : 'The bands'
 })
 const size = (mm: number) => printLength(mm, workshop.words.units)
@@ -37,10 +41,11 @@ const asked = computed({
 
 /** What would make the count there is the wanted size. */
 const inverse = computed(() => {
-  const { count } = baseOf(design.value)
-  const { stitchWidthMm, hookMm } = gaugeForCount(design.value, count)
+  const { design } = bag.value
+  const { count } = baseOf(design)
+  const { stitchWidthMm, hookMm } = gaugeForCount(bag.value, count)
   const [over, per] = workshop.words.units === 'metric' ? [100, '10 cm'] : [101.6, '4 in']
-  return `Or keep the ${count} stitches: ${size(design.value.want.aroundMm)} around takes ${printNumber(over / stitchWidthMm)} over ${per}, ${hookWords(hookMm, design.value.hookMm)}.`
+  return `Or keep the ${count} stitches: ${size(design.want.aroundMm)} around takes ${printNumber(over / stitchWidthMm)} over ${per}, ${hookWords(hookMm, design.hookMm)}.`
 })
 /** Whether the bands of a fit are wider or narrower than the base, said once. */
 const flareOf = ({ bands }: FitRow) =>

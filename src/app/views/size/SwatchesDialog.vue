@@ -3,7 +3,7 @@ import { Close, Plus } from '@element-plus/icons-vue'
 import { computed, ref } from 'vue'
 import { bandOf, PLAIN, TAPESTRY } from '@core/band'
 import { bandsOf, type Swatch } from '@core/design'
-import { maybeOutsideClass, partGauge } from '@core/ledger'
+import { gaugeIn, maybeOutsideClass } from '@core/ledger'
 import { abbrOf, stitchById } from '@core/stitch'
 import { parsePer, type Per, printNumber } from '@core/units'
 import MeasureField from '@app/parts/MeasureField.vue'
@@ -56,9 +56,10 @@ function noteOf(swatch: Swatch): string | null {
 
 const sources = { swatch: 'measured', derived: 'derived', estimate: 'estimated' } as const
 /** Where each part has its gauge from. */
-const parts = computed(() =>
-  design.value.parts.map((part) => {
-    const gauge = partGauge(design.value, part)
+const parts = computed(() => {
+  const { design, derived } = project.table!
+  return design.parts.map((part) => {
+    const gauge = gaugeIn(derived.ledger, part.id)
     const { overMm, words } = usual.value
     return {
       id: part.id,
@@ -68,8 +69,8 @@ const parts = computed(() =>
       source: sources[gauge.source],
       from: gauge.swatch === null ? '' : `swatch ${gauge.swatch + 1}`,
     }
-  }),
-)
+  })
+})
 </script>
 
 <template>
