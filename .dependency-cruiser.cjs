@@ -1,7 +1,9 @@
 /** The direction of dependencies: each layer may use those before it, and a core folder only through its index.ts. */
 const layers = [
   ['units', 'solver', 'measure', 'terms', 'notation', 'fields'],
-  ['stitch', 'chart', 'shape'],
+  ['stitch', 'chart'],
+  ['section'],
+  ['shape'],
   ['program'],
   ['band'],
   ['design'],

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watchEffect } from 'vue'
-import type { BasePart, Yarn } from '@core/design'
+import type { Yarn } from '@core/design'
+import type { BasePart } from '@core/shape'
 import type { Derived } from '@core/plan'
 import { type ArcFace, facesOf, type RowsFace, seenMm } from './faces.ts'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'

@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { nanoid } from 'nanoid'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
-import { LIMITS } from '@core/band'
+import { LIMITS } from '@core/section'
 import { bandsOf, baseOf, isBaseKind, roundsOf } from '@core/design'
 import { bodyOf } from '@core/ledger'
 import { useProject } from '@app/stores/project.ts'

@@ -1,17 +1,10 @@
 import fc from 'fast-check'
 import { countOf, freeIn, type Laid, lay, stitches } from '../program/index.ts'
 import { fieldFaults } from '../design/index.ts'
+import { LIMITS } from '../section/index.ts'
 import { anyDesign, anyWritten } from '../testing/arbitrary.ts'
 import { yarnsOf } from '../testing/steps.ts'
-import {
-  type BandPart,
-  type Ground,
-  bandKinds,
-  bandOf,
-  bands,
-  LIMITS,
-  nearestCounts,
-} from './index.ts'
+import { type BandPart, type Ground, bandKinds, bandOf, bands, nearestCounts } from './index.ts'
 
 /** Any band there can be, of any kind. */
 const anyBand: fc.Arbitrary<BandPart> = fc.oneof(

@@ -1,6 +1,6 @@
 import type { Chart } from '../chart/index.ts'
 import type { Program } from '../program/index.ts'
-import type { Fabric } from './section.ts'
+import type { Fabric } from './fabric.ts'
 
 /** So many of one stitch in one yarn, one after the other. */
 export interface BandRun {
@@ -32,6 +32,16 @@ export interface NewFrom {
 export interface Repeat {
   readonly multiple: number
   readonly offset: number
+}
+
+/** How a row wants to be worked; what it does not say is all the same to it. */
+export interface RowWants {
+  /** The side that faces. */
+  readonly side?: 'RS' | 'WS'
+  /** Its last loop waits on a marker while another yarn works, which cuts and carries nothing. */
+  readonly held?: boolean
+  /** Ways along it: 2 where it is worked forward and back again as one row. */
+  readonly passes?: 1 | 2
 }
 
 /** Tells a fault of a field of the part, by its name below the part. */
@@ -85,8 +95,8 @@ export interface Band<Part> {
 
   /** Its rows from below, each in working order on the right side. Rows that are alike may be one and the same program. */
   readonly rows: (part: Part, ground: Ground) => Iterable<Program>
-  /** The side a row of it wants to face, by its place in the band from 1; null where that is all the same. */
-  readonly side: (part: Part, row: number) => 'RS' | 'WS' | null
+  /** How a row of it wants to be worked, by its place in the band from 1. */
+  readonly wants: (part: Part, row: number) => RowWants
   /** Its rows as they are said, in US terms, on so many places; null when they are said from what is worked. */
   readonly texts: (part: Part, count: number) => readonly string[] | null
   /** Its chart, where it has one of its own. */
@@ -104,7 +114,7 @@ export const usual = {
   leaves: (_: unknown, count: number) => count,
   faults: () => {},
   size: () => ({ cells: 0, runs: 0 }),
-  side: () => null,
+  wants: () => ({}),
   texts: () => null,
   chart: () => null,
 } as const

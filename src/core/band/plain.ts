@@ -4,7 +4,8 @@ import { evenPlaces } from '../solver/index.ts'
 import { decreaseFor, increaseFor } from '../stitch/index.ts'
 import { type Band, usual, within } from './band.ts'
 import { markedRow } from './marked-row.ts'
-import { Letter, LIMITS, PLAIN, Section } from './section.ts'
+import { PLAIN } from './fabric.ts'
+import { Letter, LIMITS, Section } from '../section/index.ts'
 
 export class PlainPart extends Section {
   @OneOf(['plain']) readonly kind!: 'plain'

@@ -1,7 +1,8 @@
 import { Many, OneOf, Whole } from '../fields/index.ts'
 import { work } from '../program/index.ts'
 import { type Band, usual, within } from './band.ts'
-import { Letter, LIMITS, PLAIN, Section } from './section.ts'
+import { PLAIN } from './fabric.ts'
+import { Letter, LIMITS, Section } from '../section/index.ts'
 
 export class Stripe {
   @Letter() readonly yarn!: string

@@ -2,7 +2,8 @@ import { blankChart, lettersOf, withLetterFor } from '../chart/index.ts'
 import { One, OneOf, Rows, Whole } from '../fields/index.ts'
 import { group, type Program, type Step, work } from '../program/index.ts'
 import { type Band, type Ground, usual, within } from './band.ts'
-import { LIMITS, Section, TAPESTRY } from './section.ts'
+import { TAPESTRY } from './fabric.ts'
+import { LIMITS, Section } from '../section/index.ts'
 
 export class ChartDocument {
   @Whole(1, LIMITS.chartWidth) readonly width!: number

@@ -3,7 +3,7 @@ import { countOf, group, lay, type Program, stitches, work } from '../program/in
 import { stitchById, stitchIds } from '../stitch/index.ts'
 import { type Band, type Repeat, usual } from './band.ts'
 import { programOf } from './marked-row.ts'
-import { Letter, LIMITS, Section } from './section.ts'
+import { Letter, LIMITS, Section } from '../section/index.ts'
 
 /** So many of one stitch, as a written row was counted. */
 export class WrittenRun {

@@ -7,7 +7,7 @@ import {
   type ReadWork,
   type Work,
 } from '../notation/index.ts'
-import { LIMITS } from '../band/index.ts'
+import { LIMITS } from '../section/index.ts'
 import { shortened } from '../units/index.ts'
 import { begins, carriedOver } from './beginnings.ts'
 import { bestReading } from './best-reading.ts'

@@ -1,14 +1,8 @@
-import { type BandPart, countedOn, LIMITS, type Working } from '../band/index.ts'
-import {
-  baseInstead,
-  type BasePart,
-  type Design,
-  faultsOf,
-  growthOf,
-  type Yarn,
-} from '../design/index.ts'
+import { type BandPart, countedOn } from '../band/index.ts'
+import { LIMITS, type Working } from '../section/index.ts'
+import { baseInstead, type Design, faultsOf, growthOf, type Yarn } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
-import { constructionOf } from '../shape/index.ts'
+import { type BasePart, constructionOf } from '../shape/index.ts'
 import { newDesign } from '../plan/index.ts'
 import { inUsTerms } from '../terms/index.ts'
 import { cutAt, found, refused, type Result, writable } from '../units/index.ts'
@@ -242,7 +236,7 @@ export function designFromPattern(
       )
   }
   const making = { ...design.making, working: workingOf(rows) }
-  const { worked } = constructionOf<BasePart>(base as BasePart)
+  const { worked } = constructionOf(base as BasePart)
   const parts = [{ ...base, id: 'p1', name: 'Base' }, ...bands.withRepeats(worked)]
   const bag = { ...design, making, yarns: yarns.list, parts }
   // What it makes is what is wanted, until she says otherwise.

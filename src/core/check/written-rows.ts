@@ -1,5 +1,5 @@
 import type { WrittenRow, WrittenRun } from '../band/index.ts'
-import { LIMITS } from '../band/index.ts'
+import { LIMITS } from '../section/index.ts'
 import type { Made } from '../notation/index.ts'
 import { isStitchId, stitchById } from '../stitch/index.ts'
 import { found, refused, type Result, writable } from '../units/index.ts'

@@ -1,4 +1,4 @@
-import { eachBlock, type Ledger, type Piece } from '../ledger/index.ts'
+import { eachBlock, ends, type Ledger, type Piece } from '../ledger/index.ts'
 
 /** A yarn that is not used for more rounds than this is cut, else it is trailed up inside (common practice). */
 export const TRAIL_ROUNDS = 4
@@ -89,13 +89,15 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
 function meet(walk: Walk, piece: Piece, row: number, yarn: number): void {
   const last = walk.lastUse[yarn]!
   const part = piece.columns.part[row]!
+  // A yarn whose loop is held waits where it is: it is neither cut nor brought up.
+  const held = last !== -1 && ends[piece.columns.end[last]!] === 'held'
   const skipped = row - last - 1
   // Worked flat, a yarn waits at the edge where it was left: after an odd number of rows that is the other edge.
   const away = piece.worked === 'rows' && skipped % 2 === 1
-  if (last === -1 || skipped > TRAIL_ROUNDS || away) {
+  if (!held && (last === -1 || skipped > TRAIL_ROUNDS || away)) {
     cut(walk, piece, yarn)
     walk.ends[part]![yarn]!++
-  } else if (skipped > 0) {
+  } else if (!held && skipped > 0) {
     const { alongMm } = piece.columns
     walk.strandMetres[part]![yarn]! += ((alongMm[row - 1]! - alongMm[last]!) * SLACK) / 1000
   }

@@ -2,13 +2,12 @@ import fc from 'fast-check'
 import { anyBag } from '../testing/arbitrary.ts'
 import { anyEditOf } from '../testing/arbitrary-edit.ts'
 import { printProject, readProject } from '../file/index.ts'
-import { baseKinds } from '../shape/index.ts'
+import { baseKinds, type BasePart } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
 import { base, baseAs, motif, plain, stripes, swatch, tote } from '../testing/tote.ts'
 import type { StripesPart, TapestryPart } from '../band/index.ts'
 import {
   baseInstead,
-  type BasePart,
   cancelGesture,
   commit,
   type Design,

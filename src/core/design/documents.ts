@@ -1,13 +1,5 @@
-import {
-  type BandPart,
-  bandKinds,
-  bands,
-  GroundStitch,
-  Letter,
-  LIMITS,
-  Making,
-  Section,
-} from '../band/index.ts'
+import { type BandPart, bands } from '../band/index.ts'
+import { GroundStitch, Letter, LIMITS, Making } from '../section/index.ts'
 import {
   Amount,
   Flag,
@@ -20,7 +12,7 @@ import {
   Text,
   Whole,
 } from '../fields/index.ts'
-import type { BaseKind } from '../shape/index.ts'
+import { type BasePart, constructions } from '../shape/index.ts'
 
 /*
  * What she decides, and nothing that follows from it. The classes are the one place where a document's fields are named:
@@ -90,105 +82,23 @@ export class Beginning {
   @OneOf(['loops', 'bump']) readonly into!: 'loops' | 'bump'
 }
 
-/** A base: its yarn, and the stitches of its last row, on which the bands stand. */
-abstract class Base extends Section {
-  @Letter() readonly yarn!: string
-  @Whole(3, LIMITS.count) readonly count!: number
-}
-
-const Increase = (least: number, most: number) => Whole(least, most)
-
-export class RoundBasePart extends Base {
-  @OneOf(['round-base']) readonly kind!: 'round-base'
-  @Increase(3, 40) readonly increase!: number
-  @OneOf(['staggered', 'stacked']) readonly stagger!: 'staggered' | 'stacked'
-  @OrNull() @Whole(1, 200) readonly plainFrom!: number | null
-  @Whole(0, 10) readonly plainRounds!: number
-}
-
-/** Worked around both sides of a chain, half of each round's increase in either end. */
-export class OvalBasePart extends Base {
-  @OneOf(['oval-base']) readonly kind!: 'oval-base'
-  /** Stitches along one side of the chain. */
-  @Whole(3, LIMITS.along) readonly along!: number
-  /** Stitches in the last chain of each end in round 1. */
-  @Whole(2, 3) readonly inEnd!: number
-  @Increase(2, 6) readonly increase!: number
-}
-
-/** Worked around both sides of a chain, three in one at each of four corners. */
-export class RectangleBasePart extends Base {
-  @OneOf(['rectangle-base']) readonly kind!: 'rectangle-base'
-  @Whole(3, LIMITS.along) readonly along!: number
-}
-
-/** Worked in rows; its count is picked up around all four sides. */
-export class FlatBasePart extends Base {
-  @OneOf(['flat-base']) readonly kind!: 'flat-base'
-  @Whole(3, LIMITS.along) readonly along!: number
-}
-
-/** Begun in a ring of chain; its bottom is closed last. */
-export class TubePart extends Base {
-  @OneOf(['tube']) readonly kind!: 'tube'
-  @Whole(0, LIMITS.count) readonly decrease!: number
-}
-
-export class FoldedPanelPart extends Base {
-  @OneOf(['folded-panel']) readonly kind!: 'folded-panel'
-  @Whole(0, LIMITS.rounds) readonly flapRows!: number
-}
-
-export class TwoPanelsPart extends Base {
-  @OneOf(['two-panels']) readonly kind!: 'two-panels'
-}
-
-/** Its count is that of one square. */
-export class SquaresPart extends Base {
-  @OneOf(['squares']) readonly kind!: 'squares'
-  @Letter() readonly second!: string
-  @Whole(1, LIMITS.squares) readonly across!: number
-  @Whole(1, LIMITS.squares) readonly down!: number
-}
-
-/** Its count is that of a disc's edge; the bands are the strip. */
-export class DiscsPart extends Base {
-  @OneOf(['discs']) readonly kind!: 'discs'
-  @Increase(3, 40) readonly increase!: number
-  @OneOf(['staggered', 'stacked']) readonly stagger!: 'staggered' | 'stacked'
-  @OrNull() @Whole(1, 200) readonly plainFrom!: number | null
-  @Whole(0, 10) readonly plainRounds!: number
-  @Whole(2, LIMITS.strip) readonly strip!: number
-}
-
-export class HalfRoundPart extends Base {
-  @OneOf(['half-round']) readonly kind!: 'half-round'
-  @Increase(2, 20) readonly increase!: number
-}
-
-/** The class of each kind of base: what a base read from a file is checked as. */
-export const baseClasses = {
-  'round-base': RoundBasePart,
-  'oval-base': OvalBasePart,
-  'rectangle-base': RectangleBasePart,
-  'flat-base': FlatBasePart,
-  tube: TubePart,
-  'folded-panel': FoldedPanelPart,
-  'two-panels': TwoPanelsPart,
-  squares: SquaresPart,
-  discs: DiscsPart,
-  'half-round': HalfRoundPart,
-} as const satisfies Record<BaseKind, new () => object>
-export type BasePart = InstanceType<(typeof baseClasses)[BaseKind]>
 export type Part = BasePart | BandPart
 export type PartKind = Part['kind']
 
+const classesOf = <Kind extends Part>(table: {
+  readonly [K in Kind['kind']]: { readonly document: new () => object }
+}) =>
+  Object.fromEntries(
+    Object.entries<{ readonly document: new () => object }>(table).map(([kind, { document }]) => [
+      kind,
+      document,
+    ]),
+  ) as Record<Kind['kind'], new () => Kind>
+
 /** The class of each kind of part: what a part read from a file is checked as. */
 export const partClasses: Readonly<Record<PartKind, new () => Part>> = {
-  ...baseClasses,
-  ...(Object.fromEntries(
-    bandKinds.map((kind) => [kind, bands[kind].document as new () => BandPart]),
-  ) as Record<BandPart['kind'], new () => BandPart>),
+  ...classesOf<BasePart>(constructions),
+  ...classesOf<BandPart>(bands),
 }
 
 /** Stands in for a part of unknown kind, which is then refused. */

@@ -1,8 +1,9 @@
 import type { Draft } from 'immer'
-import { type BandPart, bandOf, bands, LIMITS, within } from '../band/index.ts'
+import { type BandPart, bandOf, bands, within } from '../band/index.ts'
+import { LIMITS } from '../section/index.ts'
 import { type Cell, paintedRows, withPadding, withSize } from '../chart/index.ts'
-import { constructionOf } from '../shape/index.ts'
-import type { BasePart, Design, Part, Yarn } from './documents.ts'
+import { type BasePart, constructionOf } from '../shape/index.ts'
+import type { Design, Part, Yarn } from './documents.ts'
 import { BASE_YARNS, freePartId, growthOf, isBase, lastYarnOf, roundsOf } from './reading.ts'
 
 /*
@@ -127,7 +128,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
       const base = design.parts[0]! as Draft<BasePart>
       if ('values' in args) Object.assign(base, args.values)
       const settle = () =>
-        Object.assign(base, constructionOf<BasePart>(base as BasePart).settled?.(base as BasePart))
+        Object.assign(base, constructionOf(base as BasePart).settled?.(base as BasePart))
       settle()
       base.count = Math.max(base.count, growthOf(base as BasePart).first)
       settle()

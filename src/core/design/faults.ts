@@ -1,7 +1,8 @@
-import { bandOf, LIMITS } from '../band/index.ts'
-import { constructionOf } from '../shape/index.ts'
+import { bandOf } from '../band/index.ts'
+import { LIMITS } from '../section/index.ts'
+import { type BasePart, constructionOf } from '../shape/index.ts'
 import { shortened } from '../units/index.ts'
-import type { BasePart, Design, Swatch } from './documents.ts'
+import type { Design, Swatch } from './documents.ts'
 import { baseOf, growthOf, isBase, lettersIn } from './reading.ts'
 
 /** Something in a document that cannot be: where, as a path, and what it must be. */
@@ -59,13 +60,12 @@ function baseFaults(base: BasePart, where: string, say: Say) {
   const on = standingOn(base)
   if (on > LIMITS.rowCount)
     say(`${where}.count`, `makes a round of ${on} stitches; ${LIMITS.rowCount} are the most`)
-  for (const [field, message] of constructionOf<BasePart>(base).faults?.(base) ?? [])
+  for (const [field, message] of constructionOf(base).faults?.(base) ?? [])
     say(`${where}.${field}`, message)
 }
 
 /** Stitches the bands of a base begin on. */
-const standingOn = (base: BasePart): number =>
-  constructionOf<BasePart>(base).bandCount?.(base) ?? base.count
+const standingOn = (base: BasePart): number => constructionOf(base).bandCount?.(base) ?? base.count
 
 /** A bag that is more than anyone works, or than can be computed while one waits. */
 function sizeFaults(design: Design, say: Say) {

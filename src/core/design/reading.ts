@@ -1,14 +1,21 @@
-import { type BandPart, bandOf, type Making } from '../band/index.ts'
-import { type BaseKind, constructionOf, constructions, type Growth } from '../shape/index.ts'
+import { type BandPart, bandOf } from '../band/index.ts'
+import type { Making } from '../section/index.ts'
+import {
+  type BaseKind,
+  type BasePart,
+  constructionOf,
+  constructions,
+  type Growth,
+} from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
-import type { BasePart, Beginning, Design, Part, Yarn } from './documents.ts'
+import type { Beginning, Design, Part, Yarn } from './documents.ts'
 
 export const isBaseKind = (kind: string): kind is BaseKind => kind in constructions
 
 export const isBase = (part: Part): part is BasePart => isBaseKind(part.kind)
 
 /** Stitches of a base's first row, and those each further one adds. */
-export const growthOf = (base: BasePart): Growth => constructionOf<BasePart>(base).growth(base)
+export const growthOf = (base: BasePart): Growth => constructionOf(base).growth(base)
 
 /** How the rounds of a part are worked: as it says, or as the rest of the bag. */
 export const makingOf = (design: Design, part: Part): Making => part.making ?? design.making

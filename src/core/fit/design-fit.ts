@@ -1,18 +1,11 @@
-import { type BandPart, bandOf, LIMITS } from '../band/index.ts'
-import {
-  type BasePart,
-  bandsOf,
-  baseOf,
-  type Design,
-  type Edit,
-  growthOf,
-  isEvenOut,
-} from '../design/index.ts'
+import { type BandPart, bandOf } from '../band/index.ts'
+import { LIMITS } from '../section/index.ts'
+import { bandsOf, baseOf, type Design, type Edit, growthOf, isEvenOut } from '../design/index.ts'
 import { bodyOf, type Compiled, gaugeIn, type Ledger } from '../ledger/index.ts'
-import { constructionOf, roundsTo } from '../shape/index.ts'
+import { type BasePart, constructionOf, roundsTo } from '../shape/index.ts'
 import { type Fit, type FitBand, type FitBase, fitCounts, type FitRequest } from './fit.ts'
 
-const constructionIn = (design: Design) => constructionOf<BasePart>(baseOf(design))
+const constructionIn = (design: Design) => constructionOf(baseOf(design))
 
 /** The change of count that is the work of a band; null when it is not, or there is none. */
 const changeIn = (part: BandPart | undefined): number | null =>
@@ -47,7 +40,7 @@ export function fitBandsOf({ design, ledger }: Compiled): FitBand[] {
 
 /** How a base grows, and the increase at which it would lie flat. */
 function fitBaseOf(ledger: Ledger, base: BasePart): FitBase {
-  const { flat } = constructionOf<BasePart>(base)
+  const { flat } = constructionOf(base)
   return {
     kind: base.kind.replace('-base', ''),
     ...growthOf(base),

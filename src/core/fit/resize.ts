@@ -1,14 +1,15 @@
-import { type BandPart, bandOf, LIMITS } from '../band/index.ts'
+import { type BandPart, bandOf } from '../band/index.ts'
+import { LIMITS } from '../section/index.ts'
 import {
   bandsOf,
   baseOf,
-  type BasePart,
   type Design,
   growthOf,
   historyOf,
   roundsOf,
   tryCommit,
 } from '../design/index.ts'
+import type { BasePart } from '../shape/index.ts'
 import { compile, compiled } from '../ledger/index.ts'
 import { fitEdits, fitRequestOf } from './design-fit.ts'
 import { bestFit } from './fit.ts'

@@ -1,4 +1,4 @@
-import type { Making } from '../band/index.ts'
+import type { Making } from '../section/index.ts'
 import {
   backwards,
   type Begun,

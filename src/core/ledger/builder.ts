@@ -26,6 +26,7 @@ export interface RowFacts {
   readonly start: RowStart
   readonly end: RowEnd
   readonly wrongSide: boolean
+  readonly passes: 1 | 2
   /** Place that its first stitch makes, counted from the plan's beginning, or (below 0) from its end. */
   readonly begin: number
   /** False for rows of a base that lies flat. */
@@ -80,6 +81,7 @@ export class PieceBuilder {
     begin: [] as number[],
     start: [] as number[],
     end: [] as number[],
+    passes: [] as number[],
     uses: [] as number[],
     makes: [] as number[],
     unit: [] as number[],
@@ -142,7 +144,7 @@ export class PieceBuilder {
     const { rows } = this
     const { gauge } = this.parts.at(-1)!
     const first = firstStarts.has(facts.start)
-    if (!first && facts.start !== 'spiral' && this.facts.worked === 'rounds')
+    if (!first && facts.start !== 'spiral' && rows.end.at(-1) === ends.indexOf('spiral'))
       // A round that begins anew stands on a joined one.
       rows.end[rows.end.length - 1] = ends.indexOf('join')
     // A first row stands in a ring or chain of its own, as long as it wants.
@@ -159,6 +161,7 @@ export class PieceBuilder {
     rows.begin.push(facts.begin < 0 ? countOf(laid.made) + facts.begin : facts.begin)
     rows.start.push(starts.indexOf(facts.start))
     rows.end.push(ends.indexOf(facts.end))
+    rows.passes.push(facts.passes)
     rows.uses.push(first ? 0 : laid.uses)
     rows.makes.push(countOf(laid.made))
     rows.widthMm.push(laid.width * gauge.stitchWidthMm)
@@ -205,7 +208,7 @@ export class PieceBuilder {
         begin: Uint32Array.from(rows.begin),
         start: Uint8Array.from(rows.start),
         end: Uint8Array.from(rows.end),
-        passes: new Uint8Array(length).fill(1),
+        passes: Uint8Array.from(rows.passes),
         uses: Uint32Array.from(rows.uses),
         makes: Uint32Array.from(rows.makes),
         unit: Uint8Array.from(rows.unit),

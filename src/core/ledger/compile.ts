@@ -1,7 +1,7 @@
-import { bandOf, evenedRow, markedRow, type Working } from '../band/index.ts'
+import { bandOf, evenedRow, markedRow } from '../band/index.ts'
+import type { Working } from '../section/index.ts'
 import {
   baseOf,
-  type BasePart,
   baseYarns,
   bandsOf,
   type Design,
@@ -10,7 +10,13 @@ import {
   type Part,
 } from '../design/index.ts'
 import type { Program } from '../program/index.ts'
-import { constructionOf, type Made, type ShapePiece, type ShapeRow } from '../shape/index.ts'
+import {
+  type BasePart,
+  constructionOf,
+  type Made,
+  type ShapePiece,
+  type ShapeRow,
+} from '../shape/index.ts'
 import { severalFor } from '../stitch/index.ts'
 import { Beginnings } from './beginnings.ts'
 import { LedgerTables, PieceBuilder } from './builder.ts'
@@ -43,7 +49,7 @@ function isWrongSide(
   builder: PieceBuilder,
   working: Working,
   firstOfPart: boolean,
-  wanted: Side | null,
+  wanted: Side | undefined,
 ): boolean {
   if (builder.rowCount === 0) return false
   if (builder.worked === 'rows') return !builder.lastIsWrongSide
@@ -87,8 +93,8 @@ function inPart(
   const begins = new Beginnings(builder, making, part.stitch)
   add((program, first) => {
     const row = builder.rowCount - from
-    const wanted = band?.is.side(band.part, row + 1) ?? null
-    const wrongSide = isWrongSide(builder, making.working, row === 0, wanted)
+    const { side, held, passes = 1 } = band?.is.wants(band.part, row + 1) ?? {}
+    const wrongSide = isWrongSide(builder, making.working, row === 0, side)
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     // A row that is kept as it is written says itself how it is worked.
     const { program: worked, begin } = begins.of(program, wrongSide, {
@@ -97,7 +103,8 @@ function inPart(
     })
     builder.addRow(worked, {
       start: first ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
-      end: inRows ? 'turn' : spiral ? 'spiral' : 'join',
+      end: held ? 'held' : inRows ? 'turn' : spiral ? 'spiral' : 'join',
+      passes,
       wrongSide,
       begin,
       rises,
@@ -147,7 +154,7 @@ function madeOf({ columns, parts, rows }: Piece, first: Piece): Made {
  */
 export function compile(design: Design, { hand = 'right' }: CompileOptions = {}): Ledger {
   const base = baseOf(design)
-  const construction = constructionOf<BasePart>(base)
+  const construction = constructionOf(base)
   const size = partGauge(design, base)
   const tables = new LedgerTables()
   const pieces = construction

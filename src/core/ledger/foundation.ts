@@ -1,4 +1,4 @@
-import type { Making } from '../band/index.ts'
+import type { Making } from '../section/index.ts'
 import { stitchById, type Stitch } from '../stitch/index.ts'
 import { type Ledger, type Piece, runsOfRow, starts } from './ledger.ts'
 

@@ -1,3 +1,4 @@
+import type { BasePart } from '../shape/index.ts'
 import { jest } from '@jest/globals'
 import fc from 'fast-check'
 import { bands } from '../band/index.ts'
@@ -24,7 +25,6 @@ import {
   writePlaceColours,
 } from './index.ts'
 import { partGauge } from './gauge.ts'
-import type { BasePart } from '../design/index.ts'
 import { stitchById } from '../stitch/index.ts'
 
 const only = (design = tote(), hand: 'right' | 'left' = 'right') => {
@@ -183,9 +183,9 @@ describe('ways of working', () => {
     const bag = [base({ count: 18 }), plain({ rounds: 4 }), plain({ id: 'more', rounds: 2 })]
     // Rounds 2 and 3 of the band want their wrong side: one turn there, none between them, one back.
     jest
-      .spyOn(bands.plain, 'side')
+      .spyOn(bands.plain, 'wants')
       .mockImplementation(({ id }, row) =>
-        id !== 'more' && (row === 2 || row === 3) ? 'WS' : null,
+        id !== 'more' && (row === 2 || row === 3) ? { side: 'WS' } : {},
       )
     const { side, start } = made({ parts: bag, making: joined }).columns
     const flat = made({ parts: [baseAs('two-panels'), plain({ rounds: 3 })] }).columns

@@ -1,4 +1,5 @@
-import type { BandRun, Making } from '../band/index.ts'
+import type { BandRun } from '../band/index.ts'
+import type { Making } from '../section/index.ts'
 import type { Beginning, Design } from '../design/index.ts'
 import type { Sizes, Unequal } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
@@ -28,7 +29,8 @@ export const starts = [
   'turn',
 ] as const
 export type RowStart = (typeof starts)[number]
-export const ends = ['spiral', 'join', 'turn', 'fasten-off'] as const
+/** How a row ends: on in a spiral, joined, turned, its loop held while another yarn works, or its yarn cut. */
+export const ends = ['spiral', 'join', 'turn', 'held', 'fasten-off'] as const
 export type RowEnd = (typeof ends)[number]
 
 /** What was decided for a stretch of rows: the part of the design they come from. */

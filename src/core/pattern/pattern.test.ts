@@ -1,5 +1,8 @@
+import { jest } from '@jest/globals'
 import fc from 'fast-check'
 import type { Design } from '../design/index.ts'
+import { bands } from '../band/index.ts'
+import { yarnPaths } from '../colour/index.ts'
 import { compile, runsOfRow } from '../ledger/index.ts'
 import { defaultWords, stitchById } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
@@ -104,6 +107,35 @@ describe('the words of a round', () => {
 })
 
 describe('writtenPattern', () => {
+  it('holds one yarn while the other works: it is joined once, taken up after, and cut at its end', () => {
+    const joined = { ...tote().making, working: 'joined' as const }
+    const turns = ['A', 'B', 'A', 'B', 'B'].map((yarn, i) =>
+      plain({ id: `p${i + 2}`, yarn, rounds: 1 }),
+    )
+    const bag = tote({ parts: [base({ count: 12, yarn: 'A' }), ...turns], making: joined })
+    const wants = jest.spyOn(bands.plain, 'wants')
+    wants.mockReturnValue({ held: true })
+    const lines = written(bag).flatMap(({ lines }) => lines)
+    const ledger = compile(bag)
+    wants.mockRestore()
+    expect(lines.slice(2).map(({ note, text }) => [note, text])).toEqual([
+      [null, 'ch 1, sc in each st around, in A, put the loop on a marker and leave it'],
+      ['Join B.', 'ch 1, sc in each st around, in B, put the loop on a marker and leave it'],
+      [
+        'Take up the loop of A.',
+        'ch 1, sc in each st around, in A, put the loop on a marker and leave it',
+      ],
+      [
+        'Take up the loop of B.',
+        'ch 1, sc in each st around, in B, put the loop on a marker and leave it',
+      ],
+      [null, 'ch 1, sc in each st around, in B, sl st to join'],
+    ])
+    const { totalEnds, strandMetres } = yarnPaths(ledger, ledger.pieces[0]!)
+    expect(totalEnds).toBe(4)
+    expect(strandMetres.flat().every((metres) => metres === 0)).toBe(true)
+  })
+
   it('says each round with its count', () => {
     const stacked = tote({ parts: [base({ stagger: 'stacked' }), ...tote().parts.slice(1)] })
     expect(said(stacked)).toEqual([

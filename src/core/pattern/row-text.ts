@@ -48,12 +48,15 @@ export function rowText(ledger: Ledger, piece: Piece, row: number, words: Words)
   const slip = abbrOf(stitchById('sl-st'), words)
   const first = firstRows[start]
   const body = first ? first(context) : laterRow(context, only === undefined)
-  const joins = way === 'around' && ends[piece.columns.end[row]!] === 'join'
-  const closes = joins || (way === 'around' && start === 'chain')
+  const end = ends[piece.columns.end[row]!]
+  const held = end === 'held'
+  const closes =
+    way === 'around' && !held && (end === 'join' || start === 'chain' || start === 'turn')
   return [
     body,
     only === undefined ? '' : `, in ${only}`,
-    closes || (way === 'around' && start === 'turn') ? `, ${slip} to join` : '',
+    closes ? `, ${slip} to join` : '',
+    held ? ', put the loop on a marker and leave it' : '',
   ].join('')
 }
 

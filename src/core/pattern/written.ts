@@ -1,4 +1,4 @@
-import { type Making, type Working } from '../band/index.ts'
+import type { Making, Working } from '../section/index.ts'
 import {
   endRuns,
   ends,
@@ -40,8 +40,11 @@ export interface PatternSection {
 /** Whether two rows are begun and worked alike. */
 function sameRows(piece: Piece, a: number, b: number): boolean {
   const { uses, start } = piece.columns
-  return uses[a] === uses[b] && start[a] === start[b] && sameWork(piece, a, b)
+  const alike =
+    uses[a] === uses[b] && start[a] === start[b] && isHeld(piece, a) === isHeld(piece, b)
+  return alike && sameWork(piece, a, b)
 }
+const isHeld = ({ columns }: Piece, row: number): boolean => ends[columns.end[row]!] === 'held'
 
 /** A piece in words: how often it is made, its sections from its start on, and how it is put together with the others. */
 export interface PatternPiece {
@@ -122,11 +125,21 @@ const lastYarn = (piece: Piece, row: number): number =>
 const changesInto = (piece: Piece, row: number): boolean =>
   row > 0 && firstYarn(piece, row) !== lastYarn(piece, row - 1)
 
+/** Whether the yarn a row begins in waits in a loop that was held. */
+function isWaiting(piece: Piece, row: number): boolean {
+  for (let below = row - 1; below >= 0; below--)
+    if (lastYarn(piece, below) === firstYarn(piece, row)) return isHeld(piece, below)
+  return false
+}
+
 function changeNote(ledger: Ledger, piece: Piece, row: number): string | null {
   if (!changesInto(piece, row)) return null
   const yarn = ledger.yarns[firstYarn(piece, row)]!
   const below = piece.columns.number[row - 1]!
-  return ends[piece.columns.end[row - 1]!] === 'join'
+  const end = ends[piece.columns.end[row - 1]!]
+  if (end === 'held')
+    return `${isWaiting(piece, row) ? `Take up the loop of ${yarn}` : `Join ${yarn}`}.`
+  return end === 'join'
     ? `Close the join of round ${below} with ${yarn}.`
     : `Change to ${yarn} on the last yarn over of ${piece.worked === 'rows' ? 'row' : 'round'} ${below}.`
 }

@@ -24,7 +24,7 @@ export function projectSchema(): object {
       orNull(name, field)
   }
   // What all parts share is in each of them.
-  for (const shared of ['AnyPart', 'Section', 'Base']) delete rest[shared]
+  for (const shared of ['AnyPart', 'Section', 'Base', 'Disc']) delete rest[shared]
   const list = rest['Design']!.properties!['parts'] as Record<string, unknown>
   list['items'] = { oneOf: parts.map(({ name }) => ({ $ref: `#/$defs/${name}` })) }
   for (const schema of Object.values(rest)) {

@@ -1,11 +1,11 @@
 import fc from 'fast-check'
-import { type BasePart, commit, designFaults, historyOf, tryCommit } from '../design/index.ts'
+import { commit, designFaults, historyOf, tryCommit } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { derive } from '../plan/index.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
-import { baseKinds, constructionOf, foldsOf } from './index.ts'
+import { baseKinds, type BasePart, constructionOf, foldsOf } from './index.ts'
 
-const of = (part: BasePart) => constructionOf<BasePart>(part)
+const of = (part: BasePart) => constructionOf(part)
 const bag = (part: BasePart, rows = 12) => tote({ parts: [part, plain({ rounds: rows })] })
 
 describe.each(baseKinds)('what is asked of a %s', (kind) => {

@@ -1,7 +1,6 @@
+import { LIMITS } from '../section/index.ts'
+import type { Base } from './base.ts'
 import { firstRowOf, type ShapeRow } from './shape-row.ts'
-
-/** The most that fields of a base hold. */
-export const MOST = { count: 2000, along: 400, squares: 20, strip: 200, rows: 1000 } as const
 
 /** Width of a stitch and height of a row, in mm. */
 export interface StitchSize {
@@ -102,8 +101,24 @@ export interface Evened<Base> {
   readonly values: Partial<Base>
 }
 
-/** One way to build a bag: what its base comes to, in rows, joins and sizes. `Base` is what is decided about it. */
+/** What a base keeps of the one whose place it takes. */
+export type Kept = Pick<Base, 'id' | 'name' | 'making' | 'yarn' | 'stitch' | 'count'>
+
+/** What is known of a bag when its base gives way to another. */
+export interface BegunFrom {
+  /** Stitches of a chain for a base of this count: a quarter of it, or the chain there was. */
+  readonly along: number
+  /** Another yarn, for what is worked in two. */
+  readonly second: string
+  /** Rows there are in all. */
+  readonly rows: number
+}
+
+/** One way to build a bag: what its base comes to, in rows, joins and sizes. `Base` is its document: what is decided about it. */
 export interface Construction<Base> {
+  readonly document: new () => Base
+  /** What it begins as where it takes the place of another base; the count is kept. */
+  readonly begin: (kept: Kept, from: BegunFrom) => Base
   readonly name: string
   readonly hint: string
   readonly asked: readonly Asked<Base>[]
@@ -188,8 +203,8 @@ export const twoFaces = (flatMm: number, heightMm: number): Sizes => ({
 
 /** What most constructions ask for. */
 export const asked = {
-  along: (label = 'Chain') => ({ key: 'along', label, min: 3, max: MOST.along }) as const,
+  along: (label = 'Chain') => ({ key: 'along', label, min: 3, max: LIMITS.along }) as const,
   increase: (min: number, max: number, label = 'Every round') =>
     ({ key: 'increase', label, min, max, signed: true }) as const,
-  count: (label: string) => ({ key: 'count', label, min: 3, max: MOST.count }) as const,
+  count: (label: string) => ({ key: 'count', label, min: 3, max: LIMITS.count }) as const,
 } as const

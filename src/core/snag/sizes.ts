@@ -1,4 +1,4 @@
-import { baseOf, type BasePart, growthOf, roundsOf } from '../design/index.ts'
+import { baseOf, growthOf, roundsOf } from '../design/index.ts'
 import { baseFlatness, fitEdits, fitsOf, plainBodyOf } from '../fit/index.ts'
 import { gaugeForCount, gaugeIn, maybeOutsideClass } from '../ledger/index.ts'
 import { constructionOf, lieOf, type Unequal } from '../shape/index.ts'
@@ -52,7 +52,7 @@ export const sizeOff: Finder = (bag) => {
 /** The body is taller or lower than wanted; the plain body can take the difference. */
 export const heightOff: Finder = ({ design, ledger }) => {
   const base = baseOf(design)
-  const { rowsARise = 1 } = constructionOf<BasePart>(base)
+  const { rowsARise = 1 } = constructionOf(base)
   if (rowsARise === null) return []
   const made = ledger.sizes.heightMm
   const wanted = design.want.heightMm
@@ -93,7 +93,7 @@ export const baseLie: Finder = (bag) => {
   if (lie === 'flat' || flat === null) return []
   const increase = Math.max(3, Math.round(flat))
   const mends =
-    !constructionOf<BasePart>(base).anyIncrease || increase === growthOf(base).increase
+    !constructionOf(base).anyIncrease || increase === growthOf(base).increase
       ? []
       : [
           {
@@ -139,7 +139,7 @@ export const unequalSides: Finder = ({ design, ledger, piece }) => {
   const { unequal } = ledger
   if (!unequal) return []
   const base = baseOf(design)
-  const ways = constructionOf<BasePart>(base).evened?.(base, piece.rows) ?? []
+  const ways = constructionOf(base).evened?.(base, piece.rows) ?? []
   const mends = ways.map(({ kind, facts, values }) => ({
     kind,
     facts,

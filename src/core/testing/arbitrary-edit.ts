@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { workings } from '../band/index.ts'
+import { workings } from '../section/index.ts'
 import { baseInstead, type Design, type Edit, type EditName } from '../design/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
-import { type BandPart, type Making, workings } from '../band/index.ts'
-import { baseInstead, type BasePart, type Design, growthOf } from '../design/index.ts'
-import { baseKinds } from '../shape/index.ts'
+import { type BandPart } from '../band/index.ts'
+import { type Making, workings } from '../section/index.ts'
+import { baseInstead, type Design, growthOf } from '../design/index.ts'
+import { baseKinds, type BasePart } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 import { base, motif, plain, stripes, tote, written } from './tote.ts'
 

@@ -1,12 +1,12 @@
 import {
   baseInstead,
-  type BasePart,
   type Design,
   type Part,
   type PartKind,
   usualBeginning,
   usualMaking,
 } from '../design/index.ts'
+import type { BasePart } from '../shape/index.ts'
 
 type Of<Kind extends PartKind> = Extract<Part, { kind: Kind }>
 

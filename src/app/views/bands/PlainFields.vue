@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { LIMITS, type PlainPart } from '@core/band'
+import { type PlainPart } from '@core/band'
+import { LIMITS } from '@core/section'
 import WholeField from '@app/parts/WholeField.vue'
 
 /** What is decided about plain rounds. */

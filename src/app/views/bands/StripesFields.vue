@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Close, Plus } from '@element-plus/icons-vue'
-import { LIMITS, type Stripe, type StripesPart } from '@core/band'
+import { type Stripe, type StripesPart } from '@core/band'
+import { LIMITS } from '@core/section'
 import { roundsOf } from '@core/design'
 import WholeField from '@app/parts/WholeField.vue'
 import YarnSelect from './YarnSelect.vue'

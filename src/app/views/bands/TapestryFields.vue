@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { LIMITS, type TapestryPart } from '@core/band'
+import { type TapestryPart } from '@core/band'
+import { LIMITS } from '@core/section'
 import { groundOf } from '@core/chart'
 import WholeField from '@app/parts/WholeField.vue'
 import { steady } from '@app/parts/steady.ts'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { baseOf, type BasePart } from '@core/design'
+import { baseOf } from '@core/design'
 import { baseFlatness } from '@core/fit'
 import { constructionOf, lieOf } from '@core/shape'
 import { abbrOf, stitchById } from '@core/stitch'
@@ -27,7 +27,7 @@ const shownDesign = computed(() => project.shown!.design)
 const base = computed(() => baseOf(shownDesign.value))
 
 /** Whether the base is seen from above. */
-const lying = computed(() => constructionOf<BasePart>(base.value).plan !== undefined)
+const lying = computed(() => constructionOf(base.value).plan !== undefined)
 const wanted = ref<'above' | 'side' | 'rows'>('above')
 const looks = computed(() => [
   ...(lying.value ? [{ value: 'above' as const, label: 'From above' }] : []),

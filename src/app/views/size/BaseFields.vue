@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { baseInstead, baseOf, type BasePart, growthOf } from '@core/design'
-import { baseKinds, constructionOf } from '@core/shape'
+import { baseInstead, baseOf, growthOf } from '@core/design'
+import { baseKinds, type BasePart, constructionOf, constructionOfKind } from '@core/shape'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import WholeField from '@app/parts/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
@@ -10,7 +10,7 @@ import { useProject } from '@app/stores/project.ts'
 const project = useProject()
 const design = computed(() => project.design!)
 const base = computed(() => baseOf(design.value))
-const construction = computed(() => constructionOf<BasePart>(base.value))
+const construction = computed(() => constructionOf(base.value))
 const growth = computed(() => growthOf(base.value))
 const values = computed(() => base.value as unknown as Readonly<Record<string, number>>)
 /** The base when it grows from a ring, for what only such a one has. */
@@ -19,7 +19,7 @@ const ring = computed(() =>
 )
 const setBase = (change: Record<string, unknown>) =>
   project.edit({ name: 'setBase', args: { values: change } })
-const kinds = baseKinds.map((kind) => ({ kind, ...constructionOf({ kind }) }))
+const kinds = baseKinds.map((kind) => ({ kind, ...constructionOfKind(kind) }))
 const kind = computed({
   get: () => base.value.kind,
   set: (value) =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { BasePart, Design } from '@core/design'
+import type { Design } from '@core/design'
 import type { Derived } from '@core/plan'
 import { constructionOf } from '@core/shape'
 import { runsOfRow } from '@core/ledger'
@@ -18,7 +18,7 @@ const colour = computed(
 /** What faces one in a bag that stands on its edge is seen whole, not from above. */
 const footprint = computed(() => {
   const { footprint: from, flatMm } = props.derived.tally
-  const faces = constructionOf<BasePart>(base.value).front?.(base.value, 0).kind === 'arc'
+  const faces = constructionOf(base.value).front?.(base.value, 0).kind === 'arc'
   return faces ? { lengthMm: flatMm, widthMm: flatMm } : from
 })
 const pxPerMm = computed(() =>
@@ -29,7 +29,7 @@ const pxPerMm = computed(() =>
 )
 const piece = computed(() => props.derived.ledger.pieces[0]!)
 const geometry = computed<BaseGeometry>(() => ({
-  outline: constructionOf<BasePart>(base.value).plan ?? 'round',
+  outline: constructionOf(base.value).plan ?? 'round',
   halfChainMm:
     'along' in base.value
       ? ((base.value.along - 1) * piece.value.parts[0]!.gauge.stitchWidthMm) / 2

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { baseOf, type BasePart } from '@core/design'
+import { baseOf } from '@core/design'
 import { constructionOf } from '@core/shape'
 import { parsePer, type Per, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
@@ -25,7 +25,7 @@ const set = (args: Partial<Pick<typeof design.value, 'hookMm' | 'yarnClass'>>) =
   project.edit({ name: 'setDesign', args })
 /** A base made in rounds from a ring can be measured as it lies. */
 const onRing = computed(() => {
-  const { ring, worked } = constructionOf<BasePart>(baseOf(design.value))
+  const { ring, worked } = constructionOf(baseOf(design.value))
   return ring && worked === 'rounds'
 })
 const usual = computed(() => usualOver(workshop.words.units))

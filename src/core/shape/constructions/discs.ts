@@ -1,24 +1,30 @@
-import { asked, MOST, type Construction } from '../construction.ts'
+import { OneOf, Whole } from '../../fields/index.ts'
+import { LIMITS } from '../../section/index.ts'
+import { Disc, usualDisc } from '../base.ts'
+import { asked, type Construction } from '../construction.ts'
 import { flatIncrease } from '../flatness.ts'
-import { type RoundBase, roundBaseRows } from '../round-base.ts'
+import { roundBaseRows } from '../round-base.ts'
 import { firstRowOf } from '../shape-row.ts'
 
-/** Two discs and a strip sewn between them; where there is no strip the bag is open. */
-export interface Discs extends RoundBase {
+/** Two discs and a strip sewn between them; where there is no strip the bag is open. Its count is that of a disc's edge. */
+export class DiscsPart extends Disc {
+  @OneOf(['discs']) readonly kind!: 'discs'
   /** Stitches the strip is wide. */
-  readonly strip: number
+  @Whole(2, LIMITS.strip) readonly strip!: number
 }
 
 /** Stitches of the disc that the strip leaves open: one row of the strip is sewn to each of the others. */
 export const openingOf = (count: number, stripRows: number): number => count - stripRows
 
-export const discs: Construction<Discs> = {
+export const discs: Construction<DiscsPart> = {
+  document: DiscsPart,
+  begin: (kept) => ({ ...kept, ...usualDisc, kind: 'discs', strip: 12 }),
   name: 'Two discs',
   hint: 'Two discs with a strip sewn between them',
   asked: [
     asked.increase(3, 40),
     asked.count('Last round'),
-    { key: 'strip', label: 'Strip wide', min: 2, max: MOST.strip },
+    { key: 'strip', label: 'Strip wide', min: 2, max: LIMITS.strip },
   ],
   plan: 'round',
   front: () => ({ kind: 'arc', half: false }),

@@ -1,12 +1,14 @@
+import { OneOf, Whole } from '../../fields/index.ts'
+import { LIMITS } from '../../section/index.ts'
+import { Base } from '../base.ts'
 import { asked, type Construction, standing } from '../construction.ts'
 import { firstRowOf, flatRows } from '../shape-row.ts'
 
-/** A rectangle in rows, and stitches picked up around all four of its sides. */
-export interface FlatBase {
+/** A rectangle in rows; its count is picked up around all four sides: twice a row, and the rest along both row ends. */
+export class FlatBasePart extends Base {
+  @OneOf(['flat-base']) readonly kind!: 'flat-base'
   /** Stitches of a row. */
-  readonly along: number
-  /** Stitches picked up all around: twice a row, and the rest along both row ends. */
-  readonly count: number
+  @Whole(3, LIMITS.along) readonly along!: number
 }
 
 /** Rows whose ends take so many stitches: one a row height, in stitch widths. */
@@ -17,10 +19,12 @@ export const rowsForEnds = (stitches: number, stitchWidthMm: number, rowHeightMm
 export const pickedUpAlong = (rows: number, stitchWidthMm: number, rowHeightMm: number): number =>
   Math.round((rows * rowHeightMm) / stitchWidthMm)
 
-const rowsOf = ({ along, count }: FlatBase, stitchWidthMm: number, rowHeightMm: number) =>
+const rowsOf = ({ along, count }: FlatBasePart, stitchWidthMm: number, rowHeightMm: number) =>
   rowsForEnds((count - 2 * along) / 2, stitchWidthMm, rowHeightMm)
 
-export const flatBase: Construction<FlatBase> = {
+export const flatBase: Construction<FlatBasePart> = {
+  document: FlatBasePart,
+  begin: (kept, { along }) => ({ ...kept, kind: 'flat-base', along }),
   name: 'Flat, in rows',
   hint: 'A rectangle in rows, with stitches picked up around it',
   asked: [asked.along('Across'), asked.count('Picked up')],

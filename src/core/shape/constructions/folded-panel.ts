@@ -1,9 +1,12 @@
-import { asked, MOST, type Construction, inPanels, twoFaces } from '../construction.ts'
+import { OneOf, Whole } from '../../fields/index.ts'
+import { LIMITS } from '../../section/index.ts'
+import { Base } from '../base.ts'
+import { asked, type Construction, inPanels, twoFaces } from '../construction.ts'
 
 /** One long panel folded up, its last rows folded over as a flap. */
-export interface FoldedPanel {
-  readonly count: number
-  readonly flapRows: number
+export class FoldedPanelPart extends Base {
+  @OneOf(['folded-panel']) readonly kind!: 'folded-panel'
+  @Whole(0, LIMITS.rounds) readonly flapRows!: number
 }
 
 /** Rows of the front and of the back; when they cannot be equal the back has one more. */
@@ -12,10 +15,21 @@ export const foldsOf = (rows: number, flapRows: number): { front: number; back: 
   return { front: Math.floor(body / 2), back: Math.ceil(body / 2) }
 }
 
-export const foldedPanel: Construction<FoldedPanel> = {
+/** The flap is half of the folded part (common practice): a fifth of the rows, such that front and back are equal. */
+function usualFlap(rows: number): number {
+  const flap = Math.round(rows / 5)
+  return Math.min(LIMITS.rounds, (rows - flap) % 2 === 0 ? flap : flap + 1)
+}
+
+export const foldedPanel: Construction<FoldedPanelPart> = {
+  document: FoldedPanelPart,
+  begin: (kept, { rows }) => ({ ...kept, kind: 'folded-panel', flapRows: usualFlap(rows) }),
   name: 'Folded panel',
   hint: 'One panel in rows, folded up, with a flap',
-  asked: [asked.count('Across'), { key: 'flapRows', label: 'Flap rows', min: 0, max: MOST.rows }],
+  asked: [
+    asked.count('Across'),
+    { key: 'flapRows', label: 'Flap rows', min: 0, max: LIMITS.rounds },
+  ],
   front: ({ flapRows }, rows) => ({
     kind: 'folded',
     up: foldsOf(rows, flapRows).front,

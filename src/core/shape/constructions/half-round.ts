@@ -1,12 +1,14 @@
+import { OneOf, Whole } from '../../fields/index.ts'
+import { Base } from '../base.ts'
 import { asked, type Construction, type StitchSize, twoFaces } from '../construction.ts'
 import { evenPlaces } from '../../solver/index.ts'
 import { doubled, firstRowOf, type ShapeRow } from '../shape-row.ts'
 
 /** Two half-round panels, increased in set places of each row, sewn along their curve. */
-export interface HalfRound {
+export class HalfRoundPart extends Base {
+  @OneOf(['half-round']) readonly kind!: 'half-round'
   /** Stitches of the first row, and added in each further one. */
-  readonly increase: number
-  readonly count: number
+  @Whole(2, 20) readonly increase!: number
 }
 
 /** Half of what a disc takes: each row adds π row heights to the curve. */
@@ -14,7 +16,10 @@ export const flatHalfIncrease = ({ stitchWidthMm, rowHeightMm }: StitchSize): nu
   (Math.PI * rowHeightMm) / stitchWidthMm
 
 /** The increases of a row stand in the middle of equal shares, above each other from row to row. */
-export function halfRoundRows({ increase, count }: HalfRound): ShapeRow[] {
+export function halfRoundRows({
+  increase,
+  count,
+}: Pick<HalfRoundPart, 'increase' | 'count'>): ShapeRow[] {
   const rows = [firstRowOf('ring', increase)]
   for (let now = increase; now < count;) {
     const add = Math.min(increase, count - now)
@@ -29,7 +34,9 @@ export function halfRoundRows({ increase, count }: HalfRound): ShapeRow[] {
   return rows
 }
 
-export const halfRound: Construction<HalfRound> = {
+export const halfRound: Construction<HalfRoundPart> = {
+  document: HalfRoundPart,
+  begin: (kept) => ({ ...kept, kind: 'half-round', increase: 3 }),
   name: 'Half-round panels',
   hint: 'Two half-round panels in rows, sewn along the curve',
   asked: [asked.increase(2, 20, 'Every row'), asked.count('Last row')],

@@ -27,14 +27,14 @@ export const constructions = {
 export type BaseKind = keyof typeof constructions
 export const baseKinds = Object.keys(constructions) as BaseKind[]
 
-/** What a construction decides, by its kind. */
-export type BaseOf<Kind extends BaseKind> =
-  (typeof constructions)[Kind] extends Construction<infer Base> ? Base : never
+/** A base as it stands in a design. */
+export type BasePart = InstanceType<(typeof constructions)[BaseKind]['document']>
 
 /** The construction of a base, ready to be asked about that base. */
-export const constructionOf = <Base extends { readonly kind: BaseKind }>(
-  base: Base,
-): Construction<Base> => constructions[base.kind] as unknown as Construction<Base>
+export const constructionOf = (base: BasePart): Construction<BasePart> =>
+  constructionOfKind(base.kind)
+export const constructionOfKind = (kind: BaseKind): Construction<BasePart> =>
+  constructions[kind] as unknown as Construction<BasePart>
 
 export { flatHalfIncrease, halfRoundRows } from './half-round.ts'
 export { foldsOf } from './folded-panel.ts'

@@ -1,9 +1,24 @@
-import { chainFirstRound, type OvalBase, ovalBaseRows } from '../chain-base.ts'
+import { OneOf, Whole } from '../../fields/index.ts'
+import { LIMITS } from '../../section/index.ts'
+import { Base } from '../base.ts'
+import { chainFirstRound, ovalBaseRows } from '../chain-base.ts'
 import { asked, type Construction, inRounds, standing } from '../construction.ts'
 import { flatIncrease } from '../flatness.ts'
 
+/** Worked around both sides of a chain, half of each round's increase in either end. */
+export class OvalBasePart extends Base {
+  @OneOf(['oval-base']) readonly kind!: 'oval-base'
+  /** Stitches along one side of the chain. */
+  @Whole(3, LIMITS.along) readonly along!: number
+  /** Stitches in the last chain of each end in round 1. */
+  @Whole(2, 3) readonly inEnd!: number
+  @Whole(2, 6) readonly increase!: number
+}
+
 /** Rounds about a chain, half of each round's increase in either end. */
-export const oval: Construction<OvalBase> = {
+export const oval: Construction<OvalBasePart> = {
+  document: OvalBasePart,
+  begin: (kept, { along }) => ({ ...kept, kind: 'oval-base', along, inEnd: 3, increase: 6 }),
   name: 'Oval',
   hint: 'An oval base, worked around a chain',
   asked: [

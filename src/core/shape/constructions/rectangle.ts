@@ -1,14 +1,19 @@
-import {
-  chainFirstRound,
-  flatCornerIncrease,
-  RECTANGLE,
-  type RectangleBase,
-  rectangleBaseRows,
-} from '../chain-base.ts'
+import { OneOf, Whole } from '../../fields/index.ts'
+import { LIMITS } from '../../section/index.ts'
+import { Base } from '../base.ts'
+import { chainFirstRound, flatCornerIncrease, RECTANGLE, rectangleBaseRows } from '../chain-base.ts'
 import { asked, type Construction, inRounds, standing } from '../construction.ts'
 
+/** Worked around both sides of a chain, three in one at each of four corners. */
+export class RectangleBasePart extends Base {
+  @OneOf(['rectangle-base']) readonly kind!: 'rectangle-base'
+  @Whole(3, LIMITS.along) readonly along!: number
+}
+
 /** Rounds about a chain, three in one at each of four corners. */
-export const rectangle: Construction<RectangleBase> = {
+export const rectangle: Construction<RectangleBasePart> = {
+  document: RectangleBasePart,
+  begin: (kept, { along }) => ({ ...kept, kind: 'rectangle-base', along }),
   name: 'Corners',
   hint: 'A rectangle in rounds: three in one at each corner',
   asked: [asked.along(), asked.count('Last round')],

@@ -1,9 +1,17 @@
+import { OneOf } from '../../fields/index.ts'
+import { Disc, usualDisc } from '../base.ts'
 import { asked, type Construction, inRounds, standing } from '../construction.ts'
 import { flatIncrease } from '../flatness.ts'
-import { type RoundBase, roundBaseRows } from '../round-base.ts'
+import { roundBaseRows } from '../round-base.ts'
+
+export class RoundBasePart extends Disc {
+  @OneOf(['round-base']) readonly kind!: 'round-base'
+}
 
 /** A disc, worked in rounds from a ring. */
-export const round: Construction<RoundBase> = {
+export const round: Construction<RoundBasePart> = {
+  document: RoundBasePart,
+  begin: (kept) => ({ ...kept, ...usualDisc, kind: 'round-base' }),
   name: 'Round',
   hint: 'A round base, worked from a ring',
   asked: [asked.increase(3, 40), asked.count('Last round')],

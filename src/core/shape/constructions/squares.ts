@@ -1,27 +1,32 @@
-import { asked, MOST, type Construction, twoFaces } from '../construction.ts'
+import { OneOf, Whole } from '../../fields/index.ts'
+import { Letter, LIMITS } from '../../section/index.ts'
+import { Base } from '../base.ts'
+import { asked, type Construction, twoFaces } from '../construction.ts'
 import { firstRowOf, flatRows } from '../shape-row.ts'
 
-/** Squares in two yarns, sewn to two faces like a draughtboard; the top is then worked in rounds. */
-export interface Squares {
-  /** Stitches of one square. */
-  readonly count: number
-  readonly across: number
-  readonly down: number
+/** Squares in two yarns, sewn to two faces like a draughtboard; the top is then worked in rounds. Its count is that of one square. */
+export class SquaresPart extends Base {
+  @OneOf(['squares']) readonly kind!: 'squares'
+  @Letter() readonly second!: string
+  @Whole(1, LIMITS.squares) readonly across!: number
+  @Whole(1, LIMITS.squares) readonly down!: number
 }
 
 /** Rows that make a square of so many stitches. */
 export const squareRows = (count: number, stitchWidthMm: number, rowHeightMm: number): number =>
   Math.max(1, Math.round((count * stitchWidthMm) / rowHeightMm))
 
-const rim = ({ count, across }: Squares) => 2 * across * count
+const rim = ({ count, across }: SquaresPart) => 2 * across * count
 
-export const squares: Construction<Squares> = {
+export const squares: Construction<SquaresPart> = {
+  document: SquaresPart,
+  begin: (kept, { second }) => ({ ...kept, kind: 'squares', second, across: 3, down: 3 }),
   name: 'Squares',
   hint: 'Squares in two yarns, sewn like a draughtboard',
   asked: [
     asked.count('A square'),
-    { key: 'across', label: 'Across', min: 1, max: MOST.squares },
-    { key: 'down', label: 'Down', min: 1, max: MOST.squares },
+    { key: 'across', label: 'Across', min: 1, max: LIMITS.squares },
+    { key: 'down', label: 'Down', min: 1, max: LIMITS.squares },
   ],
   front: ({ across, down }) => ({ kind: 'grid', across, down }),
   worked: 'rounds',

@@ -1,16 +1,19 @@
+import { OneOf, Whole } from '../../fields/index.ts'
+import { LIMITS } from '../../section/index.ts'
+import { Base } from '../base.ts'
 import { asked, type Construction, type ShapePiece } from '../construction.ts'
 import { firstRowOf } from '../shape-row.ts'
 
 /** A tube begun in a ring of chain, its bottom closed last. */
-export interface Tube {
-  readonly count: number
+export class TubePart extends Base {
+  @OneOf(['tube']) readonly kind!: 'tube'
   /** Stitches taken away in one round below the chain before the halves are sewn; 0 for none. */
-  readonly decrease: number
+  @Whole(0, LIMITS.count) readonly decrease!: number
 }
 
-const left = ({ count, decrease }: Tube) => count - decrease
+const left = ({ count, decrease }: TubePart) => count - decrease
 
-const closing = (base: Tube): ShapePiece => ({
+const closing = (base: TubePart): ShapePiece => ({
   id: 'bottom',
   name: 'Bottom',
   times: 1,
@@ -19,7 +22,9 @@ const closing = (base: Tube): ShapePiece => ({
   rows: [{ kind: 'other-side', uses: base.count, makes: left(base), marks: [] }],
 })
 
-export const tube: Construction<Tube> = {
+export const tube: Construction<TubePart> = {
+  document: TubePart,
+  begin: (kept) => ({ ...kept, kind: 'tube', decrease: 0 }),
   name: 'Tube',
   hint: 'A tube from a ring of chain, its bottom sewn last',
   asked: [

@@ -1,11 +1,15 @@
+import { OneOf } from '../../fields/index.ts'
+import { Base } from '../base.ts'
 import { asked, type Construction, inPanels, twoFaces } from '../construction.ts'
 
 /** Two equal panels, sewn along both sides and the bottom. */
-export interface TwoPanels {
-  readonly count: number
+export class TwoPanelsPart extends Base {
+  @OneOf(['two-panels']) readonly kind!: 'two-panels'
 }
 
-export const twoPanels: Construction<TwoPanels> = {
+export const twoPanels: Construction<TwoPanelsPart> = {
+  document: TwoPanelsPart,
+  begin: (kept) => ({ ...kept, kind: 'two-panels' }),
   name: 'Two panels',
   hint: 'Two equal panels in rows, sewn together',
   asked: [asked.count('Across')],

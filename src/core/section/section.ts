@@ -1,5 +1,4 @@
 import { Flag, OneOf, One, OrNull, Pattern, Text } from '../fields/index.ts'
-import { MOST } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 
 /* What every part of a bag has, a base as a band. */
@@ -7,15 +6,15 @@ import { groundStitchIds } from '../stitch/index.ts'
 export const LIMITS = {
   yarns: 24,
   parts: 60,
-  rounds: MOST.rows,
-  count: MOST.count,
+  rounds: 1000,
+  count: 2000,
   chartWidth: 1000,
   chartHeight: 1000,
   stripes: 200,
   times: 100,
-  along: MOST.along,
-  squares: MOST.squares,
-  strip: MOST.strip,
+  along: 400,
+  squares: 20,
+  strip: 200,
   swatches: 12,
   writtenRows: 300,
   rowText: 1200,
@@ -62,11 +61,3 @@ export abstract class Section {
   @OrNull() @One(() => Making) readonly making!: Making | null
   @GroundStitch() readonly stitch!: string
 }
-
-/** A way to work a stitch that has a gauge of its own: its key, which a swatch is kept under, and what it is called. */
-export interface Fabric {
-  readonly key: string
-  readonly name: string
-}
-export const PLAIN: Fabric = { key: 'plain', name: 'Plain' }
-export const TAPESTRY: Fabric = { key: 'tapestry', name: 'Tapestry' }

@@ -1,0 +1,22 @@
+import { OneOf, OrNull, Whole } from '../fields/index.ts'
+import { Letter, LIMITS, Section } from '../section/index.ts'
+
+/** A base: its yarn, and the stitches of its last row, on which the bands stand. */
+export abstract class Base extends Section {
+  @Letter() readonly yarn!: string
+  @Whole(3, LIMITS.count) readonly count!: number
+}
+
+/** A disc grown from a ring: how its increases stand, and plain rounds between them. */
+export abstract class Disc extends Base {
+  @Whole(3, 40) readonly increase!: number
+  @OneOf(['staggered', 'stacked']) readonly stagger!: 'staggered' | 'stacked'
+  @OrNull() @Whole(1, 200) readonly plainFrom!: number | null
+  @Whole(0, 10) readonly plainRounds!: number
+}
+export const usualDisc = {
+  increase: 6,
+  stagger: 'staggered',
+  plainFrom: null,
+  plainRounds: 0,
+} as const
