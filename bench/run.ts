@@ -5,7 +5,7 @@ import { gzipSync } from 'node:zlib'
 import { printProject, readProject } from '@core/file'
 import { fitCounts, fitsOf } from '@core/fit'
 import { photoGauge } from '@core/measure'
-import { commit, type Design, historyOf } from '@core/design'
+import { commit, type Design, historyOf, partsOf } from '@core/design'
 import { compile, compiled } from '@core/ledger'
 import { checkPattern } from '@core/check'
 import { derive, planText } from '@core/plan'
@@ -42,7 +42,7 @@ function bareLoop(rows: readonly string[]): number {
     for (let i = 1; i < row.length; i++) if (row.charCodeAt(i) !== row.charCodeAt(i - 1)) changes++
   return changes
 }
-const stressRows = (stress.parts[1] as { chart: { colours: readonly string[] } }).chart.colours
+const stressRows = (partsOf(stress)[1] as { chart: { colours: readonly string[] } }).chart.colours
 
 /** A stroke of the brush goes on: each of its edits is validated. */
 let stroke = historyOf(stress)

@@ -1,4 +1,4 @@
-import type { Design } from '@core/design'
+import { type Design, type Part, partsOf } from '@core/design'
 import type { FitRequest } from '@core/fit'
 import type { PhotoMarks } from '@core/measure'
 import { motif, tote } from '../src/core/testing/tote.ts'
@@ -20,9 +20,8 @@ function randomRows(width: number, height: number): string[] {
 /** A bag of one chart on so many stitches. */
 function chartBag(count: number, width: number, height: number): Design {
   const hues = ['#22406b', '#d39a2d', '#efe9dc', '#7c2f35', '#4b7a5a']
-  const [base] = tote().parts
-  return {
-    ...tote(),
+  const [base] = partsOf(tote())
+  return tote({
     name: 'Stress bag',
     want: { aroundMm: 2000, said: 'around', heightMm: 3000, tolerance: 0.05 },
     yarns: hues.map((colour, i) => ({
@@ -33,10 +32,10 @@ function chartBag(count: number, width: number, height: number): Design {
       inHandGrams: null,
     })),
     parts: [
-      { ...base!, count } as Design['parts'][number],
+      { ...base!, count } as Part,
       motif({ id: 'p2', name: 'All', chart: { width, colours: randomRows(width, height) } }),
     ],
-  }
+  })
 }
 
 /** 400 stitches × 600 rounds. */
@@ -50,7 +49,7 @@ export function noisyBag(): Design {
   let seed = 5
   const random = () => (seed = (seed * 1103515245 + 12345) & 0x7fffffff) / 0x7fffffff
   const row = () => Array.from({ length: 200 }, () => many[Math.floor(random() * 24)]).join('')
-  const [base] = tote().parts
+  const [base] = partsOf(tote())
   return tote({
     name: 'Noisy bag',
     yarns: [...many].map((letter, i) => ({
@@ -61,7 +60,7 @@ export function noisyBag(): Design {
       inHandGrams: null,
     })),
     parts: [
-      { ...base!, count: 200 } as Design['parts'][number],
+      { ...base!, count: 200 } as Part,
       motif({
         id: 'p2',
         name: 'Noise',
@@ -91,7 +90,7 @@ export const fiveBandBag = (): Design =>
   tote({
     want: { aroundMm: 2000, said: 'around', heightMm: 300, tolerance: 0.15 },
     parts: [
-      { ...tote().parts[0]!, count: 400 } as Design['parts'][number],
+      { ...partsOf(tote())[0]!, count: 400 } as Part,
       ...[24, 10, 14, 9, 16].map((width, i) =>
         motif({ id: `m${i}`, chart: { width, colours: ['A'.repeat(width - 1) + 'B'] } }),
       ),

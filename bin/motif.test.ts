@@ -1,3 +1,4 @@
+import { partsOf } from '@core/design'
 import { spawnSync } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -38,7 +39,7 @@ describe('motif plan', () => {
   })
 
   it('ends with 1 when something is wrong, and still gives the plan as data', () => {
-    const uneven = tote({ parts: [base({ count: 50 }), ...tote().parts.slice(1)] })
+    const uneven = tote({ parts: [base({ count: 50 }), ...partsOf(tote()).slice(1)] })
     const { exit, output } = motif('plan', fileWith(printProject(uneven)), '--json')
     expect(exit).toBe(1)
     const plan = JSON.parse(output) as { format: number; snags: { code: string }[] }

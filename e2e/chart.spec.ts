@@ -10,14 +10,16 @@ const project = (page: Page) =>
     )
     const all = database.transaction('bags').objectStore('bags').getAll()
     return new Promise<
-      { file: { design: { name: string; parts: { chart?: { colours: string[] } }[] } } }[]
+      {
+        file: { design: { name: string; pieces: { parts: { chart?: { colours: string[] } }[] }[] } }
+      }[]
     >((done) => (all.onsuccess = () => done(all.result)))
   })
 /** The rows of the demo's motif, as they are stored. */
 const motif = async (page: Page) => {
   await saved(page)
   const tote = (await project(page)).find(({ file }) => file.design.name === 'Beater tote')!
-  return tote.file.design.parts.find((part) => part.chart)!.chart!.colours
+  return tote.file.design.pieces[0]!.parts.find((part) => part.chart)!.chart!.colours
 }
 /** The middle of the picture of the strip. */
 const spineColours = (page: Page) =>

@@ -22,7 +22,10 @@ const shelf = (page: Page) => page.getByRole('link', { name: 'Ample Motif' }).cl
 interface Kept {
   readonly id: string
   readonly revision: number
-  readonly file: { version: number; design: { name: string; parts: { rounds: number }[] } }
+  readonly file: {
+    version: number
+    design: { name: string; pieces: { parts: { rounds: number }[] }[] }
+  }
 }
 
 /** All records as they are stored. */
@@ -182,7 +185,7 @@ test('maimed, newer and unreadable records take nothing with them', async ({ pag
   const satchel = await recordOf(page, 'March-book satchel')
   await put(page, satchel.id, { ...satchel, file: { ...satchel.file, version: 99 } })
   const tote = await recordOf(page, 'Beater tote')
-  tote.file.design.parts[1]!.rounds = -4
+  tote.file.design.pieces[0]!.parts[1]!.rounds = -4
   await put(page, tote.id, tote)
   await page.reload()
   await expect(page.locator('.bag-card')).toHaveCount(6)
@@ -190,11 +193,11 @@ test('maimed, newer and unreadable records take nothing with them', async ({ pag
   const card = (name: string) => page.locator('.bag-card', { hasText: name })
   await expect(card('March-book satchel')).toContainText('newer than this program')
   await expect(card('Nothing of its record')).toHaveCount(2)
-  await expect(card('Beater tote')).toContainText('design.parts[1].rounds')
+  await expect(card('Beater tote')).toContainText('design.pieces[0].parts[1].rounds')
   const waiting = page.waitForEvent('download')
   await card('Beater tote').getByRole('button', { name: 'Export it as it is' }).click()
   const kept = JSON.parse(readFileSync(await (await waiting).path(), 'utf8'))
-  expect(kept.file.design.parts[1].rounds).toBe(-4)
+  expect(kept.file.design.pieces[0].parts[1].rounds).toBe(-4)
   await card('Beater tote').getByRole('button', { name: 'Open its last good version' }).click()
   await expect(figure(page, 'tall')).toHaveText('27.3 cm')
   await page.goto('/')

@@ -1,3 +1,4 @@
+import { partsOf } from '@core/design'
 import { computed, type ComputedRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { places } from '@app/places.ts'
@@ -35,10 +36,10 @@ export function useActions(): ComputedRef<readonly Action[]> {
         title: `Add ${template.title.toLowerCase()} on top`,
         run: () => {
           const part = newPart(design, template.kind)
-          project.addBand(part, design.parts.length)
+          project.addBand(part, partsOf(design).length)
         },
       })),
-      ...design.parts.map((part) => ({
+      ...partsOf(design).map((part) => ({
         title: `Select ${part.name}`,
         run: () => {
           project.selectedPart = part.id

@@ -1,5 +1,5 @@
 import { type BandKind, bandKinds, bands } from '@core/band'
-import type { Design, NewBand } from '@core/design'
+import { type Design, type NewBand, partsOf } from '@core/design'
 import { abbrOf, defaultWords, stitchById } from '@core/stitch'
 
 /** The kinds of band that can be put on a bag. */
@@ -8,7 +8,7 @@ export type TemplateKind = BandKind
 
 /** A new band of this kind on so many stitches, in the design's first yarns. */
 export function newPart(design: Design, kind: BandKind, count = 0): NewBand {
-  const { stitch } = design.parts[0]!
+  const { stitch } = partsOf(design)[0]!
   const letters = design.yarns.map(({ letter }) => letter)
   const abbr = abbrOf(stitchById(stitch), defaultWords)
   return bands[kind].begin({ stitch, letters, count, abbr })

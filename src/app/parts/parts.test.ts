@@ -1,3 +1,4 @@
+import { partsOf } from '@core/design'
 import { historyOf, tryCommit } from '../../core/design/index.ts'
 import { compile } from '../../core/ledger/index.ts'
 import { baseOf } from '../../core/design/index.ts'
@@ -95,7 +96,7 @@ describe('a new part', () => {
     for (const { kind } of partTemplates) {
       const part = newPart(tote(), kind, 48)
       const bag = tryCommit(historyOf(tote()), { name: 'addPart', args: { part, at: 2 } })
-      expect(bag.ok && bag.value.design.parts[2]).toMatchObject({ id: 'p1', kind })
+      expect(bag.ok && partsOf(bag.value.design)[2]).toMatchObject({ id: 'p1', kind })
     }
     const motif = newPart(tote(), 'tapestry', 50)
     expect(motif.kind === 'tapestry' && 50 % motif.chart.width).toBe(0)

@@ -1,3 +1,4 @@
+import { partsOf } from '@core/design'
 import { ref, shallowRef } from 'vue'
 import { type TapestryPart } from '../../core/band/index.ts'
 import { historyOf, type History } from '../../core/design/index.ts'
@@ -9,7 +10,7 @@ function table() {
   const selected = ref<string | null>('motif')
   let before = 0
   const editing = useEditing(history, selected, () => before++)
-  const ids = () => history.value!.design.parts.map(({ id }) => id)
+  const ids = () => partsOf(history.value!.design).map(({ id }) => id)
   return { history, selected, editing, ids, previewsEnded: () => before }
 }
 
@@ -21,11 +22,11 @@ describe('editing the bag on the table', () => {
       { name: 'padChart', args: { id: 'motif', columns: 3 } },
     ])
     expect(history.value!.past).toHaveLength(1)
-    expect((history.value!.design.parts[2] as TapestryPart).chart.width).toBe(9)
+    expect((partsOf(history.value!.design)[2] as TapestryPart).chart.width).toBe(9)
     editing.undo()
     expect(history.value!.design).toEqual(tote())
     editing.redo()
-    expect((history.value!.design.parts[2] as TapestryPart).chart.width).toBe(9)
+    expect((partsOf(history.value!.design)[2] as TapestryPart).chart.width).toBe(9)
     expect(previewsEnded()).toBe(1)
   })
 
@@ -43,7 +44,7 @@ describe('editing the bag on the table', () => {
     editing.edit({ name: 'setRounds', args: { id: 'top', rounds: 9 } }, 'drag')
     editing.edit({ name: 'setRounds', args: { id: 'top', rounds: 12 } }, 'drag')
     editing.cancel('another')
-    expect(history.value!.design.parts[3]).toMatchObject({ rounds: 12 })
+    expect(partsOf(history.value!.design)[3]).toMatchObject({ rounds: 12 })
     editing.cancel('drag')
     expect(history.value!.design).toEqual(tote())
     expect(history.value!.future).toEqual([])

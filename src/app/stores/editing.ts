@@ -7,6 +7,7 @@ import {
   redo,
   tryCommit,
   undo,
+  partsOf,
 } from '@core/design'
 
 /** Edits of the design on the table, with the selection going along. What cannot be is refused in words and changes nothing. */
@@ -17,14 +18,14 @@ export function useEditing(
 ) {
   /** Why the last edit was not done; null when it was. */
   const refusal = ref<string | null>(null)
-  const has = (id: string | null) => history.value!.design.parts.some((part) => part.id === id)
+  const has = (id: string | null) => partsOf(history.value!.design).some((part) => part.id === id)
 
   /** The selected part may be gone after a step; then the topmost is selected. */
   function step(change: (now: History) => History) {
     if (!history.value) return
     refusal.value = null
     history.value = change(history.value)
-    if (!has(selectedPart.value)) selectedPart.value = history.value.design.parts.at(-1)!.id
+    if (!has(selectedPart.value)) selectedPart.value = partsOf(history.value.design).at(-1)!.id
   }
 
   return {

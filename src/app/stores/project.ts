@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { bandOf } from '@core/band'
-import { type Design, type History, isBase, type NewBand, type Part } from '@core/design'
+import { type Design, type History, isBase, type NewBand, type Part, partsOf } from '@core/design'
 import { onTabs, type TabMessage, tellTabs } from '@app/storage/tabs.ts'
 import { useDeriving } from './deriving.ts'
 import { useEditing } from './editing.ts'
@@ -26,7 +26,8 @@ export const useProject = defineStore('project', () => {
   let putAway: Promise<void> = Promise.resolve()
 
   /** A part stays selected where the bag has one of its id; else its first motif is. */
-  function selectIn({ parts }: Design) {
+  function selectIn(design: Design) {
+    const parts = partsOf(design)
     if (!parts.some((part) => part.id === selectedPart.value))
       selectedPart.value = (parts.find(isCharted) ?? parts[0]!).id
   }
@@ -57,7 +58,7 @@ export const useProject = defineStore('project', () => {
   /** Puts a new band on the bag and selects it. */
   function addBand(part: NewBand, at: number) {
     if (editing.edit({ name: 'addPart', args: { part, at } }))
-      selectedPart.value = design.value!.parts[Math.max(1, at)]!.id
+      selectedPart.value = partsOf(design.value!)[Math.max(1, at)]!.id
   }
 
   return {

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { countOf, freeIn, type Laid, lay, stitches } from '../program/index.ts'
-import { fieldFaults } from '../design/index.ts'
+import { fieldFaults, partsOf, bandsOf } from '../design/index.ts'
 import { LIMITS } from '../section/index.ts'
 import { anyDesign, anyWritten } from '../testing/arbitrary.ts'
 import { yarnsOf } from '../testing/steps.ts'
@@ -9,8 +9,8 @@ import { type BandPart, type Ground, bandKinds, bandOf, bands, nearestCounts } f
 /** Any band there can be, of any kind. */
 const anyBand: fc.Arbitrary<BandPart> = fc.oneof(
   anyDesign
-    .filter(({ parts }) => parts.length > 1)
-    .chain(({ parts }) => fc.constantFrom(...(parts.slice(1) as BandPart[]))),
+    .filter((design) => bandsOf(design).length > 0)
+    .chain((design) => fc.constantFrom(...bandsOf(design))),
   anyWritten,
 )
 const ground = fc.record({

@@ -18,6 +18,22 @@ const wrong = (text: string) => {
 }
 
 describe('a correct pattern', () => {
+  it('of a tube closes at its bottom, which is where it was begun', () => {
+    const tube = (first: number, text: string) =>
+      checkPattern(
+        [
+          `Ch ${first}, join.`,
+          `Rnd 1: sc in each ch around. (${first})`,
+          `Rnd 2: ${text}`,
+          'Sew front to back along the bottom.',
+        ].join('\n'),
+      ).rows.flatMap(({ problems }) => problems.map(({ code }) => code))
+    expect(tube(16, '2 sc in next st, sc in each st around. (17)')).toEqual([])
+    expect(tube(15, '2 sc in next st, 2 sc in next st, sc in each st around. (17)')).toEqual([
+      'halves-unequal',
+    ])
+  })
+
   it('of the program, in four styles, raises no alarm', () => {
     fc.assert(
       fc.property(anyDesign, fc.constantFrom(...Object.keys(styles)), (design, style) => {

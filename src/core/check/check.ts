@@ -137,10 +137,12 @@ class Checker {
     if (!counts && this.glossary.looksLikeWork(text)) this.unread.push({ line, text })
   }
 
-  /** A seam of two halves, over the last row. */
+  /** A seam of two halves, over the last row; the bottom of a tube may be where it was begun. */
   private seam(text: string): void {
     const last = this.rows.at(-1)
     if (last?.makes == null || last.makes % 2 === 0 || /\bsides?\b/i.test(text)) return
+    const first = this.rows.findLast(({ row }) => row === 1)
+    if (/\bbottom\b/i.test(text) && first?.makes != null && first.makes % 2 === 0) return
     const problem: Problem = {
       code: 'halves-unequal',
       severity: 'warning',

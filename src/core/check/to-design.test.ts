@@ -1,5 +1,5 @@
 import { type BandPart } from '../band/index.ts'
-import { designFaults, roundsOf } from '../design/index.ts'
+import { designFaults, roundsOf, partsOf } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { handWritten } from '../testing/hand-rows.ts'
 import { checkPattern, countedRows, designFromPattern } from './index.ts'
@@ -10,12 +10,12 @@ describe('a checked pattern as a bag', () => {
     const purse = handWritten.find((text) => text.startsWith('Bag with handles'))!
     const made = designFromPattern(purse, {}, about)
     if (!made.ok) throw new Error(made.problem)
-    expect(made.value.parts[0]).toMatchObject({ kind: 'round-base', increase: 8, count: 48 })
+    expect(partsOf(made.value)[0]).toMatchObject({ kind: 'round-base', increase: 8, count: 48 })
     const { makes } = compile(made.value).pieces[0]!.columns
     // Round 13 changes the count; what follows goes on from there.
     expect([...makes].slice(-4)).toEqual([48, 48, 52, 52])
     expect(designFaults(made.value)).toEqual([])
-    expect(made.value.parts.at(-2)).toMatchObject({
+    expect(partsOf(made.value).at(-2)).toMatchObject({
       kind: 'written',
       rows: [{ text: expect.stringContaining('ch 12, sk next 10 sts') as string }],
     })
@@ -28,7 +28,7 @@ describe('a checked pattern as a bag', () => {
         {},
         about,
       )
-      return made.ok ? made.value.parts[0]!.kind : made.problem
+      return made.ok ? partsOf(made.value)[0]!.kind : made.problem
     }
     expect(kindOf('Oval')).toBe('oval-base')
     expect(kindOf('Flat')).toBe('two-panels')
@@ -51,7 +51,7 @@ describe('a checked pattern as a bag', () => {
       // Of the strap and the panel it is the panel.
       const checked = checkPattern(text!).rows.map((row) => row.makes)
       // Rows after the base are those of the pattern, each with its count.
-      const bands = made.value.parts
+      const bands = partsOf(made.value)
         .slice(1)
         .reduce((sum, part) => sum + roundsOf(part as BandPart), 0)
       expect([...makes].slice(makes.length - bands)).toEqual(checked.slice(checked.length - bands))
@@ -94,7 +94,9 @@ describe('a checked pattern as a bag', () => {
       about,
     )
     if (!made.ok) throw new Error(made.problem)
-    const written = made.value.parts.flatMap((part) => (part.kind === 'written' ? part.rows : []))
+    const written = partsOf(made.value).flatMap((part) =>
+      part.kind === 'written' ? part.rows : [],
+    )
     expect(written[0]!.text).toContain('5 dc into next st, skip 2 sts')
   })
 })

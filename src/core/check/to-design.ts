@@ -1,6 +1,15 @@
 import { type BandPart, countedOn } from '../band/index.ts'
 import { LIMITS, type Working } from '../section/index.ts'
-import { baseInstead, type Design, faultsOf, growthOf, type Yarn } from '../design/index.ts'
+import {
+  baseInstead,
+  bodyPiece,
+  type Design,
+  faultsOf,
+  growthOf,
+  type Part,
+  withBody,
+  type Yarn,
+} from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { newDesign } from '../plan/index.ts'
@@ -40,7 +49,7 @@ function baseRows(rows: readonly CheckedRow[]): number {
 
 function baseOf(rows: readonly CheckedRow[], design: Design): { base: BasePart; rows: number } {
   const [first] = rows as [CheckedRow]
-  const own = design.parts[0] as BasePart
+  const own = bodyPiece(design).parts[0] as BasePart
   const stitch = stitchOf(first)
   const made = first.makes!
   const chain = /^\s*ch(?:ain)?\s*(\d+)/i.exec(first.text)
@@ -238,7 +247,7 @@ export function designFromPattern(
   const making = { ...design.making, working: workingOf(rows) }
   const { worked } = constructionOf(base as BasePart)
   const parts = [{ ...base, id: 'p1', name: 'Base' }, ...bands.withRepeats(worked)]
-  const bag = { ...design, making, yarns: yarns.list, parts }
+  const bag = { ...withBody(design, parts as Part[]), making, yarns: yarns.list }
   // What it makes is what is wanted, until she says otherwise.
   const { aroundMm, heightMm } = compile(bag).sizes
   const want = {

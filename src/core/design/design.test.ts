@@ -21,6 +21,7 @@ import {
   roundsOf,
   tryCommit,
   undo,
+  partsOf,
 } from './index.ts'
 
 const paint = (column: number, row: number, letter = 'C'): Edit => ({
@@ -119,10 +120,10 @@ describe('history', () => {
     const before = historyOf(tote())
     const after = commit(before, paint(0, 1))
     expect(after.past[0]!.patches.map(({ path }) => path)).toEqual([
-      ['parts', 2, 'chart', 'colours', 1],
+      ['pieces', 0, 'parts', 2, 'chart', 'colours', 1],
     ])
-    expect(after.design.parts[0]).toBe(before.design.parts[0])
-    expect(Object.isFrozen(after.design.parts)).toBe(true)
+    expect(partsOf(after.design)[0]).toBe(partsOf(before.design)[0])
+    expect(Object.isFrozen(after.design.pieces[0]!.parts)).toBe(true)
   })
 
   it('refuses patches on the wrong state', () => {
@@ -147,8 +148,9 @@ describe('edits', () => {
     const design = tote({ parts: [base(), striped] })
     const rounds = (wanted: number) =>
       (
-        after({ name: 'setRounds', args: { id: 's', rounds: wanted } }, design)
-          .parts[1] as StripesPart
+        partsOf(
+          after({ name: 'setRounds', args: { id: 's', rounds: wanted } }, design),
+        )[1] as StripesPart
       ).stripes
     expect(rounds(7)).toEqual([
       { yarn: 'A', rounds: 2 },
@@ -160,21 +162,21 @@ describe('edits', () => {
 
   it('even out in the plain band below, or in a round of their own', () => {
     const below = after({ name: 'adjustBefore', args: { id: 'motif', by: 2 } })
-    expect(below.parts[1]).toMatchObject({ id: 'low', adjust: 2 })
+    expect(partsOf(below)[1]).toMatchObject({ id: 'low', adjust: 2 })
     const direct = after(
       { name: 'adjustBefore', args: { id: 'motif', by: -2 } },
-      tote({ parts: [tote().parts[0]!, tote().parts[2]!] }),
+      tote({ parts: [partsOf(tote())[0]!, partsOf(tote())[2]!] }),
     )
-    expect(direct.parts[1]).toMatchObject({ id: 'p1', kind: 'plain', rounds: 1, adjust: -2 })
+    expect(partsOf(direct)[1]).toMatchObject({ id: 'p1', kind: 'plain', rounds: 1, adjust: -2 })
   })
 
   it('keep the base first and whole', () => {
     expect(
-      after({ name: 'movePart', args: { id: 'top', to: 0 } }).parts.map(({ id }) => id),
+      partsOf(after({ name: 'movePart', args: { id: 'top', to: 0 } })).map(({ id }) => id),
     ).toEqual(['base', 'top', 'low', 'motif'])
-    expect(after({ name: 'removePart', args: { id: 'base' } }).parts).toHaveLength(4)
+    expect(partsOf(after({ name: 'removePart', args: { id: 'base' } }))).toHaveLength(4)
     expect(
-      after({ name: 'setBase', args: { values: { increase: 40, count: 20 } } }).parts[0],
+      partsOf(after({ name: 'setBase', args: { values: { increase: 40, count: 20 } } }))[0],
     ).toMatchObject({
       count: 40,
     })
@@ -189,20 +191,29 @@ describe('edits', () => {
 
 describe('faults', () => {
   it('name what fields alone cannot tell', () => {
-    const [, low, , top] = tote().parts
+    const [, low, , top] = partsOf(tote())
     const places = (design: Design) => designFaults(design).map(({ where }) => where)
     const withBase = (part: BasePart) => places(tote({ parts: [part] }))
-    expect(places(tote({ parts: [low!, base()] }))).toEqual(['parts[0]', 'parts[1]'])
-    expect(places(tote({ yarns: tote().yarns.slice(0, 2) }))).toEqual(['parts[2]'])
-    expect(places(tote({ parts: [base(), top!, top!] }))).toEqual(['parts'])
+    expect(places(tote({ parts: [low!, base()] }))).toEqual([
+      'pieces[0].parts[0]',
+      'pieces[0].parts[1]',
+    ])
+    expect(places(tote({ yarns: tote().yarns.slice(0, 2) }))).toEqual(['pieces[0].parts[2]'])
+    expect(places(tote({ parts: [base(), top!, top!] }))).toEqual(['pieces'])
     const ragged = motif({ chart: { width: 6, colours: ['AAAAAA', 'AAA'] } })
-    expect(places(tote({ parts: [base(), ragged] }))).toEqual(['parts[1].chart.colours[1]'])
-    expect(places(tote({ parts: [base(), motif({ balance: 6 })] }))).toEqual(['parts[1].balance'])
-    expect(places(tote({ parts: [base(), plain({ steps: 3 })] }))).toEqual(['parts[1].steps'])
+    expect(places(tote({ parts: [base(), ragged] }))).toEqual([
+      'pieces[0].parts[1].chart.colours[1]',
+    ])
+    expect(places(tote({ parts: [base(), motif({ balance: 6 })] }))).toEqual([
+      'pieces[0].parts[1].balance',
+    ])
+    expect(places(tote({ parts: [base(), plain({ steps: 3 })] }))).toEqual([
+      'pieces[0].parts[1].steps',
+    ])
     expect(places(tote({ swatches: [swatch({ yarn: 'Z' })] }))).toEqual(['swatches[0].yarn'])
-    expect(withBase(baseAs('tube', { decrease: 40 }))).toEqual(['parts[0].decrease'])
-    expect(withBase(baseAs('flat-base', { along: 40 }))).toEqual(['parts[0].count'])
-    expect(withBase(baseAs('squares', { second: 'Z' }))).toEqual(['parts[0]'])
+    expect(withBase(baseAs('tube', { decrease: 40 }))).toEqual(['pieces[0].parts[0].decrease'])
+    expect(withBase(baseAs('flat-base', { along: 40 }))).toEqual(['pieces[0].parts[0].count'])
+    expect(withBase(baseAs('squares', { second: 'Z' }))).toEqual(['pieces[0].parts[0]'])
     expect(roundsOf(ragged)).toBe(2)
   })
 })
@@ -221,41 +232,46 @@ describe('every edit', () => {
     [
       { name: 'setBase', args: { values: { increase: 8 } } },
       'Change the base',
-      (d) => (d.parts[0] as { increase: number }).increase,
+      (d) => (partsOf(d)[0] as { increase: number }).increase,
       8,
     ],
     [
       { name: 'setPart', args: { id: 'low', values: { name: 'Foot' } } },
       'Change a part',
-      (d) => d.parts[1]!.name,
+      (d) => partsOf(d)[1]!.name,
       'Foot',
     ],
     [
       { name: 'setRounds', args: { id: 'motif', rounds: 7 } },
       '7 rounds',
-      (d) => (d.parts[2] as TapestryPart).times,
+      (d) => (partsOf(d)[2] as TapestryPart).times,
       2,
     ],
-    [{ name: 'addPart', args: { part: added, at: 2 } }, 'Add New', (d) => d.parts[2]!.id, 'p1'],
-    [{ name: 'addPart', args: { part: added, at: 0 } }, 'Add New', (d) => d.parts[1]!.id, 'p1'],
-    [{ name: 'removePart', args: { id: 'low' } }, 'Remove a part', (d) => d.parts.length, 3],
-    [{ name: 'movePart', args: { id: 'low', to: 3 } }, 'Move a part', (d) => d.parts[3]!.id, 'low'],
+    [{ name: 'addPart', args: { part: added, at: 2 } }, 'Add New', (d) => partsOf(d)[2]!.id, 'p1'],
+    [{ name: 'addPart', args: { part: added, at: 0 } }, 'Add New', (d) => partsOf(d)[1]!.id, 'p1'],
+    [{ name: 'removePart', args: { id: 'low' } }, 'Remove a part', (d) => partsOf(d).length, 3],
+    [
+      { name: 'movePart', args: { id: 'low', to: 3 } },
+      'Move a part',
+      (d) => partsOf(d)[3]!.id,
+      'low',
+    ],
     [
       { name: 'resizeChart', args: { id: 'motif', width: 7, height: 2, letter: 'C' } },
       'Chart of 7 × 2',
-      (d) => (d.parts[2] as TapestryPart).chart,
+      (d) => (partsOf(d)[2] as TapestryPart).chart,
       { width: 7, colours: ['ABAAAAC', 'ABBAAAC'] },
     ],
     [
       { name: 'padChart', args: { id: 'motif', columns: 2 } },
       'Pad the motif by 2',
-      (d) => (d.parts[2] as TapestryPart).chart.colours[0],
+      (d) => (partsOf(d)[2] as TapestryPart).chart.colours[0],
       'AABAAAAA',
     ],
     [
       { name: 'adjustBefore', args: { id: 'motif', by: -3 } },
       'Take away 3 stitches',
-      (d) => (d.parts[1] as { adjust: number }).adjust,
+      (d) => (partsOf(d)[1] as { adjust: number }).adjust,
       -3,
     ],
     [
@@ -268,7 +284,7 @@ describe('every edit', () => {
     [
       { name: 'removeYarn', args: { letter: 'A', instead: 'B' } },
       'B instead of A',
-      (d) => (d.parts[0] as { yarn: string }).yarn,
+      (d) => (partsOf(d)[0] as { yarn: string }).yarn,
       'B',
     ],
     [
@@ -287,7 +303,7 @@ describe('every edit', () => {
   })
 
   it('puts another base in the place of one, for the same count', () => {
-    const bag = (part: BasePart) => tote({ parts: [part, ...tote().parts.slice(1)] })
+    const bag = (part: BasePart) => tote({ parts: [part, ...partsOf(tote()).slice(1)] })
     const oval = baseInstead(tote(), 'oval-base')
     expect(oval).toMatchObject({ along: 12, inEnd: 3, count: 48 })
     expect(baseInstead(bag(oval), 'rectangle-base')).toMatchObject({ along: 12, count: 48 })
@@ -299,9 +315,9 @@ describe('every edit', () => {
     for (const kind of baseKinds) expect(designFaults(bag(baseInstead(tote(), kind)))).toEqual([])
     const edit: Edit = { name: 'setBase', args: { instead: oval } }
     const after = commit(historyOf(tote()), edit)
-    expect(after.design.parts[0]).toEqual(oval)
+    expect(partsOf(after.design)[0]).toEqual(oval)
     const longer = commit(after, { name: 'setBase', args: { values: { along: 60, inEnd: 2 } } })
-    expect(longer.design.parts[0]).toMatchObject({ count: 120, increase: 4 })
+    expect(partsOf(longer.design)[0]).toMatchObject({ count: 120, increase: 4 })
     expect(designFaults(longer.design)).toEqual([])
   })
 

@@ -1,5 +1,5 @@
 import { type BandPart, bands } from '../band/index.ts'
-import { GroundStitch, Letter, LIMITS, Making } from '../section/index.ts'
+import { GroundStitch, Id, Letter, LIMITS, Making } from '../section/index.ts'
 import {
   Amount,
   Flag,
@@ -106,6 +106,46 @@ class AnyPart {
   @OneOf(Object.keys(partClasses)) readonly kind!: string
 }
 
+/** The edges of a piece: its first and its last row, and the ends of its rows on either side, seen from the right side. */
+export const edges = ['first', 'last', 'left', 'right'] as const
+export type Edge = (typeof edges)[number]
+export const seams = ['whip', 'mattress', 'slip', 'single'] as const
+export type SeamKind = (typeof seams)[number]
+
+/** How a piece is tied to another: which edge of it goes along which edge of that one. */
+export class PieceJoin {
+  @OneOf(edges) readonly edge!: Edge
+  /** The other piece. */
+  @Id() readonly to!: string
+  @OneOf(edges) readonly onto!: Edge
+  /** Stitches or row ends of the other edge before it, from where that edge begins. */
+  @Whole(0, LIMITS.rowCount) readonly at!: number
+  @OneOf(seams) readonly how!: SeamKind
+}
+
+/**
+ * One piece of the bag, from its beginning up. The body and what she adds begin with a base, on which bands stand; a piece that
+ * the construction begins (a disc, the other panel) has bands only.
+ */
+export class DesignPiece {
+  @Id() readonly id!: string
+  /** Null: as the construction calls it. */
+  @OrNull() @Text(60) readonly name!: string | null
+  /** How often it is made; of the construction's pieces the construction says that. */
+  @Whole(1, LIMITS.times) readonly times!: number
+  @Several(() => AnyPart, LIMITS.parts, {
+    keepDiscriminatorProperty: true,
+    discriminator: {
+      property: 'kind',
+      subTypes: Object.entries(partClasses).map(([name, value]) => ({ name, value })),
+    },
+  })
+  readonly parts!: readonly Part[]
+  /** What ties it to others, beside the seams of the construction. */
+  @Several(() => PieceJoin, LIMITS.joins)
+  readonly joins!: readonly PieceJoin[]
+}
+
 export class Design {
   @Text(80) readonly name!: string
   @One(() => Want) readonly want!: Want
@@ -122,13 +162,7 @@ export class Design {
   @One(() => Beginning) readonly beginning!: Beginning
   @Many(() => Yarn, LIMITS.yarns)
   readonly yarns!: readonly Yarn[]
-  /** From the base up. The first is the base, the others are bands. */
-  @Many(() => AnyPart, LIMITS.parts, {
-    keepDiscriminatorProperty: true,
-    discriminator: {
-      property: 'kind',
-      subTypes: Object.entries(partClasses).map(([name, value]) => ({ name, value })),
-    },
-  })
-  readonly parts!: readonly Part[]
+  /** The first is the body: its base says how the bag is built, and may begin more pieces. */
+  @Many(() => DesignPiece, LIMITS.pieces)
+  readonly pieces!: readonly DesignPiece[]
 }

@@ -3,8 +3,19 @@ import { type BandPart, bandOf, bands, within } from '../band/index.ts'
 import { LIMITS } from '../section/index.ts'
 import { type Cell, paintedRows, withPadding, withSize } from '../chart/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
-import type { Design, Part, Yarn } from './documents.ts'
-import { BASE_YARNS, freePartId, growthOf, isBase, lastYarnOf, roundsOf } from './reading.ts'
+import type { Design, DesignPiece, Part, Yarn } from './documents.ts'
+import {
+  BASE_YARNS,
+  baseOf,
+  begunBy,
+  BODY,
+  freePartId,
+  freePieceId,
+  growthOf,
+  isBase,
+  lastYarnOf,
+  roundsOf,
+} from './reading.ts'
 
 /*
  * Everything that can be done to a design. Each edit is data (a name and its arguments), so that a mend can carry one and
@@ -12,7 +23,8 @@ import { BASE_YARNS, freePartId, growthOf, isBase, lastYarnOf, roundsOf } from '
  */
 
 type Draw = Draft<Design>
-type DraftPart = Draw['parts'][number]
+type DraftPiece = Draw['pieces'][number]
+type DraftPart = DraftPiece['parts'][number]
 
 /** A band before it is on a bag, which gives it its id. */
 export type NewBand = BandPart extends infer Band
@@ -20,6 +32,9 @@ export type NewBand = BandPart extends infer Band
     ? Omit<Band, 'id'>
     : never
   : never
+
+/** A piece before it is on a bag, which gives it and its parts their ids. */
+export type NewPiece = Omit<DesignPiece, 'id'>
 
 interface Edits {
   replace: { design: Design; why: string }
@@ -38,16 +53,23 @@ interface Edits {
     >
   >
   /** Fields of the base it has; or all of another base, which takes its place. */
-  setBase: { values: Record<string, unknown> } | { instead: BasePart }
+  setBase: { piece?: string } & ({ values: Record<string, unknown> } | { instead: BasePart })
   setPart: { id: string; values: Record<string, unknown> }
   setRounds: { id: string; rounds: number }
-  addPart: { part: NewBand; at: number }
+  /** At a place among the parts of its piece; the body when none is said. */
+  addPart: { part: NewBand; at: number; piece?: string }
   removePart: { id: string }
   movePart: { id: string; to: number }
   paint: { id: string; cells: readonly Cell[]; letter: string }
   resizeChart: { id: string; width: number; height: number; letter: string }
   padChart: { id: string; columns: number }
   adjustBefore: { id: string; by: number }
+  /** A piece of her own, or (without a base) one of the construction's, which has no bands so far. */
+  addPiece: { piece: NewPiece }
+  setPiece: { id: string; values: Partial<Pick<DesignPiece, 'name' | 'times' | 'joins'>> }
+  copyPiece: { id: string; name: string }
+  movePiece: { id: string; to: number }
+  removePiece: { id: string }
   setYarn: { letter: string; values: Partial<Omit<Yarn, 'letter'>> }
   addYarn: { yarn: Yarn }
   removeYarn: { letter: string; instead: string }
@@ -65,17 +87,31 @@ export class NotThere extends Error {
   override name = 'NotThere'
 }
 
-const part = (design: Draw, id: string): DraftPart => {
-  const found = design.parts.find((one) => one.id === id)
-  if (!found) throw new NotThere('this part is not there any more')
-  return found
+/** A part, the piece it is of, and its place there. */
+function place(design: Draw, id: string): { piece: DraftPiece; at: number } {
+  for (const piece of design.pieces) {
+    const at = piece.parts.findIndex((one) => one.id === id)
+    if (at >= 0) return { piece, at }
+  }
+  throw new NotThere('this part is not there any more')
 }
+const part = (design: Draw, id: string): DraftPart => {
+  const { piece, at } = place(design, id)
+  return piece.parts[at]!
+}
+const pieceAt = (design: Draw, id: string): number => {
+  const at = design.pieces.findIndex((one) => one.id === id)
+  if (at < 0) throw new NotThere('this piece is not there any more')
+  return at
+}
+const piece = (design: Draw, id: string): DraftPiece => design.pieces[pieceAt(design, id)]!
+/** The lowest place a band can have in a piece. */
+const lowest = ({ parts }: DraftPiece): number => (parts[0] && isBase(parts[0] as Part) ? 1 : 0)
 const tapestry = (design: Draw, id: string) => {
   const found = part(design, id)
   if (found.kind !== 'tapestry') throw new NotThere('this part has no chart')
   return found
 }
-const place = (design: Draw, id: string) => design.parts.indexOf(part(design, id))
 
 /** The chart of a tapestry part replaced row by row, so that rows that stay keep their place in the patches. */
 function setChart(design: Draw, id: string, width: number, colours: readonly string[]) {
@@ -103,6 +139,16 @@ function replaceLetter(one: DraftPart, from: string, to: string) {
   else for (const field of BASE_YARNS) if (fields[field] === from) fields[field] = to
 }
 
+/** Takes out what stands on a construction's piece that is begun no more, and joins to pieces that are gone. */
+function forgetLost(design: Draw) {
+  const begun = begunBy(baseOf(design as Design))
+  design.pieces = design.pieces.filter((one) => lowest(one) > 0 || begun.has(one.id))
+  const there = new Set([...begun.keys(), ...design.pieces.map(({ id }) => id)])
+  for (const one of design.pieces)
+    if (one.joins.some(({ to }) => !there.has(to)))
+      one.joins = one.joins.filter(({ to }) => there.has(to))
+}
+
 export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   replace: {
     label: ({ why }) => why,
@@ -124,14 +170,17 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   setBase: {
     label: () => 'Change the base',
     run: (design, args) => {
-      if ('instead' in args) design.parts[0] = { ...args.instead } as Draft<BasePart>
-      const base = design.parts[0]! as Draft<BasePart>
+      const of = piece(design, args.piece ?? BODY)
+      if (lowest(of) === 0) throw new NotThere('this piece has no base of its own')
+      if ('instead' in args) of.parts[0] = { ...args.instead } as Draft<BasePart>
+      const base = of.parts[0]! as Draft<BasePart>
       if ('values' in args) Object.assign(base, args.values)
       const settle = () =>
         Object.assign(base, constructionOf(base as BasePart).settled?.(base as BasePart))
       settle()
       base.count = Math.max(base.count, growthOf(base as BasePart).first)
       settle()
+      forgetLost(design)
     },
   },
   setPart: {
@@ -148,25 +197,29 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   },
   addPart: {
     label: ({ part: { name } }) => `Add ${name}`,
-    run: (design, { part: added, at }) => {
+    run: (design, { part: added, at, piece: of = BODY }) => {
       const band = { ...added, id: freePartId(design as Design) }
-      design.parts.splice(Math.max(1, at), 0, band as Draft<Part>)
+      const known = design.pieces.some(({ id }) => id === of)
+      if (!known && begunBy(baseOf(design as Design)).has(of))
+        design.pieces.push({ id: of, name: null, times: 1, parts: [], joins: [] })
+      const into = piece(design, of)
+      into.parts.splice(Math.max(lowest(into), at), 0, band as Draft<Part>)
     },
   },
   removePart: {
     label: () => 'Remove a part',
     run: (design, { id }) => {
-      const at = place(design, id)
-      if (at > 0) design.parts.splice(at, 1)
+      const { piece, at } = place(design, id)
+      if (at >= lowest(piece)) piece.parts.splice(at, 1)
     },
   },
   movePart: {
     label: () => 'Move a part',
     run: (design, { id, to }) => {
-      const at = place(design, id)
-      if (at < 1) return
-      const [moved] = design.parts.splice(at, 1)
-      design.parts.splice(Math.max(1, to), 0, moved!)
+      const { piece, at } = place(design, id)
+      if (at < lowest(piece)) return
+      const [moved] = piece.parts.splice(at, 1)
+      piece.parts.splice(Math.max(lowest(piece), to), 0, moved!)
     },
   },
   paint: {
@@ -196,10 +249,50 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   adjustBefore: {
     label: ({ by }) => (by > 0 ? `Add ${by} stitches` : `Take away ${-by} stitches`),
     run: (design, { id, by }) => {
-      const at = place(design, id)
-      const below = design.parts[at - 1]
+      const { piece, at } = place(design, id)
+      const below = piece.parts[at - 1]
       if (!below) throw new NotThere('nothing lies below the base')
-      if (!addTo(below, by)) design.parts.splice(at, 0, plainRoundFor(design, at, by))
+      if (!addTo(below, by)) piece.parts.splice(at, 0, plainRoundFor(design, below as Part, by))
+    },
+  },
+  addPiece: {
+    label: ({ piece }) => `Add ${piece.name}`,
+    run: (design, { piece: added }) => {
+      const id = freePieceId(design as Design)
+      const empty: DraftPiece = { ...(added as DraftPiece), id, parts: [] }
+      design.pieces.push(empty)
+      for (const one of added.parts)
+        piece(design, id).parts.push({ ...one, id: freePartId(design as Design) } as DraftPart)
+    },
+  },
+  setPiece: {
+    label: () => 'Change a piece',
+    run: (design, { id, values }) => void Object.assign(piece(design, id), values),
+  },
+  copyPiece: {
+    label: ({ name }) => `Copy as ${name}`,
+    run: (design, { id, name }) => {
+      const { times, parts, joins } = piece(design, id) as DesignPiece
+      edits.addPiece.run(design, { piece: { name, times, parts, joins } })
+      const [copy] = design.pieces.splice(-1)
+      design.pieces.splice(pieceAt(design, id) + 1, 0, copy!)
+    },
+  },
+  movePiece: {
+    label: () => 'Move a piece',
+    run: (design, { id, to }) => {
+      const at = pieceAt(design, id)
+      if (at === 0) return
+      const [moved] = design.pieces.splice(at, 1)
+      design.pieces.splice(within(to, 1, design.pieces.length), 0, moved!)
+    },
+  },
+  removePiece: {
+    label: () => 'Remove a piece',
+    run: (design, { id }) => {
+      const at = pieceAt(design, id)
+      if (at > 0) design.pieces.splice(at, 1)
+      forgetLost(design)
     },
   },
   setYarn: {
@@ -216,7 +309,8 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   removeYarn: {
     label: ({ letter, instead }) => `${instead} instead of ${letter}`,
     run: (design, { letter, instead }) => {
-      for (const one of design.parts) replaceLetter(one, letter, instead)
+      for (const { parts } of design.pieces)
+        for (const one of parts) replaceLetter(one, letter, instead)
       if (design.weighed?.letter === letter) design.weighed = null
       for (const swatch of design.swatches) if (swatch.yarn === letter) swatch.yarn = instead
       design.yarns = design.yarns.filter((yarn) => yarn.letter !== letter)
@@ -240,8 +334,7 @@ function addTo(one: DraftPart, by: number): boolean {
 }
 
 /** A single plain round that carries a change of count, in the yarn of the part below. */
-function plainRoundFor(design: Draw, at: number, adjust: number): Draft<BandPart> {
-  const below = design.parts[at - 1] as Part
+function plainRoundFor(design: Draw, below: Part, adjust: number): Draft<BandPart> {
   const letters = [lastYarnOf(below)]
   return {
     ...bands.plain.begin({ stitch: below.stitch, letters, count: 0, abbr: '' }),

@@ -3,7 +3,16 @@ import { LIMITS } from '../section/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { shortened } from '../units/index.ts'
 import type { Design, Swatch } from './documents.ts'
-import { baseOf, growthOf, isBase, lettersIn } from './reading.ts'
+import {
+  baseOf,
+  begunBy,
+  BODY,
+  growthOf,
+  isBase,
+  lettersIn,
+  maybeBaseOf,
+  partsOf,
+} from './reading.ts'
 
 /** Something in a document that cannot be: where, as a path, and what it must be. */
 export interface Fault {
@@ -19,23 +28,52 @@ export function designFaults(design: Design): Fault[] {
   const say: Say = (where, message) => faults.push({ where, message })
   const letters = new Set(design.yarns.map(({ letter }) => letter))
   if (letters.size < design.yarns.length) say('yarns', 'two yarns have the same letter')
-  const ids = new Set(design.parts.map(({ id }) => id))
-  if (ids.size < design.parts.length) say('parts', 'two parts have the same id')
+  const ids = new Set(partsOf(design).map(({ id }) => id))
+  if (ids.size < partsOf(design).length) say('pieces', 'two parts have the same id')
   design.swatches.forEach((swatch, i) => swatchFaults(swatch, letters, `swatches[${i}]`, say))
   if (design.weighed && !letters.has(design.weighed.letter))
     say('weighed.letter', `no yarn has the letter ${design.weighed.letter}`)
-  design.parts.forEach((part, i) => {
-    const where = `parts[${i}]`
-    if (isBase(part) !== (i === 0))
-      say(where, i === 0 ? 'the first part must be a base' : 'only the first part can be a base')
-    if (isBase(part)) baseFaults(part, where, say)
-    else bandOf(part).faults(part, (field, message) => say(`${where}.${field}`, message))
-    for (const letter of lettersIn(part))
-      if (!letters.has(letter)) say(where, `no yarn has the letter ${letter}`)
-  })
+  piecesFaults(design, say)
+  design.pieces.forEach(({ parts }, p) =>
+    parts.forEach((part, i) => {
+      const where = `pieces[${p}].parts[${i}]`
+      if (isBase(part) && i > 0) say(where, 'only the first part can be a base')
+      if (isBase(part)) baseFaults(part, where, say)
+      else bandOf(part).faults(part, (field, message) => say(`${where}.${field}`, message))
+      for (const letter of lettersIn(part))
+        if (!letters.has(letter)) say(where, `no yarn has the letter ${letter}`)
+    }),
+  )
   // What is to be worked is only known of a bag that is right so far.
   if (faults.length === 0) sizeFaults(design, say)
   return faults
+}
+
+/** Pieces that are named twice, begin with nothing, or are tied to what is not there. */
+function piecesFaults(design: Design, say: Say) {
+  const { pieces } = design
+  const ids = new Set(pieces.map(({ id }) => id))
+  if (ids.size < pieces.length) say('pieces', 'two pieces have the same id')
+  if (pieces[0]!.id !== BODY) say('pieces[0].id', `the body has the id ${BODY}`)
+  if (!maybeBaseOf(pieces[0]!)) {
+    say('pieces[0].parts[0]', 'the first part must be a base')
+    return
+  }
+  const begun = begunBy(baseOf(design))
+  pieces.forEach((piece, p) => {
+    const where = `pieces[${p}]`
+    const base = maybeBaseOf(piece)
+    if (p > 0 && !base && !begun.has(piece.id))
+      say(`${where}.parts`, 'the first part must be a base')
+    if (p > 0 && base && !constructionOf(base).alone)
+      say(`${where}.parts[0].kind`, 'is more than one piece, and can only be the body')
+    if (p > 0 && base && begun.has(piece.id))
+      say(`${where}.id`, 'is that of a piece the construction begins')
+    piece.joins.forEach(({ to }, j) => {
+      if (to === piece.id || !(ids.has(to) || begun.has(to)))
+        say(`${where}.joins[${j}].to`, `there is no other piece ${to}`)
+    })
+  })
 }
 
 function swatchFaults(swatch: Swatch, letters: ReadonlySet<string>, where: string, say: Say) {
@@ -70,23 +108,26 @@ const standingOn = (base: BasePart): number => constructionOf(base).bandCount?.(
 /** A bag that is more than anyone works, or than can be computed while one waits. */
 function sizeFaults(design: Design, say: Say) {
   const sum = { rounds: 0, stitches: 0, cells: 0, runs: 0 }
-  let count = standingOn(baseOf(design))
-  design.parts.forEach((part, i) => {
-    if (isBase(part)) return
-    const band = bandOf(part)
-    const rounds = band.rounds(part)
-    const next = band.leaves(part, count)
-    if (next > LIMITS.rowCount)
-      say(
-        `parts[${i}].${band.change(part) === null ? 'rows' : 'adjust'}`,
-        `makes a round of ${next} stitches; ${LIMITS.rowCount} are the most`,
-      )
-    const { cells, runs } = band.size(part)
-    sum.rounds += rounds
-    sum.stitches += rounds * Math.max(count, next)
-    sum.cells += cells
-    sum.runs += runs
-    count = next
+  design.pieces.forEach((piece, p) => {
+    const base = maybeBaseOf(piece)
+    let count = base ? standingOn(base) : begunBy(baseOf(design)).get(piece.id)!
+    piece.parts.forEach((part, i) => {
+      if (isBase(part)) return
+      const band = bandOf(part)
+      const rounds = band.rounds(part)
+      const next = band.leaves(part, count)
+      if (next > LIMITS.rowCount)
+        say(
+          `pieces[${p}].parts[${i}].${band.change(part) === null ? 'rows' : 'adjust'}`,
+          `makes a round of ${next} stitches; ${LIMITS.rowCount} are the most`,
+        )
+      const { cells, runs } = band.size(part)
+      sum.rounds += rounds
+      sum.stitches += rounds * Math.max(count, next)
+      sum.cells += cells
+      sum.runs += runs
+      count = next
+    })
   })
   const bounds = [
     [sum.rounds, LIMITS.bandRounds, 'rounds'],
@@ -96,7 +137,7 @@ function sizeFaults(design: Design, say: Say) {
   ] as const
   for (const [is, most, what] of bounds)
     if (is > most)
-      say('parts', `a bag of ${is} ${what} is more than is worked; ${most} are the most`)
+      say('pieces', `a bag of ${is} ${what} is more than is worked; ${most} are the most`)
 }
 
 const fieldWords: Readonly<Record<string, string>> = {
@@ -116,11 +157,16 @@ const fieldWords: Readonly<Record<string, string>> = {
 
 /** A path in a design in words: “Motif”, rounds. */
 function placeWords(design: Design, where: string): string {
-  const [, at, rest = ''] = /^parts\[(\d+)\]\.?(.*)$/.exec(where) ?? [null, null, where]
-  const part = at === null ? undefined : design.parts[Number(at)]
+  const [, p, at, rest = ''] = /^pieces\[(\d+)\]\.parts\[(\d+)\]\.?(.*)$/.exec(where) ?? [
+    null,
+    null,
+    null,
+    where,
+  ]
+  const part = p === null ? undefined : design.pieces[Number(p)]?.parts[Number(at)]
   const words = rest
     .split('.')
-    .filter((step) => step !== '' && step !== 'design' && step !== 'parts')
+    .filter((step) => step !== '' && step !== 'design' && step !== 'pieces')
     .map((step) => {
       const [, key = step, n] = /^(\w+)(?:\[(\d+)\])?$/.exec(step) ?? []
       return `${fieldWords[key] ?? key}${n === undefined ? '' : ` ${Number(n) + 1}`}`

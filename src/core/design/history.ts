@@ -59,7 +59,7 @@ function tryRun(design: Design, edits: readonly Edit[]): Result<Ran, readonly Fa
       }
     }
   } catch (error) {
-    if (error instanceof NotThere) return refused([{ where: 'parts', message: error.message }])
+    if (error instanceof NotThere) return refused([{ where: 'pieces', message: error.message }])
     throw error
   }
   return found(ran)

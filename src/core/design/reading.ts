@@ -8,7 +8,7 @@ import {
   type Growth,
 } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
-import type { Beginning, Design, Part, Yarn } from './documents.ts'
+import type { Beginning, Design, DesignPiece, Part, Yarn } from './documents.ts'
 
 export const isBaseKind = (kind: string): kind is BaseKind => kind in constructions
 
@@ -17,26 +17,64 @@ export const isBase = (part: Part): part is BasePart => isBaseKind(part.kind)
 /** Stitches of a base's first row, and those each further one adds. */
 export const growthOf = (base: BasePart): Growth => constructionOf(base).growth(base)
 
+/** The pieces a base begins beside the body, and the stitches the bands of each stand on. */
+export const begunBy = (base: BasePart): ReadonlyMap<string, number> =>
+  new Map(Object.entries(constructionOf(base).begins?.(base) ?? {}))
+
 /** How the rounds of a part are worked: as it says, or as the rest of the bag. */
 export const makingOf = (design: Design, part: Part): Making => part.making ?? design.making
 
-/** The base: the first part of a design. */
-export function baseOf(design: Design): BasePart {
-  const [first] = design.parts
-  if (!first || !isBase(first)) throw new InvariantError('a design starts with its base')
-  return first
+/** The piece that the bag stands on, or hangs from. */
+export const BODY = 'bag'
+
+export function bodyPiece({ pieces }: Design): DesignPiece {
+  const [body] = pieces
+  if (!body) throw new InvariantError('a design without a piece')
+  return body
 }
 
-/** The bands above the base, from the bottom up. */
-export const bandsOf = (design: Design): readonly BandPart[] =>
-  design.parts.filter((part): part is BandPart => !isBase(part))
+/** The base of a piece; null where its construction begins it. */
+export function maybeBaseOf({ parts }: DesignPiece): BasePart | null {
+  const [first] = parts
+  return first && isBase(first) ? first : null
+}
+
+/** The base of the body. */
+export function baseOf(design: Design): BasePart {
+  const base = maybeBaseOf(bodyPiece(design))
+  if (!base) throw new InvariantError('a body starts with its base')
+  return base
+}
+
+/** The bands of a piece, from the bottom up. */
+export const bandsIn = ({ parts }: DesignPiece): readonly BandPart[] =>
+  parts.filter((part): part is BandPart => !isBase(part))
+
+/** The bands of the body. */
+export const bandsOf = (design: Design): readonly BandPart[] => bandsIn(bodyPiece(design))
+
+/** The parts of all pieces. */
+export const partsOf = ({ pieces }: Design): readonly Part[] => pieces.flatMap(({ parts }) => parts)
+
+/** The piece a part is of. @throws InvariantError when the design has no such part */
+export function pieceOfPart({ pieces }: Design, id: string): DesignPiece {
+  const piece = pieces.find(({ parts }) => parts.some((part) => part.id === id))
+  if (!piece) throw new InvariantError(`no part “${id}” in the design`)
+  return piece
+}
 
 /** @throws InvariantError when the design has no such part */
 export function partById(design: Design, id: string): Part {
-  const part = design.parts.find((one) => one.id === id)
+  const part = partsOf(design).find((one) => one.id === id)
   if (!part) throw new InvariantError(`no part “${id}” in the design`)
   return part
 }
+
+/** The design with other parts in its body. */
+export const withBody = (design: Design, parts: readonly Part[]): Design => ({
+  ...design,
+  pieces: design.pieces.map((piece, at) => (at === 0 ? { ...piece, parts } : piece)),
+})
 
 /** @throws InvariantError when the design has no such yarn */
 export function yarnByLetter(design: Design, letter: string): Yarn {
@@ -65,8 +103,12 @@ export const lastYarnOf = (part: Part): string =>
   isBase(part) ? part.yarn : bandOf(part).lastYarn(part)
 
 /** The first id of the form p1, p2 … that no part has. */
-export function freePartId(design: Design): string {
-  for (let n = 1; ; n++) if (!design.parts.some(({ id }) => id === `p${n}`)) return `p${n}`
+export const freePartId = (design: Design): string => freeId('p', partsOf(design))
+/** The first id of the form c1, c2 … that no piece has. */
+export const freePieceId = (design: Design): string => freeId('c', design.pieces)
+
+function freeId(letter: string, taken: readonly { readonly id: string }[]): string {
+  for (let n = 1; ; n++) if (!taken.some(({ id }) => id === letter + n)) return letter + n
 }
 
 /** The first letter no yarn has; null when all are taken. */

@@ -2,7 +2,7 @@ import { plainToInstance } from 'class-transformer'
 import { validateSync, type ValidationError } from 'class-validator'
 import { Design } from './documents.ts'
 import { designFaults, type Fault } from './faults.ts'
-import { usualBeginning, usualMaking } from './reading.ts'
+import { BODY, partsOf, usualBeginning, usualMaking } from './reading.ts'
 
 const MOST_FAULTS = 20
 
@@ -50,18 +50,7 @@ const HELD: Design = {
   making: usualMaking,
   beginning: usualBeginning,
   yarns: [{ letter: 'A', name: 'Yarn', colour: '#808080', label: null, inHandGrams: null }],
-  parts: [
-    {
-      kind: 'tube',
-      id: 'p1',
-      name: 'Base',
-      making: null,
-      stitch: 'sc',
-      yarn: 'A',
-      count: 60,
-      decrease: 0,
-    },
-  ],
+  pieces: [{ id: BODY, name: null, times: 1, parts: [], joins: [] }],
 }
 
 /**
@@ -69,17 +58,27 @@ const HELD: Design = {
  * the same is looked at field by field, so that it costs a small part of a frame whatever the size of the bag.
  */
 export function changeFaults(before: Design, after: Design): Fault[] {
-  const known = new Set(before.parts)
-  const changed = after.parts.flatMap((part, at) => (known.has(part) ? [] : [at]))
+  const known = new Set<unknown>([...before.pieces, ...partsOf(before)])
+  const isNew = (one: unknown, at: number) => (known.has(one) ? [] : [at])
+  const changed = after.pieces.flatMap(isNew)
+  const within = changed.map((p) => after.pieces[p]!.parts.flatMap(isNew))
   const probe = Object.fromEntries(
     Object.entries(after).map(([key, value]) => [
       key,
       value === before[key as keyof Design] ? HELD[key as keyof Design] : value,
     ]),
   )
-  probe['parts'] = changed.length > 0 ? changed.map((at) => after.parts[at]) : HELD.parts
+  const looked = changed.map((p, n) => {
+    const piece = after.pieces[p]!
+    return { ...piece, parts: within[n]!.map((at) => piece.parts[at]) }
+  })
+  probe['pieces'] = looked.length > 0 ? looked : HELD.pieces
   const fields = fieldFaults(Design, probe).map(({ where, message }) => ({
-    where: where.replace(/^parts\[(\d+)\]/, (_, i: string) => `parts[${changed[Number(i)]}]`),
+    where: where.replace(
+      /^pieces\[(\d+)\](?:\.parts\[(\d+)\])?/,
+      (_, p: string, at?: string) =>
+        `pieces[${changed[Number(p)]}]${at === undefined ? '' : `.parts[${within[Number(p)]![Number(at)]}]`}`,
+    ),
     message,
   }))
   return fields.length > 0 ? fields : designFaults(after)

@@ -53,8 +53,28 @@ function writtenRepeats(document: Document): Document {
   return { ...document, version: 4, design: { ...design, parts } } as Document
 }
 
+/** Version 5: a bag of pieces, of which the parts there were are the body; faces that may differ; a log of what is made. */
+function pieces(document: Document): Document {
+  const { design } = document as Old
+  const next = { ...document, version: 5, log: [] }
+  if (typeof design !== 'object' || design === null || !('parts' in design)) return next
+  const { parts, ...rest } = design
+  const more = (part: Old) =>
+    part?.kind === 'two-panels' || part?.kind === 'half-round'
+      ? { ...part, faces: 'alike', second: part.yarn }
+      : part
+  const body = {
+    id: 'bag',
+    name: null,
+    times: 1,
+    parts: Array.isArray(parts) ? parts.map(more) : parts,
+    joins: [],
+  }
+  return { ...next, design: { ...rest, pieces: [body] } } as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
-const migrations: readonly Migration[] = [severalSwatches, writtenBands, writtenRepeats]
+const migrations: readonly Migration[] = [severalSwatches, writtenBands, writtenRepeats, pieces]
 
 export const NEWEST_VERSION = migrations.length + 1
 

@@ -1,5 +1,6 @@
-import { Design, designFaults, type Fault, fieldFaults } from '../design/index.ts'
-import { One } from '../fields/index.ts'
+import { Design, designFaults, type Fault, fieldFaults, MadeRow } from '../design/index.ts'
+import { One, Several } from '../fields/index.ts'
+import { LIMITS } from '../section/index.ts'
 import { found, refused, type Result } from '../units/index.ts'
 import { jsonFaults } from './hostile.ts'
 import { migrate, NEWEST_VERSION } from './migrations.ts'
@@ -15,6 +16,9 @@ export class Project {
   readonly version!: number
   @One(() => Design)
   readonly design!: Design
+  /** What is made of it, row by row. */
+  @Several(() => MadeRow, LIMITS.log)
+  readonly log!: readonly MadeRow[]
 }
 
 /** A list of faults, each with its place; or one, with place “file”. */
@@ -81,6 +85,7 @@ export const projectOf = (design: Design): Project => ({
   format: PROJECT_FORMAT,
   version: NEWEST_VERSION,
   design,
+  log: [],
 })
 
 /** The project file of a design. */

@@ -3,11 +3,13 @@ import { LIMITS } from '../section/index.ts'
 import {
   bandsOf,
   baseOf,
+  bodyPiece,
   type Design,
   growthOf,
   historyOf,
   roundsOf,
   tryCommit,
+  withBody,
 } from '../design/index.ts'
 import type { BasePart } from '../shape/index.ts'
 import { compile, compiled } from '../ledger/index.ts'
@@ -87,17 +89,12 @@ export function resized(
   const gives = alone ? body : soft
   const by = gives > 0 ? Math.max(0.05, (all * tall - (all - gives)) / gives) : 1
   const giver = plainBodyOf(design)
-  const [, ...bands] = design.parts
-  const wider: Design = {
-    ...design,
-    want: { ...design.want, ...size },
-    parts: [
-      resizedBase(baseOf(design), wide, tall),
-      ...(bands as BandPart[]).map((part) =>
-        alone && part !== giver ? part : resizedBand(part, by),
-      ),
-    ],
-  }
+  const bands = bandsOf(design)
+  const parts = [
+    resizedBase(baseOf(design), wide, tall),
+    ...bands.map((part) => (alone && part !== giver ? part : resizedBand(part, by))),
+  ]
+  const wider = { ...withBody(design, parts), want: { ...design.want, ...size } }
   return evened(fitted(wider), size.heightMm)
 }
 
@@ -116,12 +113,13 @@ function evened(design: Design, heightMm: number): Design {
   if (!top || sizes.heightMm === 0) return design
   const { all } = heights(design)
   const now = bandOf(top).rounds(top)
-  const changed = (rounds: number): Design => ({
-    ...design,
-    parts: design.parts.map((part) =>
-      part === top ? ({ ...top, ...bandOf(top).withRounds(top, rounds) } as BandPart) : part,
-    ),
-  })
+  const changed = (rounds: number): Design =>
+    withBody(
+      design,
+      bodyPiece(design).parts.map((part) =>
+        part === top ? ({ ...top, ...bandOf(top).withRounds(top, rounds) } as BandPart) : part,
+      ),
+    )
   const rowMm = heights(changed(now + 1)).all - all
   const faces = all / sizes.heightMm
   const by = Math.round(((heightMm - sizes.heightMm) * faces) / rowMm)

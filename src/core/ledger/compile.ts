@@ -1,19 +1,21 @@
-import { bandOf, evenedRow, markedRow } from '../band/index.ts'
+import { type BandPart, bandOf, evenedRow, markedRow } from '../band/index.ts'
 import type { Working } from '../section/index.ts'
 import {
   baseOf,
   baseYarns,
-  bandsOf,
+  bandsIn,
+  BODY,
   type Design,
   isBase,
   makingOf,
+  maybeBaseOf,
   type Part,
 } from '../design/index.ts'
 import type { Program } from '../program/index.ts'
 import {
   type BasePart,
   constructionOf,
-  type Made,
+  type MadePiece,
   type ShapePiece,
   type ShapeRow,
 } from '../shape/index.ts'
@@ -21,6 +23,7 @@ import { severalFor } from '../stitch/index.ts'
 import { Beginnings } from './beginnings.ts'
 import { LedgerTables, PieceBuilder } from './builder.ts'
 import { partGauge } from './gauge.ts'
+import { joinOf, ownJoins } from './joins.ts'
 import type { Compiled, Ledger, Piece, RowStart, Side } from './ledger.ts'
 
 export interface CompileOptions {
@@ -112,39 +115,72 @@ function inPart(
   })
 }
 
-/** A piece as its construction begins it, and the bands on it. */
+/** A piece as it is begun: its first rows, the bands on them, what it is called and how often it is made. */
+interface Begun {
+  readonly base: BasePart
+  readonly shape: ShapePiece
+  readonly bands: readonly BandPart[]
+}
+
+/** The pieces the construction begins, each with its bands, and after them those that begin by themselves. */
+function begunPieces(design: Design): Begun[] {
+  const base = baseOf(design)
+  const named = new Map(design.pieces.map((piece) => [piece.id, piece]))
+  const size = partGauge(design, base)
+  const first = constructionOf(base)
+    .pieces(base, size)
+    .map((shape): Begun => {
+      const piece = named.get(shape.id)
+      const name = piece?.name ?? shape.name
+      return { base, shape: { ...shape, name }, bands: piece ? bandsIn(piece) : [] }
+    })
+  const more = design.pieces.slice(1).flatMap((piece): Begun[] => {
+    const own = maybeBaseOf(piece)
+    if (!own) return []
+    const [shape] = constructionOf(own).pieces(own, partGauge(design, own))
+    const { id, times } = piece
+    return [
+      {
+        base: own,
+        shape: { ...shape!, id, times, name: piece.name ?? shape!.name },
+        bands: bandsIn(piece),
+      },
+    ]
+  })
+  return [...first, ...more]
+}
+
 function pieceOf(
   design: Design,
-  shape: ShapePiece,
+  { base, shape, bands }: Begun,
   tables: LedgerTables,
   hand: 'right' | 'left',
 ): Piece {
   const { id, name, times, worked } = shape
   const builder = new PieceBuilder({ id, name, times, worked }, tables)
-  const base = baseOf(design)
   const [first, second = first] = baseYarns(base)
   const yarn = (shape.second ? second : first)!
   inPart(design, base, builder, !shape.lies, (addRow) => {
     for (const row of shape.rows) addRow(shapeProgram(row, base, yarn), firstStarts[row.kind])
   })
-  if (shape.holdsBands)
-    for (const part of bandsOf(design))
-      inPart(design, part, builder, true, (addRow) => {
-        const { count, worked } = builder
-        for (const row of bandOf(part).rows(part, { count, hand, worked })) addRow(row)
-      })
+  const rises = id === BODY || !shape.lies
+  for (const part of bands)
+    inPart(design, part, builder, rises, (addRow) => {
+      const { count, worked } = builder
+      for (const row of bandOf(part).rows(part, { count, hand, worked })) addRow(row)
+    })
   return builder.finish()
 }
 
-function madeOf({ columns, parts, rows }: Piece, first: Piece): Made {
+function madeOf({ columns, parts, rows }: Piece): MadePiece {
   const baseEnd = parts[0]!.endRow - 1
   return {
-    bodyRows: rows,
-    bodyMm: columns.alongMm[rows - 1]!,
+    rows,
+    mm: columns.alongMm[rows - 1]!,
+    baseMm: columns.alongMm[baseEnd]!,
     rim: columns.makes[rows - 1]!,
-    standingMm: columns.heightMm[rows - 1]!,
     widestMm: columns.widthMm.subarray(baseEnd).reduce((most, mm) => Math.max(most, mm), 0),
-    baseMm: first.columns.alongMm[first.parts[0]!.endRow - 1]!,
+    standingMm: columns.heightMm[rows - 1]!,
   }
 }
 
@@ -157,16 +193,14 @@ export function compile(design: Design, { hand = 'right' }: CompileOptions = {})
   const construction = constructionOf(base)
   const size = partGauge(design, base)
   const tables = new LedgerTables()
-  const pieces = construction
-    .pieces(base, size)
-    .map((shape) => pieceOf(design, shape, tables, hand))
-  const made = madeOf(
-    pieces.find(({ id }) => id === 'bag')!,
-    pieces[0]!,
-  )
+  const pieces = begunPieces(design).map((begun) => pieceOf(design, begun, tables, hand))
+  const madeById = new Map(pieces.map((piece) => [piece.id, madeOf(piece)]))
+  const of = (id: string) => madeById.get(id)!
+  // Where the base is a piece of its own, its reach is that piece's.
+  const made = { ...of(BODY), baseMm: of(pieces[0]!.id).baseMm, of }
   return {
     pieces,
-    joins: construction.joins(base, made, size),
+    joins: [...construction.joins(base, made, size).map(joinOf), ...ownJoins(design, pieces)],
     stitches: tables.stitches.list,
     yarns: tables.yarns.list,
     units: tables.units.list,

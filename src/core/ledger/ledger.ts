@@ -1,7 +1,7 @@
 import type { BandRun } from '../band/index.ts'
 import type { Making } from '../section/index.ts'
-import type { Beginning, Design } from '../design/index.ts'
-import type { Sizes, Unequal } from '../shape/index.ts'
+import type { Beginning, Design, PieceJoin } from '../design/index.ts'
+import type { JoinPlace, JoinSide, Sizes, Unequal } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
 import type { DesignGauge } from './gauge.ts'
 
@@ -105,12 +105,17 @@ export interface Piece {
 
 /** What ties pieces together. */
 export interface Join {
-  readonly kind: 'pick-up' | 'seam' | 'sew-on' | 'chain-over' | 'ladder'
+  readonly kind: 'pick-up' | 'seam' | 'sew-on'
+  /** Where the construction has it, or along which edges. */
+  readonly place: JoinPlace | Pick<PieceJoin, 'edge' | 'onto' | 'at'>
   readonly pieces: readonly string[]
+  /** Pairs that meet. */
   readonly count: number
+  readonly sides: readonly [JoinSide, JoinSide]
+  /** How it is sewn; null where that is all the same. */
+  readonly how: PieceJoin['how'] | null
   /** How long it is, in mm. */
   readonly lengthMm: number
-  readonly where: string
 }
 
 export interface Ledger {

@@ -1,5 +1,5 @@
 import type { WrittenRow } from '../band/index.ts'
-import { designFaults, historyOf, commit, lettersIn, type Part } from '../design/index.ts'
+import { designFaults, historyOf, commit, lettersIn, type Part, partsOf } from '../design/index.ts'
 import { resized } from '../fit/index.ts'
 import { derive } from '../plan/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
@@ -106,11 +106,11 @@ describe('a written band', () => {
       rows: [first!, { ...second!, runs: second!.runs.slice(1), repeat: null }],
     }
     expect(designFaults(tote({ parts: [base(), cut] }))).toEqual([
-      { where: 'parts[1].rows[1]', message: 'does not come out on the 48 stitches below it' },
+      { where: 'pieces[0].parts[1].rows[1]', message: 'does not come out on the 48 stitches below it' },
     ])
     const beyond = { ...mesh, rows: [{ ...first!, repeat: { from: 0, to: 4, times: 24 } }] }
     expect(designFaults(tote({ parts: [base(), beyond] }))).toEqual([
-      { where: 'parts[1].rows[0].repeat', message: 'is not a stretch of its runs' },
+      { where: 'pieces[0].parts[1].rows[0].repeat', message: 'is not a stretch of its runs' },
     ])
     const foreign = {
       ...mesh,
@@ -126,10 +126,12 @@ describe('a written band', () => {
       name: 'removeYarn',
       args: { letter: 'B', instead: 'C' },
     })
-    expect(lettersIn(design.parts[1]!)).toEqual(['A', 'C'])
+    expect(lettersIn(partsOf(design)[1]!)).toEqual(['A', 'C'])
     // Also in its words.
-    expect((design.parts[1] as typeof mesh).rows[1]!.text).toBe('with C, 2 dc in each ch-sp around')
+    expect((partsOf(design)[1] as typeof mesh).rows[1]!.text).toBe(
+      'with C, 2 dc in each ch-sp around',
+    )
     const tall = resized(bag, { aroundMm: 240, heightMm: 120 })
-    expect(tall.parts[1]).toEqual(mesh)
+    expect(partsOf(tall)[1]).toEqual(mesh)
   })
 })

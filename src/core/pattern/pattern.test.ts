@@ -1,6 +1,6 @@
 import { jest } from '@jest/globals'
 import fc from 'fast-check'
-import type { Design } from '../design/index.ts'
+import { type Design, partsOf } from '../design/index.ts'
 import { bands } from '../band/index.ts'
 import { yarnPaths } from '../colour/index.ts'
 import { compile, runsOfRow } from '../ledger/index.ts'
@@ -137,7 +137,7 @@ describe('writtenPattern', () => {
   })
 
   it('says each round with its count', () => {
-    const stacked = tote({ parts: [base({ stagger: 'stacked' }), ...tote().parts.slice(1)] })
+    const stacked = tote({ parts: [base({ stagger: 'stacked' }), ...partsOf(tote()).slice(1)] })
     expect(said(stacked)).toEqual([
       'Round 1: 6 sc in a magic ring, in A (6)',
       'Round 2: 2 sc in each st around, in A (12)',

@@ -2,7 +2,6 @@ import type { Making, Working } from '../section/index.ts'
 import {
   endRuns,
   ends,
-  type Join,
   type Ledger,
   type LedgerPart,
   maybeFoundation,
@@ -13,6 +12,7 @@ import {
   startCounts,
 } from '../ledger/index.ts'
 import { abbrOf, nameOf, stitchById, type Words } from '../stitch/index.ts'
+import { joinText } from './joins.ts'
 import { rowText } from './row-text.ts'
 
 /** One line of the written pattern: a round, or equal rounds taken together. */
@@ -70,26 +70,12 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
     })),
     joins: ledger.joins
       .filter(({ kind, pieces }) => kind !== 'pick-up' && lastOf(ledger, pieces) === at)
-      .map(joinText),
+      .map((join) => joinText(join, ledger)),
   }))
 }
 
 const lastOf = ({ pieces }: Ledger, ids: readonly string[]): number =>
   Math.max(...ids.map((id) => pieces.findIndex((piece) => piece.id === id)))
-
-const joinWords: Readonly<Record<Join['kind'], string>> = {
-  'pick-up': 'Pick up',
-  seam: 'Sew',
-  'sew-on': 'Sew on',
-  'chain-over': 'Chain over',
-  ladder: 'Ladder',
-}
-
-/** "Sew front to back along the bottom: 60 pairs." */
-export const joinText = ({ kind, count, where }: Join): string =>
-  kind === 'pick-up'
-    ? `Pick up ${count} stitches ${where}.`
-    : `${joinWords[kind]} ${where}: ${count} pairs.`
 
 function linesOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): PatternLine[] {
   const { number, makes, side } = piece.columns

@@ -56,7 +56,8 @@ export function derive(design: Design, options: CompileOptions = {}): Derived {
   const allPaths = ledger.pieces.map((one) => yarnPaths(ledger, one))
   const paths = allPaths[ledger.pieces.indexOf(piece)]!
   const needs = yarnNeeds(design, ledger, allPaths)
-  const snags = findSnags({ design, gauge, ledger, piece, paths, needs })
+  const all = ledger.pieces.map((one, i) => ({ piece: one, paths: allPaths[i]! }))
+  const snags = findSnags({ design, gauge, ledger, piece, paths, needs, all })
   const fronts = ledger.pieces.map((one) => frontPicture(ledger, one, options.hand ?? 'right'))
   return {
     gauge,

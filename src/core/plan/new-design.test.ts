@@ -1,3 +1,4 @@
+import { baseOf } from '../design/index.ts'
 import fc from 'fast-check'
 import { printProject, readProject } from '../file/index.ts'
 import { sizeFor } from '../shape/index.ts'
@@ -18,7 +19,8 @@ describe('a new bag', () => {
       fc.property(any, (wanted) => {
         const design = newDesign(wanted)
         const { tally, gauge, snags } = derive(design)
-        const group = design.parts[0]!.kind === 'round-base' ? design.parts[0]!.increase : 0
+        const base = baseOf(design)
+        const group = base.kind === 'round-base' ? base.increase : 0
         const most = Math.max(
           group * gauge.stitchWidthMm,
           Math.abs(wanted.aroundMm - group * gauge.stitchWidthMm),

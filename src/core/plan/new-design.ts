@@ -1,4 +1,4 @@
-import { type Design, usualBeginning, usualMaking } from '../design/index.ts'
+import { BODY, type Design, usualBeginning, usualMaking } from '../design/index.ts'
 import { gaugeFor } from '../ledger/index.ts'
 import { flatIncrease } from '../shape/index.ts'
 
@@ -35,30 +35,38 @@ export function newDesign({ name, aroundMm, said, heightMm, hookMm, yarnClass }:
     making: usualMaking,
     beginning: usualBeginning,
     yarns: firstYarns.map((yarn) => ({ ...yarn, label: null, inHandGrams: null })),
-    parts: [
+    pieces: [
       {
-        kind: 'round-base',
-        id: 'p1',
-        name: 'Base',
-        making: null,
-        yarn: 'A',
-        stitch: 'sc',
-        increase,
-        count: increase * groups,
-        stagger: 'staggered',
-        plainFrom: null,
-        plainRounds: 0,
-      },
-      {
-        kind: 'plain',
-        id: 'p2',
-        name: 'Plain',
-        making: null,
-        yarn: 'A',
-        stitch: 'sc',
-        rounds: Math.max(1, Math.round(heightMm / gauge.rowHeightMm)),
-        adjust: 0,
-        steps: 1,
+        id: BODY,
+        name: null,
+        times: 1,
+        joins: [],
+        parts: [
+          {
+            kind: 'round-base',
+            id: 'p1',
+            name: 'Base',
+            making: null,
+            yarn: 'A',
+            stitch: 'sc',
+            increase,
+            count: increase * groups,
+            stagger: 'staggered',
+            plainFrom: null,
+            plainRounds: 0,
+          },
+          {
+            kind: 'plain',
+            id: 'p2',
+            name: 'Plain',
+            making: null,
+            yarn: 'A',
+            stitch: 'sc',
+            rounds: Math.max(1, Math.round(heightMm / gauge.rowHeightMm)),
+            adjust: 0,
+            steps: 1,
+          },
+        ],
       },
     ],
   }

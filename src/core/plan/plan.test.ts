@@ -82,7 +82,7 @@ describe('whatever is read', () => {
   })
 
   it('is bounded however its fields are put together', () => {
-    const refusal = (over: Partial<Design>) => {
+    const refusal = (over: Parameters<typeof tote>[0]) => {
       const read = readProject(printProject(tote(over)))
       return read.ok ? null : read.problem[0]!.message
     }

@@ -25,7 +25,7 @@ export function projectSchema(): object {
   }
   // What all parts share is in each of them.
   for (const shared of ['AnyPart', 'Section', 'Base', 'Disc']) delete rest[shared]
-  const list = rest['Design']!.properties!['parts'] as Record<string, unknown>
+  const list = rest['DesignPiece']!.properties!['parts'] as Record<string, unknown>
   list['items'] = { oneOf: parts.map(({ name }) => ({ $ref: `#/$defs/${name}` })) }
   for (const schema of Object.values(rest)) {
     schema.additionalProperties = false

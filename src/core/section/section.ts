@@ -5,13 +5,19 @@ import { groundStitchIds } from '../stitch/index.ts'
 
 export const LIMITS = {
   yarns: 24,
+  pieces: 24,
   parts: 60,
+  /** How often one piece is made, and the joins of one. */
+  times: 100,
+  joins: 12,
+  /** Rows made, and runs of one. */
+  log: 100_000,
+  madeRuns: 6000,
   rounds: 1000,
   count: 2000,
   chartWidth: 1000,
   chartHeight: 1000,
   stripes: 200,
-  times: 100,
   along: 400,
   squares: 20,
   strip: 200,
@@ -36,7 +42,8 @@ export const LIMITS = {
 /** What stands for a yarn in charts and rows. */
 export const Letter = (): PropertyDecorator => Pattern(/^[A-Z]$/, 'one capital letter')
 export const GroundStitch = (): PropertyDecorator => OneOf(groundStitchIds)
-const Id = () => Pattern(/^[A-Za-z0-9-]{1,40}$/, 'an id of letters, digits and dashes')
+/** What a piece or a part is known by. */
+export const Id = () => Pattern(/^[A-Za-z0-9-]{1,40}$/, 'an id of letters, digits and dashes')
 
 export const workings = ['spiral', 'joined', 'turned', 'turn-once'] as const
 export type Working = (typeof workings)[number]

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { commit, designFaults, historyOf, tryCommit } from '../design/index.ts'
+import { baseOf, commit, designFaults, historyOf, tryCommit, partsOf } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { derive } from '../plan/index.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
@@ -28,7 +28,7 @@ describe.each(baseKinds)('what is asked of a %s', (kind) => {
       fc.property(fc.array(change, { minLength: 1, maxLength: 4 }), (changes) => {
         let history = historyOf(bag(first))
         for (const [{ key, min, max }, share] of changes) {
-          const now = history.design.parts[0] as BasePart
+          const now = partsOf(history.design)[0] as BasePart
           const most = typeof max === 'number' ? max : max(now)
           // Large bases say nothing that small ones do not.
           const value = Math.round(min + (Math.min(most, 160) - min) * share)
@@ -62,8 +62,9 @@ describe.each(baseKinds)('what is asked of a %s', (kind) => {
 
 describe('keeping in step', () => {
   const after = (part: BasePart, values: object) =>
-    commit(historyOf(bag(part)), { name: 'setBase', args: { values: { ...values } } }).design
-      .parts[0] as BasePart
+    baseOf(
+      commit(historyOf(bag(part)), { name: 'setBase', args: { values: { ...values } } }).design,
+    )
 
   it('gives ends no more than they have room for, and a tube no more taken away than one round can', () => {
     const oval = after(baseAs('oval-base', { inEnd: 3, increase: 6 }), { inEnd: 2 })

@@ -22,26 +22,28 @@ export interface ShapePiece {
   readonly times: number
   readonly worked: 'rounds' | 'rows'
   readonly rows: readonly ShapeRow[]
-  readonly holdsBands?: true
   /** Lies flat under the bag, so that its rows add no height. */
   readonly lies?: true
   /** Worked in the second yarn of the base. */
   readonly second?: true
 }
 
-/** What came of the pieces, as sizes and joins need it. */
-export interface Made {
-  /** Rows of the piece that holds the bands, and how far they reach along the fabric. */
-  readonly bodyRows: number
-  readonly bodyMm: number
-  /** Stitches at the rim. */
-  readonly rim: number
-  /** Height of the bands above the base, in rounds. */
-  readonly standingMm: number
-  /** Widest row from the base's last on. */
-  readonly widestMm: number
-  /** Way along the fabric from the start to the base's last row. */
+/** What came of a piece, as sizes and joins need it. */
+export interface MadePiece {
+  readonly rows: number
+  /** How far its rows reach along the fabric; and those of its base alone. */
+  readonly mm: number
   readonly baseMm: number
+  /** Stitches of its last row, and of its widest from the base's last on. */
+  readonly rim: number
+  readonly widestMm: number
+  /** Height of its bands above the base, in rounds. */
+  readonly standingMm: number
+}
+
+/** What came of the body, and of every piece by its id. */
+export interface Made extends MadePiece {
+  readonly of: (piece: string) => MadePiece
 }
 
 export interface Sizes {
@@ -52,19 +54,67 @@ export interface Sizes {
   readonly footprint: { readonly lengthMm: number; readonly widthMm: number }
 }
 
-/** A seam, or stitches picked up: what it ties and how many stitches (or row ends) meet. */
+/** One side of a join: stitches of its piece, or row ends. */
+export interface JoinSide {
+  readonly piece: string
+  readonly of: 'stitches' | 'row ends'
+  readonly count: number
+}
+
+/** Where the joins of constructions are. */
+export type JoinPlace =
+  | 'around-base'
+  | 'left-side'
+  | 'right-side'
+  | 'bottom'
+  | 'fold-left'
+  | 'fold-right'
+  | 'tube-bottom'
+  | 'curve'
+  | 'one-disc'
+  | 'other-disc'
+  | 'square-to-square'
+  | 'face-to-face'
+  | 'around-top'
+  | 'strip-to-strip'
+
+/** A seam, or stitches picked up: the two sides that meet. */
 export interface ShapeJoin {
   readonly kind: 'pick-up' | 'seam' | 'sew-on'
-  readonly pieces: readonly string[]
-  readonly count: number
+  readonly place: JoinPlace
+  readonly sides: readonly [JoinSide, JoinSide]
   /** How long it is, in mm. */
   readonly lengthMm: number
-  readonly where: string
+}
+
+export const stitchesOf = (piece: string, count: number): JoinSide => ({
+  piece,
+  of: 'stitches',
+  count,
+})
+export const rowEndsOf = (piece: string, count: number): JoinSide => ({
+  piece,
+  of: 'row ends',
+  count,
+})
+/** Two faces that are one piece made twice, or two pieces. */
+interface Faces {
+  readonly faces: 'alike' | 'differ'
+}
+/** Something of the front and of the back, by their pieces. */
+export const bothFaces = <T>({ faces }: Faces, of: (piece: string) => T): readonly [T, T] => [
+  of('bag'),
+  of(faces === 'differ' ? 'back' : 'bag'),
+]
+/** Faces that are sewn together and are not as long. */
+export function unlikeFaces(base: Faces, length: (piece: string) => number): Unequal | null {
+  const [one, other] = bothFaces(base, length)
+  return one === other ? null : { what: 'faces', one, other }
 }
 
 /** Something a construction cannot be sewn from: two sides that should meet and do not. */
 export interface Unequal {
-  readonly what: 'halves' | 'sides' | 'opening'
+  readonly what: 'halves' | 'sides' | 'opening' | 'faces'
   readonly one: number
   readonly other: number
 }
@@ -122,6 +172,8 @@ export interface Construction<Base> {
   readonly name: string
   readonly hint: string
   readonly asked: readonly Asked<Base>[]
+  /** It is one piece, which can also be one of several. */
+  readonly alone?: true
   /** Its base lies flat and is seen from above so; one without is not seen from above. */
   readonly plan?: Outline
   /** What is seen from the front, of so many rows of the piece that holds the bands; what stands unless it says otherwise. */
@@ -147,6 +199,8 @@ export interface Construction<Base> {
   readonly rowsARise?: number | null
   /** Stitches its bands are worked on: those of the base's last row unless it says otherwise. */
   readonly bandCount?: (base: Base) => number
+  /** The pieces it begins beside the body, and the stitches their bands stand on; none unless it says otherwise. */
+  readonly begins?: (base: Base) => Readonly<Record<string, number>>
   /** In working order. */
   readonly pieces: (base: Base, size: StitchSize) => readonly ShapePiece[]
   readonly joins: (base: Base, made: Made, size: StitchSize) => readonly ShapeJoin[]
@@ -164,20 +218,21 @@ export const inRounds = (rows: readonly ShapeRow[]): ShapePiece[] => [
     times: 1,
     worked: 'rounds',
     rows,
-    holdsBands: true,
     lies: true,
   },
 ]
 
 /** A panel in rows, begun across a chain, that holds the bands; made so often. */
-export const inPanels = (count: number, times: number): ShapePiece[] => [
+export const inPanels = (
+  count: number,
+  times: number,
+  named: Pick<ShapePiece, 'id' | 'name' | 'second'> = { id: 'bag', name: 'Panel' },
+): ShapePiece[] => [
   {
-    id: 'bag',
-    name: 'Panel',
+    ...named,
     times,
     worked: 'rows',
     rows: [firstRowOf('across', count)],
-    holdsBands: true,
   },
 ]
 

@@ -6,11 +6,19 @@ import type { Snag } from './snag.ts'
 /** What a finder may look at. */
 export interface SnagContext extends Compiled {
   readonly gauge: DesignGauge
-  /** The piece the bands stand on, and the ways of its yarns. */
+  /** The piece that is looked at (the body where a finder looks at the whole bag), and the ways of its yarns. */
   readonly piece: Piece
   readonly paths: YarnPaths
+  /** Every piece of the bag. */
+  readonly all: readonly Pick<SnagContext, 'piece' | 'paths'>[]
   readonly needs: readonly YarnNeed[]
 }
 
 /** Looks for one kind of thing that does not work out. */
 export type Finder = (context: SnagContext) => readonly Snag[]
+
+/** Looks for it in each piece. */
+export const inEveryPiece =
+  (find: Finder): Finder =>
+  (context) =>
+    context.all.flatMap((one) => find({ ...context, ...one }))

@@ -1,5 +1,6 @@
-import type { Finder, SnagContext } from './context.ts'
+import { type Finder, inEveryPiece, type SnagContext } from './context.ts'
 import { repeatRemainders, tooLargeChanges, writtenMisfits } from './repeats.ts'
+import { unevenJoins } from './joins.ts'
 import {
   baseLie,
   flares,
@@ -15,17 +16,14 @@ import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.
 
 /** Everything that is looked for. */
 const finders: readonly Finder[] = [
-  repeatRemainders,
-  writtenMisfits,
-  tooLargeChanges,
+  ...[repeatRemainders, writtenMisfits, tooLargeChanges].map(inEveryPiece),
   unequalSides,
+  unevenJoins,
   sizeOff,
   heightOff,
   baseLie,
   yarnShort,
-  carriesThatShow,
-  longCarries,
-  flares,
+  ...[carriesThatShow, longCarries, flares].map(inEveryPiece),
   gaugeEstimated,
   gaugeDerived,
   outsideClass,

@@ -1,5 +1,5 @@
 import { bandOf, nearestCounts } from '../band/index.ts'
-import { bandsOf } from '../design/index.ts'
+import { bandsIn, BODY, type Design, type DesignPiece } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
 import type { LedgerPart } from '../ledger/index.ts'
 import type { Finder, SnagContext } from './context.ts'
@@ -29,7 +29,8 @@ export const repeatRemainders: Finder = (context) =>
           rows: part.firstRow - context.piece.parts[0]!.endRow,
         },
         mends: [
-          ...evenCounts(context),
+          // Another count of the base is the body's to have.
+          ...(context.piece.id === BODY ? evenCounts(context) : []),
           ...paddings(part.id, part.repeat, count - part.balance),
           ...changes(context, part),
         ],
@@ -82,9 +83,15 @@ function changes({ piece }: SnagContext, part: LedgerPart): Mend[] {
     }))
 }
 
+/** The bands of a piece of the ledger. */
+function bandsOn({ pieces }: Design, { id }: Pick<DesignPiece, 'id'>) {
+  const piece = pieces.find((one) => one.id === id)
+  return piece ? bandsIn(piece) : []
+}
+
 /** Rows that come out on some counts only, over another: with the nearest that they come out on. */
 export const writtenMisfits: Finder = ({ design, piece }) =>
-  bandsOf(design).flatMap((part) => {
+  bandsOn(design, piece).flatMap((part) => {
     const { id, firstRow, gauge, name } = piece.parts.find((one) => one.id === part.id)!
     const count = piece.columns.uses[firstRow]!
     const counts = bandOf(part).counts(part)
@@ -112,11 +119,10 @@ export const writtenMisfits: Finder = ({ design, piece }) =>
 
 /** A plain round that is to add or take away more stitches than it has room for. */
 export const tooLargeChanges: Finder = ({ design, piece }) =>
-  bandsOf(design).flatMap((part) => {
+  bandsOn(design, piece).flatMap((part) => {
     const adjust = bandOf(part).change(part)
     if (!adjust) return []
-    const { endRow } = piece.parts.find(({ id }) => id === part.id)!
-    const { firstRow } = piece.parts.find(({ id }) => id === part.id)!
+    const { firstRow, endRow } = piece.parts.find(({ id }) => id === part.id)!
     const count = piece.columns.uses[firstRow]!
     const made = piece.columns.makes[endRow - 1]! - count
     if (made === adjust) return []

@@ -1,8 +1,15 @@
-import { baseOf, growthOf, roundsOf } from '../design/index.ts'
+import { baseOf, BODY, type Design, growthOf, roundsOf } from '../design/index.ts'
 import { baseFlatness, fitEdits, fitsOf, plainBodyOf } from '../fit/index.ts'
-import { gaugeForCount, gaugeIn, maybeOutsideClass } from '../ledger/index.ts'
+import {
+  gaugeForCount,
+  gaugeIn,
+  type Ledger,
+  maybeOutsideClass,
+  type Piece,
+} from '../ledger/index.ts'
 import { constructionOf, lieOf, type Unequal } from '../shape/index.ts'
 import type { Finder } from './context.ts'
+import { moreRows } from './joins.ts'
 import type { Mend } from './snag.ts'
 
 /** Taller or lower than wanted by more than this many rows of the body. */
@@ -132,6 +139,7 @@ const unequalCodes = {
   halves: 'halves-unequal',
   sides: 'sides-unequal',
   opening: 'opening-small',
+  faces: 'faces-unequal',
 } as const satisfies Record<Unequal['what'], string>
 
 /** Sides that should be sewn together and are not equal, or a strip that leaves no opening. */
@@ -140,11 +148,12 @@ export const unequalSides: Finder = ({ design, ledger, piece }) => {
   if (!unequal) return []
   const base = baseOf(design)
   const ways = constructionOf(base).evened?.(base, piece.rows) ?? []
-  const mends = ways.map(({ kind, facts, values }) => ({
+  const evened = ways.map(({ kind, facts, values }) => ({
     kind,
     facts,
     edits: [{ name: 'setBase', args: { values: { ...values } } }],
   })) as unknown as Mend[]
+  const mends = unequal.what === 'faces' ? evenedFaces(design, ledger) : evened
   return [
     {
       code: unequalCodes[unequal.what],
@@ -154,6 +163,16 @@ export const unequalSides: Finder = ({ design, ledger, piece }) => {
       mends,
     },
   ]
+}
+
+/** The face with fewer rows takes as many more in its plain rounds, or the other gives them. */
+function evenedFaces(design: Design, ledger: Ledger): Mend[] {
+  const [front, back] = [BODY, 'back'].map((id) => ledger.pieces.find((piece) => piece.id === id)!)
+  if (!front || !back) return []
+  return [
+    [back, front.rows - back.rows],
+    [front, back.rows - front.rows],
+  ].flatMap(([face, by]) => moreRows(design, face as Piece, by as number))
 }
 
 /** Bands of another gauge draw the bag in or let it flare; less than this is not seen. */
@@ -196,8 +215,12 @@ export const outsideClass: Finder = ({ design }) =>
   })
 
 /** Bands without a swatch of their own: their sizes are derived from another. */
-export const gaugeDerived: Finder = ({ piece }) => {
-  const derived = piece.parts.filter(({ gauge }) => gauge.source === 'derived')
+export const gaugeDerived: Finder = ({ ledger }) => {
+  const parts = ledger.pieces.flatMap(({ parts }) => parts)
+  const derived = parts.filter(
+    ({ id, gauge }, at) =>
+      gauge.source === 'derived' && parts.findIndex((one) => one.id === id) === at,
+  )
   if (derived.length === 0) return []
   return [
     {

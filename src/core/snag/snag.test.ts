@@ -1,4 +1,4 @@
-import { commit, type Design, historyOf } from '../design/index.ts'
+import { commit, type Design, historyOf, type Part, partsOf, withBody } from '../design/index.ts'
 import { derive } from '../plan/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, tote } from '../testing/tote.ts'
@@ -12,7 +12,7 @@ const mended = (design: Design, mend: Mend) =>
   mend.edits.reduce((history, edit) => commit(history, edit), historyOf(design)).design
 
 const clean = tote({ want: { aroundMm: 240, said: 'around', heightMm: 40, tolerance: 0.05 } })
-const uneven = { ...clean, parts: [base({ count: 50 }), ...clean.parts.slice(1)] }
+const uneven = withBody(clean, [base({ count: 50 }), ...partsOf(clean).slice(1)])
 
 describe('findSnags', () => {
   it('finds nothing wrong in a bag that comes out', () => {
@@ -58,22 +58,19 @@ describe('findSnags', () => {
 
   it('says how a base lies', () => {
     const increase = (k: number) =>
-      codes({ ...clean, parts: [base({ increase: k }), ...clean.parts.slice(1)] })
+      codes(withBody(clean, [base({ increase: k }), ...partsOf(clean).slice(1)]))
     expect(increase(8)).toContain('base-ruffles')
     expect(increase(4)).toContain('base-cups')
     expect(increase(6)).not.toContain('base-cups')
-    const ruffled = { ...clean, parts: [base({ increase: 8 }), ...clean.parts.slice(1)] }
+    const ruffled = withBody(clean, [base({ increase: 8 }), ...partsOf(clean).slice(1)])
     expect(codes(mended(ruffled, the(ruffled, 'base-ruffles').mends[0]!))).not.toContain(
       'base-ruffles',
     )
   })
 
   it('counts what one round has room for', () => {
-    const [first, low, ...rest] = clean.parts
-    const design = {
-      ...clean,
-      parts: [first!, { ...low!, adjust: -40 } as typeof low & object, ...rest],
-    }
+    const [first, low, ...rest] = partsOf(clean)
+    const design = withBody(clean, [first!, { ...low!, adjust: -40 } as Part, ...rest])
     const snag = the(design, 'adjust-too-large')
     expect(snag.facts).toMatchObject({ adjust: -40, count: 48, made: -24 })
     expect(codes(mended(design, snag.mends[0]!))).not.toContain('adjust-too-large')
@@ -88,8 +85,8 @@ describe('findSnags', () => {
 
   it('tells a dark strand behind a long light run, at its round', () => {
     const chart = { width: 24, colours: ['AACCAACCAACCAACCAACCAACC', 'AAAAAAAAAAAACCCCCCCCCCCC'] }
-    const parts = [base(), { ...clean.parts[2]!, chart } as Design['parts'][number]]
-    const snag = the({ ...clean, parts }, 'carry-shows')
+    const parts = [base(), { ...partsOf(clean)[2]!, chart } as Part]
+    const snag = the(withBody(clean, parts), 'carry-shows')
     expect(snag.facts).toMatchObject({ carried: 'Drum blue', over: 'Chalk', stitches: 12 })
     expect(snag.where.round).toBe(10)
   })
@@ -97,8 +94,8 @@ describe('findSnags', () => {
   it('takes a run of one yarn over the edge of a repeat as one', () => {
     // Two and two of Chalk, side by side where one repeat ends and the next begins.
     const chart = { width: 6, colours: ['CCAACC'] }
-    const parts = [base(), { ...clean.parts[2]!, chart } as Design['parts'][number]]
-    expect(the({ ...clean, parts }, 'carry-shows').facts).toMatchObject({ stitches: 4 })
+    const parts = [base(), { ...partsOf(clean)[2]!, chart } as Part]
+    expect(the(withBody(clean, parts), 'carry-shows').facts).toMatchObject({ stitches: 4 })
   })
 
   it('puts errors before warnings before advice, and words every one', () => {
@@ -242,9 +239,9 @@ describe('the wording catalogue', () => {
       stitch: 'sc',
       rows: [often],
     }
-    const fits = { ...clean, parts: [base(), ...clean.parts.slice(1), written] }
+    const fits = withBody(clean, [base(), ...partsOf(clean).slice(1), written])
     expect(codes(fits)).not.toContain('written-misfit')
-    const off = { ...fits, parts: [base({ count: 54 }), ...fits.parts.slice(1)] }
+    const off = withBody(fits, [base({ count: 54 }), ...partsOf(fits).slice(1)])
     const snag = the(off, 'written-misfit')
     expect(snag).toMatchObject({
       severity: 'error',

@@ -17,6 +17,16 @@ export interface SnagFacts {
   'adjust-too-large': { name: string; adjust: number; count: number; made: number }
   'halves-unequal': { one: number; other: number }
   'sides-unequal': { one: number; other: number }
+  'faces-unequal': { one: number; other: number }
+  /** A side that is sewn to another: what it has, the room there is, and both lengths in mm. */
+  'join-uneven': {
+    name: string
+    onto: string
+    one: number
+    other: number
+    lengthMm: number
+    reachMm: number
+  }
   'opening-small': { one: number; other: number }
   flare: { name: string; below: number; here: number }
   'outside-class': { sc: number; few: number; many: number; yarnClass: number }

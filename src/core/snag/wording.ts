@@ -51,6 +51,17 @@ const snagWords: {
     title: 'Front and back are not equal.',
     text: `The side seams would join ${one} row ends to ${other}.`,
   }),
+  'faces-unequal': ({ one, other }) => ({
+    title: 'The two faces are not equal.',
+    text: `The front has ${one} and the back ${other} where they are sewn together; they must be equal.`,
+  }),
+  'join-uneven': ({ name, onto, one, other, lengthMm, reachMm }, { units }) => ({
+    title: `${name} does not meet ${onto} evenly.`,
+    text:
+      other < one
+        ? `It is ${one} long where it is sewn on, and there is room for ${other}.`
+        : `One to one it is ${printLength(lengthMm, units)} long, on ${printLength(reachMm, units)}: it would pucker or pull.`,
+  }),
   'opening-small': ({ one, other }) => ({
     title: 'The strip leaves no way in.',
     text: `It has ${rounds(one).replace('round', 'row')}, the edge of the disc ${stitches(other)}: sew one row to one stitch and leave the rest open. Fewer rows, or larger discs.`,

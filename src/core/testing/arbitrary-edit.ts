@@ -1,9 +1,17 @@
 import fc from 'fast-check'
 import { workings } from '../section/index.ts'
-import { baseInstead, type Design, type Edit, type EditName } from '../design/index.ts'
+import {
+  baseInstead,
+  type Design,
+  type Edit,
+  type EditName,
+  edges,
+  type NewPiece,
+  partsOf,
+} from '../design/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
-import { motif, plain, stripes, swatch, tote, written } from './tote.ts'
+import { base, baseAs, motif, plain, stripes, swatch, tote, written } from './tote.ts'
 
 /* Anything that can be done to a bag, also what cannot be: figures past their ends, letters and parts that are not there. */
 
@@ -59,9 +67,24 @@ const swatches = fc.array(
 )
 const newBand = fc.constantFrom(plain(), stripes(), motif(), written())
 
+const piece = fc.constantFrom('bag', 'back', 'disc', 'base', 'c1', 'c2', 'gone')
+const join = fc.record({
+  edge: fc.constantFrom(...edges),
+  to: piece,
+  onto: fc.constantFrom(...edges),
+  at: figure,
+  how: fc.constantFrom('whip' as const, 'slip' as const),
+})
+const newPiece: fc.Arbitrary<NewPiece> = fc.record({
+  name,
+  times: figure,
+  parts: fc.constantFrom([baseAs('panel')], [baseAs('discs')], [], [base(), plain(), motif()]),
+  joins: fc.array(join, { maxLength: 2 }),
+})
+
 /** The arguments of each edit, for a bag with these parts. */
 const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> => {
-  const id = fc.constantFrom(...design.parts.map((part) => part.id), 'p1', 'p2', 'gone')
+  const id = fc.constantFrom(...partsOf(design).map((part) => part.id), 'p1', 'p2', 'gone')
   const at = fc.integer({ min: 0, max: 9 })
   return {
     replace: fc.constant({ design: tote(), why: 'Another' }),
@@ -75,13 +98,25 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
     ),
     setPart: fc.record({ id, values: partValues }),
     setRounds: fc.record({ id, rounds: figure }),
-    addPart: fc.record({ part: newBand, at }),
+    addPart: fc.oneof(fc.record({ part: newBand, at }), fc.record({ part: newBand, at, piece })),
     removePart: fc.record({ id }),
     movePart: fc.record({ id, to: at }),
     paint: fc.record({ id, cells, letter }),
     resizeChart: fc.record({ id, width: figure, height: fc.integer({ min: -2, max: 40 }), letter }),
     padChart: fc.record({ id, columns: figure }),
     adjustBefore: fc.record({ id, by: figure }),
+    addPiece: fc.record({ piece: newPiece }),
+    setPiece: fc.record({
+      id: piece,
+      values: some({
+        name: fc.option(name),
+        times: figure,
+        joins: fc.array(join, { maxLength: 3 }),
+      }),
+    }),
+    copyPiece: fc.record({ id: piece, name }),
+    movePiece: fc.record({ id: piece, to: at }),
+    removePiece: fc.record({ id: piece }),
     setYarn: fc.record({ letter, values: some({ name, inHandGrams: fc.option(figure) }) }),
     addYarn: fc.record({
       yarn: fc.record({

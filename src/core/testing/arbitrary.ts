@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { type BandPart } from '../band/index.ts'
 import { type Making, workings } from '../section/index.ts'
-import { baseInstead, type Design, growthOf } from '../design/index.ts'
+import { baseInstead, type Design, growthOf, bodyPiece, withBody } from '../design/index.ts'
 import { baseKinds, type BasePart } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 import { base, motif, plain, stripes, tote, written } from './tote.ts'
@@ -123,4 +123,4 @@ function baseOf(kind: BasePart['kind'], round: BasePart, own: object): BasePart 
 /** {@link anyDesign}, or one with a band of written rows, which may not fit what it stands on. */
 export const anyBag: fc.Arbitrary<Design> = fc
   .tuple(anyDesign, fc.option(anyWritten))
-  .map(([design, rows]) => (rows ? { ...design, parts: [...design.parts, rows] } : design))
+  .map(([design, rows]) => (rows ? withBody(design, [...bodyPiece(design).parts, rows]) : design))

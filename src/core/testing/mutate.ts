@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { partsOf } from '../design/index.ts'
 import { projectOf } from '../file/index.ts'
 import { projectSchema } from '../schema/index.ts'
 import { anyBag } from './arbitrary.ts'
@@ -149,7 +150,7 @@ const step = fc.record({
 })
 const bag = fc.oneof(
   anyBag,
-  fc.constant(tote({ parts: [...tote().parts, stripes({ id: 's' })] })),
+  fc.constant(tote({ parts: [...partsOf(tote()), stripes({ id: 's' })] })),
   fc.constant(writtenBag()),
 )
 

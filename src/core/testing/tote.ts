@@ -1,5 +1,6 @@
 import {
   baseInstead,
+  BODY,
   type Design,
   type Part,
   type PartKind,
@@ -28,7 +29,10 @@ export const swatch = (
 })
 
 /** A small made-up bag for tests: round base of 48, plain, a motif of six, plain. */
-export function tote(over: Partial<Design> = {}): Design {
+export function tote({
+  parts,
+  ...over
+}: Partial<Design> & { readonly parts?: readonly Part[] } = {}): Design {
   return {
     name: 'Test tote',
     want: { aroundMm: 240, said: 'around', heightMm: 60, tolerance: 0.05 },
@@ -56,10 +60,20 @@ export function tote(over: Partial<Design> = {}): Design {
       },
       { letter: 'C', name: 'Chalk', colour: '#efe9dc', label: null, inHandGrams: null },
     ],
-    parts: [base(), plain({ id: 'low' }), motif(), plain({ id: 'top', name: 'Top', rounds: 3 })],
+    pieces: [bodyOf(parts ?? toteParts())],
     ...over,
   }
 }
+
+const toteParts = () => [
+  base(),
+  plain({ id: 'low' }),
+  motif(),
+  plain({ id: 'top', name: 'Top', rounds: 3 }),
+]
+
+/** A body of these parts. */
+const bodyOf = (parts: readonly Part[]) => ({ id: BODY, name: null, times: 1, parts, joins: [] })
 
 /** The base of {@link tote}, or another round one. */
 export const base = (over: Partial<Of<'round-base'>> = {}): Of<'round-base'> => ({

@@ -2,7 +2,7 @@
 import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { computed } from 'vue'
-import { bandsOf, isBase, lettersIn, roundsOf, yarnByLetter } from '@core/design'
+import { bandsOf, isBase, lettersIn, roundsOf, yarnByLetter, partsOf } from '@core/design'
 import { bodyOf } from '@core/ledger'
 import { newPart, partTemplates, type TemplateKind } from '@app/parts/part-templates.ts'
 import { steady } from '@app/parts/steady.ts'
@@ -19,7 +19,7 @@ const lines = steady(() => {
   const wrong = new Set(
     snags.filter(({ severity }) => severity === 'error').map(({ where }) => where.part),
   )
-  return [...design.value.parts].reverse().map((part) => ({
+  return [...partsOf(design.value)].reverse().map((part) => ({
     id: part.id,
     name: part.name,
     rounds: isBase(part) ? ledger.pieces[0]!.parts[0]!.endRow : roundsOf(part),
@@ -43,11 +43,11 @@ const bands = computed({
 })
 const base = computed(() => lines.value.at(-1)!)
 const roundWords = (rounds: number) => `${rounds} ${rounds === 1 ? 'round' : 'rounds'}`
-const placeOf = (id: string) => design.value.parts.findIndex((part) => part.id === id)
+const placeOf = (id: string) => partsOf(design.value).findIndex((part) => part.id === id)
 
 /** A new band goes just above the selected one. */
 function add(kind: TemplateKind) {
-  const at = placeOf(project.selectedPart ?? '') + 1 || design.value.parts.length
+  const at = placeOf(project.selectedPart ?? '') + 1 || partsOf(design.value).length
   const piece = bodyOf(project.table!.derived.ledger)
   const below = piece.parts[at - 1]
   const count = below ? piece.columns.makes[below.endRow - 1]! : 0
@@ -55,7 +55,7 @@ function add(kind: TemplateKind) {
 }
 function act(command: string, id: string) {
   const at = placeOf(id)
-  const part = design.value.parts[at]!
+  const part = partsOf(design.value)[at]!
   if (command === 'up') project.edit({ name: 'movePart', args: { id, to: at + 1 } })
   if (command === 'down') project.edit({ name: 'movePart', args: { id, to: at - 1 } })
   if (command === 'remove') project.edit({ name: 'removePart', args: { id } })

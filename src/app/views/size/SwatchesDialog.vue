@@ -2,7 +2,7 @@
 import { Close, Plus } from '@element-plus/icons-vue'
 import { computed, ref } from 'vue'
 import { bandOf, PLAIN, TAPESTRY } from '@core/band'
-import { bandsOf, type Swatch } from '@core/design'
+import { bandsOf, type Swatch, partsOf } from '@core/design'
 import { gaugeIn, maybeOutsideClass } from '@core/ledger'
 import { abbrOf, stitchById } from '@core/stitch'
 import { parsePer, type Per, printNumber } from '@core/units'
@@ -58,7 +58,7 @@ const sources = { swatch: 'measured', derived: 'derived', estimate: 'estimated' 
 /** Where each part has its gauge from. */
 const parts = computed(() => {
   const { design, derived } = project.table!
-  return design.parts.map((part) => {
+  return partsOf(design).map((part) => {
     const gauge = gaugeIn(derived.ledger, part.id)
     const { overMm, words } = usual.value
     return {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Close, Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
-import { lettersIn, maybeFreeLetter, type Yarn } from '@core/design'
+import { lettersIn, maybeFreeLetter, type Yarn, partsOf } from '@core/design'
 import { bodyOf } from '@core/ledger'
 import { cutAt, printMass, printNumber, printYarnLength, yarnLengthFigure } from '@core/units'
 import type { YarnNeed } from '@core/yarn'
@@ -23,7 +23,7 @@ const rows = computed(() =>
   design.value.yarns.map((yarn) => ({
     yarn,
     need: derived.value.needs.find(({ letter }) => letter === yarn.letter),
-    used: design.value.parts.some((part) => lettersIn(part).includes(yarn.letter)),
+    used: partsOf(design.value).some((part) => lettersIn(part).includes(yarn.letter)),
   })),
 )
 const parts = computed(() => [...bodyOf(derived.value.ledger).parts].reverse())

@@ -1,7 +1,7 @@
 import { OneOf, Whole } from '../../fields/index.ts'
 import { LIMITS } from '../../section/index.ts'
 import { Disc, usualDisc } from '../base.ts'
-import { asked, type Construction } from '../construction.ts'
+import { asked, type Construction, rowEndsOf, stitchesOf } from '../construction.ts'
 import { flatIncrease } from '../flatness.ts'
 import { roundBaseRows } from '../round-base.ts'
 import { firstRowOf } from '../shape-row.ts'
@@ -37,6 +37,7 @@ export const discs: Construction<DiscsPart> = {
   // As tall as its discs.
   rowsARise: null,
   bandCount: ({ strip }) => strip,
+  begins: ({ count }) => ({ disc: count }),
   pieces: (base) => [
     { id: 'disc', name: 'Disc', times: 2, worked: 'rounds', rows: roundBaseRows(base), lies: true },
     {
@@ -45,29 +46,30 @@ export const discs: Construction<DiscsPart> = {
       times: 1,
       worked: 'rows',
       rows: [firstRowOf('across', base.strip)],
-      holdsBands: true,
     },
   ],
-  joins: (base, { bodyRows, bodyMm }) =>
-    ['one disc', 'the other disc'].map((disc) => ({
+  joins: (_, { rows, mm, of }) =>
+    (['one-disc', 'other-disc'] as const).map((place) => ({
       kind: 'sew-on',
-      pieces: ['bag', 'disc'],
-      count: Math.min(bodyRows, base.count),
-      lengthMm: bodyMm,
-      where: `one row end to one stitch of ${disc}; ${Math.max(0, openingOf(base.count, bodyRows))} stitches stay open`,
+      place,
+      sides: [rowEndsOf('bag', rows), stitchesOf('disc', of('disc').rim)],
+      lengthMm: mm,
     })),
-  sizes: ({ count, strip }, _, { stitchWidthMm }) => {
-    const diameterMm = (count * stitchWidthMm) / Math.PI
+  sizes: ({ strip }, { of }, { stitchWidthMm }) => {
+    const aroundMm = of('disc').widestMm
+    const diameterMm = aroundMm / Math.PI
     return {
-      aroundMm: count * stitchWidthMm,
+      aroundMm,
       flatMm: diameterMm,
       heightMm: diameterMm,
       footprint: { lengthMm: diameterMm, widthMm: strip * stitchWidthMm },
     }
   },
   // A strip as long as the edge leaves no way in.
-  unequal: ({ count }, { bodyRows }) =>
-    openingOf(count, bodyRows) >= Math.min(6, count / 8)
+  unequal: (_, { rows, of }) => {
+    const { rim } = of('disc')
+    return openingOf(rim, rows) >= Math.min(6, rim / 8)
       ? null
-      : { what: 'opening', one: bodyRows, other: count },
+      : { what: 'opening', one: rows, other: rim }
+  },
 }

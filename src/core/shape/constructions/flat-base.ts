@@ -1,7 +1,7 @@
 import { OneOf, Whole } from '../../fields/index.ts'
 import { LIMITS } from '../../section/index.ts'
 import { Base } from '../base.ts'
-import { asked, type Construction, standing } from '../construction.ts'
+import { asked, type Construction, standing, stitchesOf } from '../construction.ts'
 import { firstRowOf, flatRows } from '../shape-row.ts'
 
 /** A rectangle in rows; its count is picked up around all four sides: twice a row, and the rest along both row ends. */
@@ -33,6 +33,7 @@ export const flatBase: Construction<FlatBasePart> = {
   growth: ({ along }) => ({ first: 2 * along + 2, increase: 2 }),
   flat: null,
   around: () => 1,
+  begins: ({ along }) => ({ base: along }),
   pieces: (base, { stitchWidthMm, rowHeightMm }) => [
     {
       id: 'base',
@@ -48,16 +49,14 @@ export const flatBase: Construction<FlatBasePart> = {
       times: 1,
       worked: 'rounds',
       rows: [firstRowOf('pick-up', base.count)],
-      holdsBands: true,
     },
   ],
   joins: ({ count }, _, { stitchWidthMm }) => [
     {
       kind: 'pick-up',
-      pieces: ['base', 'bag'],
-      count,
+      place: 'around-base',
+      sides: [stitchesOf('base', count), stitchesOf('bag', count)],
       lengthMm: count * stitchWidthMm,
-      where: 'all around the base',
     },
   ],
   sizes: (base, made, { stitchWidthMm, rowHeightMm }) =>

@@ -1,7 +1,7 @@
 import { OneOf, Whole } from '../../fields/index.ts'
 import { LIMITS } from '../../section/index.ts'
 import { Base } from '../base.ts'
-import { asked, type Construction, inPanels, twoFaces } from '../construction.ts'
+import { asked, type Construction, inPanels, rowEndsOf, twoFaces } from '../construction.ts'
 
 /** One long panel folded up, its last rows folded over as a flap. */
 export class FoldedPanelPart extends Base {
@@ -49,18 +49,19 @@ export const foldedPanel: Construction<FoldedPanelPart> = {
   around: () => 2,
   rowsARise: 2,
   pieces: ({ count }) => inPanels(count, 1),
-  joins: ({ flapRows }, { bodyRows, bodyMm }) =>
-    ['the left side', 'the right side'].map((side) => ({
+  joins: ({ flapRows }, { rows, mm }) => {
+    const { front, back } = foldsOf(rows, flapRows)
+    return (['fold-left', 'fold-right'] as const).map((place) => ({
       kind: 'seam',
-      pieces: ['bag'],
-      count: foldsOf(bodyRows, flapRows).front,
-      lengthMm: (bodyMm * foldsOf(bodyRows, flapRows).front) / bodyRows,
-      where: `front to back along ${side}`,
-    })),
-  sizes: ({ flapRows }, { bodyRows, bodyMm, widestMm }) =>
-    twoFaces(widestMm, (bodyMm * (1 - Math.min(1, flapRows / bodyRows))) / 2),
-  unequal: ({ flapRows }, { bodyRows }) => {
-    const { front, back } = foldsOf(bodyRows, flapRows)
+      place,
+      sides: [rowEndsOf('bag', front), rowEndsOf('bag', back)],
+      lengthMm: (mm * front) / rows,
+    }))
+  },
+  sizes: ({ flapRows }, { rows, mm, widestMm }) =>
+    twoFaces(widestMm, (mm * (1 - Math.min(1, flapRows / rows))) / 2),
+  unequal: ({ flapRows }, { rows }) => {
+    const { front, back } = foldsOf(rows, flapRows)
     return front === back && front > 0 ? null : { what: 'sides', one: front, other: back }
   },
 }

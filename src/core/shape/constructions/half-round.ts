@@ -1,6 +1,15 @@
 import { OneOf, Whole } from '../../fields/index.ts'
+import { Letter } from '../../section/index.ts'
 import { Base } from '../base.ts'
-import { asked, type Construction, type StitchSize, twoFaces } from '../construction.ts'
+import {
+  asked,
+  bothFaces,
+  type Construction,
+  type StitchSize,
+  stitchesOf,
+  twoFaces,
+  unlikeFaces,
+} from '../construction.ts'
 import { evenPlaces } from '../../solver/index.ts'
 import { doubled, firstRowOf, type ShapeRow } from '../shape-row.ts'
 
@@ -9,6 +18,10 @@ export class HalfRoundPart extends Base {
   @OneOf(['half-round']) readonly kind!: 'half-round'
   /** Stitches of the first row, and added in each further one. */
   @Whole(2, 20) readonly increase!: number
+  /** Both panels alike, made twice; or each with bands of its own. */
+  @OneOf(['alike', 'differ']) readonly faces!: 'alike' | 'differ'
+  /** Yarn of the back's base. */
+  @Letter() readonly second!: string
 }
 
 /** Half of what a disc takes: each row adds π row heights to the curve. */
@@ -36,7 +49,14 @@ export function halfRoundRows({
 
 export const halfRound: Construction<HalfRoundPart> = {
   document: HalfRoundPart,
-  begin: (kept) => ({ ...kept, kind: 'half-round', increase: 3 }),
+  begin: (kept) => ({
+    ...kept,
+    kind: 'half-round',
+    increase: 3,
+    faces: 'alike',
+    second: kept.yarn,
+  }),
+  settled: ({ faces, yarn, second }) => ({ second: faces === 'alike' ? yarn : second }),
   name: 'Half-round panels',
   hint: 'Two half-round panels in rows, sewn along the curve',
   asked: [asked.increase(2, 20, 'Every row'), asked.count('Last row')],
@@ -49,28 +69,30 @@ export const halfRound: Construction<HalfRoundPart> = {
   around: () => 4 / Math.PI,
   // Bands lie around the curve: each adds to the radius, and four radii go around.
   bandsAdd: (bandsMm) => 4 * bandsMm,
-  pieces: (base) => [
-    {
-      id: 'bag',
-      name: 'Panel',
-      times: 2,
-      worked: 'rows',
-      rows: halfRoundRows(base),
-      holdsBands: true,
-    },
-  ],
-  joins: (_, { rim }, { stitchWidthMm }) => [
+  begins: ({ faces, count }): Record<string, number> =>
+    faces === 'differ' ? { back: count } : {},
+  pieces: (base) => {
+    const rows = halfRoundRows(base)
+    const half = { worked: 'rows', rows } as const
+    return base.faces === 'alike'
+      ? [{ ...half, id: 'bag', name: 'Panel', times: 2 }]
+      : [
+          { ...half, id: 'bag', name: 'Front', times: 1 },
+          { ...half, id: 'back', name: 'Back', times: 1, second: true },
+        ]
+  },
+  joins: (base, { rim, of }, { stitchWidthMm }) => [
     {
       kind: 'seam',
-      pieces: ['bag'],
-      count: rim,
+      place: 'curve',
+      sides: bothFaces(base, (piece) => stitchesOf(piece, of(piece).rim)),
       lengthMm: rim * stitchWidthMm,
-      where: 'along the curve, the straight edges stay open',
     },
   ],
-  sizes: ({ count }, { baseMm, bodyMm }, { stitchWidthMm }) => {
+  unequal: (base, { of }) => unlikeFaces(base, (piece) => of(piece).rim),
+  sizes: ({ count }, { baseMm, mm }, { stitchWidthMm }) => {
     // The curve of the base, and an edge all around it when bands go on.
-    const radiusMm = (count * stitchWidthMm) / Math.PI + (bodyMm - baseMm)
+    const radiusMm = (count * stitchWidthMm) / Math.PI + (mm - baseMm)
     return twoFaces(2 * radiusMm, radiusMm)
   },
 }

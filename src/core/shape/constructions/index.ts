@@ -4,6 +4,7 @@ import { flatBase } from './flat-base.ts'
 import { foldedPanel } from './folded-panel.ts'
 import { halfRound } from './half-round.ts'
 import { oval } from './oval.ts'
+import { panel } from './panel.ts'
 import { rectangle } from './rectangle.ts'
 import { round } from './round.ts'
 import { squares } from './squares.ts'
@@ -19,6 +20,7 @@ export const constructions = {
   tube,
   'folded-panel': foldedPanel,
   'two-panels': twoPanels,
+  panel,
   squares,
   discs,
   'half-round': halfRound,

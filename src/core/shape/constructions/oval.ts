@@ -33,6 +33,7 @@ export const oval: Construction<OvalBasePart> = {
     increase > 2 * inEnd
       ? [['increase', `the ends have room for ${2 * inEnd} in the second round`]]
       : [],
+  alone: true,
   worked: 'rounds',
   growth: (base) => ({ first: chainFirstRound(base), increase: base.increase }),
   flat: flatIncrease,

@@ -18,6 +18,7 @@ export const rectangle: Construction<RectangleBasePart> = {
   hint: 'A rectangle in rounds: three in one at each corner',
   asked: [asked.along(), asked.count('Last round')],
   plan: 'rectangle',
+  alone: true,
   worked: 'rounds',
   growth: ({ along }) => ({
     first: chainFirstRound({ along, inEnd: RECTANGLE.inEnd }),

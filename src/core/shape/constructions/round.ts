@@ -18,6 +18,7 @@ export const round: Construction<RoundBasePart> = {
   plan: 'round',
   ring: true,
   anyIncrease: true,
+  alone: true,
   worked: 'rounds',
   growth: ({ increase }) => ({ first: increase, increase }),
   flat: flatIncrease,

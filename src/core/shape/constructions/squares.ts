@@ -1,7 +1,7 @@
 import { OneOf, Whole } from '../../fields/index.ts'
 import { Letter, LIMITS } from '../../section/index.ts'
 import { Base } from '../base.ts'
-import { asked, type Construction, twoFaces } from '../construction.ts'
+import { asked, type Construction, stitchesOf, twoFaces } from '../construction.ts'
 import { firstRowOf, flatRows } from '../shape-row.ts'
 
 /** Squares in two yarns, sewn to two faces like a draughtboard; the top is then worked in rounds. Its count is that of one square. */
@@ -34,6 +34,8 @@ export const squares: Construction<SquaresPart> = {
   flat: null,
   around: ({ across }) => 2 * across,
   bandCount: rim,
+  begins: ({ count, across, down }): Record<string, number> =>
+    across * down > 1 ? { first: count, second: count } : { first: count },
   pieces: (base, { stitchWidthMm, rowHeightMm }) => {
     const rows = flatRows(base.count, squareRows(base.count, stitchWidthMm, rowHeightMm))
     const all = base.across * base.down
@@ -57,39 +59,36 @@ export const squares: Construction<SquaresPart> = {
         times: 1,
         worked: 'rounds',
         rows: [firstRowOf('pick-up', rim(base))],
-        holdsBands: true,
       },
     ]
   },
   joins: (base, _, { stitchWidthMm, rowHeightMm }) => {
     const { count, across, down } = base
     const rows = squareRows(count, stitchWidthMm, rowHeightMm)
-    const both = across * down > 1 ? ['first', 'second'] : ['first']
+    const other = across * down > 1 ? 'second' : 'first'
+    const met = (pairs: number) => [stitchesOf('first', pairs), stitchesOf(other, pairs)] as const
     return [
       {
         kind: 'seam',
-        pieces: both,
-        count: 2 * (across * (down - 1) * count + down * (across - 1) * rows),
+        place: 'square-to-square',
+        sides: met(2 * (across * (down - 1) * count + down * (across - 1) * rows)),
         lengthMm:
           2 *
           (across * (down - 1) * count * stitchWidthMm + down * (across - 1) * rows * rowHeightMm),
-        where: 'square to square, on both faces',
       },
       {
         kind: 'seam',
-        pieces: both,
-        count: 2 * down * rows + across * count,
+        place: 'face-to-face',
+        sides: met(2 * down * rows + across * count),
         lengthMm: 2 * down * rows * rowHeightMm + across * count * stitchWidthMm,
-        where: 'face to face, along both sides and the bottom',
       },
       {
         kind: 'pick-up',
-        pieces: [...both, 'bag'],
-        count: rim(base),
+        place: 'around-top',
+        sides: [stitchesOf(other, rim(base)), stitchesOf('bag', rim(base))],
         lengthMm: rim(base) * stitchWidthMm,
-        where: 'around the top',
       },
-    ] as const
+    ]
   },
   sizes: ({ count, across, down }, { standingMm }, { stitchWidthMm, rowHeightMm }) =>
     twoFaces(

@@ -1,7 +1,7 @@
 import { OneOf, Whole } from '../../fields/index.ts'
 import { LIMITS } from '../../section/index.ts'
 import { Base } from '../base.ts'
-import { asked, type Construction, type ShapePiece } from '../construction.ts'
+import { asked, type Construction, type ShapePiece, stitchesOf } from '../construction.ts'
 import { firstRowOf } from '../shape-row.ts'
 
 /** A tube begun in a ring of chain, its bottom closed last. */
@@ -47,6 +47,7 @@ export const tube: Construction<TubePart> = {
   growth: () => ({ first: 6, increase: 1 }),
   flat: null,
   around: () => 1,
+  begins: (base): Record<string, number> => (base.decrease > 0 ? { bottom: left(base) } : {}),
   pieces: (base) => [
     {
       id: 'bag',
@@ -54,17 +55,18 @@ export const tube: Construction<TubePart> = {
       times: 1,
       worked: 'rounds',
       rows: [firstRowOf('chain-ring', base.count)],
-      holdsBands: true,
     },
     ...(base.decrease > 0 ? [closing(base)] : []),
   ],
   joins: (base, _, { stitchWidthMm }) => [
     {
       kind: 'seam',
-      pieces: [base.decrease > 0 ? 'bottom' : 'bag'],
-      count: Math.floor(left(base) / 2),
+      place: 'tube-bottom',
+      sides: [
+        stitchesOf(base.decrease > 0 ? 'bottom' : 'bag', Math.floor(left(base) / 2)),
+        stitchesOf(base.decrease > 0 ? 'bottom' : 'bag', Math.ceil(left(base) / 2)),
+      ],
       lengthMm: (left(base) / 2) * stitchWidthMm,
-      where: 'front to back along the bottom',
     },
   ],
   sizes: (_, { widestMm, standingMm }) => ({

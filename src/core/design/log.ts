@@ -1,0 +1,24 @@
+import { Many, OneOf, Pattern, Whole } from '../fields/index.ts'
+import { Id, Letter, LIMITS } from '../section/index.ts'
+import { stitchIds } from '../stitch/index.ts'
+
+/* What is made of a design. It only grows, and no edit of the design touches it. */
+
+/** So many of one stitch, as they were worked. */
+export class MadeRun {
+  @OneOf(stitchIds) readonly stitch!: string
+  @Letter() readonly yarn!: string
+  @Whole(1, LIMITS.rowCount) readonly count!: number
+}
+
+/** The id of a row: its part, and its place there from 1. It stays the same whatever is put below it. */
+export const rowId = (part: string, row: number): string => `${part}:${row}`
+
+/** A row of one copy of a piece as it was worked. */
+export class MadeRow {
+  @OneOf(['made']) readonly kind!: 'made'
+  @Id() readonly piece!: string
+  @Whole(1, LIMITS.times) readonly copy!: number
+  @Pattern(/^[A-Za-z0-9-]{1,40}:[1-9]\d{0,4}$/, 'the id of a row, like p2:14') readonly row!: string
+  @Many(() => MadeRun, LIMITS.madeRuns) readonly runs!: readonly MadeRun[]
+}

@@ -1,0 +1,25 @@
+import { OneOf } from '../../fields/index.ts'
+import { Base } from '../base.ts'
+import { asked, type Construction, inPanels, twoFaces } from '../construction.ts'
+
+/** One panel in rows, and nothing sewn: a strap, a flap, a pocket; or a bag that is only that. */
+export class PanelPart extends Base {
+  @OneOf(['panel']) readonly kind!: 'panel'
+}
+
+export const panel: Construction<PanelPart> = {
+  document: PanelPart,
+  begin: (kept) => ({ ...kept, kind: 'panel' }),
+  name: 'One panel',
+  hint: 'One panel in rows, not sewn',
+  asked: [asked.count('Across')],
+  front: () => ({ kind: 'panel' }),
+  alone: true,
+  worked: 'rows',
+  growth: () => ({ first: 2, increase: 1 }),
+  flat: null,
+  around: () => 2,
+  pieces: ({ count }) => inPanels(count, 1),
+  joins: () => [],
+  sizes: (_, { widestMm, mm }) => twoFaces(widestMm, mm),
+}

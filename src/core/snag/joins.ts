@@ -1,0 +1,70 @@
+import { bandOf, type BandPart } from '../band/index.ts'
+import { bandsIn, type Design, roundsOf } from '../design/index.ts'
+import type { Join, Piece } from '../ledger/index.ts'
+import type { Finder } from './context.ts'
+import type { Mend } from './snag.ts'
+
+/** Sides whose lengths differ by more than this pucker when they are sewn one to one (from memory). */
+const PUCKERS = 0.08
+
+/** What makes a piece so many rows longer (or, below 0, shorter): its longest plain band takes them. */
+export function moreRows(design: Design, piece: Piece, by: number): Mend[] {
+  const own = design.pieces.find(({ id }) => id === piece.id)
+  const plain = (own ? bandsIn(own) : [])
+    .filter((part) => bandOf(part).change(part) !== null)
+    .reduce<BandPart | null>(
+      (most, part) => (most && roundsOf(most) >= roundsOf(part) ? most : part),
+      null,
+    )
+  if (!plain || by === 0 || roundsOf(plain) + by < 1) return []
+  const rowMm = piece.parts.find(({ id }) => id === plain.id)!.gauge.rowHeightMm
+  return [
+    {
+      kind: 'rounds',
+      facts: {
+        name: plain.name,
+        by,
+        madeMm: piece.columns.alongMm[piece.rows - 1]! + by * rowMm,
+      },
+      edits: [{ name: 'setRounds', args: { id: plain.id, rounds: roundsOf(plain) + by } }],
+    },
+  ]
+}
+
+/** How long the stretch of the other edge is on which a join meets. */
+function reachMm({ sides: [, other], place }: Join, piece: Piece): number {
+  const { columns, rows } = piece
+  if (other.of === 'row ends') return (columns.alongMm[rows - 1]! * other.count) / rows
+  const row = typeof place === 'object' && place.onto === 'first' ? 0 : rows - 1
+  return (columns.widthMm[row]! * other.count) / columns.makes[row]!
+}
+
+/** A piece that is sewn to another and has more stitches (or row ends) than there is room for, or is clearly longer or shorter. */
+export const unevenJoins: Finder = ({ design, ledger }) =>
+  ledger.joins.flatMap((join) => {
+    if (typeof join.place === 'string') return []
+    const [side, other] = join.sides
+    const [piece, onto] = [side, other].map(({ piece: id }) =>
+      ledger.pieces.find((one) => one.id === id)!,
+    ) as [Piece, Piece]
+    const reach = reachMm(join, onto)
+    const short = other.count < side.count
+    if (!short && Math.abs(reach / join.lengthMm - 1) <= PUCKERS) return []
+    return [
+      {
+        code: 'join-uneven' as const,
+        severity: short ? ('error' as const) : ('warning' as const),
+        where: { part: piece.parts[0]!.id, round: null },
+        facts: {
+          name: piece.name,
+          onto: onto.name,
+          one: side.count,
+          other: other.count,
+          lengthMm: join.lengthMm,
+          reachMm: reach,
+        },
+        mends:
+          short && side.of === 'row ends' ? moreRows(design, piece, other.count - side.count) : [],
+      },
+    ]
+  })
