@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watchEffect } from 'vue'
-import { bodyOf, placeColours } from '@core/ledger'
+import { pieceWith, placeColours } from '@core/ledger'
 import type { Derived } from '@core/plan'
 import type { Yarn } from '@core/design'
 import { paletteOf, sharpContext } from './fabric.ts'
@@ -15,7 +15,7 @@ const props = defineProps<{
 const WIDTH = 180
 const SIDE = 14
 const canvas = useTemplateRef('canvas')
-const piece = computed(() => bodyOf(props.derived.ledger))
+const piece = computed(() => pieceWith(props.derived.ledger, props.part))
 const place = computed(() => piece.value.parts.find(({ id }) => id === props.part)!)
 const cell = computed(() => {
   const { stitchWidthMm, rowHeightMm } = place.value.gauge

@@ -122,9 +122,9 @@ const describedBy = computed(() => (problem.value ? `${id}-problem` : undefined)
   box-shadow: 0 0 0 1px var(--error);
 }
 .measure-field input {
-  flex: 1;
-  min-width: 0;
-  width: 40px;
+  flex: 1 0 34px;
+  min-width: 34px;
+  width: 34px;
   height: 100%;
   padding: 0 4px 0 10px;
   border: 0;
@@ -135,8 +135,12 @@ const describedBy = computed(() => (problem.value ? `${id}-problem` : undefined)
 .measure-field .hint {
   color: var(--ink-3);
   font-size: 12px;
-  white-space: nowrap;
+  flex: 0 1 auto;
+  min-width: 0;
+  overflow: hidden;
   padding-right: 4px;
+  text-overflow: ellipsis;
+  white-space: nowrap;
 }
 .measure-field .box button {
   flex: none;

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { bodyOf } from '@core/ledger'
 import { mendText, type Snag, snagText } from '@core/snag'
 import JoinPicture from './JoinPicture.vue'
 import { useProject } from '@app/stores/project.ts'
@@ -18,7 +17,9 @@ const mends = computed(() =>
 const broken = computed(() => {
   const { code, where } = props.snag
   if (code !== 'repeat-remainder' || !project.shown || where.part === null) return null
-  const there = bodyOf(project.shown.derived.ledger).parts.some(({ id }) => id === where.part)
+  const there = project.shown.derived.ledger.pieces.some(({ parts }) =>
+    parts.some(({ id }) => id === where.part),
+  )
   return there ? where.part : null
 })
 const severityWords = {

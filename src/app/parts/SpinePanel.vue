@@ -3,8 +3,8 @@ import { useElementSize } from '@vueuse/core'
 import { nanoid } from 'nanoid'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
 import { LIMITS } from '@core/section'
-import { bandsOf, baseOf, isBaseKind, roundsOf } from '@core/design'
-import { bodyOf } from '@core/ledger'
+import { bandsIn, baseOf, BODY, isBaseKind, maybeBaseOf, roundsOf } from '@core/design'
+import { bodyOf, type Piece } from '@core/ledger'
 import { useProject } from '@app/stores/project.ts'
 import BagPicture from './BagPicture.vue'
 import LockingMarker from './LockingMarker.vue'
@@ -27,21 +27,41 @@ const yarns = computed(() => project.shown?.design.yarns ?? [])
 const base = computed(() => project.shown && baseOf(project.shown.design))
 const foot = computed(() => Math.max(STRIP.top + 60, height.value - STRIP.below))
 
+/** Pieces of her own lie on the mat one at a time, when they are selected; else those of the construction do. */
+const ownPieces = steady(() =>
+  project.shown
+    ? project.shown.design.pieces
+        .slice(1)
+        .filter(maybeBaseOf)
+        .map(({ id }) => id)
+    : [],
+)
+const shown = ({ id }: Piece) =>
+  ownPieces.value.includes(project.selectedPiece)
+    ? id === project.selectedPiece
+    : !ownPieces.value.includes(id)
+
 /** The scale stands still while an edge is dragged. */
 const heldScale = ref<number | null>(null)
 const pxPerMm = computed(() => {
   const { ledger } = derived.value ?? {}
   if (!ledger || heldScale.value) return heldScale.value ?? 1
-  return (foot.value - STRIP.top - PIECE_GAP * (ledger.pieces.length - 1)) / stripMm(ledger)
+  return (
+    (foot.value - STRIP.top - PIECE_GAP * (ledger.pieces.filter(shown).length - 1)) /
+    stripMm(ledger, shown)
+  )
 })
 const parts = steady(() =>
-  derived.value ? spineParts(derived.value.ledger, foot.value, pxPerMm.value) : [],
+  derived.value ? spineParts(derived.value.ledger, foot.value, pxPerMm.value, shown) : [],
 )
-/** The piece with the bands: how it stands on what lies under it. */
+/** The piece with the bands, or the one of her own that is shown: how it stands on what lies under it. */
 const body = steady(() => {
   if (!derived.value) return null
   const { ledger } = derived.value
-  const piece = bodyOf(ledger)
+  const piece =
+    ledger.pieces.filter(shown).find(({ id }) => id === BODY) ??
+    ledger.pieces.find(shown) ??
+    bodyOf(ledger)
   const { heightMm, alongMm } = piece.columns
   const lies = heightMm[0] === 0
   return {
@@ -98,7 +118,8 @@ watchEffect(() => {
 })
 
 const roundsNow = (id: string) => {
-  const part = project.design && bandsOf(project.design).find((band) => band.id === id)
+  const part =
+    project.design && project.design.pieces.flatMap(bandsIn).find((band) => band.id === id)
   return part ? roundsOf(part) : 0
 }
 function setRounds(id: string, rounds: number, gesture?: string) {
@@ -125,6 +146,14 @@ function drag(event: PointerEvent, id: string) {
     },
   })
 }
+/** A base may have rows in several pieces. */
+const choose = ({ id, kind, piece }: (typeof parts.value)[number]) => {
+  if (isBaseKind(kind)) project.selectPiece(derived.value!.ledger.pieces[piece]!.id)
+  else project.selectedPart = id
+}
+const isOn = ({ id, kind, piece }: (typeof parts.value)[number]) =>
+  id === project.selectedPart &&
+  (!isBaseKind(kind) || derived.value!.ledger.pieces[piece]!.id === project.selectedPiece)
 const labelStyle = {
   left: `${STRIP.x + STRIP.width + 6}px`,
   width: `${LABEL.width}px`,
@@ -171,19 +200,19 @@ const partStyle = (top: number, bottom: number) => ({
       <template v-for="part in parts" :key="part.key">
         <div
           class="part"
-          :class="{ on: part.id === project.selectedPart }"
+          :class="{ on: isOn(part) }"
           :style="partStyle(part.top, part.bottom)"
-          @click="project.selectedPart = part.id"
+          @click="choose(part)"
         >
-          <LockingMarker v-if="part.id === project.selectedPart" :size="20" />
+          <LockingMarker v-if="isOn(part)" :size="20" />
         </div>
         <button
           type="button"
           class="label"
-          :aria-pressed="part.id === project.selectedPart"
+          :aria-pressed="isOn(part)"
           :aria-label="`${part.name}, ${part.rounds} ${part.worked}. Up and down change them.`"
           :style="{ top: `${part.labelY - LABEL.height / 2}px`, ...labelStyle }"
-          @click="project.selectedPart = part.id"
+          @click="choose(part)"
           @keydown.up.prevent="setRounds(part.id, roundsNow(part.id) + 1)"
           @keydown.down.prevent="setRounds(part.id, roundsNow(part.id) - 1)"
         />

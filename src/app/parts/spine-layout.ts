@@ -32,15 +32,25 @@ export const LABEL = { width: 66, height: 27 } as const
 /** Room between two pieces, where their join is drawn. */
 export const PIECE_GAP = 9
 
-/** How much of the strip all pieces take, in mm. */
-export const stripMm = ({ pieces }: Ledger): number =>
-  pieces.reduce((sum, { columns }) => sum + columns.alongMm.at(-1)!, 0)
+/** Which pieces lie on the mat; all unless it is said. */
+type Shown = (piece: Piece) => boolean
+const all: Shown = () => true
 
-/** Places the parts of all pieces on a strip whose foot is at `foot`, so many pixels a millimetre, in working order. */
-export function spineParts(ledger: Ledger, foot: number, pxPerMm: number): SpinePart[] {
+/** How much of the strip the pieces take, in mm. */
+export const stripMm = ({ pieces }: Ledger, shown = all): number =>
+  pieces.filter(shown).reduce((sum, { columns }) => sum + columns.alongMm.at(-1)!, 0)
+
+/** Places the parts of the pieces on a strip whose foot is at `foot`, so many pixels a millimetre, in working order. */
+export function spineParts(
+  ledger: Ledger,
+  foot: number,
+  pxPerMm: number,
+  shown = all,
+): SpinePart[] {
   const list: SpinePart[] = []
   let from = foot
   ledger.pieces.forEach((piece, at) => {
+    if (!shown(piece)) return
     const { alongMm } = piece.columns
     const y = (row: number) => from - (row > 0 ? alongMm[row - 1]! : 0) * pxPerMm
     piece.parts.forEach(({ id, kind, name, firstRow, endRow }, i) => {
@@ -50,7 +60,7 @@ export function spineParts(ledger: Ledger, foot: number, pxPerMm: number): Spine
         key: `${piece.id} ${id}`,
         kind,
         // Where there are several pieces, a part they share is called by the piece.
-        name: i === 0 && ledger.pieces.length > 1 ? piece.name : name,
+        name: i === 0 && ledger.pieces.filter(shown).length > 1 ? piece.name : name,
         times: piece.times,
         worked: piece.worked,
         rounds: endRow - firstRow,

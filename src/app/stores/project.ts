@@ -1,11 +1,20 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { bandOf } from '@core/band'
-import { type Design, type History, isBase, type NewBand, type Part, partsOf } from '@core/design'
+import {
+  type Design,
+  type Edit,
+  type History,
+  isBase,
+  type NewBand,
+  type Part,
+  partsOf,
+} from '@core/design'
 import { onTabs, type TabMessage, tellTabs } from '@app/storage/tabs.ts'
 import { useDeriving } from './deriving.ts'
 import { useEditing } from './editing.ts'
 import { useOpening } from './opening.ts'
+import { useSelecting } from './selecting.ts'
 import { useWorkshop } from './workshop.ts'
 
 const isCharted = (part: Part): boolean => !isBase(part) && bandOf(part).chart(part) !== null
@@ -21,6 +30,7 @@ export const useProject = defineStore('project', () => {
     history,
     computed(() => workshop.words.hand),
   )
+  const selecting = useSelecting(design, selectedPart, deriving.table)
   const editing = useEditing(history, selectedPart, deriving.endPreview)
   /** The last save of a bag that was put away; the next one, and the shelf, wait for it. */
   let putAway: Promise<void> = Promise.resolve()
@@ -55,20 +65,28 @@ export const useProject = defineStore('project', () => {
     if (message.kind === 'saved') saving.heardSave(message.revision)
   })
 
-  /** Puts a new band on the bag and selects it. */
+  /** Puts a new band on the selected piece and selects it. */
   function addBand(part: NewBand, at: number) {
-    if (editing.edit({ name: 'addPart', args: { part, at } }))
-      selectedPart.value = partsOf(design.value!)[Math.max(1, at)]!.id
+    const before = design.value!
+    const piece = selecting.selectedPiece.value
+    if (editing.edit({ name: 'addPart', args: { part, at, piece } })) selecting.selectNew(before)
+  }
+  /** Adds a piece, or copies one, and selects its base. */
+  function addPiece(edit: Edit) {
+    const before = design.value!
+    if (editing.edit(edit)) selecting.selectNew(before)
   }
 
   return {
     ...{ id, history, design, selectedPart, alsoOpen, saving },
     ...opening,
     ...deriving,
+    ...selecting,
     ...editing,
     open,
     close,
     addBand,
+    addPiece,
     settled: () => putAway,
   }
 })

@@ -16,9 +16,7 @@ const api = {
     const value = derive(design, options)
     const { ledger, paths, fronts } = value
     const buffers = [
-      paths.changes,
-      paths.strands,
-      paths.longestCarry,
+      ...paths.flatMap(({ changes, strands, longestCarry }) => [changes, strands, longestCarry]),
       ...fronts.map(({ yarns }) => yarns),
     ].map(({ buffer }) => buffer)
     const timed = { value, workMs: performance.now() - began }

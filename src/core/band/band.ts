@@ -85,8 +85,8 @@ export interface Band<Part> {
   readonly standsOn: (part: Part, count: number) => boolean
   /** Stitches it is to add, or below 0 to take away; null where a change of count is not its work. */
   readonly change: (part: Part) => number | null
-  /** What makes its change so many stitches. */
-  readonly withChange: (part: Part, by: number) => Partial<Part>
+  /** What makes its change so many stitches; a share of it in every row where that is asked. */
+  readonly withChange: (part: Part, by: number, inEveryRow?: boolean) => Partial<Part>
   /** Places it leaves on so many, at the most. */
   readonly leaves: (part: Part, count: number) => number
   readonly faults: (part: Part, say: Say) => void

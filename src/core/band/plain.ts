@@ -70,7 +70,8 @@ export const plain: Band<PlainPart> = {
   gaugeYarn: ({ yarn }) => yarn,
   fabric: () => PLAIN,
   change: ({ adjust }) => adjust,
-  withChange: (_, adjust) => ({ adjust }),
+  withChange: ({ rounds }, adjust, inEveryRow) =>
+    inEveryRow ? { adjust, steps: rounds } : { adjust },
   leaves: (part, count) =>
     [...sharesOf(part)]
       .sort(([a], [b]) => a - b)

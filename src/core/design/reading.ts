@@ -91,10 +91,13 @@ export const lettersIn = (part: Part): readonly string[] =>
   isBase(part) ? baseYarns(part) : bandOf(part).yarns(part)
 
 /** The yarns of a base: some are worked in two. */
-export const baseYarns = (base: BasePart): readonly string[] =>
-  BASE_YARNS.flatMap((field) =>
-    field in base ? [(base as unknown as Record<string, string>)[field]!] : [],
-  )
+export const baseYarns = (base: BasePart): readonly string[] => [
+  ...new Set(
+    BASE_YARNS.flatMap((field) =>
+      field in base ? [(base as unknown as Record<string, string>)[field]!] : [],
+    ),
+  ),
+]
 /** Fields of bases that hold a yarn. */
 export const BASE_YARNS = ['yarn', 'second'] as const
 

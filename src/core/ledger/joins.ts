@@ -2,7 +2,9 @@ import type { Design, Edge, PieceJoin } from '../design/index.ts'
 import type { JoinSide, ShapeJoin } from '../shape/index.ts'
 import type { Join, Piece } from './ledger.ts'
 
-const piecesOf = (sides: readonly [JoinSide, JoinSide]) => [...new Set(sides.map(({ piece }) => piece))]
+const piecesOf = (sides: readonly [JoinSide, JoinSide]) => [
+  ...new Set(sides.map(({ piece }) => piece)),
+]
 
 /** A join of the construction. As many pairs meet as there are on its shorter side. */
 export const joinOf = ({ kind, place, sides, lengthMm }: ShapeJoin): Join => ({

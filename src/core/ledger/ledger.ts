@@ -150,6 +150,14 @@ export function bodyOf({ pieces }: Ledger): Piece {
   return body
 }
 
+/** The piece that has rows of a part: of several the one that is asked for. @throws InvariantError when none has */
+export function pieceWith({ pieces }: Ledger, part: string, rather: string | null = null): Piece {
+  const all = pieces.filter(({ parts }) => parts.some(({ id }) => id === part))
+  const piece = all.find(({ id }) => id === rather) ?? all.find(({ id }) => id === 'bag') ?? all[0]
+  if (!piece) throw new InvariantError(`no part ${part} in the ledger`)
+  return piece
+}
+
 export const NO_UNIT = 255
 
 /** So many of one stitch in one yarn, one after the other. */

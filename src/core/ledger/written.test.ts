@@ -76,9 +76,12 @@ describe('a written band', () => {
         },
       ],
     }
-    const { paths, ledger } = derive(tote({ parts: [base(), shells, plain({ id: 'top' })] }))
+    const {
+      paths: [way],
+      ledger,
+    } = derive(tote({ parts: [base(), shells, plain({ id: 'top' })] }))
     const row = bodyOf(ledger).parts[1]!.firstRow
-    expect([paths.strands[row], paths.changes[row], paths.changes[row + 1]]).toEqual([1, 1, 1])
+    expect([way!.strands[row], way!.changes[row], way!.changes[row + 1]]).toEqual([1, 1, 1])
     expect(new Set(runsOfRow(ledger, bodyOf(ledger), row).map(({ yarn }) => yarn))).toEqual(
       new Set(['B']),
     )
@@ -106,7 +109,10 @@ describe('a written band', () => {
       rows: [first!, { ...second!, runs: second!.runs.slice(1), repeat: null }],
     }
     expect(designFaults(tote({ parts: [base(), cut] }))).toEqual([
-      { where: 'pieces[0].parts[1].rows[1]', message: 'does not come out on the 48 stitches below it' },
+      {
+        where: 'pieces[0].parts[1].rows[1]',
+        message: 'does not come out on the 48 stitches below it',
+      },
     ])
     const beyond = { ...mesh, rows: [{ ...first!, repeat: { from: 0, to: 4, times: 24 } }] }
     expect(designFaults(tote({ parts: [base(), beyond] }))).toEqual([

@@ -20,13 +20,14 @@ const places: Readonly<Record<Placed, string>> = {
   'strip-to-strip': 'Sew strip to strip',
 }
 
-const edgeWords = {
+export const edgeWords = {
   first: 'first row',
   last: 'last row',
   left: 'left side',
   right: 'right side',
 } as const
-const ways = {
+/** How two edges are sewn together. */
+export const seamWords = {
   whip: 'Whip-stitch',
   mattress: 'Sew with mattress stitch',
   slip: 'Join with slip stitches',
@@ -40,7 +41,7 @@ export function joinText(join: Join, ledger: Ledger): string {
   if (typeof place === 'object') {
     const name = (id: string) => ledger.pieces.find((piece) => piece.id === id)!.name
     const from = place.at > 0 ? `, from ${unit(other.of)} ${place.at + 1} on` : ''
-    return `${ways[how!]} the ${edgeWords[place.edge]} of ${name(one.piece)} to the ${edgeWords[place.onto]} of ${name(other.piece)}${from}: ${count} pairs.`
+    return `${seamWords[how!]} the ${edgeWords[place.edge]} of ${name(one.piece)} to the ${edgeWords[place.onto]} of ${name(other.piece)}${from}: ${count} pairs.`
   }
   if (kind === 'pick-up') return `${places[place]}: ${count}.`
   const open = kind === 'sew-on' ? Math.max(0, other.count - count) : 0

@@ -39,8 +39,8 @@ export interface Tally {
 export interface Derived {
   readonly gauge: DesignGauge
   readonly ledger: Ledger
-  /** The ways of the yarns in the piece the bands stand on. */
-  readonly paths: YarnPaths
+  /** The ways of the yarns in each piece. */
+  readonly paths: readonly YarnPaths[]
   readonly needs: readonly YarnNeed[]
   readonly tally: Tally
   readonly snags: readonly Snag[]
@@ -53,11 +53,13 @@ export function derive(design: Design, options: CompileOptions = {}): Derived {
   const gauge = gaugeOf(design)
   const ledger = compile(design, options)
   const piece = bodyOf(ledger)
-  const allPaths = ledger.pieces.map((one) => yarnPaths(ledger, one))
-  const paths = allPaths[ledger.pieces.indexOf(piece)]!
-  const needs = yarnNeeds(design, ledger, allPaths)
-  const all = ledger.pieces.map((one, i) => ({ piece: one, paths: allPaths[i]! }))
-  const snags = findSnags({ design, gauge, ledger, piece, paths, needs, all })
+  const paths = ledger.pieces.map((one) => yarnPaths(ledger, one))
+  const needs = yarnNeeds(design, ledger, paths)
+  const all = ledger.pieces.map((one, i) => ({ piece: one, paths: paths[i]! }))
+  const snags = findSnags({
+    ...{ design, gauge, ledger, piece, needs, all },
+    paths: paths[ledger.pieces.indexOf(piece)]!,
+  })
   const fronts = ledger.pieces.map((one) => frontPicture(ledger, one, options.hand ?? 'right'))
   return {
     gauge,
@@ -66,7 +68,7 @@ export function derive(design: Design, options: CompileOptions = {}): Derived {
     needs,
     snags,
     fronts,
-    tally: tallyOf({ design, ledger }, allPaths),
+    tally: tallyOf({ design, ledger }, paths),
   }
 }
 

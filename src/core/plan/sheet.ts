@@ -1,7 +1,7 @@
 import { bandOf } from '../band/index.ts'
 import type { Chart } from '../chart/index.ts'
-import { bandsOf, type Design } from '../design/index.ts'
-import { bodyOf, type Ledger } from '../ledger/index.ts'
+import { bandsIn, type Design } from '../design/index.ts'
+import { bodyOf, type Ledger, pieceWith } from '../ledger/index.ts'
 import {
   type Abbreviation,
   abbreviationsOf,
@@ -91,10 +91,10 @@ function factsOf(design: Design, { tally, gauge, ledger }: Derived, { units, ter
 
 /** What the charts of a design are drawn from, from below. */
 export const sheetCharts = (design: Design, ledger: Ledger): SheetChart[] =>
-  bandsOf(design).flatMap((part) => {
+  design.pieces.flatMap(bandsIn).flatMap((part) => {
     const chart = bandOf(part).chart(part)
     if (!chart) return []
-    const place = bodyOf(ledger).parts.find(({ id }) => id === part.id)!
+    const place = pieceWith(ledger, part.id).parts.find(({ id }) => id === part.id)!
     const { rowHeightMm, stitchWidthMm } = place.gauge
     const firstRound = place.firstRow + 1
     return [{ part, chart, firstRound, cellAspect: rowHeightMm / stitchWidthMm }]

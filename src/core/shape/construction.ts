@@ -112,6 +112,12 @@ export function unlikeFaces(base: Faces, length: (piece: string) => number): Une
   return one === other ? null : { what: 'faces', one, other }
 }
 
+/** A place on an edge of a piece, in stitches or row ends. */
+export interface At {
+  readonly onto: 'first' | 'last' | 'left' | 'right'
+  readonly at: number
+}
+
 /** Something a construction cannot be sewn from: two sides that should meet and do not. */
 export interface Unequal {
   readonly what: 'halves' | 'sides' | 'opening' | 'faces'
@@ -206,6 +212,8 @@ export interface Construction<Base> {
   readonly joins: (base: Base, made: Made, size: StitchSize) => readonly ShapeJoin[]
   readonly sizes: (base: Base, made: Made, size: StitchSize) => Sizes
   readonly unequal?: (base: Base, made: Made) => Unequal | null
+  /** The two places a strap is sewn to, in the middle of its ends: an edge of the body, and how far along it. */
+  readonly strapAt?: (base: Base, body: Pick<MadePiece, 'rows' | 'rim'>) => readonly [At, At]
   /** What would make them equal. */
   readonly evened?: (base: Base, rows: number) => readonly Evened<Base>[]
 }

@@ -8,6 +8,7 @@ import {
   gaugeEstimated,
   heightOff,
   outsideClass,
+  pieceLie,
   sizeOff,
   unequalSides,
 } from './sizes.ts'
@@ -23,7 +24,7 @@ const finders: readonly Finder[] = [
   heightOff,
   baseLie,
   yarnShort,
-  ...[carriesThatShow, longCarries, flares].map(inEveryPiece),
+  ...[pieceLie, carriesThatShow, longCarries, flares].map(inEveryPiece),
   gaugeEstimated,
   gaugeDerived,
   outsideClass,

@@ -4,8 +4,8 @@ import type { Join, Piece } from '../ledger/index.ts'
 import type { Finder } from './context.ts'
 import type { Mend } from './snag.ts'
 
-/** Sides whose lengths differ by more than this pucker when they are sewn one to one (from memory). */
-const PUCKERS = 0.08
+/** Sides whose lengths differ by more than this share, and by more than so much, pucker when they are sewn one to one (from memory). */
+const PUCKERS = { share: 0.08, mm: 10 } as const
 
 /** What makes a piece so many rows longer (or, below 0, shorter): its longest plain band takes them. */
 export function moreRows(design: Design, piece: Piece, by: number): Mend[] {
@@ -49,7 +49,8 @@ export const unevenJoins: Finder = ({ design, ledger }) =>
     ) as [Piece, Piece]
     const reach = reachMm(join, onto)
     const short = other.count < side.count
-    if (!short && Math.abs(reach / join.lengthMm - 1) <= PUCKERS) return []
+    const off = Math.abs(reach - join.lengthMm)
+    if (!short && (off <= PUCKERS.mm || off <= join.lengthMm * PUCKERS.share)) return []
     return [
       {
         code: 'join-uneven' as const,

@@ -1,4 +1,5 @@
-import { baseOf, BODY, type Design, growthOf, roundsOf } from '../design/index.ts'
+import { bandOf } from '../band/index.ts'
+import { baseOf, BODY, type Design, growthOf, isBase, partById, roundsOf } from '../design/index.ts'
 import { baseFlatness, fitEdits, fitsOf, plainBodyOf } from '../fit/index.ts'
 import {
   gaugeForCount,
@@ -133,6 +134,43 @@ export const gaugeEstimated: Finder = ({ design, gauge }) =>
           mends: [],
         },
       ]
+
+/** Bands on a piece that lies flat under or beside the bag: they must grow with it. */
+export const pieceLie: Finder = ({ design, piece }) => {
+  const { columns, rows, parts, worked } = piece
+  const lies = worked === 'rounds' && columns.heightMm[rows - 1] === 0
+  const band = parts.findLast(({ endRow, firstRow }) => endRow > firstRow)!
+  if (piece.id === BODY || !lies || band === parts[0]) return []
+  const reachMm = columns.alongMm[rows - 1]!
+  const radiusMm = columns.widthMm[rows - 1]! / (2 * Math.PI)
+  if (lieOf(radiusMm / reachMm) !== 'cups') return []
+  const count = Math.round((2 * Math.PI * reachMm) / band.gauge.stitchWidthMm)
+  const by = count - columns.uses[band.firstRow]!
+  const part = partById(design, band.id)
+  return [
+    {
+      code: 'piece-cups',
+      severity: 'warning',
+      where: { part: band.id, round: columns.number[rows - 1]! },
+      facts: { name: piece.name, reachMm, radiusMm },
+      mends:
+        !isBase(part) && bandOf(part).change(part) !== null
+          ? [
+              {
+                kind: 'adjust',
+                facts: { by, count, sizeMm: count * band.gauge.stitchWidthMm },
+                edits: [
+                  {
+                    name: 'setPart',
+                    args: { id: part.id, values: { ...bandOf(part).withChange(part, by, true) } },
+                  },
+                ],
+              },
+            ]
+          : [],
+    },
+  ]
+}
 
 /** What each kind of unequal sides is called. */
 const unequalCodes = {

@@ -44,6 +44,8 @@ export interface SnagFacts {
   }
   'height-off': { made: number; wanted: number }
   'base-cups': { increase: number; flat: number; flatness: number }
+  /** A piece that lies and grows too slowly: how far its rows reach, and the radius its edge has. */
+  'piece-cups': { name: string; reachMm: number; radiusMm: number }
   'base-ruffles': { increase: number; flat: number; flatness: number }
   'gauge-estimated': { spread: number; hookMm: number; yarnClass: number }
   'carry-shows': { name: string; carried: string; over: string; stitches: number }

@@ -105,6 +105,10 @@ const snagWords: {
     title: 'The base will cup.',
     text: `${increase} a round; ${printNumber(flat)} would lie flat. It grows ${percent(1 - flatness)} too slowly and turns up into a bowl.`,
   }),
+  'piece-cups': ({ name, reachMm, radiusMm }, { units }) => ({
+    title: `${name} will not lie flat.`,
+    text: `Its rounds reach ${printLength(reachMm, units)} from the middle, its edge lies flat at ${printLength(radiusMm, units)}: what does not grow stands up as a wall.`,
+  }),
   'base-ruffles': ({ increase, flat, flatness }) => ({
     title: 'The base will ruffle.',
     text: `${increase} a round; ${printNumber(flat)} would lie flat. It grows ${percent(flatness - 1)} too fast and waves at the edge.`,

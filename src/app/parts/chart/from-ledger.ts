@@ -1,14 +1,14 @@
 import type { Chart } from '@core/chart'
-import { bodyOf, type Ledger, type LedgerPart, placeColours } from '@core/ledger'
+import { type Ledger, type LedgerPart, type Piece, placeColours } from '@core/ledger'
 
 /** So much of a part, seen from the front around the middle, as a chart: how plain and striped bands are shown. */
 export function partChart(
   ledger: Ledger,
+  piece: Piece,
   part: LedgerPart,
   columns: number,
   hand: 'right' | 'left',
 ): Chart {
-  const piece = bodyOf(ledger)
   const rows = Array.from({ length: part.endRow - part.firstRow }, (_, i) =>
     placeColours(ledger, piece, part.firstRow + i, hand),
   )

@@ -1,22 +1,27 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { isBase, partById } from '@core/design'
+import { BODY, isBase, partById } from '@core/design'
 import { useProject } from '@app/stores/project.ts'
 import BasePlan from '@app/views/size/BasePlan.vue'
 import ChartPane from './ChartPane.vue'
 import PartEditor from './PartEditor.vue'
 import PartHead from './PartHead.vue'
 import PartList from './PartList.vue'
+import PieceTabs from './PieceTabs.vue'
 
 /** The parts from base to rim, and the chart of the selected one. */
 const project = useProject()
-const onBase = computed(() => isBase(partById(project.design!, project.selectedPart!)))
+/** The base of the body is seen from above; every other part as its rows. */
+const onBase = computed(
+  () => project.selectedPiece === BODY && isBase(partById(project.design!, project.selectedPart!)),
+)
 </script>
 
 <template>
   <div class="bands-view">
     <PartHead />
     <div class="left">
+      <PieceTabs />
       <PartList />
       <PartEditor />
     </div>

@@ -4,7 +4,6 @@ import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { bandOf } from '@core/band'
 import { type Cell, groundOf, lettersOf } from '@core/chart'
 import { isBase, partById } from '@core/design'
-import { bodyOf } from '@core/ledger'
 import { printLength } from '@core/units'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
 import { partChart } from '@app/parts/chart/from-ledger.ts'
@@ -24,16 +23,20 @@ const design = computed(() => project.design!)
 const yarns = computed(() => design.value.yarns)
 const derived = computed(() => project.table!.derived)
 const part = computed(() => partById(design.value, project.selectedPart!))
-const place = computed(() =>
-  bodyOf(derived.value.ledger).parts.find(({ id }) => id === part.value.id),
-)
+const place = computed(() => project.ledgerPiece!.parts.find(({ id }) => id === part.value.id))
 const firstRound = computed(() => (place.value?.firstRow ?? 0) + 1)
 /** The chart that is painted, where the band has one of its own. */
 const own = computed(() => (isBase(part.value) ? null : bandOf(part.value).chart(part.value)))
 const chart = computed(() => {
   if (own.value) return own.value
   return place.value && place.value.endRow > place.value.firstRow
-    ? partChart(derived.value.ledger, place.value, SHOWN_COLUMNS, workshop.words.hand)
+    ? partChart(
+        derived.value.ledger,
+        project.ledgerPiece!,
+        place.value,
+        SHOWN_COLUMNS,
+        workshop.words.hand,
+      )
     : null
 })
 const gauge = computed(() => place.value?.gauge ?? derived.value.gauge)

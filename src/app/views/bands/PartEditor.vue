@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { baseOf, isBase, partById } from '@core/design'
-import { constructionOf } from '@core/shape'
+import { bandsIn, BODY, type Edit, isBase, partById } from '@core/design'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import MakingFields from '@app/parts/MakingFields.vue'
 import StitchField from '@app/parts/StitchField.vue'
 import { steady } from '@app/parts/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 import { bandEditors } from './band-editors.ts'
+import PieceFields from './PieceFields.vue'
 import YarnSelect from './YarnSelect.vue'
 
 /** What is decided about the selected part. */
@@ -22,7 +22,28 @@ const editor = computed(() => (isBase(whole.value) ? undefined : bandEditors[who
 const set = (values: Record<string, unknown>) =>
   project.edit({ name: 'setPart', args: { id: part.value.id, values } })
 /** Whether the bands are worked in rows. */
-const rows = computed(() => constructionOf(baseOf(project.design!)).worked === 'rows')
+const rows = computed(() => project.ledgerPiece!.worked === 'rows')
+/** The piece she added, where its base is selected. */
+const ownPiece = computed(() =>
+  isBase(whole.value) && project.selectedPiece !== BODY
+    ? project.design!.pieces.find(
+        ({ id, parts }) => id === project.selectedPiece && parts[0] === whole.value,
+      )
+    : undefined,
+)
+/** Two faces, which may differ. */
+const faces = computed(() => ('faces' in whole.value ? whole.value.faces : null))
+/** The back begins with the bands of the front, and goes its own way; or gives them up and is like it again. */
+function setFaces(value: 'alike' | 'differ') {
+  const { pieces } = project.design!
+  const copies = bandsIn(pieces[0]!).map((part, at): Edit => {
+    return { name: 'addPart', args: { part, at, piece: 'back' } }
+  })
+  project.edit([
+    { name: 'setBase', args: { values: { faces: value } } },
+    ...(value === 'differ' ? copies : []),
+  ])
+}
 const own = computed({
   get: () => (part.value.making ? 'own' : 'bag'),
   set: (value) => set({ making: value === 'own' ? project.design!.making : null }),
@@ -35,7 +56,7 @@ function rename(event: Event) {
 
 <template>
   <section class="part-editor card" :aria-label="`What is decided about ${part.name}`">
-    <div class="measure-field">
+    <div v-if="!ownPiece" class="measure-field">
       <label for="part-name">Name</label>
       <div class="box">
         <input id="part-name" :value="part.name" maxlength="60" @change="rename" />
@@ -71,7 +92,18 @@ function rename(event: Event) {
         @update:model-value="set({ making: $event })"
       />
     </template>
-    <p v-if="isBase(whole)" class="note">
+    <ChoiceOf
+      v-if="faces"
+      :model-value="faces"
+      legend="The back"
+      :options="[
+        { value: 'alike', label: 'Like the front' },
+        { value: 'differ', label: 'Its own' },
+      ]"
+      @update:model-value="setFaces($event)"
+    />
+    <PieceFields v-if="ownPiece" :piece="ownPiece" />
+    <p v-else-if="isBase(whole)" class="note">
       Its increases and its size are under <RouterLink :to="{ name: 'size' }">Size</RouterLink>.
     </p>
   </section>

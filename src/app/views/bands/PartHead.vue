@@ -3,7 +3,6 @@ import { computed } from 'vue'
 import { bandOf } from '@core/band'
 import { isBase, partById } from '@core/design'
 import { abbrOf, stitchById } from '@core/stitch'
-import { bodyOf } from '@core/ledger'
 import { constructionOf } from '@core/shape'
 import { printLength } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
@@ -12,17 +11,14 @@ import { useWorkshop } from '@app/stores/workshop.ts'
 /** The name of the selected part, and what it is. */
 const project = useProject()
 const workshop = useWorkshop()
-const derived = computed(() => project.table!.derived)
 const part = computed(() => partById(project.design!, project.selectedPart!))
-const place = computed(() =>
-  bodyOf(derived.value.ledger).parts.find(({ id }) => id === part.value.id),
-)
+const place = computed(() => project.ledgerPiece!.parts.find(({ id }) => id === part.value.id))
 const name = computed(() => part.value.name)
 const about = computed(() => {
   const stitch = abbrOf(stitchById(part.value.stitch), workshop.words)
   if (!place.value) return ''
   const { firstRow, endRow } = place.value
-  const { columns, worked } = bodyOf(derived.value.ledger)
+  const { columns, worked } = project.ledgerPiece!
   const alone = endRow === firstRow + 1
   const rounds = alone ? `${worked.slice(0, -1)} ${endRow}` : `${worked} ${firstRow + 1}–${endRow}`
   const count = columns.uses[firstRow]!

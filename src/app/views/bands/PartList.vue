@@ -2,27 +2,35 @@
 import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { computed } from 'vue'
-import { bandsOf, isBase, lettersIn, roundsOf, yarnByLetter, partsOf } from '@core/design'
-import { bodyOf } from '@core/ledger'
+import { bandsIn, isBase, lettersIn, maybeBaseOf, roundsOf, yarnByLetter } from '@core/design'
 import { newPart, partTemplates, type TemplateKind } from '@app/parts/part-templates.ts'
 import { steady } from '@app/parts/steady.ts'
 import YarnDot from '@app/parts/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
 
-/** The parts of the bag, the rim above and the base below: chosen, moved, added and taken out here. */
+/** The parts of the selected piece, the rim above and the base below: chosen, moved, added and taken out here. */
 const project = useProject()
 const design = computed(() => project.design!)
+/** The piece; none where its construction begins it and it has no bands so far. */
+const piece = computed(() => design.value.pieces.find(({ id }) => id === project.selectedPiece))
+/** Its own base, or that of the body, which begins it. */
+const first = computed(
+  () => (piece.value && maybeBaseOf(piece.value)) ?? maybeBaseOf(design.value.pieces[0]!)!,
+)
+const parts = computed(() => [first.value, ...(piece.value ? bandsIn(piece.value) : [])])
+/** Bands stand from here on in the parts of the piece. */
+const lowest = computed(() => (piece.value && maybeBaseOf(piece.value) ? 1 : 0))
 
 /** What a line of the list says, the rim first. */
 const lines = steady(() => {
-  const { snags, ledger } = project.table!.derived
+  const { snags } = project.table!.derived
   const wrong = new Set(
     snags.filter(({ severity }) => severity === 'error').map(({ where }) => where.part),
   )
-  return [...partsOf(design.value)].reverse().map((part) => ({
+  return [...parts.value].reverse().map((part) => ({
     id: part.id,
-    name: part.name,
-    rounds: isBase(part) ? ledger.pieces[0]!.parts[0]!.endRow : roundsOf(part),
+    name: isBase(part) && project.ledgerPiece!.id !== 'bag' ? project.ledgerPiece!.name : part.name,
+    rounds: isBase(part) ? project.ledgerPiece!.parts[0]!.endRow : roundsOf(part),
     dots: lettersIn(part)
       .slice(0, 4)
       .map((letter) => ({ letter, colour: yarnByLetter(design.value, letter).colour })),
@@ -34,33 +42,41 @@ const bands = computed({
   set: (list) => {
     // One part was dragged: the one that is not where it was.
     const wanted = [...list].reverse().map(({ id }) => id)
-    const now = bandsOf(design.value).map(({ id }) => id)
+    const now = bandsIn(piece.value!).map(({ id }) => id)
     const first = wanted.findIndex((id, i) => id !== now[i])
     if (first < 0) return
     const moved = wanted[first] === now[first + 1] ? now[first]! : wanted[first]!
-    project.edit({ name: 'movePart', args: { id: moved, to: wanted.indexOf(moved) + 1 } })
+    project.edit({
+      name: 'movePart',
+      args: { id: moved, to: wanted.indexOf(moved) + lowest.value },
+    })
   },
 })
 const base = computed(() => lines.value.at(-1)!)
-const roundWords = (rounds: number) => `${rounds} ${rounds === 1 ? 'round' : 'rounds'}`
-const placeOf = (id: string) => partsOf(design.value).findIndex((part) => part.id === id)
+const roundWords = (rounds: number) => {
+  const { worked } = project.ledgerPiece!
+  return `${rounds} ${rounds === 1 ? worked.slice(0, -1) : worked}`
+}
+/** Its place among the parts of the piece; −1 for a base that is not its own. */
+const placeOf = (id: string) =>
+  piece.value ? piece.value.parts.findIndex((part) => part.id === id) : -1
 
 /** A new band goes just above the selected one. */
 function add(kind: TemplateKind) {
-  const at = placeOf(project.selectedPart ?? '') + 1 || partsOf(design.value).length
-  const piece = bodyOf(project.table!.derived.ledger)
-  const below = piece.parts[at - 1]
-  const count = below ? piece.columns.makes[below.endRow - 1]! : 0
+  const at = placeOf(project.selectedPart ?? '') + 1
+  const { parts: made, columns } = project.ledgerPiece!
+  const below = made[at - lowest.value]
+  const count = below ? columns.makes[below.endRow - 1]! : 0
   project.addBand(newPart(design.value, kind, count), at)
 }
 function act(command: string, id: string) {
   const at = placeOf(id)
-  const part = partsOf(design.value)[at]!
+  const part = piece.value!.parts[at]!
   if (command === 'up') project.edit({ name: 'movePart', args: { id, to: at + 1 } })
   if (command === 'down') project.edit({ name: 'movePart', args: { id, to: at - 1 } })
   if (command === 'remove') project.edit({ name: 'removePart', args: { id } })
   if (command === 'duplicate' && !isBase(part))
-    project.edit({ name: 'addPart', args: { part, at: at + 1 } })
+    project.edit({ name: 'addPart', args: { part, at: at + 1, piece: piece.value!.id } })
 }
 </script>
 

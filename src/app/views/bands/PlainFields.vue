@@ -11,7 +11,7 @@ const set = (values: Partial<PlainPart>) => emit('set', values)
 
 <template>
   <WholeField
-    label="Rounds"
+    :label="rows ? 'Rows' : 'Rounds'"
     :model-value="part.rounds"
     :min="1"
     :max="LIMITS.rounds"
@@ -28,7 +28,7 @@ const set = (values: Partial<PlainPart>) => emit('set', values)
   <WholeField
     v-if="part.adjust !== 0 && part.rounds > 1"
     label="Shared by"
-    :hint="part.steps === 1 ? 'the last' : 'rounds'"
+    :hint="part.steps === 1 ? 'the last' : rows ? 'rows' : 'rounds'"
     :model-value="part.steps"
     :min="1"
     :max="part.rounds"

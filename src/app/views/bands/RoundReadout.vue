@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { inkOn } from '@core/colour'
 import { type Grouped, groupedRuns, runText, takesYarn } from '@core/pattern'
-import { bodyOf, type LedgerRun, runsOfRow } from '@core/ledger'
+import { type LedgerRun, runsOfRow } from '@core/ledger'
 import { abbrOf, stitchById } from '@core/stitch'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -16,7 +16,7 @@ interface Token {
   readonly text: string
   readonly colour: string | null
 }
-const piece = computed(() => bodyOf(project.table!.derived.ledger))
+const piece = computed(() => project.ledgerPiece!)
 const yarns = computed(() => project.table!.design.yarns)
 const colourOf = (letter: string) =>
   yarns.value.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
@@ -53,7 +53,8 @@ const styleOf = ({ colour }: Token) => (colour ? { background: colour, color: in
 const number = computed(() => piece.value.columns.number[props.row]!)
 const count = computed(() => piece.value.columns.makes[props.row]!)
 const hint = computed(() => {
-  const strands = project.table!.derived.paths.strands[props.row]!
+  const { ledger, paths } = project.table!.derived
+  const strands = paths[ledger.pieces.indexOf(piece.value)]!.strands[props.row]!
   const wrong = piece.value.columns.side[props.row] === 1
   const leftwards = (workshop.words.hand === 'right') !== wrong
   const way = leftwards ? 'right to left' : 'left to right'

@@ -33,7 +33,7 @@ const resize = (width: number, height: number) =>
     @update:model-value="resize($event, part.chart.height)"
   />
   <WholeField
-    label="Rounds"
+    :label="rows ? 'Rows' : 'Rounds'"
     :model-value="part.chart.height"
     :min="1"
     :max="LIMITS.chartWidth"

@@ -1,10 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { bandOf, type WrittenPart } from '@core/band'
-import { baseOf } from '@core/design'
 import { countsWords } from '@core/fit'
-import { bodyOf } from '@core/ledger'
-import { constructionOf } from '@core/shape'
 import { useProject } from '@app/stores/project.ts'
 import { checker } from '@app/workers/workers.ts'
 
@@ -20,7 +17,7 @@ watch(kept, (now) => {
 })
 
 const below = computed(() => {
-  const { columns, parts } = bodyOf(project.table!.derived.ledger)
+  const { columns, parts } = project.ledgerPiece!
   const place = parts.find(({ id }) => id === part.id)
   return place ? columns.uses[place.firstRow]! : 0
 })
@@ -40,7 +37,7 @@ async function count() {
     problem.value = 'A band has one row at least.'
     return
   }
-  const { worked } = constructionOf(baseOf(design))
+  const { worked } = project.ledgerPiece!
   const about = {
     ground: part.stitch,
     yarn: part.rows[0]!.runs[0]!.yarn,

@@ -2,7 +2,6 @@
 import { Close, Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
 import { lettersIn, maybeFreeLetter, type Yarn, partsOf } from '@core/design'
-import { bodyOf } from '@core/ledger'
 import { cutAt, printMass, printNumber, printYarnLength, yarnLengthFigure } from '@core/units'
 import type { YarnNeed } from '@core/yarn'
 import MeasureField from '@app/parts/MeasureField.vue'
@@ -26,7 +25,13 @@ const rows = computed(() =>
     used: partsOf(design.value).some((part) => lettersIn(part).includes(yarn.letter)),
   })),
 )
-const parts = computed(() => [...bodyOf(derived.value.ledger).parts].reverse())
+const parts = computed(() =>
+  [
+    ...new Map(
+      derived.value.ledger.pieces.flatMap(({ parts }) => parts).map((part) => [part.id, part]),
+    ).values(),
+  ].reverse(),
+)
 const metresIn = (need: YarnNeed | undefined, part: string) =>
   need?.parts.find((one) => one.part === part)?.metres ?? 0
 const most = computed(() =>

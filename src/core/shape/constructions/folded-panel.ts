@@ -58,6 +58,11 @@ export const foldedPanel: Construction<FoldedPanelPart> = {
       lengthMm: (mm * front) / rows,
     }))
   },
+  // Where the flap begins, on both sides.
+  strapAt: ({ flapRows }, { rows }) => [
+    { onto: 'left', at: rows - flapRows },
+    { onto: 'right', at: rows - flapRows },
+  ],
   sizes: ({ flapRows }, { rows, mm, widestMm }) =>
     twoFaces(widestMm, (mm * (1 - Math.min(1, flapRows / rows))) / 2),
   unequal: ({ flapRows }, { rows }) => {

@@ -69,8 +69,7 @@ export const halfRound: Construction<HalfRoundPart> = {
   around: () => 4 / Math.PI,
   // Bands lie around the curve: each adds to the radius, and four radii go around.
   bandsAdd: (bandsMm) => 4 * bandsMm,
-  begins: ({ faces, count }): Record<string, number> =>
-    faces === 'differ' ? { back: count } : {},
+  begins: ({ faces, count }): Record<string, number> => (faces === 'differ' ? { back: count } : {}),
   pieces: (base) => {
     const rows = halfRoundRows(base)
     const half = { worked: 'rows', rows } as const

@@ -33,8 +33,7 @@ export const twoPanels: Construction<TwoPanelsPart> = {
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,
   around: () => 2,
-  begins: ({ faces, count }): Record<string, number> =>
-    faces === 'differ' ? { back: count } : {},
+  begins: ({ faces, count }): Record<string, number> => (faces === 'differ' ? { back: count } : {}),
   pieces: ({ count, faces }) =>
     faces === 'alike'
       ? inPanels(count, 2)

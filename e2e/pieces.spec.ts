@@ -1,0 +1,69 @@
+import type { Page } from '@playwright/test'
+import { expect, figure, go, openBag, openDemo, saved, test, undo } from './bag.ts'
+
+const piece = (page: Page, name: string) =>
+  page.locator('.piece-tabs').getByRole('button', { name, exact: true })
+const choose = async (page: Page, kind: RegExp) => {
+  await go(page, 'Size')
+  await page.locator('.base-fields .kind').click()
+  await page.getByRole('option', { name: kind }).first().click()
+  await go(page, 'Bands')
+}
+
+test('a strap is added to the satchel, sewn where the flap begins, copied and taken out', async ({
+  page,
+}) => {
+  await openBag(page, 'March-book satchel', 'Bands')
+  await page.getByRole('button', { name: 'Add a piece' }).press('Enter')
+  await page.getByRole('menuitem', { name: 'Strap' }).press('Enter')
+  await expect(piece(page, 'Strap')).toHaveAttribute('aria-pressed', 'true')
+  await expect(page.locator('.part-head h1')).toHaveText('Strap')
+  // Laid on the mat by itself: its base and its rows.
+  await expect(page.locator('.spine .label')).toHaveCount(2)
+  await page.locator('.piece-fields').getByLabel('Across: more').click()
+  await go(page, 'Pattern')
+  await expect(page.locator('.pattern-view')).toContainText(
+    'Whip-stitch the first row of Strap to the left side of Panel',
+  )
+  await go(page, 'Bands')
+  await page.getByRole('button', { name: 'What to do with the piece Strap' }).click()
+  await page.getByRole('menuitem', { name: 'Copy' }).click()
+  await expect(piece(page, 'Strap 2')).toHaveAttribute('aria-pressed', 'true')
+  await page.getByRole('button', { name: 'What to do with the piece Strap 2' }).click()
+  await page.getByRole('menuitem', { name: 'Take out' }).click()
+  await expect(piece(page, 'Strap 2')).toHaveCount(0)
+  await undo(page)
+  await expect(piece(page, 'Strap 2')).toHaveCount(1)
+  await saved(page)
+  await page.reload()
+  await expect(piece(page, 'Strap 2')).toHaveCount(1)
+})
+
+test('the two panels of a bag differ, and must be as long as each other', async ({ page }) => {
+  await openDemo(page)
+  await choose(page, /^Two panels/)
+  await expect(piece(page, 'Panel × 2')).toHaveCount(1)
+  await page.locator('.part-list .base .name').click()
+  await page.getByText('Its own', { exact: true }).click()
+  await piece(page, 'Back').click()
+  await expect(page.locator('.part-list .bands .row')).toHaveCount(6)
+  await page.getByRole('button', { name: 'What to do with Edge' }).click()
+  await page.getByRole('menuitem', { name: 'Take out' }).click()
+  const snag = page.locator('.snag', { hasText: 'The two faces are not equal' })
+  await expect(snag).toContainText('The front has 61 and the back 56')
+  await snag.getByRole('button', { name: /5 rounds more of Plain/ }).click()
+  await expect(snag).toHaveCount(0)
+})
+
+test('discs take bands of their own, which widen the bag', async ({ page }) => {
+  await openDemo(page)
+  await choose(page, /^Two discs/)
+  await piece(page, 'Disc × 2').click()
+  await page.locator('.part-list').getByRole('button', { name: 'Add' }).click()
+  await page.getByRole('menuitem', { name: 'Plain rounds' }).click()
+  const around = await figure(page, 'around').innerText()
+  const snag = page.locator('.snag', { hasText: 'Disc will not lie flat' })
+  await snag.getByRole('button', { name: /Add \d+ evenly/ }).click()
+  await expect(snag).toHaveCount(0)
+  await expect(figure(page, 'around')).not.toHaveText(around)
+})

@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import { MoreFilled, Plus } from '@element-plus/icons-vue'
+import { computed } from 'vue'
+import { BODY, maybeBaseOf } from '@core/design'
+import { freeName, newPiece, type PieceKind, pieceTemplates } from '@core/plan'
+import { steady } from '@app/parts/steady.ts'
+import { useProject } from '@app/stores/project.ts'
+
+/** The pieces of the bag: chosen, added, copied, moved and taken out here. */
+const project = useProject()
+const tabs = steady(() =>
+  project.table!.derived.ledger.pieces.map(({ id, name, times }) => ({
+    id,
+    name,
+    times,
+    own: own(id),
+  })),
+)
+/** Whether a piece is hers, and not the construction's. */
+function own(id: string): boolean {
+  const piece = project.design!.pieces.find((one) => one.id === id)
+  return id !== BODY && piece !== undefined && maybeBaseOf(piece) !== null
+}
+const chosen = computed(() => tabs.value.find(({ id }) => id === project.selectedPiece))
+const kinds = Object.entries(pieceTemplates).map(([kind, template]) => ({ kind, ...template }))
+
+function add(kind: PieceKind) {
+  const { design, derived } = project.table!
+  project.addPiece({ name: 'addPiece', args: { piece: newPiece({ design, ...derived }, kind) } })
+}
+function act(command: string) {
+  const id = project.selectedPiece
+  const { pieces } = project.design!
+  const at = pieces.findIndex((piece) => piece.id === id)
+  if (command === 'copy')
+    project.addPiece({
+      name: 'copyPiece',
+      args: { id, name: freeName(project.design!, chosen.value!.name) },
+    })
+  if (command === 'before') project.edit({ name: 'movePiece', args: { id, to: at - 1 } })
+  if (command === 'after') project.edit({ name: 'movePiece', args: { id, to: at + 1 } })
+  if (command === 'remove') {
+    project.edit({ name: 'removePiece', args: { id } })
+    project.selectPiece(BODY)
+  }
+}
+</script>
+
+<template>
+  <section class="piece-tabs" aria-label="Pieces">
+    <div class="list-head">
+      <h2>Pieces</h2>
+      <ElDropdown v-if="chosen?.own" trigger="click" @command="act">
+        <button
+          type="button"
+          class="icon-button small"
+          :aria-label="`What to do with the piece ${chosen.name}`"
+        >
+          <ElIcon :size="14"><MoreFilled /></ElIcon>
+        </button>
+        <template #dropdown>
+          <ElDropdownMenu>
+            <ElDropdownItem command="copy">Copy</ElDropdownItem>
+            <ElDropdownItem command="before">Make it earlier</ElDropdownItem>
+            <ElDropdownItem command="after">Make it later</ElDropdownItem>
+            <ElDropdownItem command="remove" divided>Take out</ElDropdownItem>
+          </ElDropdownMenu>
+        </template>
+      </ElDropdown>
+      <ElDropdown trigger="click" @command="add">
+        <button type="button" class="button add" aria-label="Add a piece">
+          <ElIcon><Plus /></ElIcon>Add
+        </button>
+        <template #dropdown>
+          <ElDropdownMenu>
+            <ElDropdownItem
+              v-for="{ kind, name, hint } in kinds"
+              :key="kind"
+              :command="kind"
+              :title="hint"
+              >{{ name }}</ElDropdownItem
+            >
+          </ElDropdownMenu>
+        </template>
+      </ElDropdown>
+    </div>
+    <ul>
+      <li v-for="{ id, name, times } in tabs" :key="id">
+        <button
+          type="button"
+          class="tab"
+          :aria-pressed="id === project.selectedPiece"
+          @click="project.selectPiece(id)"
+        >
+          {{ name }} <small v-if="times > 1" class="num">× {{ times }}</small>
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style>
+.piece-tabs {
+  flex: 0 0 auto;
+}
+.piece-tabs .list-head {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  margin-bottom: 6px;
+}
+.piece-tabs h2 {
+  flex: 1;
+  color: var(--ink-2);
+  font-weight: 600;
+  font-size: 13px;
+}
+.piece-tabs .add {
+  min-height: 26px;
+  padding: 2px 9px 2px 7px;
+  font-size: 12.5px;
+}
+.piece-tabs ul {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+}
+.piece-tabs .tab {
+  max-width: 180px;
+  min-height: 26px;
+  overflow: hidden;
+  padding: 2px 9px;
+  border: 1px solid var(--line-strong);
+  border-radius: 13px;
+  background: var(--paper);
+  font-size: 12.5px;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  cursor: pointer;
+}
+.piece-tabs .tab[aria-pressed='true'] {
+  border-color: var(--mat);
+  background: var(--mat);
+  color: #fff;
+}
+.piece-tabs .tab small {
+  font-size: 11px;
+}
+</style>

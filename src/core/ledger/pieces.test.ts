@@ -1,0 +1,192 @@
+import {
+  commit,
+  type Design,
+  type Edit,
+  historyOf,
+  maybeBaseOf,
+  partsOf,
+  tryCommit,
+} from '../design/index.ts'
+import { compiled, type Ledger, type Piece } from './index.ts'
+import type { Snag } from '../snag/index.ts'
+import { derive, newPiece } from '../plan/index.ts'
+import { base, baseAs, motif, plain, tote } from '../testing/tote.ts'
+
+const done = (design: Design, ...edits: Edit[]) => commit(historyOf(design), edits).design
+const piece = ({ pieces }: Ledger, id: string): Piece => pieces.find((one) => one.id === id)!
+const snagsOf = (design: Design): readonly Snag[] => derive(design).snags
+const codes = (design: Design) => snagsOf(design).map(({ code }) => code)
+
+/** A panel of 40, 30 rows up, 30 down and a flap of 15: a satchel. */
+const satchel = tote({
+  parts: [
+    baseAs('folded-panel', { count: 40, flapRows: 15 }),
+    plain({ id: 'body', rounds: 59 }),
+    plain({ id: 'flap', rounds: 15 }),
+  ],
+})
+
+describe('a satchel with a strap', () => {
+  const strap = newPiece(compiled(satchel), 'strap')
+  const bag = done(satchel, { name: 'addPiece', args: { piece: strap } })
+  const { ledger } = compiled(bag)
+
+  it('has the strap as a piece, 4 cm wide and 70 cm long, sewn to both sides where the flap begins', () => {
+    // 40 mm of 5 mm are 8 stitches; 700 mm of 5 mm rows are 140 rows. The flap begins above row 60.
+    const { columns, rows, name } = piece(ledger, 'c1')
+    expect([name, columns.makes[0], rows, columns.alongMm[rows - 1]]).toEqual([
+      'Strap',
+      8,
+      140,
+      700,
+    ])
+    expect(ledger.joins.slice(2)).toMatchObject([
+      { place: { edge: 'first', onto: 'left', at: 56 }, count: 8, pieces: ['c1', 'bag'] },
+      { place: { edge: 'last', onto: 'right', at: 56 }, count: 8 },
+    ])
+    expect(codes(bag)).not.toContain('join-uneven')
+  })
+
+  it('leaves the body as it was, and takes yarn', () => {
+    expect(piece(ledger, 'bag')).toEqual(piece(compiled(satchel).ledger, 'bag'))
+    const metres = (design: Design) =>
+      derive(design).needs.reduce((sum, need) => sum + need.metres, 0)
+    expect(metres(bag)).toBeGreaterThan(metres(satchel) * 1.2)
+  })
+
+  it('says when it is wider than there is room for, or would pucker', () => {
+    const wide = done(bag, { name: 'setBase', args: { piece: 'c1', values: { count: 20 } } })
+    // 20 stitches on 75 row ends from 56 on: 19 are left.
+    expect(snagsOf(wide).find(({ code }) => code === 'join-uneven')).toMatchObject({
+      severity: 'error',
+      facts: { name: 'Strap', one: 20, other: 19 },
+    })
+  })
+
+  it('is copied, moved and taken out, each with undo', () => {
+    const twice = done(bag, { name: 'copyPiece', args: { id: 'c1', name: 'Other strap' } })
+    expect(twice.pieces.map(({ id, name }) => [id, name])).toEqual([
+      ['bag', null],
+      ['c1', 'Strap'],
+      ['c2', 'Other strap'],
+    ])
+    expect(new Set(partsOf(twice).map(({ id }) => id)).size).toBe(partsOf(twice).length)
+    const moved = done(twice, { name: 'movePiece', args: { id: 'c2', to: 0 } })
+    expect(moved.pieces.map(({ id }) => id)).toEqual(['bag', 'c2', 'c1'])
+    expect(done(moved, { name: 'removePiece', args: { id: 'c1' } }).pieces).toHaveLength(2)
+    expect(done(moved, { name: 'removePiece', args: { id: 'bag' } }).pieces).toHaveLength(3)
+  })
+})
+
+describe('two panels that differ', () => {
+  const alike = tote({
+    parts: [baseAs('two-panels', { count: 42 }), plain({ id: 'low' }), motif({ id: 'm' })],
+  })
+  const differ = done(
+    alike,
+    { name: 'setBase', args: { values: { faces: 'differ', second: 'B' } } },
+    { name: 'addPart', args: { part: plain({ rounds: 4 }), at: 0, piece: 'back' } },
+  )
+
+  it('are two pieces, the back begun in its own yarn', () => {
+    const { ledger } = compiled(differ)
+    expect(ledger.pieces.map(({ name, times, rows }) => [name, times, rows])).toEqual([
+      ['Front', 1, 6],
+      ['Back', 1, 5],
+    ])
+    const back = piece(ledger, 'back')
+    expect(ledger.yarns[back.columns.runYarn[0]!]).toBe('B')
+  })
+
+  it('must be as long as each other, and a plain band takes the difference', () => {
+    const snag = snagsOf(differ).find(({ code }) => code === 'faces-unequal')!
+    expect(snag.facts).toEqual({ one: 6, other: 5 })
+    expect(snag.mends.map(({ facts }) => (facts as { by: number }).by)).toEqual([1, -1])
+    for (const { edits } of snag.mends)
+      expect(codes(done(differ, ...edits))).not.toContain('faces-unequal')
+  })
+
+  it('are one piece again when they are alike, without what stood on the back', () => {
+    const again = done(differ, { name: 'setBase', args: { values: { faces: 'alike' } } })
+    expect(compiled(again).ledger).toEqual(compiled(alike).ledger)
+  })
+})
+
+describe('discs with bands on them', () => {
+  const discs = tote({ parts: [baseAs('discs', { count: 48, strip: 8 }), plain({ rounds: 35 })] })
+  const onDisc = (adjust: number) =>
+    done(discs, {
+      name: 'addPart',
+      args: { part: plain({ yarn: 'B', rounds: 4, adjust, steps: 4 }), at: 0, piece: 'disc' },
+    })
+
+  it('are as wide as their last round, and the strip is sewn to it', () => {
+    // 48 + 4 × 6 = 72 stitches of 5 mm are 360 mm around.
+    const { ledger } = compiled(onDisc(24))
+    expect(ledger.sizes.aroundMm).toBe(360)
+    expect(ledger.sizes.flatMm).toBeCloseTo(360 / Math.PI, 9)
+    expect(ledger.joins[0]!.sides.map(({ count }) => count)).toEqual([36, 72])
+    expect(codes(onDisc(24))).not.toContain('piece-cups')
+  })
+
+  it('turn up where they do not grow, and a plain band can be made to', () => {
+    const snag = snagsOf(onDisc(0)).find(({ code }) => code === 'piece-cups')!
+    expect(snag).toMatchObject({ severity: 'warning', facts: { name: 'Disc' } })
+    expect(codes(done(onDisc(0), ...snag.mends[0]!.edits))).not.toContain('piece-cups')
+  })
+
+  it('give up their bands when the construction is another, and undo has them back', () => {
+    const before = historyOf(onDisc(24))
+    const after = commit(before, { name: 'setBase', args: { instead: baseAs('tube') } })
+    expect(after.design.pieces.map(({ id }) => id)).toEqual(['bag'])
+  })
+})
+
+describe('pieces that cannot be', () => {
+  const refused = (edit: Edit, design = tote()) => {
+    const tried = tryCommit(historyOf(design), edit)
+    return tried.ok ? null : tried.problem[0]
+  }
+  const piece = { name: 'Strap', times: 1, joins: [] }
+
+  it('have no base, or that of a bag of several', () => {
+    expect(
+      refused({ name: 'addPiece', args: { piece: { ...piece, parts: [plain()] } } }),
+    ).toMatchObject({
+      where: 'pieces[1].parts',
+    })
+    const discs = { ...piece, parts: [baseAs('discs')] }
+    expect(refused({ name: 'addPiece', args: { piece: discs } })?.message).toContain(
+      'more than one piece',
+    )
+  })
+
+  it('are sewn to what is not there', () => {
+    const join = { edge: 'first', to: 'gone', onto: 'last', at: 0, how: 'whip' } as const
+    const strap = { ...piece, parts: [baseAs('panel')], joins: [join] }
+    expect(refused({ name: 'addPiece', args: { piece: strap } })).toEqual({
+      where: 'pieces[1].joins[0].to',
+      message: 'there is no other piece gone',
+    })
+  })
+
+  it('lose their joins with the piece they were sewn to', () => {
+    const own = { ...piece, parts: [base()] }
+    const two = done(
+      tote(),
+      { name: 'addPiece', args: { piece: own } },
+      { name: 'addPiece', args: { piece: own } },
+      {
+        name: 'setPiece',
+        args: {
+          id: 'c2',
+          values: { joins: [{ edge: 'last', to: 'c1', onto: 'last', at: 0, how: 'slip' }] },
+        },
+      },
+    )
+    expect(compiled(two).ledger.joins).toMatchObject([{ kind: 'sew-on', count: 48 }])
+    const one = done(two, { name: 'removePiece', args: { id: 'c1' } })
+    expect(one.pieces[1]!.joins).toEqual([])
+    expect(maybeBaseOf(one.pieces[1]!)).toMatchObject({ kind: 'round-base' })
+  })
+})

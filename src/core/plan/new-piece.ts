@@ -1,0 +1,119 @@
+import { BODY, type Design, baseOf, type NewPiece, type PieceJoin } from '../design/index.ts'
+import { bands } from '../band/index.ts'
+import { type Compiled, gaugeIn } from '../ledger/index.ts'
+import { type At, constructionOf, type StitchSize } from '../shape/index.ts'
+
+/** What a piece that is added begins as: its size in mm from those of the bag, and what it is sewn to. */
+interface PieceTemplate {
+  readonly name: string
+  readonly hint: string
+  readonly widthMm: (bag: Sizes) => number
+  readonly lengthMm: (bag: Sizes) => number
+  readonly times: number
+  /** Its joins: to where the construction has a strap sewn, or to the rim of so many stitches. */
+  readonly joins: (body: Body, stitches: number) => readonly PieceJoin[]
+}
+interface Body {
+  readonly rim: number
+  readonly straps: readonly [At, At]
+}
+interface Sizes {
+  readonly flatMm: number
+  readonly heightMm: number
+}
+
+const sewn = (edge: PieceJoin['edge'], { onto, at }: At): PieceJoin => ({
+  edge,
+  to: BODY,
+  onto,
+  at: Math.max(0, at),
+  how: 'whip',
+})
+
+/** The pieces there are to add. Their sizes are starting values, from memory. */
+export const pieceTemplates = {
+  strap: {
+    name: 'Strap',
+    hint: 'A long narrow panel, sewn to the rim at both ends',
+    widthMm: () => 40,
+    lengthMm: () => 700,
+    times: 1,
+    joins: ({ rim, straps }, stitches) =>
+      (['first', 'last'] as const).map((edge, i) => {
+        const { onto, at } = straps[i]!
+        const from = at - (stitches >> 1)
+        return sewn(edge, { onto, at: onto === 'last' ? Math.min(from, rim - stitches) : from })
+      }),
+  },
+  flap: {
+    name: 'Flap',
+    hint: 'As wide as the bag, sewn to half of its rim',
+    widthMm: ({ flatMm }) => flatMm,
+    lengthMm: ({ heightMm }) => heightMm / 2,
+    times: 1,
+    joins: ({ rim }, stitches) => [sewn('first', { onto: 'last', at: rim - stitches })],
+  },
+  pocket: {
+    name: 'Pocket',
+    hint: 'A small panel for the inside or the front',
+    widthMm: ({ flatMm }) => flatMm * 0.5,
+    lengthMm: ({ heightMm }) => heightMm * 0.4,
+    times: 1,
+    joins: () => [],
+  },
+  gusset: {
+    name: 'Gusset',
+    hint: 'A strip between two faces',
+    widthMm: () => 60,
+    lengthMm: ({ flatMm, heightMm }) => flatMm + 2 * heightMm,
+    times: 1,
+    joins: () => [],
+  },
+} as const satisfies Record<string, PieceTemplate>
+export type PieceKind = keyof typeof pieceTemplates
+
+const inStitches = (mm: number, { stitchWidthMm }: StitchSize) =>
+  Math.min(400, Math.max(3, Math.round(mm / stitchWidthMm)))
+
+/** A piece to add to a bag: a panel of plain rows in the yarn and stitch of its base, as large as its kind is. */
+export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiece {
+  const template: PieceTemplate = pieceTemplates[kind]
+  const base = baseOf(design)
+  const { yarn, stitch, making, id } = base
+  const gauge = gaugeIn(ledger, id)
+  const { sizes } = ledger
+  const count = inStitches(template.widthMm(sizes), gauge)
+  const rounds = Math.max(1, Math.round(template.lengthMm(sizes) / gauge.rowHeightMm) - 1)
+  const body = ledger.pieces.find((piece) => piece.id === BODY)!
+  const rim = body.columns.makes[body.rows - 1]!
+  // On the rim, opposite each other; across a panel, at its corners.
+  const opposite = body.worked === 'rounds' ? rim >> 1 : rim
+  const straps = constructionOf(base).strapAt?.(base, { rows: body.rows, rim }) ?? [
+    { onto: 'last', at: 0 },
+    { onto: 'last', at: opposite },
+  ]
+  const own = { id: 'new', name: template.name, making, yarn, stitch }
+  const letters = design.yarns.map(({ letter }) => letter)
+  return {
+    name: freeName(design, template.name),
+    times: template.times,
+    parts: [
+      { ...own, kind: 'panel', count },
+      {
+        ...bands.plain.begin({ stitch, letters: [yarn, ...letters], count, abbr: '' }),
+        id: 'new',
+        rounds: Math.min(1000, rounds),
+      },
+    ],
+    joins: [...template.joins({ rim, straps }, count)],
+  }
+}
+
+/** A name no piece has: with a number where it is taken. */
+export function freeName({ pieces }: Design, name: string): string {
+  const taken = new Set(pieces.map((piece) => piece.name))
+  for (let n = 1; ; n++) {
+    const tried = n === 1 ? name : `${name} ${n}`
+    if (!taken.has(tried)) return tried
+  }
+}
