@@ -15,7 +15,7 @@ import LockingMarker from './LockingMarker.vue'
   align-items: center;
   gap: 9px;
   width: 176px;
-  height: 48px;
+  height: 56px;
   padding-left: 14px;
   background: var(--mat);
   color: #fff;
@@ -26,7 +26,7 @@ import LockingMarker from './LockingMarker.vue'
 @media (max-width: 560px) {
   .brand {
     flex: none;
-    width: 48px;
+    width: 56px;
     overflow: hidden;
     color: transparent;
   }

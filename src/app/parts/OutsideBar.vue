@@ -27,7 +27,7 @@ const places = [
 .outside-bar {
   display: flex;
   align-items: center;
-  height: 48px;
+  height: 56px;
   padding-right: 18px;
   border-bottom: 1px solid var(--line);
   background: var(--paper);

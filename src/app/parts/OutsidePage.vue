@@ -21,7 +21,7 @@ defineProps<{ title: string; about: string; firstPx: number }>()
 <style>
 .outside-page {
   display: grid;
-  grid-template-rows: 48px 1fr;
+  grid-template-rows: 56px 1fr;
   height: 100%;
   background: var(--stage);
 }

@@ -77,15 +77,16 @@ const layouts: Layouts = {
     const box = { leftMm: 0, topMm: 0, widthMm: look.ledger.sizes.flatMm }
     return [rowsFace(look, 0, [0, rows], box)]
   },
-  // The front edge is the first row and lies on top; the flap comes over from the back and hides some of it.
-  folded(look, { up, over }) {
+  // Worked last, the flap comes over from the back, and it and the front hang upside down; worked first, the front is the end.
+  folded(look, { up, over, flap }) {
     const { sizes, pieces } = look.ledger
     const { rows } = pieces[0]!
     const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
-    return [
-      rowsFace(look, 0, [0, up], box, true),
-      rowsFace(look, 0, [Math.max(0, rows - over), rows], box, true),
-    ]
+    const first: [number, number] = [0, flap === 'last' ? up : Math.min(rows, over)]
+    const last: [number, number] = [Math.max(0, rows - (flap === 'last' ? over : up)), rows]
+    const turned = flap === 'last'
+    const [front, over_] = turned ? [first, last] : [last, first]
+    return [rowsFace(look, 0, front, box, turned), rowsFace(look, 0, over_, box, turned)]
   },
   grid(look, { across, down }) {
     const { pieces } = look.ledger

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { RefreshLeft, RefreshRight, Operation } from '@element-plus/icons-vue'
+import { Handbag, Operation, RefreshLeft, RefreshRight } from '@element-plus/icons-vue'
 import { useIntervalFn } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import type { SnagCode } from '@core/snag'
@@ -15,6 +15,8 @@ import WordsMenu from '@app/parts/WordsMenu.vue'
 
 /** The bar of a bag: its name, whether it is saved, its places with what is wrong in each, undo, settings. */
 const tallyShown = defineModel<boolean>('tallyShown', { required: true })
+/** Whether the mat is shown; null where there is always room for it. */
+const matShown = defineModel<boolean | null>('matShown', { required: true })
 const project = useProject()
 const now = ref(Date.now())
 useIntervalFn(() => (now.value = Date.now()), 10_000)
@@ -134,6 +136,17 @@ const redoWords = computed(() => project.history?.future[0]?.label)
       <ActionSearch />
       <WordsMenu />
       <button
+        v-if="matShown !== null"
+        type="button"
+        class="icon-button"
+        :aria-pressed="matShown"
+        title="Show or fold the bag on its mat"
+        aria-label="The bag"
+        @click="matShown = !matShown"
+      >
+        <ElIcon :size="17"><Handbag /></ElIcon>
+      </button>
+      <button
         type="button"
         class="icon-button"
         :aria-pressed="tallyShown"
@@ -153,7 +166,7 @@ header.bar {
   display: flex;
   align-items: center;
   min-width: 0;
-  min-height: 48px;
+  min-height: 56px;
   border-bottom: 1px solid var(--line);
   background: var(--paper);
 }
@@ -203,7 +216,7 @@ header.bar .bag-name button.saved.bad {
 .places {
   display: flex;
   gap: 2px;
-  height: 48px;
+  height: 56px;
 }
 .places a {
   position: relative;
@@ -253,7 +266,7 @@ header.bar .right {
 }
 @media (max-width: 1000px) {
   header.bar .brand {
-    width: 48px;
+    width: 56px;
     overflow: hidden;
     color: transparent;
   }

@@ -17,7 +17,16 @@ const route = useRoute()
 const ready = computed(() => project.table !== null)
 const narrow = useMediaQuery('(max-width: 1000px)')
 const tallyShown = ref(true)
+/** Where it is narrow the mat and the tally are shown when they are asked for, one at a time. */
+const matAsked = ref(false)
+const matShown = computed({
+  get: () => (narrow.value ? matAsked.value : null),
+  set: (shown) => (matAsked.value = shown === true),
+})
+const onMat = computed(() => matShown.value ?? true)
 watch(narrow, (is) => (tallyShown.value = !is), { immediate: true })
+watch(matAsked, (is) => is && narrow.value && (tallyShown.value = false))
+watch(tallyShown, (is) => is && (matAsked.value = false))
 
 watch(
   () => route.params.id as string | undefined,
@@ -65,8 +74,8 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 
 <template>
   <KeySheet />
-  <div class="frame" :class="{ narrow, 'no-tally': !tallyShown }">
-    <BagBar v-model:tally-shown="tallyShown" />
+  <div class="frame" :class="{ narrow, 'no-tally': !tallyShown, 'on-mat': onMat }">
+    <BagBar v-model:tally-shown="tallyShown" v-model:mat-shown="matShown" />
     <template v-if="project.problem">
       <main class="stage problem">
         <h1>{{ project.problem }}</h1>
@@ -74,7 +83,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       </main>
     </template>
     <template v-else>
-      <SpinePanel v-if="!narrow" />
+      <SpinePanel v-if="onMat" />
       <main class="stage">
         <SaveNotice />
         <p v-if="broken" class="not-drawn" role="alert">
@@ -104,11 +113,18 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 .frame.narrow.no-tally {
   grid-template-columns: minmax(0, 1fr);
 }
+.frame.narrow.on-mat {
+  grid-template-columns: 176px minmax(0, 1fr);
+}
 /* On a phone the tally lies over the place while it is open. */
 @media (max-width: 640px) {
   .frame.narrow {
     grid-template-columns: minmax(0, 1fr);
   }
+  .frame.narrow.on-mat {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .frame.narrow.on-mat .stage,
   .frame.narrow:not(.no-tally) .stage {
     display: none;
   }

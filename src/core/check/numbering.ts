@@ -2,6 +2,9 @@ import type { RowLine } from './lines.ts'
 import type { Problem } from './problem.ts'
 
 /** The numbers and sides of a part's rows, as they follow each other. */
+/** A row that is begun where the one below was, or not turned, may show the same side again. */
+const ANEW = /\bdo not turn\b|\b(?:re)?join(?:ing)?\b|\battach\b/i
+
 export class Numbering {
   /** The first number of this part. */
   private began: number | null = null
@@ -59,7 +62,8 @@ export class Numbering {
       this.lastSide === side &&
       line.what === 'row' &&
       this.last &&
-      from === this.last.number + 1
+      from === this.last.number + 1 &&
+      !ANEW.test(line.text)
     )
       say('parity', `Two ${side} rows follow each other.`, 'warning')
     if (side)

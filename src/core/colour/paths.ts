@@ -1,4 +1,4 @@
-import { eachBlock, ends, type Ledger, type Piece } from '../ledger/index.ts'
+import { eachBlock, ends, starts, type Ledger, type Piece } from '../ledger/index.ts'
 
 /** A yarn that is not used for more rounds than this is cut, else it is trailed up inside (common practice). */
 export const TRAIL_ROUNDS = 4
@@ -94,7 +94,8 @@ function meet(walk: Walk, piece: Piece, row: number, yarn: number): void {
   const skipped = row - last - 1
   // Worked flat, a yarn waits at the edge where it was left: after an odd number of rows that is the other edge.
   const away = piece.worked === 'rows' && skipped % 2 === 1
-  if (!held && (last === -1 || skipped > TRAIL_ROUNDS || away)) {
+  const anew = starts[piece.columns.start[row]!] === 'afresh'
+  if (!held && (last === -1 || skipped > TRAIL_ROUNDS || away || anew)) {
     cut(walk, piece, yarn)
     walk.ends[part]![yarn]!++
   } else if (!held && skipped > 0) {

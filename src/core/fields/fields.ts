@@ -69,6 +69,12 @@ export const Pattern = (pattern: RegExp, what: string): PropertyDecorator =>
 
 type ClassOf = (help?: TypeHelpOptions) => new () => object
 
+/** A list of whole numbers in a closed range. */
+export function Wholes(min: number, max: number, most: number): PropertyDecorator {
+  const words = { ...wants(`whole numbers from ${min} to ${max}`), each: true }
+  return all(...listOf(most), IsInt(words), Min(min, words), Max(max, words))
+}
+
 /** A document within the document. */
 export const One = (of: ClassOf): PropertyDecorator =>
   all(IsObject({ message: 'must be given' }), ValidateNested(), Type(of))

@@ -59,15 +59,21 @@ function pieces(document: Document): Document {
   const next = { ...document, version: 5, log: [] }
   if (typeof design !== 'object' || design === null || !('parts' in design)) return next
   const { parts, ...rest } = design
-  const more = (part: Old) =>
-    part?.kind === 'two-panels' || part?.kind === 'half-round'
-      ? { ...part, faces: 'alike', second: part.yarn }
-      : part
+  const chained = { begins: 'row' }
+  const faces = (part: Old) => ({ faces: 'alike', second: part.yarn })
+  const more: Record<string, (part: Old) => object> = {
+    'two-panels': (part) => ({ ...faces(part), ...chained }),
+    'half-round': (part) => ({ ...faces(part), plainRows: 0, rows: null, afresh: false }),
+    'folded-panel': () => ({ flap: 'last', fold: 'between', ...chained }),
+    tube: () => ({ plainBelow: 0, ...chained }),
+  }
   const body = {
     id: 'bag',
     name: null,
     times: 1,
-    parts: Array.isArray(parts) ? parts.map(more) : parts,
+    parts: Array.isArray(parts)
+      ? parts.map((part: Old) => ({ ...part, ...more[part?.kind]?.(part) }))
+      : parts,
     joins: [],
   }
   return { ...next, design: { ...rest, pieces: [body] } } as Document

@@ -29,6 +29,8 @@ export interface RowFacts {
   readonly passes: 1 | 2
   /** Place that its first stitch makes, counted from the plan's beginning, or (below 0) from its end. */
   readonly begin: number
+  /** Stitches of the chain a first row is worked into; as many as it wants where that is not said. */
+  readonly on?: number
   /** False for rows of a base that lies flat. */
   readonly rises: boolean
 }
@@ -148,7 +150,8 @@ export class PieceBuilder {
       // A round that begins anew stands on a joined one.
       rows.end[rows.end.length - 1] = ends.indexOf('join')
     // A first row stands in a ring or chain of its own, as long as it wants.
-    if (first) this.below = stitches(placesIn(program))
+    if (first) this.below = stitches(facts.on ?? placesIn(program))
+    if (facts.start === 'afresh') rows.end[rows.end.length - 1] = ends.indexOf('fasten-off')
     const { laid, blocks, tallest } = this.lay(program, facts.start === 'turn')
     // A swatch of just these rows has their heights in it; else a row is as high as its tallest stitch.
     const taller = gauge.source === 'swatch' ? 1 : tallest / stitchById(gauge.stitch).height

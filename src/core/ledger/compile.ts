@@ -36,7 +36,8 @@ const unitsOf = ({ units, uses, makes }: ShapeRow): number => units ?? (uses > 0
 
 function shapeProgram(row: ShapeRow, part: BasePart, yarn: string): Program {
   const { stitch } = part
-  if (row.kind === 'other-side') return evenedRow(row.uses, row.makes - row.uses, stitch, yarn)
+  if (row.makes < row.uses || row.kind === 'other-side')
+    return evenedRow(row.uses, row.makes - row.uses, stitch, yarn)
   const marks = row.marks.map(({ place, together }) => ({
     place,
     stitch: severalFor(stitch, together).id,
@@ -75,13 +76,13 @@ function inPart(
   design: Design,
   part: Part,
   builder: PieceBuilder,
-  rises: boolean,
-  add: (addRow: (program: Program, first?: RowStart) => void) => void,
+  { rises, count }: { readonly rises: boolean; readonly count: number },
+  add: (addRow: (program: Program, how?: RowStart, on?: number) => void) => void,
 ): void {
   const making = makingOf(design, part)
   const band = isBase(part) ? null : { part, is: bandOf(part) }
   const repeat = band?.is.repeat(band.part, builder.worked)
-  const texts = band?.is.texts(band.part, builder.count) ?? null
+  const texts = band?.is.texts(band.part, count) ?? null
   const { id, name, kind } = part
   builder.beginPart({
     ...{ id, name, kind, making, texts },
@@ -94,23 +95,25 @@ function inPart(
   const inRows = builder.worked === 'rows'
   const spiral = making.working === 'spiral' && !inRows
   const begins = new Beginnings(builder, making, part.stitch)
-  add((program, first) => {
+  add((program, how, on) => {
     const row = builder.rowCount - from
     const { side, held, passes = 1 } = band?.is.wants(band.part, row + 1) ?? {}
-    const wrongSide = isWrongSide(builder, making.working, row === 0, side)
+    const afresh = how === 'afresh'
+    const wrongSide = !afresh && isWrongSide(builder, making.working, row === 0, side)
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     // A row that is kept as it is written says itself how it is worked.
     const { program: worked, begin } = begins.of(program, wrongSide, {
-      isFirst: first !== undefined,
+      isFirst: how !== undefined && !afresh,
       asSaid: texts !== null,
     })
     builder.addRow(worked, {
-      start: first ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
+      start: how ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
       end: held ? 'held' : inRows ? 'turn' : spiral ? 'spiral' : 'join',
       passes,
       wrongSide,
       begin,
       rises,
+      ...(on === undefined ? {} : { on }),
     })
   })
 }
@@ -160,20 +163,30 @@ function pieceOf(
   const builder = new PieceBuilder({ id, name, times, worked }, tables)
   const [first, second = first] = baseYarns(base)
   const yarn = (shape.second ? second : first)!
-  inPart(design, base, builder, !shape.lies, (addRow) => {
-    for (const row of shape.rows) addRow(shapeProgram(row, base, yarn), firstStarts[row.kind])
+  // Where the bands begin at once in the chain, the base has no row of its own.
+  const [start] = shape.rows
+  const atOnce = 'begins' in base && base.begins === 'bands' && bands.length > 0 && id !== 'bottom'
+  inPart(design, base, builder, { rises: !shape.lies, count: 0 }, (addRow) => {
+    for (const row of atOnce ? [] : shape.rows)
+      addRow(shapeProgram(row, base, yarn), row.afresh ? 'afresh' : firstStarts[row.kind])
   })
   const rises = id === BODY || !shape.lies
-  for (const part of bands)
-    inPart(design, part, builder, rises, (addRow) => {
-      const { count, worked } = builder
-      for (const row of bandOf(part).rows(part, { count, hand, worked })) addRow(row)
+  for (const part of bands) {
+    const begins = builder.rowCount === 0
+    const count = begins ? start!.makes : builder.count
+    inPart(design, part, builder, { rises, count }, (addRow) => {
+      let how = begins ? firstStarts[start!.kind] : undefined
+      for (const row of bandOf(part).rows(part, { count, hand, worked })) {
+        addRow(row, how, count)
+        how = undefined
+      }
     })
+  }
   return builder.finish()
 }
 
 function madeOf({ columns, parts, rows }: Piece): MadePiece {
-  const baseEnd = parts[0]!.endRow - 1
+  const baseEnd = Math.max(0, parts[0]!.endRow - 1)
   return {
     rows,
     mm: columns.alongMm[rows - 1]!,

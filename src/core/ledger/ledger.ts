@@ -15,7 +15,8 @@ export type Side = (typeof sides)[number]
 
 /**
  * How a row begins. A first row: in a ring, around a foundation chain, across one, in a ring of chain, picked up along
- * another piece, or into the other side of the chain. A later one: on in a spiral, with a start of its own, or turned.
+ * another piece, or into the other side of the chain. A later one: on in a spiral, with a start of its own, turned, or
+ * with its yarn joined anew where the row below began.
  */
 export const starts = [
   'ring',
@@ -27,6 +28,7 @@ export const starts = [
   'spiral',
   'chain',
   'turn',
+  'afresh',
 ] as const
 export type RowStart = (typeof starts)[number]
 /** How a row ends: on in a spiral, joined, turned, its loop held while another yarn works, or its yarn cut. */
@@ -148,6 +150,11 @@ export function bodyOf({ pieces }: Ledger): Piece {
   const body = pieces.find(({ id }) => id === 'bag')
   if (!body) throw new InvariantError('a bag without a body')
   return body
+}
+
+/** Stitches a part stands on: those below it, or of the chain where it begins its piece. */
+export function standsOn({ columns }: Piece, { firstRow }: Pick<LedgerPart, 'firstRow'>): number {
+  return firstRow > 0 ? columns.uses[firstRow]! : columns.makes[0]!
 }
 
 /** The piece that has rows of a part: of several the one that is asked for. @throws InvariantError when none has */

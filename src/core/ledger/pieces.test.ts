@@ -9,7 +9,9 @@ import {
 } from '../design/index.ts'
 import { compiled, type Ledger, type Piece } from './index.ts'
 import type { Snag } from '../snag/index.ts'
+import { writtenPattern } from '../pattern/index.ts'
 import { derive, newPiece } from '../plan/index.ts'
+import { defaultWords } from '../stitch/index.ts'
 import { base, baseAs, motif, plain, tote } from '../testing/tote.ts'
 
 const done = (design: Design, ...edits: Edit[]) => commit(historyOf(design), edits).design
@@ -188,5 +190,69 @@ describe('pieces that cannot be', () => {
     const one = done(two, { name: 'removePiece', args: { id: 'c1' } })
     expect(one.pieces[1]!.joins).toEqual([])
     expect(maybeBaseOf(one.pieces[1]!)).toMatchObject({ kind: 'round-base' })
+  })
+})
+
+describe('a panel', () => {
+  const folded = (over: object, rounds: number) =>
+    compiled(
+      tote({
+        parts: [baseAs('folded-panel', { count: 40, flapRows: 10, ...over }), plain({ rounds })],
+      }),
+    ).ledger
+
+  it('is folded between two rows, or on one, which is not sewn', () => {
+    // 40 rows without the flap: 20 and 20; on a row 41 of them: 20, the fold, 20.
+    expect(folded({}, 49).joins.map(({ sides }) => sides.map(({ count }) => count))).toEqual([
+      [20, 20],
+      [20, 20],
+    ])
+    const on = folded({ fold: 'on' }, 50)
+    expect(on.joins[0]!.sides.map(({ count }) => count)).toEqual([20, 20])
+    expect([on.unequal, folded({ fold: 'on' }, 49).unequal]).toEqual([
+      null,
+      { what: 'sides', one: 19, other: 20 },
+    ])
+  })
+
+  it('has its strap where the flap begins, which may be worked first', () => {
+    const bag = (flap: 'first' | 'last') =>
+      tote({
+        parts: [baseAs('folded-panel', { count: 40, flapRows: 10, flap }), plain({ rounds: 49 })],
+      })
+    const at = (flap: 'first' | 'last') => newPiece(compiled(bag(flap)), 'strap').joins[0]!.at
+    expect([at('last'), at('first')]).toEqual([40 - 4, 10 - 4])
+  })
+
+  it('may begin with its bands at once, in the chain', () => {
+    const bag = tote({
+      parts: [baseAs('panel', { count: 42, begins: 'bands' }), motif({ id: 'm' }), plain()],
+    })
+    const { ledger } = compiled(bag)
+    const [only] = ledger.pieces
+    expect([only!.rows, only!.parts[0]!.endRow, only!.columns.makes[0]]).toEqual([5, 0, 42])
+    const [pattern] = writtenPattern(ledger, defaultWords)
+    expect(pattern!.sections.map(({ name }) => name)).toEqual(['Steps', 'Plain'])
+    // 42 stitches and a turning chain; the chart's lowest row is ABAAAA, read from the right.
+    expect(pattern!.sections[0]!.lines[0]!.text).toBe(
+      'ch 43 in A, starting in 2nd ch from hook [4 sc A, 1 sc B, 1 sc A] × 7',
+    )
+    expect(codes(bag)).not.toContain('repeat-remainder')
+    const odd = done(bag, { name: 'setBase', args: { values: { count: 43 } } })
+    expect(snagsOf(odd).find(({ code }) => code === 'repeat-remainder')!.facts).toMatchObject({
+      count: 43,
+      left: 1,
+    })
+  })
+})
+
+describe('the bottom of a tube', () => {
+  it('has plain rounds below the chain, and then a round that takes stitches away', () => {
+    const tube = baseAs('tube', { count: 60, plainBelow: 3, decrease: 6 })
+    const { pieces, joins } = compiled(tote({ parts: [tube, plain()] })).ledger
+    const bottom = pieces.find(({ id }) => id === 'bottom')!
+    expect([...bottom.columns.uses]).toEqual([0, 60, 60, 60])
+    expect([...bottom.columns.makes]).toEqual([60, 60, 60, 54])
+    expect(joins[0]).toMatchObject({ place: 'tube-bottom', count: 27 })
   })
 })

@@ -57,6 +57,7 @@ export function rowText(ledger: Ledger, piece: Piece, row: number, words: Words)
     only === undefined ? '' : `, in ${only}`,
     closes ? `, ${slip} to join` : '',
     held ? ', put the loop on a marker and leave it' : '',
+    end === 'fasten-off' && row < piece.rows - 1 ? ', fasten off' : '',
   ].join('')
 }
 
@@ -90,12 +91,13 @@ function openingWords(
   const stitch = abbrOf(ground, words)
   const { making } = piece.parts[piece.columns.part[row]!]!
   const turn = start === 'turn' ? ', turn' : ''
+  const anew = start === 'afresh' ? 'join in first st, ' : ''
   if (making.start !== 'chain' && piece.worked === 'rounds')
     return `${turn ? 'turn, ' : ''}${making.start} ${stitch}${yarn}`
   // Where a spiral turns, nothing was said of starting chains.
   const not = making.working === 'spiral' && ground.turningChains >= 3
   const said = counts ? ` (counts as ${stitch})` : not ? ' (does not count as a st)' : ''
-  return `ch ${ground.turningChains}${yarn}${said}${turn}`
+  return `${anew}ch ${ground.turningChains}${yarn}${said}${turn}`
 }
 
 /** A row whose first stitch its start has made already: the rest, and what still goes into the same place. */
@@ -131,9 +133,13 @@ const firstRows: Partial<Record<RowStart, (context: RowContext) => string>> = {
     const counts = startCounts(ledger, piece, 0)
     const made = piece.columns.makes[0]! - (counts ? 1 : 0)
     const ground = abbrOf(groundOfRow(ledger, piece, 0), words)
-    const stitch = runs.length === 1 ? `${made} ${ground}` : inRuns(runs, words, true)
+    const several = new Set(runs.map(({ yarn }) => yarn)).size > 1
+    const { rest, aside } = counts ? withoutFirst(runs, words) : { rest: runs, aside: null }
+    const work = [aside, inRuns(rest, words, several)].filter(Boolean).join(', ')
+    const stitch = runs.length === 1 && aside === null ? `${made} ${ground}` : work
     const from = `${ordinals[skipped + 1]} ch from hook${counts ? ` (the chains skipped count as ${ground})` : notCounted(skipped)}`
-    return `ch ${chains}, starting in ${from}${bump(ledger)} ${stitch}`
+    const inYarn = several ? ` in ${runs[0]!.yarn}` : ''
+    return `ch ${chains}${inYarn}, starting in ${from}${bump(ledger)} ${stitch}`
   },
   'chain-ring': ({ runs, words, ledger, piece }) => {
     const { chains } = maybeFoundation(ledger, piece)!

@@ -9,7 +9,9 @@ import {
   sameWork,
   type Side,
   sides,
+  standsOn,
   startCounts,
+  starts,
 } from '../ledger/index.ts'
 import { abbrOf, nameOf, stitchById, type Words } from '../stitch/index.ts'
 import { joinText } from './joins.ts'
@@ -62,7 +64,7 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
     id: piece.id,
     name: piece.name,
     times: piece.times === 1 ? null : `Make ${piece.times}.`,
-    sections: piece.parts.map((part) => ({
+    sections: piece.parts.filter(hasRows).map((part) => ({
       part: part.id,
       name: part.name,
       intro: introOf(ledger, piece, part, words),
@@ -73,6 +75,9 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
       .map((join) => joinText(join, ledger)),
   }))
 }
+
+/** A base whose bands begin at once has none. */
+const hasRows = ({ firstRow, endRow }: LedgerPart): boolean => endRow > firstRow
 
 const lastOf = ({ pieces }: Ledger, ids: readonly string[]): number =>
   Math.max(...ids.map((id) => pieces.findIndex((piece) => piece.id === id)))
@@ -148,11 +153,18 @@ const firstStitch: Readonly<Record<Making['first'], string>> = {
 function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
   const at = piece.parts.indexOf(part)
   const { making } = part
-  if (at > 0 && piece.parts[at - 1]!.making === making) return []
+  const before = piece.parts.slice(0, at).findLast(hasRows)
+  if (before?.making === making) return []
   const row = Math.min(part.firstRow + 1, part.endRow - 1)
   const counts = startCounts(ledger, piece, row)
   const chain = `The starting chain ${counts ? 'counts' : 'does not count'} as a stitch.`
-  if (piece.worked === 'rows') return [`Turn after every row. ${chain}`]
+  const anew = starts[piece.columns.start[row]!] === 'afresh'
+  if (piece.worked === 'rows')
+    return [
+      anew
+        ? `Do not turn: cut the yarn after every row, and join it where the row began. ${chain}`
+        : `Turn after every row. ${chain}`,
+    ]
   if (making.working === 'spiral') return [goesOn.spiral]
   return [
     goesOn[making.working],
@@ -161,10 +173,16 @@ function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
   ]
 }
 
+/** Rows that are said as they are written do not say the chain they begin in. */
+function chainWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
+  const chain = part.firstRow === 0 && part.texts ? maybeFoundation(ledger, piece) : null
+  return chain ? [`Begin with a chain of ${chain.chains}.`] : []
+}
+
 function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): string {
-  const making = makingWords(ledger, piece, part)
+  const making = [...chainWords(ledger, piece, part), ...makingWords(ledger, piece, part)]
   if (part.chartRows === null) return making.join(' ')
-  const count = piece.columns.uses[part.firstRow]!
+  const count = standsOn(piece, part)
   const repeats = Math.floor(count / part.repeat!)
   const [from, back] =
     words.hand === 'right' ? ['right to left', 'left to right'] : ['left to right', 'right to left']

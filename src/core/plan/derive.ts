@@ -76,7 +76,7 @@ function tallyOf({ design, ledger }: Compiled, paths: readonly YarnPaths[]): Tal
   const body = bodyOf(ledger)
   const { makes } = body.columns
   const stitches = makes
-    .subarray(body.parts[0]!.endRow - 1)
+    .subarray(Math.max(0, body.parts[0]!.endRow - 1))
     .reduce((most, n) => Math.max(most, n), 0)
   const all = (figure: (piece: Piece, paths: YarnPaths) => number) =>
     ledger.pieces.reduce((sum, piece, i) => sum + piece.times * figure(piece, paths[i]!), 0)

@@ -1,6 +1,18 @@
-import { BODY, type Design, usualBeginning, usualMaking } from '../design/index.ts'
+import { within } from '../band/index.ts'
+import {
+  bandsOf,
+  baseInstead,
+  baseOf,
+  BODY,
+  type Design,
+  growthOf,
+  usualBeginning,
+  usualMaking,
+  withBody,
+} from '../design/index.ts'
+import { resized } from '../fit/index.ts'
 import { gaugeFor } from '../ledger/index.ts'
-import { flatIncrease } from '../shape/index.ts'
+import { type BasePart, type Contents, flatIncrease } from '../shape/index.ts'
 
 /** The little that is asked before a bag is begun. */
 export interface NewBag {
@@ -10,6 +22,10 @@ export interface NewBag {
   readonly heightMm: number
   readonly hookMm: number
   readonly yarnClass: number
+  /** Its construction; a round base unless it is said. */
+  readonly kind?: BasePart['kind']
+  /** Of what goes in, so that the base is as much longer than wide. */
+  readonly footprint?: { readonly lengthMm: number; readonly widthMm: number }
 }
 
 /** Colours of a new bag's first yarns, made up. */
@@ -18,8 +34,49 @@ const firstYarns = [
   { letter: 'B', name: 'Second yarn', colour: '#d8a13a' },
 ] as const
 
-/** A plain bag of the wanted size: a base that lies flat at the nearest whole count, and plain rounds up to the rim. */
-export function newDesign({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag): Design {
+/** A plain bag of the wanted size, of any construction: worked on the counts that come nearest. */
+export function newDesign(bag: NewBag): Design {
+  const round = newRound(bag)
+  const { kind = 'round-base', footprint, aroundMm, heightMm } = bag
+  if (kind === 'round-base') return round
+  const base = baseInstead(round, kind)
+  const { stitchWidthMm } = gaugeFor(round, { stitch: base.stitch, fabric: 'plain', yarn: null })
+  // The chain of a base worked around one is the length by which it is longer than wide.
+  const along =
+    footprint && 'along' in base
+      ? { along: within((footprint.lengthMm - footprint.widthMm) / stitchWidthMm + 1, 3, 400) }
+      : {}
+  const longer = { ...base, ...along } as BasePart
+  const count = Math.max(longer.count, growthOf(longer).first)
+  const design = withBody(round, [{ ...longer, count }, ...bandsOf(round)])
+  // Its height is reached in a few steps: each knows better what the bands come to.
+  let now = design
+  for (let i = 0; i < 3; i++) now = resized(now, { aroundMm, heightMm })
+  return keepAlong(now, along)
+}
+
+/** Resizing scales the chain too; what goes in says how long it is. */
+const keepAlong = (design: Design, along: object): Design => {
+  const base = { ...baseOf(design), ...along } as BasePart
+  return withBody(design, [
+    { ...base, count: Math.max(base.count, growthOf(base).first) },
+    ...bandsOf(design),
+  ])
+}
+
+/** The construction that suits what goes in, by its footprint (common practice). */
+export function proposedFor({ shape, widthMm, thicknessMm }: Contents): BasePart['kind'] {
+  if (shape === 'round') return 'round-base'
+  if (thicknessMm <= FLAT_MM) return 'two-panels'
+  if (shape === 'oval') return 'oval-base'
+  return widthMm / thicknessMm >= WIDE ? 'rectangle-base' : 'round-base'
+}
+/** Thinner things go between two panels; a box at least so much wider than thick wants corners (from memory). */
+const FLAT_MM = 25
+const WIDE = 1.3
+
+/** A base that lies flat at the nearest whole count, and plain rounds up to the rim. */
+function newRound({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag): Design {
   const sc = { stitch: 'sc', fabric: 'plain', yarn: null } as const
   const gauge = gaugeFor({ swatches: [], hookMm, yarnClass }, sc)
   const increase = Math.max(3, Math.round(flatIncrease(gauge)))

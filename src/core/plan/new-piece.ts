@@ -98,7 +98,7 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
     name: freeName(design, template.name),
     times: template.times,
     parts: [
-      { ...own, kind: 'panel', count },
+      { ...own, kind: 'panel', begins: 'row', count },
       {
         ...bands.plain.begin({ stitch, letters: [yarn, ...letters], count, abbr: '' }),
         id: 'new',

@@ -89,7 +89,7 @@ describe('making sides equal', () => {
     const ways = of(part).evened!(part, 31)
     expect(ways.map(({ values }) => values)).toEqual([{ flapRows: 5 }, { flapRows: 7 }])
     for (const { values, facts } of ways) {
-      const { front, back } = foldsOf(31, (values as { flapRows: number }).flapRows)
+      const { front, back } = foldsOf(31, { ...part, ...values } as typeof part)
       expect([front, facts['side']]).toEqual([back, front])
     }
   })

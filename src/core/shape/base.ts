@@ -7,6 +7,10 @@ export abstract class Base extends Section {
   @Whole(3, LIMITS.count) readonly count!: number
 }
 
+/** What a piece begun in a chain begins with: a plain row of its own, or its first band at once. */
+export const beginnings = ['row', 'bands'] as const
+export type BeginsWith = (typeof beginnings)[number]
+
 /** A disc grown from a ring: how its increases stand, and plain rounds between them. */
 export abstract class Disc extends Base {
   @Whole(3, 40) readonly increase!: number

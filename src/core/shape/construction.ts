@@ -134,8 +134,13 @@ export type Front =
   | { readonly kind: 'standing' }
   /** All rows of a panel. */
   | { readonly kind: 'panel' }
-  /** So many rows up, hanging upside down, and the last ones over them. */
-  | { readonly kind: 'folded'; readonly up: number; readonly over: number }
+  /** So many rows up the front, and the first or last ones over them as a flap. */
+  | {
+      readonly kind: 'folded'
+      readonly up: number
+      readonly over: number
+      readonly flap: 'first' | 'last'
+    }
   /** Pieces set like a draughtboard under a rim. */
   | { readonly kind: 'grid'; readonly across: number; readonly down: number }
   /** Rows about a point: a disc, or its lower half. */
@@ -149,6 +154,27 @@ export interface Asked<Base> {
   readonly max: number | ((base: Base) => number)
   readonly signed?: true
 }
+
+/** One of a few ways that is decided about a base. */
+export interface Choice<Base> {
+  readonly key: keyof Base & string
+  readonly legend: string
+  readonly options: readonly {
+    readonly value: string
+    readonly label: string
+    readonly title?: string
+  }[]
+}
+
+/** Whether a first row is plain, or that of the bands. */
+export const firstRowChoice = {
+  key: 'begins',
+  legend: 'First row',
+  options: [
+    { value: 'row', label: 'Plain first', title: 'A plain row of its own, then the bands' },
+    { value: 'bands', label: 'Bands at once', title: 'The first band begins in the chain' },
+  ],
+} as const
 
 /** What would make sides that are sewn together equal: fields of the base, and what comes of them. */
 export interface Evened<Base> {
@@ -178,6 +204,7 @@ export interface Construction<Base> {
   readonly name: string
   readonly hint: string
   readonly asked: readonly Asked<Base>[]
+  readonly choices?: readonly Choice<Base>[]
   /** It is one piece, which can also be one of several. */
   readonly alone?: true
   /** Its base lies flat and is seen from above so; one without is not seen from above. */
@@ -186,6 +213,8 @@ export interface Construction<Base> {
   readonly front?: (base: Base, rows: number) => Front
   /** The base grows from a ring: how its increases stand, and plain rounds between them, are asked. */
   readonly ring?: true
+  /** Its rows can be given one by one, in the fields `rows` and `afresh`. */
+  readonly rowByRow?: true
   /** Any increase a round can be had, so that it can be made to lie flat. */
   readonly anyIncrease?: true
   /** Keeps its fields in step with one another after one of them was set. */

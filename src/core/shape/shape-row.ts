@@ -7,7 +7,15 @@ export interface Mark {
 
 /** What a first row stands in, or how a later one is worked. */
 export type ShapeRowKind =
-  'ring' | 'chain' | 'across' | 'chain-ring' | 'pick-up' | 'other-side' | 'increase' | 'plain'
+  | 'ring'
+  | 'chain'
+  | 'across'
+  | 'chain-ring'
+  | 'pick-up'
+  | 'other-side'
+  | 'increase'
+  | 'decrease'
+  | 'plain'
 
 /** One row or round of a shape, before it has stitches and colours. */
 export interface ShapeRow {
@@ -17,6 +25,8 @@ export interface ShapeRow {
   readonly makes: number
   /** Units worked where that is neither of them: around a chain, its two ends once for both sides. */
   readonly units?: number
+  /** Its yarn is joined anew where the row below began; it is not turned. */
+  readonly afresh?: true
   /** In ascending order. For a chain, its places are those of both its sides. */
   readonly marks: readonly Mark[]
 }
@@ -28,6 +38,14 @@ export const plainRow = (count: number): ShapeRow => ({
   kind: 'plain',
   uses: count,
   makes: count,
+  marks: [],
+})
+
+/** A row that takes stitches away, evenly over it. */
+export const decreaseRow = (uses: number, makes: number): ShapeRow => ({
+  kind: 'decrease',
+  uses,
+  makes,
   marks: [],
 })
 

@@ -7,7 +7,10 @@ import {
   flatHalfIncrease,
   flatIncrease,
   halfRoundRows,
+  parseShapedRows,
   pickedUpAlong,
+  printShapedRows,
+  shapedRows,
   rowsForEnds,
   squareRows,
   stadiumAround,
@@ -272,9 +275,53 @@ describe('corners, halves, squares and edges', () => {
   })
 
   it('increase a half round in set places, above each other', () => {
-    const rows = halfRoundRows({ increase: 3, count: 20 })
+    const byRule = { plainRows: 0, rows: null, afresh: false }
+    const rows = halfRoundRows({ increase: 3, count: 20, ...byRule })
     expect(rows.map(({ makes }) => makes)).toEqual([3, 6, 9, 12, 15, 18, 20])
     expect(rows.slice(1, -1).every(({ marks }) => marks.length === 3)).toBe(true)
+  })
+
+  it('have plain rows between, or are given one by one', () => {
+    const between = { increase: 8, count: 32, plainRows: 1, rows: null, afresh: false }
+    expect(halfRoundRows(between).map(({ makes }) => makes)).toEqual([8, 16, 16, 24, 24, 32, 32])
+    // Common practice without a source: a half round that is begun anew at each of its rows.
+    const read = parseShapedRows('91, 99, 99, 108, 108, 115, 115')
+    if (!read.ok) throw new Error(read.problem)
+    const rows = halfRoundRows({ ...between, count: 115, rows: read.value, afresh: true })
+    expect(rows.map(({ uses, makes }) => [uses, makes])).toEqual([
+      [0, 91],
+      [91, 99],
+      [99, 99],
+      [99, 108],
+      [108, 108],
+      [108, 115],
+      [115, 115],
+    ])
+    expect(rows.map(({ kind }) => kind)[0]).toBe('across')
+    expect(rows.slice(1).every(({ afresh }) => afresh)).toBe(true)
+    // Of 91 stitches 8 take two, none of them at an edge, and no two side by side.
+    const places = rows[1]!.marks.map(({ place }) => place)
+    expect(places).toHaveLength(8)
+    expect(
+      places.every((place, i) => place > 0 && place < 90 && place - (places[i - 1] ?? -9) > 1),
+    ).toBe(true)
+  })
+
+  it('increase where it is said, and say what cannot be', () => {
+    const said = '12, 15 at 3 6 9, 15'
+    const read = parseShapedRows(said)
+    if (!read.ok) throw new Error(read.problem)
+    expect(printShapedRows(read.value)).toBe(said)
+    expect(shapedRows(read.value, false)[1]!.marks.map(({ place }) => place)).toEqual([2, 5, 8])
+    const problem = (text: string) => {
+      const tried = parseShapedRows(text)
+      return tried.ok ? null : tried.problem
+    }
+    expect(problem('12, 25')).toBe('Row 2 cannot have 25 on 12: each stitch takes two at most.')
+    expect(problem('12, 5')).toContain('two in one at most')
+    expect(problem('12, 14 at 3')).toBe('Row 2 increases by 2, in 1 places.')
+    expect(problem('12, 14 at 9 3')).toContain('each after the one before')
+    expect(problem('12; many')).toBe('Row 2 is a number of stitches, as in 91, 99, 99.')
   })
 
   // Common practice without a source: 15 a round to 90, on which 18 chain loops over 5 stand.

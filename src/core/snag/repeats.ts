@@ -1,7 +1,7 @@
 import { bandOf, nearestCounts } from '../band/index.ts'
 import { bandsIn, BODY, type Design, type DesignPiece } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
-import type { LedgerPart } from '../ledger/index.ts'
+import { type LedgerPart, standsOn } from '../ledger/index.ts'
 import type { Finder, SnagContext } from './context.ts'
 import type { Mend } from './snag.ts'
 
@@ -13,7 +13,7 @@ const OFFERED = 2
 export const repeatRemainders: Finder = (context) =>
   context.piece.parts.flatMap((part) => {
     if (part.repeat === null) return []
-    const count = context.piece.columns.uses[part.firstRow]!
+    const count = standsOn(context.piece, part)
     const left = (count - part.balance) % part.repeat
     if (left === 0 && count >= part.repeat + part.balance) return []
     return [
@@ -71,7 +71,7 @@ function paddings(id: string, multiple: number, count: number): Mend[] {
 function changes({ piece }: SnagContext, part: LedgerPart): Mend[] {
   const { id, balance, gauge } = part
   const multiple = part.repeat!
-  const count = piece.columns.uses[part.firstRow]!
+  const count = standsOn(piece, part)
   const left = (((count - balance) % multiple) + multiple) % multiple
   return [multiple - left, -left]
     .filter((by) => count + by >= multiple + balance)
@@ -93,7 +93,7 @@ function bandsOn({ pieces }: Design, { id }: Pick<DesignPiece, 'id'>) {
 export const writtenMisfits: Finder = ({ design, piece }) =>
   bandsOn(design, piece).flatMap((part) => {
     const { id, firstRow, gauge, name } = piece.parts.find((one) => one.id === part.id)!
-    const count = piece.columns.uses[firstRow]!
+    const count = standsOn(piece, { firstRow })
     const counts = bandOf(part).counts(part)
     if (counts === null || bandOf(part).standsOn(part, count)) return []
     return [
@@ -123,7 +123,7 @@ export const tooLargeChanges: Finder = ({ design, piece }) =>
     const adjust = bandOf(part).change(part)
     if (!adjust) return []
     const { firstRow, endRow } = piece.parts.find(({ id }) => id === part.id)!
-    const count = piece.columns.uses[firstRow]!
+    const count = standsOn(piece, { firstRow })
     const made = piece.columns.makes[endRow - 1]! - count
     if (made === adjust) return []
     return [

@@ -7,6 +7,7 @@ import {
   type Ledger,
   maybeOutsideClass,
   type Piece,
+  standsOn,
 } from '../ledger/index.ts'
 import { constructionOf, lieOf, type Unequal } from '../shape/index.ts'
 import type { Finder } from './context.ts'
@@ -145,7 +146,7 @@ export const pieceLie: Finder = ({ design, piece }) => {
   const radiusMm = columns.widthMm[rows - 1]! / (2 * Math.PI)
   if (lieOf(radiusMm / reachMm) !== 'cups') return []
   const count = Math.round((2 * Math.PI * reachMm) / band.gauge.stitchWidthMm)
-  const by = count - columns.uses[band.firstRow]!
+  const by = count - standsOn(piece, band)
   const part = partById(design, band.id)
   return [
     {
@@ -220,6 +221,7 @@ const FLARE = 0.04
 export const flares: Finder = ({ piece }) => {
   const { widthMm, makes } = piece.columns
   return piece.parts.slice(1).flatMap((part) => {
+    if (part.firstRow === 0) return []
     const [below, here] = [widthMm[part.firstRow - 1]!, widthMm[part.firstRow]!]
     const other = makes[part.firstRow] === makes[part.firstRow - 1]
     if (!other || Math.abs(here / below - 1) < FLARE) return []

@@ -76,6 +76,9 @@ const plants: { readonly [Kind in Exclude<Planted['kind'], 'order'>]: Plant } = 
 export function planted(text: string, kind: Planted['kind'], random: Random): Planted | null {
   const lines = text.split('\n')
   const rows = lines.flatMap((line, i) => (ROW.test(line) ? [i] : []))
+  // Where no other word of one vocabulary is left, nothing can tell.
+  const told = rows.flatMap((i) => places(lines[i]!, /\b(?:sc|hdc)\b/g))
+  if (kind === 'terms' && told.length < 2) return null
   if (kind === 'order') {
     const next = rows.filter((i) => rows.includes(i + 1))
     const at = pick(next, random)

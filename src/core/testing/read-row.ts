@@ -94,14 +94,21 @@ const firsts: readonly (readonly [RegExp, (found: RegExpExecArray) => Sum])[] = 
   [/^into the other side of the chain (.*)$/, ([, work]) => leaving(read(work!).leaves)],
   [/ in last ch$/, ({ input }) => around(input)],
   [
-    /^ch \d+, starting in \w+ ch from hook( \([^)]*\))?(?:, into the back bumps,)? (.*)$/,
-    ([, counts, work]) => leaving(read(work!).leaves + (counts && !counts.includes('not') ? 1 : 0)),
+    /^ch \d+(?: in ([A-Z]))?, starting in \w+ ch from hook( \([^)]*\))?(?:, into the back bumps,)? (.*)$/,
+    ([, yarn, counts, work]) => {
+      const aside = SAME.exec(work!)
+      const sum = { ...read(work!.slice(aside?.[0].length ?? 0)), takes: 0 }
+      if (aside) sum.leaves += Number(aside[1])
+      if (counts && !counts.includes('not'))
+        add(sum, { ...leaving(1), yarns: new Map([[yarn ?? '', 1]]) }, 1)
+      return sum
+    },
   ],
 ]
 const leaving = (leaves: number): Sum => ({ ...blank(), leaves })
 
 const START =
-  /^(?:turn, )?(?:ch \d+|(?<stitch>stacked|standing) [a-z]+(?: [bf]lo)?)(?: (?<yarn>[A-Z]))?(?<counts> \(counts as [^)]*\))?(?: \(does not count[^)]*\))?(?:, turn)?(?:, |$)/
+  /^(?:turn, |join in first st, )?(?:ch \d+|(?<stitch>stacked|standing) [a-z]+(?: [bf]lo)?)(?: (?<yarn>[A-Z]))?(?<counts> \(counts as [^)]*\))?(?: \(does not count[^)]*\))?(?:, turn)?(?:, |$)/
 const SAME = /^(\d+) [a-z]+(?: [bf]lo)? in same st(?:, |$)/
 const TOGETHER = /^[a-z]+(?: [bf]lo)? in next st \(with the start it counts as [^)]*\)(?:, |$)/
 const EACH = /^(?:(\d+) )?[a-z]+(?: [bf]lo)? in each (?:remaining )?st (?:around|across)$/
@@ -131,7 +138,10 @@ function later(text: string, available: number): Sum {
 /** What the words of a round take of the `available` stitches, and what they leave. */
 export function readRow(text: string, available: number): ReadRow {
   const yarn = /, in ([A-Z])(?:,|$)/.exec(text)?.[1]
-  const work = text.replace(/, (?:sl st|ss) to join$/, '').replace(/, in [A-Z]$/, '')
+  const work = text
+    .replace(/, fasten off$/, '')
+    .replace(/, (?:sl st|ss) to join$/, '')
+    .replace(/, in [A-Z]$/, '')
   for (const [pattern, take] of firsts) {
     const found = pattern.exec(work)
     if (found) return named(take(found), yarn)

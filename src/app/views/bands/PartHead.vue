@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { bandOf } from '@core/band'
 import { isBase, partById } from '@core/design'
 import { abbrOf, stitchById } from '@core/stitch'
+import { standsOn } from '@core/ledger'
 import { constructionOf } from '@core/shape'
 import { printLength } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
@@ -21,7 +22,8 @@ const about = computed(() => {
   const { columns, worked } = project.ledgerPiece!
   const alone = endRow === firstRow + 1
   const rounds = alone ? `${worked.slice(0, -1)} ${endRow}` : `${worked} ${firstRow + 1}–${endRow}`
-  const count = columns.uses[firstRow]!
+  if (endRow === firstRow) return 'The bands begin at once in the chain.'
+  const count = standsOn(project.ledgerPiece!, place.value)
   const { value: one } = part
   if (isBase(one))
     return `${constructionOf(one).name} in ${stitch} · ${columns.makes[endRow - 1]} stitches · ${rounds}`

@@ -15,6 +15,7 @@ import { edgeWords, seamWords } from '@core/pattern'
 import { LIMITS } from '@core/section'
 import { constructionOf } from '@core/shape'
 import WholeField from '@app/parts/WholeField.vue'
+import BaseChoices from '@app/views/size/BaseChoices.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** What is decided about a piece of her own: its name, how often it is made, its size, and what it is sewn to. */
@@ -68,6 +69,7 @@ function rename(event: Event) {
       :signed="field.signed"
       @update:model-value="setBase({ [field.key]: $event })"
     />
+    <BaseChoices :base="base" @set="setBase" />
     <fieldset v-for="(join, at) in piece.joins" :key="at" class="piece-join">
       <legend>
         Join {{ at + 1 }}

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { bandOf, type WrittenPart } from '@core/band'
 import { countsWords } from '@core/fit'
+import { standsOn } from '@core/ledger'
 import { useProject } from '@app/stores/project.ts'
 import { checker } from '@app/workers/workers.ts'
 
@@ -17,9 +18,9 @@ watch(kept, (now) => {
 })
 
 const below = computed(() => {
-  const { columns, parts } = project.ledgerPiece!
-  const place = parts.find(({ id }) => id === part.id)
-  return place ? columns.uses[place.firstRow]! : 0
+  const piece = project.ledgerPiece!
+  const place = piece.parts.find(({ id }) => id === part.id)
+  return place ? standsOn(piece, place) : 0
 })
 const misfit = computed(() => below.value > 0 && !bandOf(part).standsOn(part, below.value))
 const wanted = computed(() => {

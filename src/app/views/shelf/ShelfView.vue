@@ -96,7 +96,7 @@ async function recover(bag: ShelfBag) {
 <style>
 .shelf-page {
   display: grid;
-  grid-template-rows: 48px 1fr;
+  grid-template-rows: 56px 1fr;
   height: 100%;
   background: var(--stage);
 }

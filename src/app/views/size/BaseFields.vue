@@ -4,6 +4,8 @@ import { baseInstead, baseOf, growthOf } from '@core/design'
 import { baseKinds, type BasePart, constructionOf, constructionOfKind } from '@core/shape'
 import ChoiceOf from '@app/parts/ChoiceOf.vue'
 import WholeField from '@app/parts/WholeField.vue'
+import BaseChoices from './BaseChoices.vue'
+import RowByRow from './RowByRow.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** The construction, and what is decided about its base. */
@@ -25,6 +27,10 @@ const kind = computed({
   set: (value) =>
     project.edit({ name: 'setBase', args: { instead: baseInstead(design.value, value) } }),
 })
+/** Where the rows are given one by one, nothing else is asked. */
+const asked = computed(() =>
+  'rows' in base.value && base.value.rows ? [] : construction.value.asked,
+)
 const least = (key: string, min: number) => (key === 'count' ? growth.value.first : min)
 
 const stagger = computed({
@@ -53,7 +59,7 @@ const plain = computed({
       </ElOption>
     </ElSelect>
     <WholeField
-      v-for="field in construction.asked"
+      v-for="field in asked"
       :key="field.key"
       :label="field.label"
       :model-value="values[field.key]!"
@@ -61,6 +67,12 @@ const plain = computed({
       :max="typeof field.max === 'number' ? field.max : field.max(base)"
       :signed="field.signed"
       @update:model-value="setBase({ [field.key]: $event })"
+    />
+    <BaseChoices :base="base" @set="setBase" />
+    <RowByRow
+      v-if="construction.rowByRow"
+      :base="base as Extract<BasePart, { rows: unknown }>"
+      @set="setBase"
     />
     <template v-if="ring">
       <ChoiceOf

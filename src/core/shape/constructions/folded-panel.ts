@@ -1,17 +1,33 @@
 import { OneOf, Whole } from '../../fields/index.ts'
 import { LIMITS } from '../../section/index.ts'
-import { Base } from '../base.ts'
-import { asked, type Construction, inPanels, rowEndsOf, twoFaces } from '../construction.ts'
+import { Base, beginnings, type BeginsWith } from '../base.ts'
+import {
+  asked,
+  type Construction,
+  inPanels,
+  rowEndsOf,
+  twoFaces,
+  firstRowChoice,
+} from '../construction.ts'
 
 /** One long panel folded up, its last rows folded over as a flap. */
 export class FoldedPanelPart extends Base {
   @OneOf(['folded-panel']) readonly kind!: 'folded-panel'
   @Whole(0, LIMITS.rounds) readonly flapRows!: number
+  /** The flap is worked last, or first. */
+  @OneOf(['last', 'first']) readonly flap!: 'last' | 'first'
+  /** The fold lies between two rows, or on one, which is neither front nor back. */
+  @OneOf(['between', 'on']) readonly fold!: 'between' | 'on'
+  /** Whether a plain row of its own comes first, or the bands begin at once in the chain. */
+  @OneOf(beginnings) readonly begins!: BeginsWith
 }
 
 /** Rows of the front and of the back; when they cannot be equal the back has one more. */
-export const foldsOf = (rows: number, flapRows: number): { front: number; back: number } => {
-  const body = Math.max(0, rows - flapRows)
+export function foldsOf(
+  rows: number,
+  { flapRows, fold }: Pick<FoldedPanelPart, 'flapRows' | 'fold'>,
+): { front: number; back: number } {
+  const body = Math.max(0, rows - flapRows - (fold === 'on' ? 1 : 0))
   return { front: Math.floor(body / 2), back: Math.ceil(body / 2) }
 }
 
@@ -23,24 +39,51 @@ function usualFlap(rows: number): number {
 
 export const foldedPanel: Construction<FoldedPanelPart> = {
   document: FoldedPanelPart,
-  begin: (kept, { rows }) => ({ ...kept, kind: 'folded-panel', flapRows: usualFlap(rows) }),
+  begin: (kept, { rows }) => ({
+    ...kept,
+    kind: 'folded-panel',
+    flapRows: usualFlap(rows),
+    flap: 'last',
+    fold: 'between',
+    begins: 'row',
+  }),
   name: 'Folded panel',
   hint: 'One panel in rows, folded up, with a flap',
   asked: [
     asked.count('Across'),
     { key: 'flapRows', label: 'Flap rows', min: 0, max: LIMITS.rounds },
   ],
-  front: ({ flapRows }, rows) => ({
+  choices: [
+    firstRowChoice,
+    {
+      key: 'flap',
+      legend: 'The flap',
+      options: [
+        { value: 'last', label: 'Flap last', title: 'From the front edge to the flap' },
+        { value: 'first', label: 'Flap first', title: 'From the flap to the front edge' },
+      ],
+    },
+    {
+      key: 'fold',
+      legend: 'The fold',
+      options: [
+        { value: 'between', label: 'Between rows' },
+        { value: 'on', label: 'On a row', title: 'That row is the bottom, and not sewn' },
+      ],
+    },
+  ],
+  front: (base, rows) => ({
     kind: 'folded',
-    up: foldsOf(rows, flapRows).front,
-    over: flapRows,
+    up: foldsOf(rows, base).front,
+    over: base.flapRows,
+    flap: base.flap,
   }),
-  evened: ({ flapRows }, rows) =>
+  evened: ({ flapRows, fold }, rows) =>
     [flapRows - 1, flapRows + 1]
       .filter((flap) => flap >= 0 && flap < rows - 1)
       .map((flap) => ({
         kind: 'flap',
-        facts: { rows: flap, side: foldsOf(rows, flap).front },
+        facts: { rows: flap, side: foldsOf(rows, { flapRows: flap, fold }).front },
         values: { flapRows: flap },
       })),
   worked: 'rows',
@@ -49,8 +92,8 @@ export const foldedPanel: Construction<FoldedPanelPart> = {
   around: () => 2,
   rowsARise: 2,
   pieces: ({ count }) => inPanels(count, 1),
-  joins: ({ flapRows }, { rows, mm }) => {
-    const { front, back } = foldsOf(rows, flapRows)
+  joins: (base, { rows, mm }) => {
+    const { front, back } = foldsOf(rows, base)
     return (['fold-left', 'fold-right'] as const).map((place) => ({
       kind: 'seam',
       place,
@@ -59,14 +102,17 @@ export const foldedPanel: Construction<FoldedPanelPart> = {
     }))
   },
   // Where the flap begins, on both sides.
-  strapAt: ({ flapRows }, { rows }) => [
-    { onto: 'left', at: rows - flapRows },
-    { onto: 'right', at: rows - flapRows },
-  ],
+  strapAt: ({ flapRows, flap }, { rows }) => {
+    const at = flap === 'first' ? flapRows : rows - flapRows
+    return [
+      { onto: 'left', at },
+      { onto: 'right', at },
+    ]
+  },
   sizes: ({ flapRows }, { rows, mm, widestMm }) =>
     twoFaces(widestMm, (mm * (1 - Math.min(1, flapRows / rows))) / 2),
-  unequal: ({ flapRows }, { rows }) => {
-    const { front, back } = foldsOf(rows, flapRows)
+  unequal: (base, { rows }) => {
+    const { front, back } = foldsOf(rows, base)
     return front === back && front > 0 ? null : { what: 'sides', one: front, other: back }
   },
 }

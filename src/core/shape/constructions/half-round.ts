@@ -1,4 +1,4 @@
-import { OneOf, Whole } from '../../fields/index.ts'
+import { Flag, OneOf, OrNull, Several, Whole } from '../../fields/index.ts'
 import { Letter } from '../../section/index.ts'
 import { Base } from '../base.ts'
 import {
@@ -11,13 +11,20 @@ import {
   unlikeFaces,
 } from '../construction.ts'
 import { evenPlaces } from '../../solver/index.ts'
-import { doubled, firstRowOf, type ShapeRow } from '../shape-row.ts'
+import { doubled, firstRowOf, plainRow, type ShapeRow } from '../shape-row.ts'
+import { shapedFault, ShapedRow, shapedRows } from '../shaped-rows.ts'
 
 /** Two half-round panels, increased in set places of each row, sewn along their curve. */
 export class HalfRoundPart extends Base {
   @OneOf(['half-round']) readonly kind!: 'half-round'
   /** Stitches of the first row, and added in each further one. */
   @Whole(2, 20) readonly increase!: number
+  /** Rows without increase after each that has some. */
+  @Whole(0, 10) readonly plainRows!: number
+  /** Its rows one by one, the last of them `count`; null where the increase says them. */
+  @OrNull() @Several(() => ShapedRow, 300) readonly rows!: readonly ShapedRow[] | null
+  /** Each row is begun anew at the same edge, not turned. */
+  @Flag() readonly afresh!: boolean
   /** Both panels alike, made twice; or each with bands of its own. */
   @OneOf(['alike', 'differ']) readonly faces!: 'alike' | 'differ'
   /** Yarn of the back's base. */
@@ -28,12 +35,19 @@ export class HalfRoundPart extends Base {
 export const flatHalfIncrease = ({ stitchWidthMm, rowHeightMm }: StitchSize): number =>
   (Math.PI * rowHeightMm) / stitchWidthMm
 
-/** The increases of a row stand in the middle of equal shares, above each other from row to row. */
+type Shaped = Pick<HalfRoundPart, 'increase' | 'count' | 'plainRows' | 'rows' | 'afresh'>
+
+/** As they are given; else the increases of a row stand in the middle of equal shares, above each other from row to row. */
 export function halfRoundRows({
   increase,
   count,
-}: Pick<HalfRoundPart, 'increase' | 'count'>): ShapeRow[] {
+  plainRows,
+  rows: given,
+  afresh,
+}: Shaped): ShapeRow[] {
+  if (given) return shapedRows(given, afresh)
   const rows = [firstRowOf('ring', increase)]
+  const anew = afresh ? ({ afresh: true } as const) : {}
   for (let now = increase; now < count;) {
     const add = Math.min(increase, count - now)
     rows.push({
@@ -41,8 +55,10 @@ export function halfRoundRows({
       uses: now,
       makes: now + add,
       marks: doubled(evenPlaces(now, add)),
+      ...anew,
     })
     now += add
+    for (let i = 0; i < plainRows; i++) rows.push({ ...plainRow(now), ...anew })
   }
   return rows
 }
@@ -53,17 +69,37 @@ export const halfRound: Construction<HalfRoundPart> = {
     ...kept,
     kind: 'half-round',
     increase: 3,
+    plainRows: 0,
+    rows: null,
+    afresh: false,
     faces: 'alike',
     second: kept.yarn,
   }),
-  settled: ({ faces, yarn, second }) => ({ second: faces === 'alike' ? yarn : second }),
+  settled: ({ faces, yarn, second, rows, count }) => ({
+    second: faces === 'alike' ? yarn : second,
+    count: rows?.at(-1)?.count ?? count,
+  }),
+  faults: ({ rows }) => {
+    if (rows?.length === 0) return [['rows', 'must have one row at least']]
+    const fault = rows && shapedFault(rows)
+    return fault ? [['rows', fault]] : []
+  },
+  rowByRow: true,
   name: 'Half-round panels',
   hint: 'Two half-round panels in rows, sewn along the curve',
-  asked: [asked.increase(2, 20, 'Every row'), asked.count('Last row')],
+  asked: [
+    asked.increase(2, 20, 'Every row'),
+    { key: 'plainRows', label: 'Plain between', min: 0, max: 10 },
+    asked.count('Last row'),
+  ],
   front: () => ({ kind: 'arc', half: true }),
   anyIncrease: true,
   worked: 'rows',
-  growth: ({ increase }) => ({ first: increase, increase }),
+  growth: ({ increase, rows }) => {
+    if (!rows) return { first: increase, increase }
+    const [first, last] = [rows[0]!.count, rows.at(-1)!.count]
+    return { first, increase: Math.max(1, (last - first) / Math.max(1, rows.length - 1)) }
+  },
   flat: flatHalfIncrease,
   // Twice the straight edge, which is the curve's diameter.
   around: () => 4 / Math.PI,

@@ -1,19 +1,22 @@
 import { OneOf } from '../../fields/index.ts'
-import { Base } from '../base.ts'
-import { asked, type Construction, inPanels, twoFaces } from '../construction.ts'
+import { Base, beginnings, type BeginsWith } from '../base.ts'
+import { asked, type Construction, inPanels, twoFaces, firstRowChoice } from '../construction.ts'
 
 /** One panel in rows, and nothing sewn: a strap, a flap, a pocket; or a bag that is only that. */
 export class PanelPart extends Base {
   @OneOf(['panel']) readonly kind!: 'panel'
+  /** Whether a plain row of its own comes first, or the bands begin at once in the chain. */
+  @OneOf(beginnings) readonly begins!: BeginsWith
 }
 
 export const panel: Construction<PanelPart> = {
   document: PanelPart,
-  begin: (kept) => ({ ...kept, kind: 'panel' }),
+  begin: (kept) => ({ ...kept, kind: 'panel', begins: 'row' }),
   name: 'One panel',
   hint: 'One panel in rows, not sewn',
   asked: [asked.count('Across')],
-  front: () => ({ kind: 'panel' }),
+  choices: [firstRowChoice],
+  front: () => ({ kind: 'panel', begins: 'row' }),
   alone: true,
   worked: 'rows',
   growth: () => ({ first: 2, increase: 1 }),

@@ -1,36 +1,60 @@
 import { OneOf, Whole } from '../../fields/index.ts'
 import { LIMITS } from '../../section/index.ts'
-import { Base } from '../base.ts'
-import { asked, type Construction, type ShapePiece, stitchesOf } from '../construction.ts'
-import { firstRowOf } from '../shape-row.ts'
+import { Base, beginnings, type BeginsWith } from '../base.ts'
+import {
+  asked,
+  type Construction,
+  type ShapePiece,
+  stitchesOf,
+  firstRowChoice,
+} from '../construction.ts'
+import { decreaseRow, firstRowOf, plainRow } from '../shape-row.ts'
 
 /** A tube begun in a ring of chain, its bottom closed last. */
 export class TubePart extends Base {
   @OneOf(['tube']) readonly kind!: 'tube'
   /** Stitches taken away in one round below the chain before the halves are sewn; 0 for none. */
   @Whole(0, LIMITS.count) readonly decrease!: number
+  /** Plain rounds below the chain, before they are. */
+  @Whole(0, 200) readonly plainBelow!: number
+  /** Whether a plain round of its own comes first, or the bands begin at once in the chain. */
+  @OneOf(beginnings) readonly begins!: BeginsWith
 }
 
 const left = ({ count, decrease }: TubePart) => count - decrease
 
-const closing = (base: TubePart): ShapePiece => ({
-  id: 'bottom',
-  name: 'Bottom',
-  times: 1,
-  worked: 'rounds',
-  lies: true,
-  rows: [{ kind: 'other-side', uses: base.count, makes: left(base), marks: [] }],
-})
+/** Whether there are rounds below the chain. */
+const closes = ({ decrease, plainBelow }: TubePart) => decrease > 0 || plainBelow > 0
+
+/** Rounds into the other side of the chain: plain ones, and one that takes stitches away. */
+function closing(base: TubePart): ShapePiece {
+  const { count, decrease, plainBelow } = base
+  const first = plainBelow > 0 ? count : left(base)
+  return {
+    id: 'bottom',
+    name: 'Bottom',
+    times: 1,
+    worked: 'rounds',
+    lies: true,
+    rows: [
+      { kind: 'other-side', uses: count, makes: first, marks: [] },
+      ...Array.from({ length: Math.max(0, plainBelow - 1) }, () => plainRow(count)),
+      ...(plainBelow > 0 && decrease > 0 ? [decreaseRow(count, left(base))] : []),
+    ],
+  }
+}
 
 export const tube: Construction<TubePart> = {
   document: TubePart,
-  begin: (kept) => ({ ...kept, kind: 'tube', decrease: 0 }),
+  begin: (kept) => ({ ...kept, kind: 'tube', decrease: 0, plainBelow: 0, begins: 'row' }),
   name: 'Tube',
   hint: 'A tube from a ring of chain, its bottom sewn last',
   asked: [
     asked.count('Around'),
     { key: 'decrease', label: 'Taken away', min: 0, max: ({ count }) => count >> 1 },
+    { key: 'plainBelow', label: 'Plain below', min: 0, max: 200 },
   ],
+  choices: [firstRowChoice],
   settled: ({ count, decrease }) => ({ decrease: Math.min(decrease, count >> 1) }),
   faults: ({ count, decrease }) =>
     decrease > count / 2
@@ -47,7 +71,7 @@ export const tube: Construction<TubePart> = {
   growth: () => ({ first: 6, increase: 1 }),
   flat: null,
   around: () => 1,
-  begins: (base): Record<string, number> => (base.decrease > 0 ? { bottom: left(base) } : {}),
+  begins: (base): Record<string, number> => (closes(base) ? { bottom: left(base) } : {}),
   pieces: (base) => [
     {
       id: 'bag',
@@ -56,15 +80,15 @@ export const tube: Construction<TubePart> = {
       worked: 'rounds',
       rows: [firstRowOf('chain-ring', base.count)],
     },
-    ...(base.decrease > 0 ? [closing(base)] : []),
+    ...(closes(base) ? [closing(base)] : []),
   ],
   joins: (base, _, { stitchWidthMm }) => [
     {
       kind: 'seam',
       place: 'tube-bottom',
       sides: [
-        stitchesOf(base.decrease > 0 ? 'bottom' : 'bag', Math.floor(left(base) / 2)),
-        stitchesOf(base.decrease > 0 ? 'bottom' : 'bag', Math.ceil(left(base) / 2)),
+        stitchesOf(closes(base) ? 'bottom' : 'bag', Math.floor(left(base) / 2)),
+        stitchesOf(closes(base) ? 'bottom' : 'bag', Math.ceil(left(base) / 2)),
       ],
       lengthMm: (left(base) / 2) * stitchWidthMm,
     },

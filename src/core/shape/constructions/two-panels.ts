@@ -1,6 +1,6 @@
 import { OneOf } from '../../fields/index.ts'
 import { Letter } from '../../section/index.ts'
-import { Base } from '../base.ts'
+import { Base, beginnings, type BeginsWith } from '../base.ts'
 import {
   asked,
   bothFaces,
@@ -10,6 +10,7 @@ import {
   stitchesOf,
   twoFaces,
   unlikeFaces,
+  firstRowChoice,
 } from '../construction.ts'
 
 /** Two panels, sewn along both sides and the bottom. */
@@ -19,15 +20,24 @@ export class TwoPanelsPart extends Base {
   @OneOf(['alike', 'differ']) readonly faces!: 'alike' | 'differ'
   /** Yarn of the back's first row. */
   @Letter() readonly second!: string
+  /** Whether a plain row of its own comes first, or the bands begin at once in the chain. */
+  @OneOf(beginnings) readonly begins!: BeginsWith
 }
 
 export const twoPanels: Construction<TwoPanelsPart> = {
   document: TwoPanelsPart,
-  begin: (kept) => ({ ...kept, kind: 'two-panels', faces: 'alike', second: kept.yarn }),
+  begin: (kept) => ({
+    ...kept,
+    kind: 'two-panels',
+    begins: 'row',
+    faces: 'alike',
+    second: kept.yarn,
+  }),
   settled: ({ faces, yarn, second }) => ({ second: faces === 'alike' ? yarn : second }),
   name: 'Two panels',
   hint: 'Two panels in rows, sewn together',
   asked: [asked.count('Across')],
+  choices: [firstRowChoice],
   front: () => ({ kind: 'panel' }),
   worked: 'rows',
   growth: () => ({ first: 3, increase: 1 }),
