@@ -1,6 +1,6 @@
 export * from './band.ts'
 export * from './bands.ts'
-export { markedRow } from './marked-row.ts'
+export { markedRow, programOf } from './marked-row.ts'
 export { evenedRow, PlainPart } from './plain.ts'
 export * from './fabric.ts'
 export { Stripe, StripesPart } from './stripes.ts'

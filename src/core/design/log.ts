@@ -14,11 +14,19 @@ export class MadeRun {
 /** The id of a row: its part, and its place there from 1. It stays the same whatever is put below it. */
 export const rowId = (part: string, row: number): string => `${part}:${row}`
 
+/** The part of a row's id. */
+export const partOfId = (row: string): string => row.slice(0, row.lastIndexOf(':'))
+
 /** A row of one copy of a piece as it was worked. */
 export class MadeRow {
   @OneOf(['made']) readonly kind!: 'made'
   @Id() readonly piece!: string
   @Whole(1, LIMITS.times) readonly copy!: number
   @Pattern(/^[A-Za-z0-9-]{1,40}:[1-9]\d{0,4}$/, 'the id of a row, like p2:14') readonly row!: string
+  @OneOf(['RS', 'WS']) readonly side!: 'RS' | 'WS'
+  /** How it was begun and ended, in the words of the ledger, and the place its first stitch stands on. */
+  @Pattern(/^[a-z-]{1,20}$/, 'a start of the ledger') readonly start!: string
+  @Pattern(/^[a-z-]{1,20}$/, 'an end of the ledger') readonly end!: string
+  @Whole(0, LIMITS.rowCount) readonly begin!: number
   @Many(() => MadeRun, LIMITS.madeRuns) readonly runs!: readonly MadeRun[]
 }

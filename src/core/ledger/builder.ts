@@ -179,6 +179,11 @@ export class PieceBuilder {
     rows.blockStart.push(this.blocks.from.length)
   }
 
+  /** Whether a row comes out over what the last one left. */
+  canLay(program: Program): boolean {
+    return this.rowCount === 0 || lay(program, [this.below], ON).ok
+  }
+
   private lay(program: Program, turned: boolean): Kept {
     const before = this.kept.get(program)
     if (before?.turned === turned && sameBelow(before.below, this.below)) return before
