@@ -10,6 +10,7 @@ const layers = [
   ['ledger'],
   ['fit', 'colour', 'yarn'],
   ['snag', 'pattern', 'plan', 'check', 'texture'],
+  ['adopt'],
   ['file'],
   ['schema'],
 ]

@@ -3,7 +3,7 @@ import { useEventListener } from '@vueuse/core'
 import { ElConfigProvider } from 'element-plus'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import ImportNotice from './parts/ImportNotice.vue'
+import ImportNotice from './parts/page/ImportNotice.vue'
 import { notLoaded } from './router.ts'
 import { useImports } from './stores/imports.ts'
 

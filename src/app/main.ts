@@ -6,7 +6,7 @@ import './style/element.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
-import { passEscapeOn } from './parts/pass-escape.ts'
+import { passEscapeOn } from './parts/page/pass-escape.ts'
 import { router } from './router.ts'
 import { beginSitting } from './storage/unsaved-note.ts'
 

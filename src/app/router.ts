@@ -22,7 +22,7 @@ export const router = createRouter({
     { path: '/check', name: 'check', component: () => import('./views/check/CheckView.vue') },
     {
       path: '/bag/:id',
-      component: () => import('./views/BagFrame.vue'),
+      component: () => import('./views/bag/BagFrame.vue'),
       children: [
         { path: '', redirect: { name: 'bands' } },
         ...places.map(({ name }) => ({ path: name, name, component: views[name] })),

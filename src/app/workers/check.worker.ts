@@ -1,12 +1,6 @@
 import { expose } from 'comlink'
-import {
-  type AboutBag,
-  checkPattern,
-  type CheckOptions,
-  countedRows,
-  designFromPattern,
-  type RowYarns,
-} from '@core/check'
+import { type AboutBag, countedRows, designFromPattern, type RowYarns } from '@core/adopt'
+import { checkPattern, type CheckOptions } from '@core/check'
 
 const api = {
   check: (text: string, options: CheckOptions) => checkPattern(text, options),

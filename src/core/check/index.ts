@@ -1,5 +1,4 @@
 export * from './check.ts'
 export type * from './checked.ts'
+export { splitTotal } from './lines.ts'
 export * from './problem.ts'
-export * from './to-design.ts'
-export { countedRows, type RowYarns } from './written-rows.ts'

@@ -1,7 +1,7 @@
 import { LIMITS } from '../section/index.ts'
 import { type BasePart, constructionOf, constructionOfKind } from '../shape/index.ts'
 import type { Design } from './documents.ts'
-import { bandsOf, baseOf, growthOf, roundsOf } from './reading.ts'
+import { bandsOf, baseOf, growthOf, roundsOf } from './parts-of.ts'
 
 /** Another kind of base in the place of the one a design has, for a bag as far around. */
 export function baseInstead(design: Design, kind: BasePart['kind']): BasePart {

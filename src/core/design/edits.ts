@@ -15,7 +15,7 @@ import {
   isBase,
   lastYarnOf,
   roundsOf,
-} from './reading.ts'
+} from './parts-of.ts'
 
 /*
  * Everything that can be done to a design. Each edit is data (a name and its arguments), so that a mend can carry one and

@@ -12,7 +12,7 @@ import {
   lettersIn,
   maybeBaseOf,
   partsOf,
-} from './reading.ts'
+} from './parts-of.ts'
 
 /** Something in a document that cannot be: where, as a path, and what it must be. */
 export interface Fault {

@@ -2,7 +2,7 @@ import { plainToInstance } from 'class-transformer'
 import { validateSync, type ValidationError } from 'class-validator'
 import { Design } from './documents.ts'
 import { designFaults, type Fault } from './faults.ts'
-import { BODY, partsOf, usualBeginning, usualMaking } from './reading.ts'
+import { BODY, partsOf, usualBeginning, usualMaking } from './parts-of.ts'
 
 const MOST_FAULTS = 20
 

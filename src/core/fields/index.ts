@@ -1,1 +1,1 @@
-export * from './fields.ts'
+export * from './kinds-of-field.ts'

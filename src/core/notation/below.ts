@@ -1,4 +1,4 @@
-import type { PlaceUnit, Span } from './work.ts'
+import type { PlaceUnit, Span } from './work-tree.ts'
 
 /** What a row leaves: stitches and single chains; chains side by side are one chain space. */
 export type Place = 'st' | 'ch'

@@ -11,7 +11,7 @@ import {
   times,
   type Unread,
   type Work,
-} from './work.ts'
+} from './work-tree.ts'
 
 export type { Specials }
 

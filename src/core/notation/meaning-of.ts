@@ -1,8 +1,8 @@
 import { type Place, type Range, Short } from './below.ts'
-import { isFromChain, leftAtEnd, shells } from './forms.ts'
+import { isFromChain, leftAtEnd, shells } from './row-shapes.ts'
 import type { Made, Meaning, MeaningOptions } from './meaning.ts'
-import { Walk } from './walk.ts'
-import type { Work } from './work.ts'
+import { Walk } from './over-places.ts'
+import type { Work } from './work-tree.ts'
 
 /**
  * Which of the places a row left stand together, by number: those made in one place of the row below. Where every place was made

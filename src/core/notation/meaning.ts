@@ -1,5 +1,5 @@
 import type { Place, PlaceKind, Range } from './below.ts'
-import type { Span } from './work.ts'
+import type { Span } from './work-tree.ts'
 
 /*
  * What a row does: which places of the row below it takes up, and what it leaves. A row of unknown length below leaves open what

@@ -2,7 +2,7 @@ import { type IToken, tokenMatcher } from 'chevrotain'
 import { PlaceParser } from './place-grammar.ts'
 import { countsOf, isStructure, noteCount, nthOf, numberOf } from './token-values.ts'
 import * as t from './tokens.ts'
-import { plainStitch, type PlaceUnit, type Work } from './work.ts'
+import { plainStitch, type PlaceUnit, type Work } from './work-tree.ts'
 
 /** The part of the grammar that works no stitch: skips, chains, and what is said between. */
 type Say = (what: Extract<Work, { kind: 'note' }>['what'], yarn?: string | null) => Work

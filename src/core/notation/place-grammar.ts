@@ -9,7 +9,7 @@ import {
   type StitchWord,
   type Target,
   times,
-} from './work.ts'
+} from './work-tree.ts'
 
 /** Stitches a text defines for itself, by their lower-case name. */
 export type Specials = ReadonlyMap<string, StitchWord>

@@ -1,4 +1,4 @@
-import type { PlaceUnit, Reach, Target, Work } from './work.ts'
+import type { PlaceUnit, Reach, Target, Work } from './work-tree.ts'
 
 /*
  * Work as text, in one short form: the inverse of reading. Spans aside, what is printed reads back as what it was.

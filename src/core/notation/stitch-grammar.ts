@@ -3,7 +3,7 @@ import { NoteParser } from './note-grammar.ts'
 import { countsOf, low, numberOf, rowsDown, stitchWord } from './token-values.ts'
 import * as t from './tokens.ts'
 import { compound } from './vocabulary.ts'
-import { plainStitch, type Loop, type StitchWord, type Target, type Work } from './work.ts'
+import { plainStitch, type Loop, type StitchWord, type Target, type Work } from './work-tree.ts'
 
 /** The part of the grammar that works stitches: how many of which, where, and in which yarn. */
 export abstract class StitchParser extends NoteParser {

@@ -1,7 +1,7 @@
 import { EOF, type IToken, tokenMatcher } from 'chevrotain'
 import * as t from './tokens.ts'
 import { vocabulary } from './vocabulary.ts'
-import type { StitchWord } from './work.ts'
+import type { StitchWord } from './work-tree.ts'
 
 /* What single tokens say, and where a clause of tokens begins and ends. */
 

@@ -1,5 +1,5 @@
 import { basicWords } from '../terms/index.ts'
-import type { StitchWord } from './work.ts'
+import type { StitchWord } from './work-tree.ts'
 
 /*
  * The trade's words for stitches, US and UK. Names and abbreviations: Craft Yarn Council, Standards and Guidelines for Crochet and

@@ -1,4 +1,4 @@
-export * from './context.ts'
-export * from './find.ts'
+export * from './finder.ts'
+export * from './finders.ts'
 export * from './snag.ts'
 export * from './wording.ts'

@@ -1,7 +1,7 @@
 import { bandOf, type BandPart } from '../band/index.ts'
 import { bandsIn, type Design, roundsOf } from '../design/index.ts'
 import type { Join, Piece } from '../ledger/index.ts'
-import type { Finder } from './context.ts'
+import type { Finder } from './finder.ts'
 import type { Mend } from './snag.ts'
 
 /** Sides whose lengths differ by more than this share, and by more than so much, pucker when they are sewn one to one (from memory). */

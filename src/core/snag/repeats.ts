@@ -2,7 +2,7 @@ import { bandOf, nearestCounts } from '../band/index.ts'
 import { bandsIn, BODY, type Design, type DesignPiece } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
 import { type LedgerPart, standsOn } from '../ledger/index.ts'
-import type { Finder, SnagContext } from './context.ts'
+import type { Finder, SnagContext } from './finder.ts'
 import type { Mend } from './snag.ts'
 
 /** How far counts are looked for when the tolerance holds none, and how many of each mend are offered. */

@@ -10,7 +10,7 @@ import {
   standsOn,
 } from '../ledger/index.ts'
 import { constructionOf, lieOf, type Unequal } from '../shape/index.ts'
-import type { Finder } from './context.ts'
+import type { Finder } from './finder.ts'
 import { moreRows } from './joins.ts'
 import type { Mend } from './snag.ts'
 

@@ -1,7 +1,7 @@
 import { showsThrough } from '../colour/index.ts'
 import { yarnByLetter } from '../design/index.ts'
 import { eachBlock, type LedgerPart, type Piece } from '../ledger/index.ts'
-import type { Finder, SnagContext } from './context.ts'
+import type { Finder, SnagContext } from './finder.ts'
 
 /** A strand that lies inside more stitches than this before it is used again draws in unless it is tugged (from memory). */
 const LONG_CARRY = 20

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { followPointer } from '@app/parts/follow-pointer.ts'
+import { followPointer } from '@app/parts/page/follow-pointer.ts'
 import { nanoid } from 'nanoid'
 import { useElementSize } from '@vueuse/core'
 import Konva from 'konva/lib/Core.js'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import TapeMeasure from '@app/parts/TapeMeasure.vue'
+import TapeMeasure from '@app/parts/marks/TapeMeasure.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import { roundNumbers, stitchNumbers } from './axes.ts'
 import { type ChartView, margin } from './view-model.ts'

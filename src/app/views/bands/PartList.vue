@@ -3,9 +3,9 @@ import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { computed } from 'vue'
 import { bandsIn, isBase, lettersIn, maybeBaseOf, roundsOf, yarnByLetter } from '@core/design'
-import { newPart, partTemplates, type TemplateKind } from '@app/parts/part-templates.ts'
-import { steady } from '@app/parts/steady.ts'
-import YarnDot from '@app/parts/YarnDot.vue'
+import { newPart, partTemplates, type TemplateKind } from '@app/parts/bag/part-templates.ts'
+import { steady } from '@app/parts/page/steady.ts'
+import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** The parts of the selected piece, the rim above and the base below: chosen, moved, added and taken out here. */

@@ -14,7 +14,7 @@ import {
 import { edgeWords, seamWords } from '@core/pattern'
 import { LIMITS } from '@core/section'
 import { constructionOf } from '@core/shape'
-import WholeField from '@app/parts/WholeField.vue'
+import WholeField from '@app/parts/fields/WholeField.vue'
 import BaseChoices from '@app/views/size/BaseChoices.vue'
 import { useProject } from '@app/stores/project.ts'
 

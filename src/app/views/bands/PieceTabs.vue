@@ -3,7 +3,7 @@ import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
 import { BODY, maybeBaseOf } from '@core/design'
 import { freeName, newPiece, type PieceKind, pieceTemplates } from '@core/plan'
-import { steady } from '@app/parts/steady.ts'
+import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 
 /** The pieces of the bag: chosen, added, copied, moved and taken out here. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { type PlainPart } from '@core/band'
 import { LIMITS } from '@core/section'
-import WholeField from '@app/parts/WholeField.vue'
+import WholeField from '@app/parts/fields/WholeField.vue'
 
 /** What is decided about plain rounds. */
 defineProps<{ part: PlainPart; rows: boolean }>()

@@ -3,7 +3,7 @@ import { Close, Plus } from '@element-plus/icons-vue'
 import { type Stripe, type StripesPart } from '@core/band'
 import { LIMITS } from '@core/section'
 import { roundsOf } from '@core/design'
-import WholeField from '@app/parts/WholeField.vue'
+import WholeField from '@app/parts/fields/WholeField.vue'
 import YarnSelect from './YarnSelect.vue'
 
 /** The stripes of a band, from below. */

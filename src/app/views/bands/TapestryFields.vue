@@ -2,8 +2,8 @@
 import { type TapestryPart } from '@core/band'
 import { LIMITS } from '@core/section'
 import { groundOf } from '@core/chart'
-import WholeField from '@app/parts/WholeField.vue'
-import { steady } from '@app/parts/steady.ts'
+import WholeField from '@app/parts/fields/WholeField.vue'
+import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 
 /** The size of a chart, and how often it is worked. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Yarn } from '@core/design'
-import YarnDot from '@app/parts/YarnDot.vue'
+import YarnDot from '@app/parts/marks/YarnDot.vue'
 
 /** The yarn to paint with; those the band has not yet are quieter. */
 defineProps<{ yarns: readonly Yarn[]; inBand: readonly string[] }>()

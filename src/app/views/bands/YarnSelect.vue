@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import YarnDot from '@app/parts/YarnDot.vue'
+import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** One of the bag's yarns. */

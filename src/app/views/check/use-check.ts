@@ -1,6 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import type { AboutBag, CheckOptions, CheckReport } from '@core/check'
+import type { AboutBag } from '@core/adopt'
+import type { CheckOptions, CheckReport } from '@core/check'
 import type { Design } from '@core/design'
 import type { Result } from '@core/units'
 import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { lineLabel } from '@core/pattern'
-import YarnDot from '@app/parts/YarnDot.vue'
+import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
 import type { ChartPlace } from '@app/workers/paper.worker.ts'
 import OutputList from './OutputList.vue'

@@ -5,7 +5,7 @@ import { baseOf, type Design } from '@core/design'
 import { bodyOf } from '@core/ledger'
 import { copyName, cutAt, printLength } from '@core/units'
 import { saveProjectFile } from '@app/export/save.ts'
-import BagPicture from '@app/parts/BagPicture.vue'
+import BagPicture from '@app/parts/bag/BagPicture.vue'
 import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { type BasePart, constructionOf } from '@core/shape'
-import ChoiceOf from '@app/parts/ChoiceOf.vue'
+import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 
 /** The few ways that are decided about a base. */
 const props = defineProps<{ base: BasePart }>()

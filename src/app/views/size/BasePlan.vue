@@ -6,7 +6,7 @@ import { constructionOf } from '@core/shape'
 import { runsOfRow } from '@core/ledger'
 import { stitchById } from '@core/stitch'
 import { baseOf } from '@core/design'
-import TapeMeasure from '@app/parts/TapeMeasure.vue'
+import TapeMeasure from '@app/parts/marks/TapeMeasure.vue'
 import { type BaseGeometry, ringPath, ringPoint } from './base-geometry.ts'
 
 /** The base from above, to scale: its rounds, where it increases, the start of the round, and a tape across. */

@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { bandsOf, baseOf, roundsOf } from '@core/design'
 import { resized } from '@core/fit'
 import { footprintWords, printLength, printYarnLength } from '@core/units'
-import LengthField from '@app/parts/LengthField.vue'
+import LengthField from '@app/parts/fields/LengthField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 

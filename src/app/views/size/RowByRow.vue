@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { type BasePart, parseShapedRows, printShapedRows } from '@core/shape'
-import ChoiceOf from '@app/parts/ChoiceOf.vue'
+import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 
 /** Rows given one by one, and whether each is turned or begun anew. */
 const props = defineProps<{ base: Extract<BasePart, { rows: unknown }> }>()

@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { baseOf, type Design } from '@core/design'
 import type { Derived } from '@core/plan'
 import { printLength } from '@core/units'
-import BagPicture from '@app/parts/BagPicture.vue'
-import TapeMeasure from '@app/parts/TapeMeasure.vue'
+import BagPicture from '@app/parts/bag/BagPicture.vue'
+import TapeMeasure from '@app/parts/marks/TapeMeasure.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
 /** The bag from the side, to scale: its fabric, tapes up and across, and the outline of the size it must have. */

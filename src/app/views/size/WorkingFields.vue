@@ -3,9 +3,9 @@ import { computed } from 'vue'
 import type { Making } from '@core/section'
 import { baseOf, type Beginning } from '@core/design'
 import { constructionOf } from '@core/shape'
-import ChoiceOf from '@app/parts/ChoiceOf.vue'
-import MakingFields from '@app/parts/MakingFields.vue'
-import PopUnder from '@app/parts/PopUnder.vue'
+import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import MakingFields from '@app/parts/fields/MakingFields.vue'
+import PopUnder from '@app/parts/page/PopUnder.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** How the bag is begun and how its rounds are worked; the base may be worked its own way. */

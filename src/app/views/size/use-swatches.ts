@@ -2,7 +2,7 @@ import { computed } from 'vue'
 import { baseOf, type Swatch } from '@core/design'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import { usualOver } from '@app/parts/per.ts'
+import { usualOver } from '@app/parts/fields/gauge-typed.ts'
 
 /** The swatches of the bag on the table, and what can be done to them. */
 export function useSwatches() {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import WholeField from '@app/parts/WholeField.vue'
-import type { OwnDraft } from './own-file.ts'
+import WholeField from '@app/parts/fields/WholeField.vue'
+import type { OwnDraft } from '@core/texture'
 import { faultsOf, patternOf } from './use-own.ts'
 
 /** One's own stitch pattern in shorthand, checked as it is typed. */

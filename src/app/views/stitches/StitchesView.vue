@@ -16,12 +16,12 @@ import {
 } from '@core/texture'
 import { printNumber } from '@core/units'
 import { giveFile } from '@app/export/save.ts'
-import ChoiceOf from '@app/parts/ChoiceOf.vue'
-import OutsidePage from '@app/parts/OutsidePage.vue'
+import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import OutsidePage from '@app/parts/page/OutsidePage.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import OwnEditor from './OwnEditor.vue'
 import StitchDrawing from './StitchDrawing.vue'
-import { draftsIn, draftsJson, draftsText, type OwnDraft } from './own-file.ts'
+import { draftsIn, draftsJson, draftsText, type OwnDraft } from '@core/texture'
 import { patternOf, useOwn } from './use-own.ts'
 
 /** The stitch drawer: every pattern drawn, counted and written, and one's own beside them. */

@@ -2,7 +2,7 @@ import { shallowRef } from 'vue'
 import { checkPattern } from '@core/check'
 import { type StitchPattern, stitchesOf, writtenOver } from '@core/texture'
 import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
-import { isDraft, type OwnDraft } from './own-file.ts'
+import { isDraft, type OwnDraft } from '@core/texture'
 
 const MOST = 200
 const lines = (text: string) =>

@@ -1,4 +1,4 @@
-import { type Given, of, rows } from './building.ts'
+import { type Given, of, rows } from './recipes.ts'
 
 const patterns = [
   {

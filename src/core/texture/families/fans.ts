@@ -1,4 +1,4 @@
-import { ALL, AROUND, CLUSTER, type Given, of, rows, SPIKE } from './building.ts'
+import { ALL, AROUND, CLUSTER, type Given, of, rows, SPIKE } from './recipes.ts'
 
 const patterns = [
   {

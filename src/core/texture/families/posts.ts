@@ -1,4 +1,4 @@
-import { dotted, type Given, of, rows } from './building.ts'
+import { dotted, type Given, of, rows } from './recipes.ts'
 
 const patterns = [
   {

@@ -1,4 +1,4 @@
-import { BEAD, BOBBLE, dotted, type Given, of, POPCORN, PUFF, rows } from './building.ts'
+import { BEAD, BOBBLE, dotted, type Given, of, POPCORN, PUFF, rows } from './recipes.ts'
 
 const patterns = [
   {

@@ -1,4 +1,4 @@
-import { ALL, AROUND, dotted, type Given, of, rows, SPIKE } from './building.ts'
+import { ALL, AROUND, dotted, type Given, of, rows, SPIKE } from './recipes.ts'
 
 const patterns = [
   {

@@ -1,4 +1,4 @@
-import { ALL, AROUND, type Given, of, rows } from './building.ts'
+import { ALL, AROUND, type Given, of, rows } from './recipes.ts'
 
 const patterns = [
   {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useId } from 'vue'
 import { yarnClasses } from '@core/stitch'
-import { printMm, readMm } from './fields.ts'
+import { printMm, readMm } from './read-typed.ts'
 import MeasureField from './MeasureField.vue'
 
 /** Hook and yarn class: two fields side by side or one below the other, as their place has it. */

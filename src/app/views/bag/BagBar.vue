@@ -7,11 +7,11 @@ import { cutAt } from '@core/units'
 import { places, type PlaceName } from '@app/places.ts'
 import { useProject } from '@app/stores/project.ts'
 import EarlierVersions from './EarlierVersions.vue'
-import ActionSearch from '@app/parts/ActionSearch.vue'
-import BrandMark from '@app/parts/BrandMark.vue'
-import PopUnder from '@app/parts/PopUnder.vue'
-import { steady } from '@app/parts/steady.ts'
-import WordsMenu from '@app/parts/WordsMenu.vue'
+import ActionSearch from '@app/parts/page/ActionSearch.vue'
+import BrandMark from '@app/parts/marks/BrandMark.vue'
+import PopUnder from '@app/parts/page/PopUnder.vue'
+import { steady } from '@app/parts/page/steady.ts'
+import WordsMenu from '@app/parts/page/WordsMenu.vue'
 
 /** The bar of a bag: its name, whether it is saved, its places with what is wrong in each, undo, settings. */
 const tallyShown = defineModel<boolean>('tallyShown', { required: true })

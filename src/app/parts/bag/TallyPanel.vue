@@ -6,7 +6,7 @@ import { lengthFigure, lengthUnit, printMass, yarnLengthFigure, yarnLengthUnit }
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import SnagCard from './SnagCard.vue'
-import YarnDot from './YarnDot.vue'
+import YarnDot from '../marks/YarnDot.vue'
 
 /** The live figures of the bag on the table; while a mend is pointed at, the figures it would give. */
 const project = useProject()

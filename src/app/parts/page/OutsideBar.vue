@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import BrandMark from './BrandMark.vue'
+import BrandMark from '../marks/BrandMark.vue'
 import WordsMenu from './WordsMenu.vue'
 
 /** The bar above what lies outside of a bag. */

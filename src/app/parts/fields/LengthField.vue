@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { lengthInput } from '@core/units'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import { lengthStep, readLengthIn } from './fields.ts'
+import { lengthStep, readLengthIn } from './read-typed.ts'
 import MeasureField from './MeasureField.vue'
 
 /** A field for a length, in the unit she thinks in. */

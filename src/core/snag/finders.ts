@@ -1,4 +1,4 @@
-import { type Finder, inEveryPiece, type SnagContext } from './context.ts'
+import { type Finder, inEveryPiece, type SnagContext } from './finder.ts'
 import { repeatRemainders, tooLargeChanges, writtenMisfits } from './repeats.ts'
 import { unevenJoins } from './joins.ts'
 import {

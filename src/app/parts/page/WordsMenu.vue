@@ -3,7 +3,7 @@ import { Setting } from '@element-plus/icons-vue'
 import { computed } from 'vue'
 import type { Words } from '@core/stitch'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import ChoiceOf from './ChoiceOf.vue'
+import ChoiceOf from '../fields/ChoiceOf.vue'
 import PopUnder from './PopUnder.vue'
 
 /** Terms, units and hand: switched at any time, for all bags. */

@@ -1,5 +1,5 @@
 import { type Place, Short } from './below.ts'
-import { intoSpaces, isRing, isTwo, LONG_CHAIN, ringMade, sharedOut } from './forms.ts'
+import { intoSpaces, isRing, isTwo, LONG_CHAIN, ringMade, sharedOut } from './row-shapes.ts'
 import {
   capped,
   type How,
@@ -11,8 +11,8 @@ import {
   START,
   type StitchItem,
   timesOf,
-} from './row.ts'
-import type { PlaceUnit, Reach, Span, Target, Work } from './work.ts'
+} from './row-so-far.ts'
+import type { PlaceUnit, Reach, Span, Target, Work } from './work-tree.ts'
 
 /** Works through a row, place by place. */
 export class Walk extends Row {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { followPointer } from './follow-pointer.ts'
+import { followPointer } from '../page/follow-pointer.ts'
 
 /**
  * A handle on the edge of something drawn to scale: dragged or stepped by arrow keys it goes from one size to the next that

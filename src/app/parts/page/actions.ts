@@ -5,7 +5,7 @@ import { places } from '@app/places.ts'
 import { saveProjectFile } from '@app/export/save.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import { partTemplates, newPart } from './part-templates.ts'
+import { partTemplates, newPart } from '../bag/part-templates.ts'
 
 export interface Action {
   readonly title: string

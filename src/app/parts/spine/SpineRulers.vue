@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { lengthFigure, lengthUnit } from '@core/units'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import TapeMeasure from './TapeMeasure.vue'
+import TapeMeasure from '../marks/TapeMeasure.vue'
 import type { SpinePart } from './spine-layout.ts'
 import { PICTURE, PIECE_GAP, STRIP, WIDTH } from './spine-layout.ts'
 

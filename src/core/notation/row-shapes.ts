@@ -1,4 +1,4 @@
-import { times, type Work } from './work.ts'
+import { times, type Work } from './work-tree.ts'
 
 /* Questions about work that need no places: what it goes into, and what form it has. */
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { ref } from 'vue'
-import { tools } from './chart/tools.ts'
+import { tools } from '../chart/tools.ts'
 
 /** All keys on one sheet, opened with ?. */
 const open = ref(false)

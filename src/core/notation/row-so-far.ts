@@ -1,6 +1,6 @@
 import { Below, type Place, type PlaceKind, type Range, Short } from './below.ts'
 import type { Gap, Made, Meaning, MeaningOptions, RepeatFault, Through, Uses } from './meaning.ts'
-import type { PlaceUnit, Reach, Span, StitchWord, Work } from './work.ts'
+import type { PlaceUnit, Reach, Span, StitchWord, Work } from './work-tree.ts'
 
 /** A row may not leave more than this. */
 export const MOST_PLACES = 6_000

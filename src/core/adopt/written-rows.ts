@@ -3,9 +3,9 @@ import { LIMITS } from '../section/index.ts'
 import type { Made } from '../notation/index.ts'
 import { isStitchId, stitchById } from '../stitch/index.ts'
 import { found, refused, type Result, writable } from '../units/index.ts'
-import { checkPattern } from './check.ts'
-import type { CheckedRow } from './checked.ts'
-import { splitTotal } from './lines.ts'
+import { checkPattern } from '../check/index.ts'
+import type { CheckedRow } from '../check/index.ts'
+import { splitTotal } from '../check/index.ts'
 import { withRepeats } from './repeats-of-rows.ts'
 
 /* Checked rows as rows of a bag: what each works, run by run, so that it counts, and takes its yarn. */

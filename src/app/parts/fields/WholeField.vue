@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { readWhole } from './fields.ts'
+import { readWhole } from './read-typed.ts'
 import MeasureField from './MeasureField.vue'
 
 /** A field for a whole number; with `signed`, additions show their plus. */

@@ -7,9 +7,9 @@ import { onBeforeRouteLeave, useRoute } from 'vue-router'
 import { useProject } from '@app/stores/project.ts'
 import BagBar from './BagBar.vue'
 import SaveNotice from './SaveNotice.vue'
-import KeySheet from '@app/parts/KeySheet.vue'
-import SpinePanel from '@app/parts/SpinePanel.vue'
-import TallyPanel from '@app/parts/TallyPanel.vue'
+import KeySheet from '@app/parts/page/KeySheet.vue'
+import SpinePanel from '@app/parts/spine/SpinePanel.vue'
+import TallyPanel from '@app/parts/bag/TallyPanel.vue'
 
 /** The frame of a bag: the bar above, the spine at the left, the tally at the right, and a place in between. */
 const project = useProject()

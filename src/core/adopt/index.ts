@@ -1,0 +1,2 @@
+export * from './to-design.ts'
+export { countedRows, type RowYarns } from './written-rows.ts'
