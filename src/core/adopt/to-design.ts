@@ -105,6 +105,7 @@ class Yarns {
         colour: COLOURS[this.list.length % COLOURS.length]!,
         label: null,
         inHandGrams: null,
+        strands: [],
       })
     return letter
   }

@@ -219,7 +219,14 @@ describe('faults', () => {
 })
 
 describe('every edit', () => {
-  const yarn = { letter: 'D', name: 'Oxblood', colour: '#7c2f35', label: null, inHandGrams: null }
+  const yarn = {
+    letter: 'D',
+    name: 'Oxblood',
+    colour: '#7c2f35',
+    label: null,
+    inHandGrams: null,
+    strands: [],
+  }
   const added = plain({ name: 'New' })
   const cases: [Edit, string, (design: Design) => unknown, unknown][] = [
     [

@@ -25,6 +25,15 @@ export class YarnLabel {
   @Amount(1, 10000) readonly metres!: number
 }
 
+/** A strand that is held together with another. */
+export class Strand {
+  @Text(60) readonly name!: string
+  @OrNull() @One(() => YarnLabel) readonly label!: YarnLabel | null
+  /** Grams she has of it; null when not said. */
+  @OrNull() @Amount(0, 100000) readonly inHandGrams!: number | null
+}
+
+/** A yarn as it is worked: one strand, or several held together. */
 export class Yarn {
   /** What stands for it in charts and rows. */
   @Letter() readonly letter!: string
@@ -33,6 +42,9 @@ export class Yarn {
   @OrNull() @One(() => YarnLabel) readonly label!: YarnLabel | null
   /** Grams she has of it; null when not said. */
   @OrNull() @Amount(0, 100000) readonly inHandGrams!: number | null
+  /** What is held together with it; label and grams are then those of the first strand. */
+  @Several(() => Strand, LIMITS.strands)
+  readonly strands!: readonly Strand[]
 }
 
 /** The size it must have. */

@@ -304,7 +304,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   },
   addYarn: {
     label: ({ yarn }) => `Add ${yarn.name}`,
-    run: (design, { yarn }) => void design.yarns.push(yarn),
+    run: (design, { yarn }) => void design.yarns.push(yarn as Draft<Yarn>),
   },
   removeYarn: {
     label: ({ letter, instead }) => `${instead} instead of ${letter}`,

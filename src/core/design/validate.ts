@@ -49,7 +49,9 @@ const HELD: Design = {
   unravelled: null,
   making: usualMaking,
   beginning: usualBeginning,
-  yarns: [{ letter: 'A', name: 'Yarn', colour: '#808080', label: null, inHandGrams: null }],
+  yarns: [
+    { letter: 'A', name: 'Yarn', colour: '#808080', label: null, inHandGrams: null, strands: [] },
+  ],
   pieces: [{ id: BODY, name: null, times: 1, parts: [], joins: [] }],
 }
 

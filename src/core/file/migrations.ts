@@ -76,7 +76,12 @@ function pieces(document: Document): Document {
       : parts,
     joins: [],
   }
-  return { ...next, design: { ...rest, pieces: [body] } } as Document
+  const yarns = Array.isArray(rest.yarns)
+    ? rest.yarns.map((yarn: Old) =>
+        typeof yarn === 'object' && yarn !== null ? { strands: [], ...yarn } : yarn,
+      )
+    : rest.yarns
+  return { ...next, design: { ...rest, yarns, pieces: [body] } } as Document
 }
 
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */

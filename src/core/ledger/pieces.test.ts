@@ -256,3 +256,14 @@ describe('the bottom of a tube', () => {
     expect(joins[0]).toMatchObject({ place: 'tube-bottom', count: 27 })
   })
 })
+
+describe('a bag that hangs', () => {
+  // Common practice without a source: the wall and the base's radius.
+  it('is as high as its wall and the radius of its base', () => {
+    // 48 by 6 are 8 rounds of 5 mm; 2 + 3 + 3 rounds stand on them.
+    const { sizes } = compiled(tote()).ledger
+    expect([sizes.heightMm, sizes.hangingMm]).toEqual([40, 80])
+    const tube = compiled(tote({ parts: [baseAs('tube'), plain()] })).ledger
+    expect(tube.sizes.hangingMm).toBeNull()
+  })
+})

@@ -23,6 +23,8 @@ export interface Tally {
   readonly aroundMm: number
   readonly flatMm: number
   readonly heightMm: number
+  /** Where it hangs; null where that is no other height. */
+  readonly hangingMm: number | null
   /** Height with a load in it; null when the swatch was not tried with one. */
   readonly loadedMm: number | null
   /** The base from above, its longer side first; both are its diameter when it is round. */

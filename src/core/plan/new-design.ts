@@ -91,7 +91,7 @@ function newRound({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag)
     unravelled: null,
     making: usualMaking,
     beginning: usualBeginning,
-    yarns: firstYarns.map((yarn) => ({ ...yarn, label: null, inHandGrams: null })),
+    yarns: firstYarns.map((yarn) => ({ ...yarn, label: null, inHandGrams: null, strands: [] })),
     pieces: [
       {
         id: BODY,

@@ -9,6 +9,7 @@ import {
   writtenPattern,
 } from '../pattern/index.ts'
 import type { Words } from '../stitch/index.ts'
+import type { YarnNeed } from '../yarn/index.ts'
 import {
   footprintWords,
   FOUR_INCHES,
@@ -16,6 +17,7 @@ import {
   printMass,
   printNumber,
   printYarnLength,
+  type System,
   TEN_CM,
 } from '../units/index.ts'
 import type { Derived } from './derive.ts'
@@ -48,6 +50,9 @@ export interface PatternSheet {
   readonly errors: number
 }
 
+const weightOf = ({ grams, balls }: Pick<YarnNeed, 'grams' | 'balls'>, units: System): string =>
+  grams === null ? '' : `, ${printMass(grams, units)}, ${balls} ${balls === 1 ? 'ball' : 'balls'}`
+
 /** The pattern of a design in somebody's words. */
 export function patternSheet(design: Design, derived: Derived, words: Words): PatternSheet {
   const { ledger, tally, needs, snags } = derived
@@ -57,11 +62,14 @@ export function patternSheet(design: Design, derived: Derived, words: Words): Pa
     facts: factsOf(design, derived, words),
     yarns: needs
       .filter(({ metres }) => metres > 0)
-      .map(({ letter, name, high, grams, balls }) => ({
+      .map(({ letter, name, high, strands, ...first }) => ({
         letter,
         name,
         colour: design.yarns.find((yarn) => yarn.letter === letter)!.colour,
-        amount: `up to ${printYarnLength(high, units)}${grams === null ? '' : `, ${printMass(grams, units)}, ${balls} ${balls === 1 ? 'ball' : 'balls'}`}`,
+        amount: [
+          `up to ${printYarnLength(high, units)}${weightOf(first, units)}`,
+          ...strands.map((strand) => `with ${strand.name}${weightOf(strand, units)}`),
+        ].join('; '),
       })),
     abbreviations: abbreviationsOf(ledger, words),
     pieces: writtenPattern(ledger, words),
@@ -73,13 +81,14 @@ export function patternSheet(design: Design, derived: Derived, words: Words): Pa
 function factsOf(design: Design, { tally, gauge, ledger }: Derived, { units, terms }: Words) {
   const size = (mm: number) => printLength(mm, units)
   const [over, per] = units === 'metric' ? [TEN_CM, '10 cm'] : [FOUR_INCHES, '4 in']
+  const hanging = tally.hangingMm === null ? '' : ` (${size(tally.hangingMm)} where it hangs)`
   const above =
     tally.footprint.widthMm > 0 ? `, from above ${footprintWords(tally.footprint, units)}` : ''
   const estimated = gauge.source === 'estimate' ? ', estimated' : ''
   return [
     {
       what: 'Size',
-      is: `${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall${above}`,
+      is: `${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall${hanging}${above}`,
     },
     { what: 'Hook', is: `${printNumber(design.hookMm, 2)} mm` },
     {

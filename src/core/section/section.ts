@@ -5,6 +5,8 @@ import { groundStitchIds } from '../stitch/index.ts'
 
 export const LIMITS = {
   yarns: 24,
+  /** Beside the first. */
+  strands: 5,
   pieces: 24,
   parts: 60,
   /** How often one piece is made, and the joins of one. */

@@ -50,6 +50,8 @@ export interface Sizes {
   readonly aroundMm: number
   readonly flatMm: number
   readonly heightMm: number
+  /** Where it hangs, as a bag on a drawstring does: the base's radius more; null where no base is round a middle. */
+  readonly hangingMm: number | null
   /** From above (of a disc bag: the strip), the longer side first; both are the diameter when it is round. */
   readonly footprint: { readonly lengthMm: number; readonly widthMm: number }
 }
@@ -275,13 +277,15 @@ export const inPanels = (
 
 /** Sizes of a bag that stands: half of its way around when laid flat. */
 export const standing = (
-  { widestMm, standingMm }: Made,
+  { widestMm, standingMm, baseMm }: Made,
   lengthMm: number,
   widthMm: number,
+  hangs = true,
 ): Sizes => ({
   aroundMm: widestMm,
   flatMm: widestMm / 2,
   heightMm: standingMm,
+  hangingMm: hangs ? standingMm + baseMm : null,
   footprint: { lengthMm: Math.max(lengthMm, widthMm), widthMm: Math.min(lengthMm, widthMm) },
 })
 
@@ -290,6 +294,7 @@ export const twoFaces = (flatMm: number, heightMm: number): Sizes => ({
   aroundMm: 2 * flatMm,
   flatMm,
   heightMm,
+  hangingMm: null,
   footprint: { lengthMm: flatMm, widthMm: 0 },
 })
 

@@ -92,23 +92,28 @@ export const longCarries: Finder = ({ piece, paths }) =>
 
 /** Less in hand than may be needed. */
 export const yarnShort: Finder = ({ needs }) =>
-  needs.flatMap(({ name, high, metres, inHandMetres }) =>
-    inHandMetres === null || inHandMetres >= high
-      ? []
-      : [
-          {
-            code: 'yarn-short' as const,
-            severity: inHandMetres < metres ? ('warning' as const) : ('advice' as const),
-            where: { part: null, round: null },
-            facts: { name, needed: high, inHand: inHandMetres },
-            mends: [],
-          },
-        ],
-  )
+  needs
+    .flatMap((need) => [need, ...need.strands.map((strand) => ({ ...need, ...strand }))])
+    .flatMap(({ name, high, metres, inHandMetres }) =>
+      inHandMetres === null || inHandMetres >= high
+        ? []
+        : [
+            {
+              code: 'yarn-short' as const,
+              severity: inHandMetres < metres ? ('warning' as const) : ('advice' as const),
+              where: { part: null, round: null },
+              facts: { name, needed: high, inHand: inHandMetres },
+              mends: [],
+            },
+          ],
+    )
 
 /** Yarns whose label is not known, so that grams and balls cannot be said. */
 export const labelsMissing: Finder = ({ needs }) => {
-  const names = needs.filter(({ metres, balls }) => metres > 0 && balls === null)
+  const names = needs
+    .filter(({ metres }) => metres > 0)
+    .flatMap((need) => [need, ...need.strands])
+    .filter(({ balls }) => balls === null)
   if (names.length === 0) return []
   return [
     {

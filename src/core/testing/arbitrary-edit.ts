@@ -117,7 +117,10 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
     copyPiece: fc.record({ id: piece, name }),
     movePiece: fc.record({ id: piece, to: at }),
     removePiece: fc.record({ id: piece }),
-    setYarn: fc.record({ letter, values: some({ name, inHandGrams: fc.option(figure) }) }),
+    setYarn: fc.record({
+      letter,
+      values: some({ name, inHandGrams: fc.option(figure), strands: fc.constant([]) }),
+    }),
     addYarn: fc.record({
       yarn: fc.record({
         letter,
@@ -125,6 +128,7 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
         colour: fc.constantFrom('#123456', 'red'),
         label: fc.constant(null),
         inHandGrams: fc.option(figure),
+        strands: fc.constant([]),
       }),
     }),
     removeYarn: fc.record({ letter, instead: letter }),

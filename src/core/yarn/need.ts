@@ -1,5 +1,5 @@
 import type { YarnPaths } from '../colour/index.ts'
-import type { Design, Yarn } from '../design/index.ts'
+import type { Design, Strand, Yarn } from '../design/index.ts'
 import { eachBlock, type Ledger, maybeFoundation, type Piece } from '../ledger/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { type YarnRate, yarnRate, type YarnSource } from './schools.ts'
@@ -27,7 +27,12 @@ export interface YarnNeed {
   readonly parts: readonly PartNeed[]
   /** Metres in hand; null when she has not said, or the label is missing. */
   readonly inHandMetres: number | null
+  /** What is held together with it: as many metres of each. */
+  readonly strands: readonly StrandNeed[]
 }
+
+/** What the bag takes of one strand. */
+export type StrandNeed = Pick<YarnNeed, 'name' | 'grams' | 'balls' | 'inHandMetres'>
 
 /** A sewn seam takes about three times its length (common practice). */
 const SEAM_LENGTHS = 3
@@ -76,23 +81,31 @@ function seamMetres(ledger: Ledger): Map<string, number> {
 }
 
 function needOf(yarn: Yarn, parts: readonly PartNeed[], rate: YarnRate): YarnNeed {
-  const { letter, name, label } = yarn
   const metres = parts.reduce((sum, part) => sum + part.metres, 0)
   const high = metres * (1 + rate.spread)
   return {
-    letter,
-    name,
+    letter: yarn.letter,
     metres,
     low: metres * (1 - rate.spread),
     high,
-    grams: label && (metres * label.grams) / label.metres,
-    balls: label && Math.max(0, Math.ceil(high / label.metres - 1e-9)),
+    ...strandNeed(yarn, metres, high),
     source: rate.source,
     parts,
-    inHandMetres:
-      label && yarn.inHandGrams !== null ? (yarn.inHandGrams * label.metres) / label.grams : null,
+    strands: yarn.strands.map((strand) => strandNeed(strand, metres, high)),
   }
 }
+
+/** Grams and whole balls of a strand, for so many metres and at most so many. */
+const strandNeed = (
+  { name, label, inHandGrams }: Strand,
+  metres: number,
+  high: number,
+): StrandNeed => ({
+  name,
+  grams: label && (metres * label.grams) / label.metres,
+  balls: label && Math.max(0, Math.ceil(high / label.metres - 1e-9)),
+  inHandMetres: label && inHandGrams !== null ? (inHandGrams * label.metres) / label.grams : null,
+})
 
 /** Stitches by part and yarn, and the sc whose yarn they take. */
 function stitchYarn(ledger: Ledger, piece: Piece) {

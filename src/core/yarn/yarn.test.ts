@@ -64,6 +64,18 @@ describe('yarnNeeds', () => {
     expect(needs(tote({ yarns })).map(({ inHandMetres }) => inHandMetres)).toEqual([50, 50, null])
   })
 
+  it('takes as many metres of each strand that is held together, and balls of each by its own label', () => {
+    const [first, ...more] = tote().yarns
+    const fine = { name: 'Fine', label: { grams: 25, metres: 210 }, inHandGrams: 10 }
+    const [need] = needs(tote({ yarns: [{ ...first!, strands: [fine] }, ...more] }))
+    const [strand] = need!.strands
+    // 210 m weigh 25 g: grams go by its own label, metres by the yarn.
+    expect(strand!.grams).toBeCloseTo((need!.metres * 25) / 210, 9)
+    expect(strand!.balls).toBe(Math.ceil(need!.high / 210))
+    expect(strand!.inHandMetres).toBe(84)
+    expect(need!.metres).toBe(needs(tote())[0]!.metres)
+  })
+
   it('keeps its laws for any bag', () => {
     fc.assert(
       fc.property(anyDesign, (design) => {

@@ -35,6 +35,13 @@ const figures = computed(() => {
   ]
 })
 
+/** A bag that hangs is as high as its wall and the base's radius. */
+const hanging = computed(() =>
+  tally.value?.hangingMm == null
+    ? ''
+    : `${lengthFigure(tally.value.hangingMm, units.value)} ${lengthUnit(units.value)} high where it hangs, with the base’s radius`,
+)
+
 const needs = computed(() => project.shown?.derived.needs.filter(({ metres }) => metres > 0) ?? [])
 const most = computed(() =>
   Math.max(...needs.value.map(({ high, inHandMetres }) => Math.max(high, inHandMetres ?? 0))),
@@ -79,6 +86,7 @@ const restsOn = computed(() => {
           <span>{{ what }}</span>
         </div>
       </div>
+      <p v-if="hanging" class="school">{{ hanging }}</p>
       <section class="yarns">
         <h2>Yarn</h2>
         <div v-for="need in needs" :key="need.letter" class="yarn">

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { Close, Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
-import { lettersIn, maybeFreeLetter, type Yarn, partsOf } from '@core/design'
+import { lettersIn, maybeFreeLetter, partsOf, type Strand, type Yarn } from '@core/design'
+import { LIMITS } from '@core/section'
 import { cutAt, printMass, printNumber, printYarnLength, yarnLengthFigure } from '@core/units'
 import type { YarnNeed } from '@core/yarn'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
@@ -10,6 +11,7 @@ import { readAmount } from '@app/parts/fields/read-typed.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import MeasuredYarn from './MeasuredYarn.vue'
+import StrandRow from './StrandRow.vue'
 
 /** The yarns of the bag: what each is, what is in hand, and how much each part takes of it. */
 const project = useProject()
@@ -48,6 +50,14 @@ function setName(yarn: Yarn, event: Event) {
 }
 const setLabel = (yarn: Yarn, values: Partial<{ grams: number; metres: number }>) =>
   set(yarn.letter, { label: { grams: 50, metres: 120, ...yarn.label, ...values } })
+const addStrand = (yarn: Yarn) =>
+  set(yarn.letter, {
+    strands: [...yarn.strands, { name: 'Second strand', label: yarn.label, inHandGrams: null }],
+  })
+const setStrand = (yarn: Yarn, at: number, values: Partial<Strand>) =>
+  set(yarn.letter, {
+    strands: yarn.strands.map((strand, i) => (i === at ? { ...strand, ...values } : strand)),
+  })
 function add() {
   const letter = maybeFreeLetter(design.value)
   const [like] = design.value.yarns
@@ -61,6 +71,7 @@ function add() {
           colour: '#7a8f5a',
           label: like!.label,
           inHandGrams: null,
+          strands: [],
         },
       },
     })
@@ -109,8 +120,8 @@ const short = ({ need }: { need?: YarnNeed }) =>
             <th><span class="hidden-words">Take out</span></th>
           </tr>
         </thead>
-        <tbody>
-          <tr v-for="{ yarn, need, used } in rows" :key="yarn.letter">
+        <tbody v-for="{ yarn, need, used } in rows" :key="yarn.letter">
+          <tr>
             <td class="colour">
               <ElColorPicker
                 :model-value="yarn.colour"
@@ -171,7 +182,17 @@ const short = ({ need }: { need?: YarnNeed }) =>
               ><br />
               <span class="note">{{ balls(need) }}</span>
             </td>
-            <td>
+            <td class="ends">
+              <button
+                type="button"
+                class="icon-button"
+                :disabled="yarn.strands.length >= LIMITS.strands"
+                title="Hold another strand together with it"
+                :aria-label="`Another strand with ${yarn.name}`"
+                @click="addStrand(yarn)"
+              >
+                <ElIcon :size="14"><Plus /></ElIcon>
+              </button>
               <button
                 type="button"
                 class="icon-button"
@@ -184,6 +205,14 @@ const short = ({ need }: { need?: YarnNeed }) =>
               </button>
             </td>
           </tr>
+          <StrandRow
+            v-for="(strand, at) in yarn.strands"
+            :key="at"
+            :strand="strand"
+            :needed="balls(need?.strands[at] && { ...need, ...need.strands[at] })"
+            @set="setStrand(yarn, at, $event)"
+            @remove="set(yarn.letter, { strands: yarn.strands.filter((_, i) => i !== at) })"
+          />
         </tbody>
       </table>
       <button type="button" class="button" :disabled="rows.length >= 24" @click="add">

@@ -62,6 +62,7 @@ export const discs: Construction<DiscsPart> = {
       aroundMm,
       flatMm: diameterMm,
       heightMm: diameterMm,
+      hangingMm: null,
       footprint: { lengthMm: diameterMm, widthMm: strip * stitchWidthMm },
     }
   },

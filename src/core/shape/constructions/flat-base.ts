@@ -64,5 +64,6 @@ export const flatBase: Construction<FlatBasePart> = {
       made,
       base.along * stitchWidthMm,
       rowsOf(base, stitchWidthMm, rowHeightMm) * rowHeightMm,
+      false,
     ),
 }

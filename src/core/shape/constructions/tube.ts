@@ -97,6 +97,7 @@ export const tube: Construction<TubePart> = {
     aroundMm: widestMm,
     flatMm: widestMm / 2,
     heightMm: standingMm,
+    hangingMm: null,
     footprint: { lengthMm: widestMm / 2, widthMm: 0 },
   }),
   unequal: (base) => {
