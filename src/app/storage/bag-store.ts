@@ -163,7 +163,7 @@ export function saveBag({
         ...stored,
         revision: stored.revision + 1,
         savedAt: Date.now(),
-        file: projectOf(design),
+        file: projectOf(design, stored.file),
         previous: previousAfter(stored, firstOfSitting),
         by: sitting,
       }

@@ -65,7 +65,7 @@ function pieces(document: Document): Document {
     'two-panels': (part) => ({ ...faces(part), ...chained }),
     'half-round': (part) => ({ ...faces(part), plainRows: 0, rows: null, afresh: false }),
     'folded-panel': () => ({ flap: 'last', fold: 'between', ...chained }),
-    tube: () => ({ plainBelow: 0, ...chained }),
+    tube: () => ({ plainBelow: 0 }),
   }
   const body = {
     id: 'bag',

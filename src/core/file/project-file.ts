@@ -80,13 +80,19 @@ export function readProjectJson(json: unknown): Result<Design, FileProblem> {
     : found(design)
 }
 
-/** The project of a design, as it is kept. */
-export const projectOf = (design: Design): Project => ({
+/** The project of a design, as it is kept; what is made of it goes on from the project there was. */
+export const projectOf = (design: Design, before?: unknown): Project => ({
   format: PROJECT_FORMAT,
   version: NEWEST_VERSION,
   design,
-  log: [],
+  log: logOf(before),
 })
+
+/** What a project says is made; none where it is not one, or says nothing. */
+function logOf(project: unknown): readonly MadeRow[] {
+  const { log } = (project ?? {}) as { log?: unknown }
+  return Array.isArray(log) ? (log as MadeRow[]) : []
+}
 
 /** The project file of a design. */
 export const printProject = (design: Design): string => JSON.stringify(projectOf(design), null, 1)

@@ -20,13 +20,17 @@ export const groundOfRow = (ledger: Ledger, piece: Piece, row: number): Stitch =
  */
 export function maybeFoundation(ledger: Ledger, piece: Piece): Foundation | null {
   const start = starts[piece.columns.start[0]!]!
-  const made = piece.columns.makes[0]!
-  if (start === 'chain-ring') return { chains: made, skipped: 0 }
-  if (start !== 'across' && start !== 'foundation') return null
+  if (start !== 'chain-ring' && start !== 'across' && start !== 'foundation') return null
+  // A first row may add stitches, or take some away: its chain is what it is worked into.
+  const into = runsOfRow(ledger, piece, 0).reduce(
+    (sum, { stitch, count }) => sum + count * stitchById(stitch).uses,
+    0,
+  )
+  if (start === 'chain-ring') return { chains: into, skipped: 0 }
   const skipped = groundOfRow(ledger, piece, 0).turningChains
   if (start === 'foundation')
     return { chains: runsOfRow(ledger, piece, 0)[0]!.count + 1 + skipped, skipped }
-  return { chains: made + skipped - (startCounts(ledger, piece, 0) ? 1 : 0), skipped }
+  return { chains: into + skipped - (startCounts(ledger, piece, 0) ? 1 : 0), skipped }
 }
 
 /** Whether what a row starts with counts as its first stitch: the chain of a single crochet never does. */

@@ -267,3 +267,18 @@ describe('a bag that hangs', () => {
     expect(tube.sizes.hangingMm).toBeNull()
   })
 })
+
+describe('strips of blocks', () => {
+  it('are sewn side by side to two faces', () => {
+    const strips = baseAs('strips', { count: 10, across: 4 })
+    const blocks = [plain({ id: 'low', rounds: 11 }), plain({ id: 'top', yarn: 'B', rounds: 12 })]
+    const { pieces, joins, sizes } = compiled(tote({ parts: [strips, ...blocks] })).ledger
+    // Eight strips of 24 rows; three seams a face, and both sides and the bottom between the faces.
+    expect(pieces.map(({ times, rows }) => [times, rows])).toEqual([[8, 24]])
+    expect(joins.map(({ place, count }) => [place, count])).toEqual([
+      ['strip-to-strip', 6 * 24],
+      ['face-to-face', 2 * 24 + 4 * 10],
+    ])
+    expect([sizes.flatMm, sizes.heightMm]).toEqual([200, 120])
+  })
+})

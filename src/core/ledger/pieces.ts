@@ -219,7 +219,7 @@ export function pieceOf(
   const yarn = (shape.second ? second : first)!
   // Where the bands begin at once in the chain, the base has no row of its own.
   const [start] = shape.rows
-  const atOnce = 'begins' in base && base.begins === 'bands' && own.length > 0 && id !== 'bottom'
+  const atOnce = 'begins' in base && base.begins === 'bands' && own.length > 0
   const rises = id === BODY || !shape.lies
   function* ofBase(): Iterable<ToLay> {
     for (const row of atOnce ? [] : shape.rows)

@@ -145,6 +145,8 @@ export type Front =
     }
   /** Pieces set like a draughtboard under a rim. */
   | { readonly kind: 'grid'; readonly across: number; readonly down: number }
+  /** So many of the piece that holds the bands, side by side. */
+  | { readonly kind: 'strips'; readonly across: number }
   /** Rows about a point: a disc, or its lower half. */
   | { readonly kind: 'arc'; readonly half: boolean }
 

@@ -103,6 +103,16 @@ const layouts: Layouts = {
     const rim = { leftMm: 0, topMm: 0, widthMm: look.ledger.sizes.flatMm }
     return [rowsFace(look, top, [0, pieces[top]!.rows], rim), ...grid]
   },
+  strips(look, { across }) {
+    const widthMm = look.ledger.sizes.flatMm / across
+    return Array.from({ length: across }, (_, i) =>
+      rowsFace(look, 0, [0, look.ledger.pieces[0]!.rows], {
+        leftMm: i * widthMm,
+        topMm: 0,
+        widthMm,
+      }),
+    )
+  },
   arc: ({ ledger }, { half }) => [
     { kind: 'arc', piece: 0, half, radiusMm: ledger.sizes.flatMm / 2 },
   ],

@@ -8,6 +8,7 @@ import { panel } from './panel.ts'
 import { rectangle } from './rectangle.ts'
 import { round } from './round.ts'
 import { squares } from './squares.ts'
+import { strips } from './strips.ts'
 import { tube } from './tube.ts'
 import { twoPanels } from './two-panels.ts'
 
@@ -22,6 +23,7 @@ export const constructions = {
   'two-panels': twoPanels,
   panel,
   squares,
+  strips,
   discs,
   'half-round': halfRound,
 } as const

@@ -16,7 +16,7 @@ export const panel: Construction<PanelPart> = {
   hint: 'One panel in rows, not sewn',
   asked: [asked.count('Across')],
   choices: [firstRowChoice],
-  front: () => ({ kind: 'panel', begins: 'row' }),
+  front: () => ({ kind: 'panel' }),
   alone: true,
   worked: 'rows',
   growth: () => ({ first: 2, increase: 1 }),

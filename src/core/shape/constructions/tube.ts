@@ -1,13 +1,7 @@
 import { OneOf, Whole } from '../../fields/index.ts'
 import { LIMITS } from '../../section/index.ts'
-import { Base, beginnings, type BeginsWith } from '../base.ts'
-import {
-  asked,
-  type Construction,
-  type ShapePiece,
-  stitchesOf,
-  firstRowChoice,
-} from '../construction.ts'
+import { Base } from '../base.ts'
+import { asked, type Construction, type ShapePiece, stitchesOf } from '../construction.ts'
 import { decreaseRow, firstRowOf, plainRow } from '../shape-row.ts'
 
 /** A tube begun in a ring of chain, its bottom closed last. */
@@ -17,8 +11,6 @@ export class TubePart extends Base {
   @Whole(0, LIMITS.count) readonly decrease!: number
   /** Plain rounds below the chain, before they are. */
   @Whole(0, 200) readonly plainBelow!: number
-  /** Whether a plain round of its own comes first, or the bands begin at once in the chain. */
-  @OneOf(beginnings) readonly begins!: BeginsWith
 }
 
 const left = ({ count, decrease }: TubePart) => count - decrease
@@ -46,7 +38,7 @@ function closing(base: TubePart): ShapePiece {
 
 export const tube: Construction<TubePart> = {
   document: TubePart,
-  begin: (kept) => ({ ...kept, kind: 'tube', decrease: 0, plainBelow: 0, begins: 'row' }),
+  begin: (kept) => ({ ...kept, kind: 'tube', decrease: 0, plainBelow: 0 }),
   name: 'Tube',
   hint: 'A tube from a ring of chain, its bottom sewn last',
   asked: [
@@ -54,7 +46,6 @@ export const tube: Construction<TubePart> = {
     { key: 'decrease', label: 'Taken away', min: 0, max: ({ count }) => count >> 1 },
     { key: 'plainBelow', label: 'Plain below', min: 0, max: 200 },
   ],
-  choices: [firstRowChoice],
   settled: ({ count, decrease }) => ({ decrease: Math.min(decrease, count >> 1) }),
   faults: ({ count, decrease }) =>
     decrease > count / 2

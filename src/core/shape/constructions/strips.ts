@@ -1,0 +1,59 @@
+import { OneOf, Whole } from '../../fields/index.ts'
+import { LIMITS } from '../../section/index.ts'
+import { Base, beginnings, type BeginsWith } from '../base.ts'
+import {
+  asked,
+  type Construction,
+  firstRowChoice,
+  inPanels,
+  type JoinSide,
+  rowEndsOf,
+  stitchesOf,
+  twoFaces,
+} from '../construction.ts'
+
+/** Of strips that are alike, both sides of a seam are. */
+const alike = (side: JoinSide) => [side, side] as const
+
+/** Strips of several blocks, worked one block upon the other and sewn side by side to two faces. Its count is that of one strip. */
+export class StripsPart extends Base {
+  @OneOf(['strips']) readonly kind!: 'strips'
+  /** Strips of a face. */
+  @Whole(1, LIMITS.squares) readonly across!: number
+  /** Whether a plain row of its own comes first, or the bands begin at once in the chain. */
+  @OneOf(beginnings) readonly begins!: BeginsWith
+}
+
+export const strips: Construction<StripsPart> = {
+  document: StripsPart,
+  begin: (kept) => ({ ...kept, kind: 'strips', across: 3, begins: 'row' }),
+  name: 'Strips',
+  hint: 'Strips of blocks in rows, sewn side by side to two faces',
+  asked: [asked.count('A strip'), { key: 'across', label: 'Across', min: 1, max: LIMITS.squares }],
+  choices: [firstRowChoice],
+  front: ({ across }) => ({ kind: 'strips', across }),
+  worked: 'rows',
+  growth: () => ({ first: 3, increase: 1 }),
+  flat: null,
+  around: ({ across }) => 2 * across,
+  pieces: ({ count, across }) => inPanels(count, 2 * across, { id: 'bag', name: 'Strip' }),
+  joins: ({ count, across }, { rows, mm }, { stitchWidthMm }) => [
+    ...(across > 1
+      ? [
+          {
+            kind: 'seam' as const,
+            place: 'strip-to-strip' as const,
+            sides: alike(rowEndsOf('bag', 2 * (across - 1) * rows)),
+            lengthMm: 2 * (across - 1) * mm,
+          },
+        ]
+      : []),
+    {
+      kind: 'seam',
+      place: 'face-to-face',
+      sides: alike(stitchesOf('bag', 2 * rows + across * count)),
+      lengthMm: 2 * mm + across * count * stitchWidthMm,
+    },
+  ],
+  sizes: ({ across }, { widestMm, mm }) => twoFaces(across * widestMm, mm),
+}
