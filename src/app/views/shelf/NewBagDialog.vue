@@ -82,7 +82,7 @@ const outcome = computed(() => {
 </script>
 
 <template>
-  <ElDialog v-model="open" title="New bag" width="780px" top="5vh">
+  <ElDialog v-model="open" title="New bag" width="780px" top="3vh">
     <form class="new-bag" @submit.prevent="emit('made', design)">
       <div class="measure-field">
         <label for="new-name">Name</label>
@@ -128,10 +128,10 @@ const outcome = computed(() => {
             :base="baseOf(bag.design)"
             :derived="bag.derived"
             :width="96"
-            :height="56"
+            :height="46"
           />
           <svg
-            v-if="bag.plan"
+            v-if="bag.plan && !bag.front"
             class="plan"
             viewBox="0 0 44 22"
             width="44"
@@ -194,7 +194,7 @@ const outcome = computed(() => {
   gap: 2px;
   align-content: start;
   justify-items: center;
-  padding: 8px 4px 6px;
+  padding: 7px 4px 5px;
   border: 1px solid var(--line);
   border-radius: var(--radius);
   background: #fff;
