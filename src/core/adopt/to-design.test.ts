@@ -88,6 +88,38 @@ describe('a checked pattern as a bag', () => {
     })
   })
 
+  it('has a base as far as its rows are the very rows of the text, and goes on as it is written', () => {
+    const rounds = (...more: string[]) =>
+      ['Rnd 1: 6 sc in magic ring. (6)', 'Rnd 2: 2 sc in each st around. (12)', ...more].join('\n')
+    const stacked = '(sc in next st, 2 sc in next st) 6 times. (18)'
+    const inOnePlace = '(2 sc in next st) 6 times, sc in next 12 sts. (24)'
+    const made = designFromPattern(rounds(`Rnd 3: ${stacked}`, `Rnd 4: ${inOnePlace}`), {}, about)
+    if (!made.ok) throw new Error(made.problem)
+    const [base, band] = partsOf(made.value)
+    expect(base).toMatchObject({ kind: 'round-base', count: 18 })
+    expect(band).toMatchObject({ kind: 'written' })
+    expect([...compile(made.value).pieces[0]!.columns.makes]).toEqual([6, 12, 18, 24])
+    const above = designFromPattern(
+      rounds(`Rnd 3: ${stacked}`, 'Rnd 4: (sc in next 2 sts, 2 sc in next st) 6 times. (24)'),
+      {},
+      about,
+    )
+    expect(above.ok && partsOf(above.value)).toMatchObject([{ stagger: 'stacked', count: 24 }])
+  })
+
+  it('leaves as many stitches after each row as the text says, in any pattern it takes', () => {
+    let taken = 0
+    for (const text of handWritten) {
+      const made = designFromPattern(text, {}, about)
+      if (!made.ok) continue
+      taken++
+      const makes = [...compile(made.value).pieces.find(({ id }) => id === 'bag')!.columns.makes]
+      const said = checkPattern(text).rows.map((row) => row.makes)
+      expect(said.join(' ')).toContain(makes.join(' '))
+    }
+    expect(taken).toBeGreaterThan(10)
+  })
+
   it('takes a UK pattern in US terms', () => {
     const made = designFromPattern(
       handWritten.find((text) => text.startsWith('Shopper in UK'))!,

@@ -10,15 +10,16 @@ import {
   withBody,
   type Yarn,
 } from '../design/index.ts'
-import { compile } from '../ledger/index.ts'
+import { compile, runsOfRow } from '../ledger/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { newDesign } from '../plan/index.ts'
+import { stitchById } from '../stitch/index.ts'
 import { inUsTerms } from '../terms/index.ts'
 import { cutAt, found, refused, type Result, writable } from '../units/index.ts'
 import { checkPattern } from '../check/index.ts'
 import type { CheckedRow, CheckOptions } from '../check/index.ts'
 import { sameWork } from './repeats-of-rows.ts'
-import { countedRows, countsOver, writtenRow } from './written-rows.ts'
+import { countedRows, countsOver, runsOfMade, writtenRow } from './written-rows.ts'
 
 /** Repeats are looked for in bands of so many rows at most, since all of them are counted again. */
 const MOST_REPEATED = 60
@@ -77,6 +78,62 @@ function baseOf(rows: readonly CheckedRow[], design: Design): { base: BasePart; 
       rows: 1,
     }
   return { base: { ...baseInstead(design, 'tube'), stitch, count: Math.max(6, made) }, rows: 1 }
+}
+
+/** What a row works, whatever its yarns: its stitches in their order, those that share a place one by one. */
+function worksOf(runs: readonly { readonly stitch: string; readonly count: number }[]): string {
+  const works: { stitch: string; count: number }[] = []
+  const push = (stitch: string, count: number) => {
+    const last = works.at(-1)
+    if (last?.stitch === stitch) last.count += count
+    else works.push({ stitch, count })
+  }
+  for (const { stitch: id, count } of runs) {
+    const { family, makes } = stitchById(id)
+    const ground = id.replace(/-\d+in1$/, '')
+    if (family !== 'increase') push(id, count)
+    else
+      for (let n = 0; n < count; n++) {
+        push(ground, 1)
+        push(`${ground.replace(/-[bf]lo$/, '')}-beside`, makes - 1)
+      }
+  }
+  return works.map(({ stitch, count }) => `${count} ${stitch}`).join(', ')
+}
+
+/**
+ * The base of a pattern, as far as its rows are those that are compiled from it: what grows otherwise is worked as it is
+ * written, on what was recognised.
+ */
+function recognised(rows: readonly CheckedRow[], design: Design): { base: BasePart; rows: number } {
+  const { base, rows: taken } = baseOf(rows, design)
+  const ground = { ground: base.stitch, yarn: 'A', letterOf: () => 'A' }
+  const written = rows
+    .slice(0, taken)
+    .map((row) => (row.made ? worksOf(runsOfMade(row.made, row.available ?? 0, ground)) : null))
+  /** How many of the first rows are the text's, of a base as it would be. */
+  const alike = (one: BasePart): number => {
+    const ledger = compile(withBody(design, [{ ...one, id: 'p1' }]))
+    const [piece] = ledger.pieces
+    let n = 1
+    while (
+      n < Math.min(taken, piece!.rows) &&
+      piece!.columns.makes[n] === rows[n]!.makes &&
+      worksOf(runsOfRow(ledger, piece!, n)) === written[n]
+    )
+      n++
+    return n
+  }
+  const ways = 'stagger' in base ? (['staggered', 'stacked'] as const) : [null]
+  const tried = ways.map((stagger) => {
+    const one = (stagger ? { ...base, stagger } : base) as BasePart
+    return { one, n: alike(one) }
+  })
+  const best = tried.reduce((most, now) => (now.n > most.n ? now : most))
+  const count = rows[best.n - 1]!.makes!
+  return best.n === taken
+    ? { base: best.one, rows: taken }
+    : { base: { ...best.one, count: Math.max(count, growthOf(best.one).first) }, rows: best.n }
 }
 
 /** Yarns by what the pattern calls them; a new one is begun when a new name is said. */
@@ -233,7 +290,7 @@ export function designFromPattern(
   if (open)
     return refused(`Line ${open.line} does not count through yet: a bag needs every row’s count.`)
   const design = newDesign({ ...about, aroundMm: 600, said: 'around', heightMm: 250 })
-  const { base, rows: taken } = baseOf(rows, design)
+  const { base, rows: taken } = recognised(rows, design)
   const yarns = new Yarns(design.yarns)
   const bands = new Bands(yarns, base.count)
   for (const { yarns: said } of rows.slice(0, taken))
