@@ -1,5 +1,4 @@
-import { type BandPart } from '../band/index.ts'
-import { designFaults, roundsOf, partsOf } from '../design/index.ts'
+import { bandsOf, designFaults, partsOf, roundsOf } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { handWritten } from '../testing/hand-rows.ts'
 import { checkPattern } from '../check/index.ts'
@@ -52,9 +51,7 @@ describe('a checked pattern as a bag', () => {
       // Of the strap and the panel it is the panel.
       const checked = checkPattern(text!).rows.map((row) => row.makes)
       // Rows after the base are those of the pattern, each with its count.
-      const bands = partsOf(made.value)
-        .slice(1)
-        .reduce((sum, part) => sum + roundsOf(part as BandPart), 0)
+      const bands = bandsOf(made.value).reduce((sum, part) => sum + roundsOf(part), 0)
       expect([...makes].slice(makes.length - bands)).toEqual(checked.slice(checked.length - bands))
     },
   )
@@ -118,6 +115,28 @@ describe('a checked pattern as a bag', () => {
       expect(said.join(' ')).toContain(makes.join(' '))
     }
     expect(taken).toBeGreaterThan(10)
+  })
+
+  it('brings straps along as pieces of their own', () => {
+    const bag = [
+      'Body',
+      'Rnd 1: 6 sc in magic ring. (6)',
+      'Rnd 2: 2 sc in each st around. (12)',
+      'Rnd 3: sc in each st around. (12)',
+      '',
+      'Strap',
+      'Row 1: ch 6, sc in 2nd ch from hook and in each ch across. (5)',
+      'Row 2: ch 1, turn, sc in each st across. (5)',
+      'Row 3: ch 1, turn, sc in each st across. (5)',
+    ]
+    const made = designFromPattern(bag.join('\n'), {}, about)
+    if (!made.ok) throw new Error(made.problem)
+    const { pieces } = compile(made.value)
+    expect(pieces.map(({ name, worked, rows }) => [name, worked, rows])).toEqual([
+      ['Base and body', 'rounds', 3],
+      ['Strap', 'rows', 3],
+    ])
+    expect([...pieces[1]!.columns.makes]).toEqual([5, 5, 5])
   })
 
   it('takes a UK pattern in US terms', () => {

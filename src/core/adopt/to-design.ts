@@ -4,6 +4,7 @@ import {
   baseInstead,
   bodyPiece,
   type Design,
+  type DesignPiece,
   faultsOf,
   growthOf,
   type Part,
@@ -270,28 +271,12 @@ class Bands {
   }
 }
 
-/**
- * A bag from a written pattern: its base and plain bands as such, every other row as it is written, counted. Of several pieces
- * it is the widest, whose rows must count through from the first to the last.
- */
-export function designFromPattern(
-  pattern: string,
-  options: CheckOptions,
-  about: AboutBag,
-): Result<Design> {
-  const { terms } = checkPattern(pattern, options)
-  // A bag keeps its rows in US terms, and says them in either.
-  const text = terms === 'uk' ? inUsTerms(pattern) : pattern
-  const checked = checkPattern(text, { ...options, terms: 'us', keepMade: true })
-  // Straps and the like are pieces of their own: the bag is the widest.
-  const [rows = []] = piecesOf(checked.rows).sort((a, b) => widestOf(b) - widestOf(a))
+/** The base and the bands of rows that stand on each other; or why they cannot be had. */
+function partsFrom(rows: readonly CheckedRow[], design: Design, yarns: Yarns): Result<Part[]> {
   const open = rows.find(({ makes }) => makes === null)
-  if (rows.length === 0) return refused('There is no row to make a bag of.')
   if (open)
     return refused(`Line ${open.line} does not count through yet: a bag needs every row’s count.`)
-  const design = newDesign({ ...about, aroundMm: 600, said: 'around', heightMm: 250 })
   const { base, rows: taken } = recognised(rows, design)
-  const yarns = new Yarns(design.yarns)
   const bands = new Bands(yarns, base.count)
   for (const { yarns: said } of rows.slice(0, taken))
     for (const one of said) bands.yarn = yarns.letterOf(one)
@@ -302,10 +287,62 @@ export function designFromPattern(
         `It has more than ${LIMITS.parts - 1} bands, which is more than a bag has here.`,
       )
   }
+  const { worked } = constructionOf(base)
+  return found([{ ...base, id: 'p1', name: 'Base' }, ...bands.withRepeats(worked)])
+}
+
+/** Straps and the like come along as pieces of their own, where they are one piece and count through. */
+function otherPieces(
+  others: readonly (readonly CheckedRow[])[],
+  design: Design,
+  yarns: Yarns,
+): DesignPiece[] {
+  return others.slice(0, LIMITS.pieces - 1).flatMap((rows, n) => {
+    const parts = partsFrom(rows, design, yarns)
+    if (!parts.ok) return []
+    const [base, ...bands] = parts.value as [BasePart, ...BandPart[]]
+    const { id, name, making, yarn, stitch, count } = base
+    const alone: BasePart =
+      base.kind === 'two-panels'
+        ? { kind: 'panel', id, name, making, yarn, stitch, count, begins: 'row' }
+        : base
+    if (!constructionOf(alone).alone) return []
+    const piece = `c${n + 1}`
+    return [
+      {
+        id: piece,
+        name: nameOf(rows[0]!.part ?? `Piece ${n + 2}`),
+        times: 1,
+        parts: [alone, ...bands].map((part) => ({ ...part, id: `${piece}-${part.id}` })),
+        joins: [],
+      },
+    ]
+  })
+}
+
+/**
+ * A bag from a written pattern: its base and plain bands as such, every other row as it is written, counted. Of several pieces
+ * the widest is the body, whose rows must count through from the first to the last; the others come along where theirs do.
+ */
+export function designFromPattern(
+  pattern: string,
+  options: CheckOptions,
+  about: AboutBag,
+): Result<Design> {
+  const { terms } = checkPattern(pattern, options)
+  // A bag keeps its rows in US terms, and says them in either.
+  const text = terms === 'uk' ? inUsTerms(pattern) : pattern
+  const checked = checkPattern(text, { ...options, terms: 'us', keepMade: true })
+  const [rows = [], ...others] = piecesOf(checked.rows).sort((a, b) => widestOf(b) - widestOf(a))
+  if (rows.length === 0) return refused('There is no row to make a bag of.')
+  const design = newDesign({ ...about, aroundMm: 600, said: 'around', heightMm: 250 })
+  const yarns = new Yarns(design.yarns)
+  const parts = partsFrom(rows, design, yarns)
+  if (!parts.ok) return parts
   const making = { ...design.making, working: workingOf(rows) }
-  const { worked } = constructionOf(base as BasePart)
-  const parts = [{ ...base, id: 'p1', name: 'Base' }, ...bands.withRepeats(worked)]
-  const bag = { ...withBody(design, parts as Part[]), making, yarns: yarns.list }
+  const body = { ...withBody(design, parts.value), making }
+  const more = otherPieces(others, design, yarns)
+  const bag = { ...body, pieces: [...body.pieces, ...more], yarns: yarns.list }
   // What it makes is what is wanted, until she says otherwise.
   const { aroundMm, heightMm } = compile(bag).sizes
   const want = {
