@@ -51,7 +51,12 @@ export function newDesign(bag: NewBag): Design {
   const design = withBody(round, [{ ...longer, count }, ...bandsOf(round)])
   // Its height is reached in a few steps: each knows better what the bands come to.
   let now = design
-  for (let i = 0; i < 3; i++) now = resized(now, { aroundMm, heightMm })
+  for (let i = 0; i < 3; i++) {
+    const next = resized(now, { aroundMm, heightMm })
+    const same = JSON.stringify(next.pieces) === JSON.stringify(now.pieces)
+    now = next
+    if (same) break
+  }
   return keepAlong(now, along)
 }
 
