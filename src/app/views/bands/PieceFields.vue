@@ -13,17 +13,14 @@ import {
 } from '@core/design'
 import { edgeWords, seamWords } from '@core/pattern'
 import { LIMITS } from '@core/section'
-import { constructionOf } from '@core/shape'
 import WholeField from '@app/parts/fields/WholeField.vue'
-import BaseChoices from '@app/views/size/BaseChoices.vue'
+import BaseAsked from '@app/views/size/BaseAsked.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** What is decided about a piece of her own: its name, how often it is made, its size, and what it is sewn to. */
 const { piece } = defineProps<{ piece: DesignPiece }>()
 const project = useProject()
 const base = computed(() => maybeBaseOf(piece)!)
-const construction = computed(() => constructionOf(base.value))
-const values = computed(() => base.value as unknown as Readonly<Record<string, number>>)
 const set = (change: Partial<Pick<DesignPiece, 'name' | 'times' | 'joins'>>) =>
   project.edit({ name: 'setPiece', args: { id: piece.id, values: change } })
 const setBase = (change: Record<string, unknown>) =>
@@ -59,17 +56,7 @@ function rename(event: Event) {
       :max="LIMITS.times"
       @update:model-value="set({ times: $event })"
     />
-    <WholeField
-      v-for="field in construction.asked"
-      :key="field.key"
-      :label="field.label"
-      :model-value="values[field.key]!"
-      :min="field.min"
-      :max="typeof field.max === 'number' ? field.max : field.max(base)"
-      :signed="field.signed"
-      @update:model-value="setBase({ [field.key]: $event })"
-    />
-    <BaseChoices :base="base" @set="setBase" />
+    <BaseAsked :base="base" @set="setBase" />
     <fieldset v-for="(join, at) in piece.joins" :key="at" class="piece-join">
       <legend>
         Join {{ at + 1 }}

@@ -4,8 +4,7 @@ import { baseInstead, baseOf, growthOf } from '@core/design'
 import { baseKinds, type BasePart, constructionOf, constructionOfKind } from '@core/shape'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
-import BaseChoices from './BaseChoices.vue'
-import RowByRow from './RowByRow.vue'
+import BaseAsked from './BaseAsked.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** The construction, and what is decided about its base. */
@@ -14,7 +13,6 @@ const design = computed(() => project.design!)
 const base = computed(() => baseOf(design.value))
 const construction = computed(() => constructionOf(base.value))
 const growth = computed(() => growthOf(base.value))
-const values = computed(() => base.value as unknown as Readonly<Record<string, number>>)
 /** The base when it grows from a ring, for what only such a one has. */
 const ring = computed(() =>
   construction.value.ring ? (base.value as Extract<BasePart, { stagger: unknown }>) : null,
@@ -27,11 +25,6 @@ const kind = computed({
   set: (value) =>
     project.edit({ name: 'setBase', args: { instead: baseInstead(design.value, value) } }),
 })
-/** Where the rows are given one by one, nothing else is asked. */
-const asked = computed(() =>
-  'rows' in base.value && base.value.rows ? [] : construction.value.asked,
-)
-const least = (key: string, min: number) => (key === 'count' ? growth.value.first : min)
 
 const stagger = computed({
   get: () => ring.value?.stagger ?? 'staggered',
@@ -58,22 +51,7 @@ const plain = computed({
         <b>{{ one.name }}</b> <span>{{ one.hint }}</span>
       </ElOption>
     </ElSelect>
-    <WholeField
-      v-for="field in asked"
-      :key="field.key"
-      :label="field.label"
-      :model-value="values[field.key]!"
-      :min="least(field.key, field.min)"
-      :max="typeof field.max === 'number' ? field.max : field.max(base)"
-      :signed="field.signed"
-      @update:model-value="setBase({ [field.key]: $event })"
-    />
-    <BaseChoices :base="base" @set="setBase" />
-    <RowByRow
-      v-if="construction.rowByRow"
-      :base="base as Extract<BasePart, { rows: unknown }>"
-      @set="setBase"
-    />
+    <BaseAsked :base="base" @set="setBase" />
     <template v-if="ring">
       <ChoiceOf
         v-model="stagger"
