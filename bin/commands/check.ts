@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { checkPattern, type CheckOptions, type CheckReport } from '@core/check'
+import { checkPattern, type CheckOptions, type WordedReport, wordedReport } from '@core/check'
 import { type Outcome, Refusal } from '../outcome.ts'
 
 export interface CheckCommandOptions {
@@ -10,7 +10,7 @@ export interface CheckCommandOptions {
 
 const shown = (n: number | null) => (n === null ? '?' : String(n))
 
-function textOf({ rows, problems, unread }: CheckReport): string {
+function textOf({ rows, problems, unread }: WordedReport): string {
   const lines = rows.map((row) => {
     const name = `${row.kind === 'round' ? 'Round' : 'Row'} ${row.row ?? ''}`.trim()
     const counts = `${shown(row.available)} there, ${shown(row.consumes)} used, ${shown(row.makes)} made${row.stated === null ? '' : `, ${row.stated} stated`}`
@@ -39,7 +39,7 @@ export function check(path: string, { terms, startingChain, json }: CheckCommand
     throw new Refusal(`cannot read ${path}: ${(error as NodeJS.ErrnoException).code ?? 'unknown'}`)
   }
   if (text.includes('\u0000')) throw new Refusal(`${path}: is not a text`)
-  const report = checkPattern(text, { startingChain, ...(terms ? { terms } : {}) })
+  const report = wordedReport(checkPattern(text, { startingChain, ...(terms ? { terms } : {}) }))
   return {
     output: json ? JSON.stringify(report, null, 1) : textOf(report),
     wrong:

@@ -1,9 +1,9 @@
 import { expose } from 'comlink'
 import { type AboutBag, countedRows, designFromPattern, type RowYarns } from '@core/adopt'
-import { checkPattern, type CheckOptions } from '@core/check'
+import { checkPattern, type CheckOptions, wordedReport } from '@core/check'
 
 const api = {
-  check: (text: string, options: CheckOptions) => checkPattern(text, options),
+  check: (text: string, options: CheckOptions) => wordedReport(checkPattern(text, options)),
   toDesign: (text: string, options: CheckOptions, about: AboutBag) =>
     designFromPattern(text, options, about),
   /** `letters` are those of the bag's yarns; another one is the ground yarn. */

@@ -3,7 +3,7 @@ import { LIMITS } from '../section/index.ts'
 import type { Made } from '../notation/index.ts'
 import { isStitchId, stitchById } from '../stitch/index.ts'
 import { found, refused, type Result, writable } from '../units/index.ts'
-import { checkPattern } from '../check/index.ts'
+import { checkPattern, problemText } from '../check/index.ts'
 import type { CheckedRow } from '../check/index.ts'
 import { splitTotal } from '../check/index.ts'
 import { withRepeats } from './repeats-of-rows.ts'
@@ -170,7 +170,7 @@ function countedOnce(
   const faulty = own.find(({ ok, made }) => !ok || !made)
   if (faulty) {
     const [problem] = faulty.problems
-    return refused(`Row ${faulty.row! - 1}: ${problem?.message ?? 'it could not be counted.'}`)
+    return refused(`Row ${faulty.row! - 1}: ${problem ? problemText(problem, 'us').message : 'it could not be counted.'}`)
   }
   if (own.length !== texts.length || unread.length > 0)
     return refused('One of the rows could not be read.')

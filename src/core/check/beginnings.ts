@@ -14,6 +14,12 @@ export function begins(items: readonly Work[]): boolean {
   return ring || (first.kind === 'chain' && (first.count > LONG_CHAIN || isFromChain(items)))
 }
 
+/** Whether a row is worked into a chain or ring of its own, so that it cannot be worked again further up. */
+export function beginsPiece(items: readonly Work[]): boolean {
+  const first = items.find(({ kind }) => kind !== 'note')
+  return begins(items) || (first !== undefined && isFromChain([first]))
+}
+
 /** A short chain that ends a row before it is turned or joined is how the next one starts. */
 export function carriedOver({ items, unread }: ReadWork): { read: ReadWork; chain: Work | null } {
   const at = items.findLastIndex(({ kind }) => kind !== 'note')

@@ -27,10 +27,13 @@ export interface BestReading {
   readonly problems: readonly Problem[]
 }
 
-/** Problems with one more likely mend for the first of them that has none of its own to read. */
-const withMend = (problems: readonly Problem[], mend: string): Problem[] => {
+/** Problems, the first error with what its starting chain would have to be. */
+const withChain = (
+  problems: readonly Problem[],
+  startingChain: Problem['startingChain'],
+): Problem[] => {
   const at = problems.findIndex(({ severity }) => severity === 'error')
-  return problems.map((one, i) => (i === at ? { ...one, mends: [mend, ...one.mends] } : one))
+  return problems.map((one, i) => (i === at ? ({ ...one, startingChain } as Problem) : one))
 }
 
 /** A row over each of what may lie below it, in each way it can be read: the first without faults, else the plainest. */
@@ -50,7 +53,7 @@ export function bestReading(line: RowLine, read: ReadWork, ground: Ground): Best
       if (one.fits) {
         if (says === null) return one
         if ('problem' in says) return { ...one, problems: [...one.problems, says.problem] }
-        return { ...plainest!, problems: withMend(plainest!.problems, says.text) }
+        return { ...plainest!, problems: withChain(plainest!.problems, says.startingChain) }
       }
       plainest ??= one
     }

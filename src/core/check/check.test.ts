@@ -6,7 +6,7 @@ import { anyText } from '../testing/junk.ts'
 import { alarmsOf } from '../testing/alarms.ts'
 import { isFound, planted, type Planted } from '../testing/plant.ts'
 import { styles, writtenIn } from '../testing/written.ts'
-import { checkPattern, type CheckOptions } from './index.ts'
+import { checkPattern, type CheckOptions, problemText } from './index.ts'
 
 const codes = (text: string, options?: CheckOptions) => {
   const { rows, problems } = checkPattern(text, options)
@@ -134,22 +134,30 @@ describe('what a checker must catch', () => {
     const text =
       'Rnd 1: 106 sc in magic ring (106)\nRnd 2: *sc in next 9 sts; rep from * around (106)'
     const [problem] = checkPattern(text).rows[1]!.problems
-    expect(problem!.message).toBe(
+    expect(problemText(problem!, 'us').message).toBe(
       '12 repeats of 9 need 108; the row before leaves 106: two increases are missing.',
     )
-    expect(problem!.mends[0]).toBe('two more stitches below: 12 repeats of 9')
+    expect(problemText(problem!, 'us').mends[0]).toBe('two more stitches below: 12 repeats of 9')
     const eight = checkPattern(text.replaceAll('106', '104')).rows[1]!.problems[0]!
-    expect(eight.message).toContain('or the repeat is 8')
+    expect(problemText(eight, 'us').message).toContain('or the repeat is 8')
   })
 
   it('says when a starting chain read the other way would add up', () => {
     const text = 'Rnd 1: 10 dc in magic ring (10)\nRnd 2: ch 3, dc in each st around (11)'
     const [problem] = checkPattern(text).rows[1]!.problems
-    expect(problem!.mends).toContain('a total of 10')
+    expect(problemText(problem!, 'us').mends).toContain('a total of 10')
     const not = text.replace('(11)', '(10)').replace('each st around', 'next 10 sts')
-    expect(checkPattern(not).rows[1]!.problems[0]!.mends[0]).toBe(
+    expect(problemText(checkPattern(not).rows[1]!.problems[0]!, 'us').mends[0]).toBe(
       'the ch 3 does not count as a stitch: then it adds up',
     )
+  })
+
+  it('says what it expected in the words the pattern is in', () => {
+    const text = 'Rnd 1: 12 dc in ring (12)\nRnd 2: 12 dc wibble (12)'
+    const [problem] = checkPattern(text, { terms: 'uk' }).rows[1]!.problems
+    expect(problem).toMatchObject({ code: 'unread', facts: { text: 'wibble' } })
+    expect(problemText(problem!, 'uk').message).not.toMatch(/\bskip\b/)
+    expect(problemText(problem!, 'us').message).toContain('wibble')
   })
 
   it('tells what a row uses and leaves, its units and its yarns', () => {
@@ -222,5 +230,91 @@ describe('any text', () => {
       }),
       { numRuns: 2000 },
     )
+  })
+})
+
+describe('what is easily read past', () => {
+  const makes = (text: string) => checkPattern(text).rows.map((row) => row.makes)
+
+  it.each([
+    ['Ch 21.\nRow 1: sc in 2nd ch from hook, *ch 1, skip 1 ch, sc in next ch; rep from * across'],
+    ['Ch 23.\nRow 1: dc in 4th ch from hook, *sk 2 ch, 3 dc in next ch; rep from * across'],
+    ['Ch 25.\nRow 1: dc in 6th ch from hook, *ch 1, sk 1 ch, dc in next ch; rep from * across'],
+  ])('chains over at the end of a foundation are a remainder: %s', (text) => {
+    expect(codes(text)).toEqual(['repeat-remainder'])
+    const [problem] = checkPattern(text).rows[0]!.problems
+    expect(problemText(problem!, 'us').message).toMatch(/the chain has 2[135]/)
+  })
+
+  it.each([
+    // 26 chains: three stand for a dc, two for the space, two are skipped, and six times three follow.
+    ['Ch 26.\nRow 1: dc in 8th ch from hook, *ch 2, sk 2 ch, dc in next ch; rep from * across', 22],
+    ['Ch 24.\nRow 1: dc in 6th ch from hook, *ch 1, sk 1 ch, dc in next ch; rep from * across', 21],
+    ['Ch 23.\nRow 1: dc in 4th ch from hook (skipped ch 3 counts as dc) and in each ch across', 21],
+    // Groups that begin in the sixth chain leave no space there.
+    ['Ch 24.\nRow 1: 2 dc in 6th ch from hook, *sk 2 ch, 3 dc in next ch; rep from * across', 21],
+  ])('chains skipped at the start count for what they stand: %s', (text, count) => {
+    expect(makes(text)).toEqual([count])
+  })
+
+  it.each([
+    ['Ch 4, sl st to form a ring.\nRnd 1: ch 3 (counts as dc), 9 dc in ring (10)', [10]],
+    ['Rnd 1: ch 4, sl st to form ring, ch 3 (counts as dc), 11 dc in ring (12)', [12]],
+    ['Round 1 - 8 sc in ring\nRound 2 - 8 inc (16)', [8, 16]],
+    ['Rnd 1: 6 sc in ring\nRnd 2-3: sc in each st around', [6, 6, 6]],
+  ])('rings that are chained, and a dash after one round: %s', (text, counts) => {
+    expect(codes(text)).toEqual([])
+    expect(makes(text)).toEqual(counts)
+  })
+
+  it('a row read in part stands for nothing: its total does, or nobody knows', () => {
+    const text = (total: string) =>
+      `Rnd 1: 12 sc in ring (12)\nRnd 2: *sc in next st, wibble, inc; rep from * around${total}\nRnd 3: sc in next 30 sts`
+    const [, , after] = checkPattern(text(' (30)')).rows
+    expect(after).toMatchObject({ available: 30, ok: true })
+    const [, , lost] = checkPattern(text('')).rows
+    expect(lost).toMatchObject({ available: null, ok: true })
+  })
+
+  it('rows worked again keep no total of another count', () => {
+    const text =
+      'Ch 21.\nRow 1: sc in 2nd ch from hook and in each ch across (20)\nRow 2: ch 1, sc in each st across (20)\nRow 3: ch 1, inc, sc in each st across (21)\nRows 4-7: rep Rows 2 and 3.'
+    expect(codes(text)).toEqual([])
+    expect(makes(text)).toEqual([20, 20, 21, 21, 22, 22, 23])
+    const same = text.replace('inc, sc', 'sc').replace('(21)', '(20)')
+    expect(checkPattern(same).rows.map(({ stated }) => stated)).toEqual(new Array(7).fill(20))
+  })
+
+  it('a spiral may leave out the chain it leads up on, where its total says so', () => {
+    const text = (last: number, join = '') =>
+      `Rnd 1: 120 sc in ring (120)\nRnd 2: *sc in next st, dc in next st, ch 1, sk 1 st; rep from * around${join} (120)\nRnd 3: sc in each st and ch around (${last})`
+    expect(codes(text(120))).toEqual([])
+    expect(codes(text(119))).toEqual([])
+    expect(codes(text(118))).toEqual(['total-misstated'])
+    expect(codes(text(119, ', sl st to join'))).toEqual(['total-misstated'])
+  })
+
+  it('counts clusters of any kind as clusters', () => {
+    const text =
+      'Rnd 1: 8 sc in ring (8)\nRnd 2: *dc in next st, ch 1; rep from * around (16)\nRnd 3: *3-dc cluster in next ch-1 sp, ch 3; rep from * around'
+    expect(codes(`${text} (8 clusters, 8 ch-3 sps)`)).toEqual([])
+    expect(codes(`${text} (9 clusters, 8 ch-3 sps)`)).toEqual(['total-misstated'])
+  })
+
+  it('lets no line that begins with a stitch vanish', () => {
+    const text =
+      'Row 1: ch 20, sc in 2nd ch from hook and in each ch across (19)\nSc wibbly around the top.'
+    expect(checkPattern(text).unread).toEqual([{ line: 2, text: 'Sc wibbly around the top.' }])
+  })
+
+  it('bounds a pattern as a whole', () => {
+    const lines = Array.from(
+      { length: 1500 },
+      (_, i) => `Rnd ${i + 2}: *sc in next ${1 + (i % 2)} sts, inc, sc2tog; rep from * around`,
+    )
+    const { rows, problems } = checkPattern(`Rnd 1: 1680 sc in ring (1680)\n${lines.join('\n')}`)
+    expect(rows.length).toBeGreaterThan(1000)
+    expect(rows.length).toBeLessThan(1501)
+    expect(problems.map(({ code }) => code)).toEqual(['too-long'])
   })
 })

@@ -9,14 +9,14 @@ import {
 } from '../notation/index.ts'
 import { LIMITS } from '../section/index.ts'
 import { shortened } from '../units/index.ts'
-import { begins, carriedOver } from './beginnings.ts'
-import { bestReading } from './best-reading.ts'
+import { begins, beginsPiece, carriedOver } from './beginnings.ts'
+import { bestReading, type BestReading, type Ground } from './best-reading.ts'
 import { type CheckedRow, type CheckOptions, type CheckReport, kindsOf } from './checked.ts'
 import { Glossary } from './glossary.ts'
 import { type Line, linesOf, type RowLine, splitTotal } from './lines.ts'
 import { mixedTerms, termsOf } from './mixed-terms.ts'
 import { Numbering } from './numbering.ts'
-import type { Problem } from './problem.ts'
+import { found, type Problem } from './problem.ts'
 import { repeatOf } from './repeats.ts'
 import { StartingChains } from './starting-chains.ts'
 
@@ -26,6 +26,32 @@ const SEAM =
   /\bfold(?:ed)?\b.{0,160}\bhalf\b|\b(?:whip\s?stitch|sew|seam)\b.{0,160}\b(?:front to back|halves|half to half)\b/i
 const MULTIPLE =
   /multiple\s+of\s+(\d+)(?:\s*(?:sts?|stitches|ch(?:ain)?s?))?\s*(?:\+|plus)?\s*(\d+)?([^.\n]*)/i
+
+/** No total. */
+const UNSAID: Pick<RowLine, 'stated' | 'said'> = { stated: null, said: [] }
+
+/** The place of what concerns a pattern as a whole. */
+const NOWHERE = { from: 0, to: 0 } as const
+
+const joins = (items: readonly Work[]): boolean =>
+  items.some((item) => item.kind === 'note' && item.what === 'join')
+
+/** Places without the chains they end in; null where they end in none, or are nothing else. */
+function upTheSpiral(places: readonly Place[] | null): readonly Place[] | null {
+  const last = places?.lastIndexOf('st') ?? -1
+  return places && last >= 0 && last < places.length - 1 ? places.slice(0, last + 1) : null
+}
+
+const alike = <T>(a: readonly T[] | null, b: readonly T[] | null): boolean =>
+  a === b || (a !== null && a.length === b?.length && a.every((one, i) => one === b[i]))
+
+/** Whether a row that reaches no further than the one below finds the same there. */
+const sameGround = (a: Ground, b: Ground): boolean =>
+  (a.depth === b.depth || (a.depth ?? 0) > DEEP) &&
+  a.startingChain === b.startingChain &&
+  alike(a.groups, b.groups) &&
+  a.belows.length === b.belows.length &&
+  a.belows.every((below, i) => alike(below, b.belows[i]!))
 
 class Checker {
   readonly rows: CheckedRow[] = []
@@ -40,6 +66,16 @@ class Checker {
   private readonly glossary = new Glossary()
   private readonly numbering = new Numbering()
   private readonly startingChains: StartingChains
+  private before: {
+    readonly line: RowLine
+    readonly read: ReadWork
+    readonly ground: Ground
+    readonly found: BestReading
+  } | null = null
+  /** Places that were counted one by one. */
+  counted = 0
+  /** What a spiral that ends in chains leaves, without them. */
+  private ledUp: readonly Place[] | null = null
   /** Chains of the last foundation, for what is worked into its other side. */
   private chains: number | null = null
   /** Rows there are below the next one, where it is known from where they began. */
@@ -111,14 +147,13 @@ class Checker {
     this.depth = 0
     this.below = [count > MOST_PLACES ? null : new Array<Place>(count).fill('ch')]
     if (this.multiple?.chain && (count - this.multiple.and) % this.multiple.of !== 0)
-      this.problems.push({
-        code: 'chain-multiple',
-        severity: 'warning',
-        message: `Line ${line}: a chain of ${count} is not a multiple of ${this.multiple.of}${this.multiple.and ? ` + ${this.multiple.and}` : ''}.`,
-        from: 0,
-        to: 0,
-        mends: [],
-      })
+      this.problems.push(
+        found(
+          'chain-multiple',
+          { line, chains: count, of: this.multiple.of, and: this.multiple.and },
+          NOWHERE,
+        ),
+      )
   }
 
   private prose(text: string, line: number): void {
@@ -143,14 +178,8 @@ class Checker {
     if (last?.makes == null || last.makes % 2 === 0 || /\bsides?\b/i.test(text)) return
     const first = this.rows.findLast(({ row }) => row === 1)
     if (/\bbottom\b/i.test(text) && first?.makes != null && first.makes % 2 === 0) return
-    const problem: Problem = {
-      code: 'halves-unequal',
-      severity: 'warning',
-      message: `${last.makes} stitches have no two equal halves, and they are to be sewn together.`,
-      from: 0,
-      to: last.text.length,
-      mends: ['one stitch more or fewer before the seam'],
-    }
+    const whole = { from: 0, to: last.text.length }
+    const problem = found('halves-unequal', { of: 'seam', count: last.makes }, whole)
     this.rows[this.rows.length - 1] = { ...last, problems: [...last.problems, problem] }
   }
 
@@ -215,34 +244,56 @@ class Checker {
     const ending = ENDING.exec(rest)
     const endsOn = cycle[(length - 1) % cycle.length]!
     if (ending?.[2] && Number(ending[2]) !== endsOn)
-      problems.push({
-        code: 'parity',
-        severity: 'error',
-        message: `${length} rows of ${cycle.join(', ')} end on row ${endsOn}, not ${ending[2]}.`,
-        from: 0,
-        to: line.text.length,
-        mends: [`one row more or fewer`],
-      })
+      problems.push(
+        found(
+          'parity',
+          { rows: length, cycle, endsOn, said: Number(ending[2]) },
+          { from: 0, to: line.text.length },
+        ),
+      )
     for (let i = 0; i < Math.min(length, MOST_ROWS - this.rows.length); i++) {
       const source = this.texts.get(cycle[i % cycle.length]!)
       const number = line.from! + i
       const at = i === 0 ? problems : []
       if (source) {
-        const total = i === length - 1 && line.stated !== null ? line : source
-        const { stated, said } = total
-        this.worked({ ...source, line: line.line, stated, said }, number, at)
+        const own = i === length - 1 && line.stated !== null
+        const { stated, said } = own ? line : this.sameBelow(source) ? source : UNSAID
+        const again = beginsPiece(this.glossary.read(source.work).items)
+          ? [found('repeats-beginning', { row: source.from! }, { from: 0, to: source.text.length })]
+          : []
+        this.worked({ ...source, line: line.line, stated, said }, number, [...at, ...again])
       } else {
-        const problem: Problem = {
-          code: 'unread',
-          severity: 'error',
-          message: `It repeats row ${cycle[i % cycle.length]}, which is not there.`,
-          from: 0,
-          to: Math.max(1, line.text.length),
-          mends: [],
-        }
+        const whole = { from: 0, to: Math.max(1, line.text.length) }
+        const problem = found('unread', { row: cycle[i % cycle.length]! }, whole)
         this.push(line, number, null, { items: [], unread: [] }, [...at, problem])
       }
     }
+  }
+
+  /** A row that is the one before it over the same again is read once. */
+  private reading(line: RowLine, read: ReadWork, ground: Ground): BestReading {
+    const { before } = this
+    const same =
+      before !== null &&
+      alike(before.read.items, read.items) &&
+      before.line.stated === line.stated &&
+      before.line.work === line.work &&
+      sameGround(before.ground, ground)
+    const found = same ? before.found : bestReading(line, read, ground)
+    if (!same) this.counted += Math.max(found.meaning.made.length, ground.belows[0]?.length ?? 0)
+    this.before = { line, read, ground, found }
+    return found
+  }
+
+  /** What may lie below a row. A total can tell that the chain a spiral leads up on was not worked into. */
+  private belows({ stated }: RowLine): readonly (readonly Place[] | null)[] {
+    return stated === null || this.ledUp === null ? this.below : [...this.below, this.ledUp]
+  }
+
+  /** Whether a row that is worked again stands on as many as it did: else its total is another's. */
+  private sameBelow({ from }: RowLine): boolean {
+    const before = this.rows.findLast(({ row }) => row === from)?.available
+    return before == null || this.below.some((below) => below?.length === before)
   }
 
   private worked(line: RowLine, number: number | null, own: readonly Problem[] = []): void {
@@ -263,8 +314,8 @@ class Checker {
       read.unread.length === 0
     )
       return this.chainRow(line, number, begun.count)
-    const { meaning, problems } = bestReading(line, read, {
-      belows: anew ? [this.otherSide(read.items)] : this.below,
+    const { meaning, problems } = this.reading(line, read, {
+      belows: anew ? [this.otherSide(read.items)] : this.belows(line),
       groups: this.groups,
       startingChain: this.startingChains.of(read.items),
       depth: this.depth,
@@ -283,8 +334,11 @@ class Checker {
     const next = made && (turned ? made.toReversed() : made)
     // A row with a fault may have its total right or its work; the next row tells.
     const doubt = next === null || problems.some(({ code }) => code === 'total-misstated')
-    const belows = doubt ? [next, stated].filter((one) => one !== null) : [next]
+    // What was read of a row in part is not what it makes.
+    const partly = read.unread.length > 0
+    const belows = partly ? [stated] : doubt ? [next, stated].filter((one) => one !== null) : [next]
     this.below = belows.length > 0 ? belows : [null]
+    this.ledUp = line.what === 'round' && !joins(read.items) ? upTheSpiral(made) : null
     if (number !== null) this.passed(number, line)
   }
 
@@ -351,10 +405,17 @@ class Checker {
   }
 }
 
+/** No stitch reaches further down. */
+const DEEP = 20
+/** More places than this are not counted one by one. */
+const MOST_COUNTED = 2_000_000
 /** More rows than this are not counted at once, and a line that is longer is not read. */
 const MOST_ROWS = 4000
 const LONGEST_LINE = 10_000
 const SHOWN = 160
+
+const isFull = ({ rows, counted }: Checker): boolean =>
+  rows.length >= MOST_ROWS || counted >= MOST_COUNTED
 
 /**
  * Checks a written pattern, row by row: what each takes, what it leaves, and whether that is what it says. What cannot be read is
@@ -366,18 +427,11 @@ export function checkPattern(text: string, options: CheckOptions = {}): CheckRep
   for (const line of linesOf(read)) {
     if (line.text.length > LONGEST_LINE) checker.unread.push({ line: line.line, text: line.text })
     else checker.take(line)
-    if (checker.rows.length >= MOST_ROWS) break
+    if (isFull(checker)) break
   }
   const { rows, problems } = checker
-  if (rows.length >= MOST_ROWS || read.length < text.length)
-    problems.push({
-      code: 'too-long',
-      severity: 'warning',
-      message: `This is longer than is read at once: ${rows.length} rows were counted, and what follows was not.`,
-      from: 0,
-      to: 0,
-      mends: ['a part of it at a time'],
-    })
+  if (isFull(checker) || read.length < text.length)
+    problems.push(found('too-long', { rows: rows.length }, NOWHERE, 'warning'))
   const unread = checker.unread.map(({ line, text: said }) => ({
     line,
     text: shortened(said, SHOWN),

@@ -27,9 +27,10 @@ export class Glossary {
   looksLikeWork(text: string): boolean {
     const { items, unread } = this.read(text)
     const aside = unread.reduce((sum, { from, to }) => sum + to - from, 0)
-    return (
-      items.some(({ kind }) => kind === 'stitch' || kind === 'group') && aside < text.length * 0.6
-    )
+    // What begins with a stitch is meant as work, however little of it is understood.
+    const begins = /^(?:work )?(?:\d+ )?(?:sc|hdc|dc|tr)\b/i.test(text)
+    const some = items.some(({ kind }) => kind === 'stitch' || kind === 'group')
+    return begins || (some && aside < text.length * 0.6)
   }
 
   /** "Shell: 5 dc in next st" makes a word of its own. */

@@ -40,6 +40,13 @@ const LABEL = new RegExp(
   'i',
 )
 
+/**
+ * "Round 1 - 8 sc in ring" is round 1, and "Rnd 6-8 sc in each" rounds 6 to 8: after one round, a dash with blanks around it and a
+ * number with a stitch after it begin the work.
+ */
+const DASHED =
+  /^(\s*(?:[*•·-]\s+)?(?:row|rnd|round|r)\s*[.#]?\s*\d+)\s+[-–—]\s+(?=\d+\s*(?:ch|sc|dc|hdc|htr|tr|sl st|ss|inc|dec|blo|flo|puff)s?\b)/i
+
 /** One part of a stated total: so many of a unit; the unit is empty when it is not said. */
 export interface Stated {
   readonly count: number
@@ -152,7 +159,7 @@ export function linesOf(text: string): Line[] {
   const lines: Line[] = []
   const raw = text.split(/\r\n?|\n/)
   for (let i = 0; i < raw.length; i++) {
-    let body = raw[i]!
+    let body = raw[i]!.replace(DASHED, '$1: ')
     const line = i + 1
     if (!body.trim()) continue
     const label = LABEL.exec(body)
@@ -166,7 +173,12 @@ export function linesOf(text: string): Line[] {
       })
       continue
     }
-    while (i + 1 < raw.length && raw[i + 1]!.trim() && goesOn(body) && !LABEL.test(raw[i + 1]!))
+    while (
+      i + 1 < raw.length &&
+      raw[i + 1]!.trim() &&
+      goesOn(body) &&
+      !LABEL.test(raw[i + 1]!.replace(DASHED, '$1: '))
+    )
       body = `${body.trimEnd()} ${raw[++i]!.trim()}`
     const row = body.slice(label[0].length).trim()
     const [, name, first, end, nth, until, kind, named, every, faces] = label

@@ -1,5 +1,5 @@
 import type { RowLine } from './lines.ts'
-import type { Problem } from './problem.ts'
+import { found, type Problem } from './problem.ts'
 
 /** The numbers and sides of a part's rows, as they follow each other. */
 /** A row that is begun where the one below was, or not turned, may show the same side again. */
@@ -31,31 +31,16 @@ export class Numbering {
   problemsOf(line: RowLine, anew: () => boolean): Problem[] {
     const { from, to, side } = line
     const problems: Problem[] = []
-    const say = (
-      code: 'numbering' | 'parity',
-      message: string,
-      severity: 'error' | 'warning' = 'error',
-    ) =>
-      problems.push({
-        code,
-        severity,
-        message,
-        from: 0,
-        to: Math.max(1, line.text.length),
-        mends: [],
-      })
+    const all = { from: 0, to: Math.max(1, line.text.length) }
     if (from !== null && to !== null) {
       this.began ??= from
-      if (to < from) say('numbering', `It runs from ${from} to ${to}.`)
+      if (to < from) problems.push(found('numbering', { from, to }, all))
       if (
         this.last &&
         from !== this.last.number + 1 &&
         !(from === 1 && (this.last.what !== line.what || (this.began === 1 && anew())))
       )
-        say(
-          'numbering',
-          `${from} comes after ${this.last.number}; ${this.last.number + 1} would follow.`,
-        )
+        problems.push(found('numbering', { number: from, after: this.last.number }, all))
     }
     if (
       side &&
@@ -65,7 +50,7 @@ export class Numbering {
       from === this.last.number + 1 &&
       !ANEW.test(line.text)
     )
-      say('parity', `Two ${side} rows follow each other.`, 'warning')
+      problems.push(found('parity', { side }, all, 'warning'))
     if (side)
       this.lastSide =
         to !== null && from !== null && (to - from) % 2 === 1 ? (side === 'RS' ? 'WS' : 'RS') : side

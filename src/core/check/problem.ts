@@ -1,32 +1,97 @@
 import type { Severity } from '../snag/index.ts'
 
-export const problemCodes = [
-  'total-misstated',
-  'total-stitches-only',
-  'unit-unknown',
-  'repeat-times',
-  'rows-below',
-  'too-long',
-  'stitches-left',
-  'stitches-short',
-  'repeat-remainder',
-  'period-of-two',
-  'halves-unequal',
-  'numbering',
-  'parity',
-  'chain-multiple',
-  'terms-mixed',
-  'unread',
-] as const
-export type ProblemCode = (typeof problemCodes)[number]
+/** What a row is worked into. */
+export type Onto = 'row' | 'chain'
 
-/** Something that does not add up; `from` and `to` are half-open offsets in the row's text. */
-export interface Problem {
-  readonly code: ProblemCode
+/** What each problem is about; it is put in words by `problemText`. */
+export interface ProblemFacts {
+  /** It makes so many of a unit (empty for places), and states another number. */
+  'total-misstated': { readonly made: number; readonly unit: string; readonly stated: number }
+  'total-stitches-only': { readonly stitches: number; readonly chains: number }
+  'unit-unknown': { readonly unit: string; readonly makes: number }
+  /** "n times" adds up only as n more. */
+  'repeat-times': { readonly times: number }
+  'rows-below': { readonly rows: number; readonly depth: number }
+  /** Rows that were counted; null where one row is too long by itself. */
+  'too-long': { readonly rows: number | null }
+  'stitches-left': { readonly left: number; readonly onto: Onto }
+  'stitches-short': { readonly available: number; readonly short: number }
+  /** `width`: a repeat near it that would come out even. */
+  'repeat-remainder': {
+    readonly multiple: number
+    readonly repeats: number
+    readonly left: number
+    readonly available: number
+    readonly onto: Onto
+    readonly width: number | null
+  }
+  'period-of-two': null
+  /** It repeats a row that begins in a chain or ring of its own. */
+  'repeats-beginning': { readonly row: number }
+  'halves-unequal':
+    | { readonly of: 'between' | 'gaps'; readonly one: number; readonly other: number }
+    | { readonly of: 'seam'; readonly count: number }
+  numbering:
+    | { readonly from: number; readonly to: number }
+    | { readonly number: number; readonly after: number }
+  parity:
+    | { readonly side: 'RS' | 'WS' }
+    | {
+        readonly rows: number
+        readonly cycle: readonly number[]
+        readonly endsOn: number
+        readonly said: number
+      }
+  'chain-multiple':
+    | { readonly line: number; readonly chains: number; readonly of: number; readonly and: number }
+    | {
+        readonly chains: number
+        readonly skipped: number
+        readonly counts: boolean
+        readonly makes: number
+        readonly stated: number
+      }
+  /** The word of the other vocabulary, and one of the pattern's own beside it. */
+  'terms-mixed': {
+    readonly word: string
+    readonly is: 'us' | 'uk'
+    readonly beside: string | null
+  }
+  unread:
+    | { readonly text: string; readonly expected: string }
+    /** It repeats a row that is not there. */
+    | { readonly row: number }
+}
+export type ProblemCode = keyof ProblemFacts
+
+interface Found<Code extends ProblemCode> {
+  readonly code: Code
   readonly severity: Severity
-  readonly message: string
+  readonly facts: ProblemFacts[Code]
+  /** Half-open offsets in the row's text. */
   readonly from: number
   readonly to: number
-  /** What likely puts it right, in words. */
-  readonly mends: readonly string[]
+  /** Its starting chain counted the other way would put it right. */
+  readonly startingChain?: { readonly chains: number; readonly counts: boolean }
 }
+/** Something that does not add up. */
+export type Problem = { [Code in ProblemCode]: Found<Code> }[ProblemCode]
+
+/** Severity by itself: what a row cannot be worked with is an error. */
+const severities: Partial<Record<ProblemCode, Severity>> = {
+  'total-stitches-only': 'advice',
+  'unit-unknown': 'advice',
+  'repeat-times': 'warning',
+  'period-of-two': 'warning',
+  'halves-unequal': 'warning',
+  'chain-multiple': 'warning',
+  'terms-mixed': 'warning',
+}
+
+/** A problem at its place. */
+export const found = <Code extends ProblemCode>(
+  code: Code,
+  facts: ProblemFacts[Code],
+  { from, to }: { readonly from: number; readonly to: number },
+  severity: Severity = severities[code] ?? 'error',
+): Problem => ({ code, severity, facts, from, to }) as Problem

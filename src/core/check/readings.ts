@@ -1,12 +1,15 @@
 import { intoSpaces, type MeaningOptions, type Span, type Work } from '../notation/index.ts'
-import type { Problem } from './problem.ts'
+import { found, type Problem } from './problem.ts'
 
 /* The ways a row can be read where writers differ, likeliest first. What is taken for more than it says is said. */
 
 export interface Reading {
   readonly options: MeaningOptions
   /** What is said when this reading adds up and those before it do not; null when nothing needs saying. */
-  readonly says: { readonly problem: Problem } | { readonly text: string } | null
+  readonly says:
+    | { readonly problem: Problem }
+    | { readonly startingChain: NonNullable<Problem['startingChain']> }
+    | null
 }
 
 /** The first repeat that says only how often: "rep from * 5 times". */
@@ -53,14 +56,7 @@ export function readingsOf(
           {
             options: { timesAreMore: true },
             says: {
-              problem: {
-                code: 'repeat-times' as const,
-                severity: 'warning' as const,
-                message: `${again.count + 1} in all add up, ${again.count} do not: it is read as ${again.count} more times.`,
-                from: again.from,
-                to: again.to,
-                mends: [`rep from * ${again.count} more times`],
-              },
+              problem: found('repeat-times', { times: again.count }, again),
             },
           },
         ]
@@ -69,11 +65,7 @@ export function readingsOf(
       ? [
           {
             options: { startingChain: !counts },
-            says: {
-              text: counts
-                ? `the ch ${open.count} does not count as a stitch: then it adds up`
-                : `the ch ${open.count} counts as a stitch: then it adds up`,
-            },
+            says: { startingChain: { chains: open.count, counts: !counts } },
           },
         ]
       : []),

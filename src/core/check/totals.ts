@@ -9,6 +9,9 @@ export interface Counted extends Stated {
   readonly agrees: boolean
 }
 
+/** Whether a stitch is called so, or is a kind of it: a “3-dc cluster” is a cluster. */
+const isWord = (stitch: string, word: string): boolean =>
+  stitch === word || stitch.endsWith(`-dc ${word}`) || stitch.endsWith(`-tr ${word}`)
 const plainWord = (word: string) => word.replace(/ [bft]lo$/, '')
 
 /** Stitches that stand together in one place, and are more than one: fans, shells, groups. */
@@ -44,7 +47,7 @@ function madeOf(
   const word = known?.word ?? unit.replace(/s$/, '')
   const leaves = known?.leaves?.filter((place) => place === 'st').length ?? known?.makes ?? 1
   const own = Math.floor(
-    made.filter((one) => plainWord(one.word) === word).length / Math.max(1, leaves),
+    made.filter((one) => isWord(plainWord(one.word), word)).length / Math.max(1, leaves),
   )
   const beside = extras.filter((one) => one.word === word).length
   if (own + beside > 0 || known)

@@ -46,6 +46,7 @@ export function meaningOf(
   const only = (place: Place, list = rest) => list.every((one) => one === place)
   // Chains before the join are passed over; so is what stands after the last space where only spaces are worked.
   const { uses } = walk
+  // A chain it was begun in is worked to its end, each of its chains a place.
   const passed =
     (only('ch') && !(places && only('ch', places))) ||
     (uses.sp > 0 && uses.st + uses.post + uses.ch === 0 && only('st'))

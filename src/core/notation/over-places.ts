@@ -1,5 +1,13 @@
 import { type Place, Short } from './below.ts'
-import { intoSpaces, isRing, isTwo, LONG_CHAIN, ringMade, sharedOut } from './row-shapes.ts'
+import {
+  intoSpaces,
+  isRing,
+  isTwo,
+  LONG_CHAIN,
+  meshSpace,
+  ringMade,
+  sharedOut,
+} from './row-shapes.ts'
 import {
   capped,
   type How,
@@ -223,7 +231,7 @@ export class Walk extends Row {
       this.several(stitch, count)
       return
     }
-    if (target.kind === 'hook') return this.fromHook(how, count, target, span)
+    if (target.kind === 'hook') return this.fromHook(how, count, target, span, after)
     if (target.kind === 'same') {
       this.sameAgain(span, how, target.first)
       this.several(stitch, count)
@@ -263,6 +271,7 @@ export class Walk extends Row {
     count: number,
     { nth, counts: said, from }: Extract<Target, { kind: 'hook' }>,
     span: Span,
+    after: readonly Work[],
   ): void {
     const { foundation, below } = this
     if (below.places === null) this.known = false
@@ -271,7 +280,12 @@ export class Walk extends Row {
     const chains = foundation?.chains ?? below.places?.length ?? 0
     this.foundation = { chains, skipped: nth - 1, counts: counts && nth > 2 }
     if (this.foundation.counts) this.leave('st')
-    for (let i = 0; i < (said?.chains ?? 0); i++) this.leave('ch')
+    const space = said
+      ? said.chains
+      : counts && count === 1
+        ? meshSpace(how.stitch.word, nth - 1, after)
+        : 0
+    for (let i = 0; i < space; i++) this.leave('ch')
     if (!from) this.several(how.stitch, count)
     this.touched = !from
   }
@@ -442,7 +456,8 @@ export class Walk extends Row {
     // A trailing chain space before the join is passed over; so are the stitches after the last space when spaces are worked.
     const rest = places.slice(below.at, end)
     const passed =
-      rest.every((place) => place === 'ch') || (intoSpaces(items) && !rest.includes('ch'))
+      (rest.every((place) => place === 'ch') && places.includes('st')) ||
+      (intoSpaces(items) && !rest.includes('ch'))
     if (left > 0 && !passed)
       this.repeat = {
         ...span,

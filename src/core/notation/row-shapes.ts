@@ -59,6 +59,20 @@ export function shells(items: readonly Work[]): Work[] {
 /** A chain longer than this at the very beginning is one to work into. */
 export const LONG_CHAIN = 6
 
+/** Chains a tall stitch turns on (Craft Yarn Council). */
+const TURNING: Readonly<Record<string, number>> = { hdc: 2, dc: 3, tr: 4, dtr: 5 }
+
+/**
+ * "Dc in 8th ch from hook, *ch 2, sk 2 ch, dc …": of the seven chains skipped three stand for a dc, two for the chain after it,
+ * and two are skipped below. Chains of that space; 0 where the row goes on with no chain.
+ */
+export function meshSpace(word: string, skipped: number, after: readonly Work[]): number {
+  const [next] = after.filter(({ kind }) => kind !== 'note')
+  const first = next?.kind === 'group' ? next.items.find(({ kind }) => kind !== 'note') : next
+  const over = skipped - (TURNING[word] ?? Infinity)
+  return first?.kind === 'chain' && over === 2 * first.count ? first.count : 0
+}
+
 /** Whether a row works into a chain counted from the hook. */
 export const isFromChain = (items: readonly Work[]): boolean =>
   items.some((item) => 'target' in item && item.target?.kind === 'hook')

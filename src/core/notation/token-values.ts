@@ -49,9 +49,8 @@ export const nthOf = (hook: IToken): number =>
 export function countsOf(token: IToken): { stitches: number; chains: number } {
   const text = low(token)
   if (/not |n[’']t /.test(text)) return { stitches: 0, chains: 0 }
-  const chains = /\bch(?:ain)?[- ]?(\d+)/.exec(
-    text.replace(/^[^a-z]*ch(?:ain)?[- ]?\d+ counts?/, ''),
-  )
+  // A chain named before "counts" is the one that counts.
+  const chains = /\bch(?:ain)?[- ]?(\d+)/.exec(text.replace(/^.*?\bcount(?:s|ed|ing)?\b/, ''))
   return { stitches: 1, chains: chains ? Number(chains[1]) : 0 }
 }
 

@@ -36,7 +36,7 @@ export const Aside = token(
 )
 export const Join = token(
   'Join',
-  /(?:sl st|slip stitch|ss)\s+(?:in(?:to)?\s+(?:the\s+)?1st\s+ch\s+to\s+(?:make|form)\s+a\s+ring|to\s+(?:join|close|(?:the\s+)?(?:first|1st|beg(?:inning)?|top))\b[^,;.()[\]*]*|in(?:to)?\s+(?:the\s+)?(?:first|1st|top|beg(?:inning)?)\b[^,;.()[\]*]*|(?:in(?:to)?|to)\s+(?:the\s+)?\d(?:st|nd|rd|th)\s+ch\b(?!\s+from)[^,;.()[\]*]*)|join(?:ed|ing)?\b[^,;.()[\]*]*|close\s+(?:the\s+)?(?:rnd|round|ring)\b[^,;.()[\]*]*/i,
+  /(?:sl st|slip stitch|ss)\s+to\s+(?:make|form)\s+(?:a\s+|the\s+)?(?:ring|circle)\b|(?:sl st|slip stitch|ss)\s+(?:in(?:to)?\s+(?:the\s+)?1st\s+ch\s+to\s+(?:make|form)\s+a\s+ring|to\s+(?:join|close|(?:the\s+)?(?:first|1st|beg(?:inning)?|top))\b[^,;.()[\]*]*|in(?:to)?\s+(?:the\s+)?(?:first|1st|top|beg(?:inning)?)\b[^,;.()[\]*]*|(?:in(?:to)?|to)\s+(?:the\s+)?\d(?:st|nd|rd|th)\s+ch\b(?!\s+from)[^,;.()[\]*]*)|join(?:ed|ing)?\b[^,;.()[\]*]*|close\s+(?:the\s+)?(?:rnd|round|ring)\b[^,;.()[\]*]*/i,
 )
 export const OtherSide = token(
   'OtherSide',

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { CheckedRow } from '@core/check'
+import type { WordedRow } from '@core/check'
 
 /** One row: what it uses and makes, its faults underlined at their place, and how far one is after so many repeats. */
-const props = defineProps<{ row: CheckedRow }>()
+const props = defineProps<{ row: WordedRow }>()
 const emit = defineEmits<{ find: [line: number] }>()
 
 const name = computed(() => {

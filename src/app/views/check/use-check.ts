@@ -1,7 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { AboutBag } from '@core/adopt'
-import type { CheckOptions, CheckReport } from '@core/check'
+import type { CheckOptions, WordedReport } from '@core/check'
 import type { Design } from '@core/design'
 import type { Result } from '@core/units'
 import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
@@ -13,7 +13,7 @@ export function useCheck() {
   const text = ref('')
   const terms = ref<'found' | 'us' | 'uk'>('found')
   const startingChain = ref<NonNullable<CheckOptions['startingChain']>>('text')
-  const report = shallowRef<CheckReport | null>(null)
+  const report = shallowRef<WordedReport | null>(null)
   const failed = ref<string | null>(null)
   const checking = latestOnly(
     ({ pattern, options }: { pattern: string; options: CheckOptions }) =>

@@ -1,5 +1,5 @@
 import { shallowRef } from 'vue'
-import { checkPattern } from '@core/check'
+import { checkPattern, problemText } from '@core/check'
 import { type StitchPattern, stitchesOf, writtenOver } from '@core/texture'
 import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
 import { isDraft, type OwnDraft } from '@core/texture'
@@ -36,7 +36,9 @@ export function faultsOf(pattern: StitchPattern, way: 'flat' | 'round'): string[
   const own = pattern[way]!.begin.length + pattern[way]!.rows.length
   const faults = rows
     .slice(0, own + 1)
-    .flatMap(({ row, problems }) => problems.map(({ message }) => `Row ${row! - 1}: ${message}`))
+    .flatMap(({ row, problems }) =>
+      problems.map((one) => `Row ${row! - 1}: ${problemText(one, 'us').message}`),
+    )
   const count = stitchesOf(pattern, 3, way)
   const [, ...worked] = rows
   const end = worked[own - 1]?.makes

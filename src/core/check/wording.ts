@@ -1,0 +1,183 @@
+import { inUkTerms } from '../terms/index.ts'
+import type { CheckedRow, CheckReport } from './checked.ts'
+import type { Onto, Problem, ProblemCode, ProblemFacts } from './problem.ts'
+
+/* The wording catalogue: what each problem says, and what likely puts it right. */
+
+export interface ProblemText {
+  readonly message: string
+  readonly mends: readonly string[]
+}
+
+export type Terms = 'us' | 'uk'
+
+const stitches = (n: number) => `${n} ${n === 1 ? 'stitch' : 'stitches'}`
+const NUMBERS = 'no one two three four five six seven eight nine ten'.split(' ')
+const some = (n: number) => NUMBERS[n] ?? String(n)
+const plural = (n: number, one: string) =>
+  n === 1 ? one : one.replace(/(ch)?$/, (s) => `${s}${s ? 'es' : 's'}`)
+const are = (n: number) => (n === 1 ? 'is' : 'are')
+const there: Readonly<Record<Onto, string>> = {
+  row: 'the row before leaves',
+  chain: 'the chain has',
+}
+const only = (message: string, ...mends: string[]): ProblemText => ({ message, mends })
+
+function remainderText(facts: ProblemFacts['repeat-remainder']): ProblemText {
+  const { multiple, repeats, left, available, onto, width } = facts
+  const span = repeats * multiple + left
+  const more = multiple - left
+  const missing =
+    more <= left
+      ? `${some(more)} ${plural(more, 'increase')} ${are(more)} missing`
+      : `there ${are(left)} ${some(left)} too many`
+  return only(
+    `${repeats + 1} repeats of ${multiple} need ${(repeats + 1) * multiple + available - span}; ${there[onto]} ${available}: ${missing}${width ? `, or the repeat is ${width}` : ''}.`,
+    `${some(more)} more ${plural(more, 'stitch')} below: ${repeats + 1} repeats of ${multiple}`,
+    `${some(left)} fewer below: ${repeats} repeats of ${multiple}`,
+    ...(width ? [`a repeat of ${width}: ${span / width} times`] : []),
+  )
+}
+
+const catalogue: {
+  readonly [Code in ProblemCode]: (facts: ProblemFacts[Code], terms: Terms) => ProblemText
+} = {
+  'total-misstated': ({ made, unit, stated }) => {
+    const off = made - stated
+    const many = `${some(Math.abs(off))} ${plural(Math.abs(off), 'increase')}`
+    return only(
+      `It makes ${made}${unit && ` ${unit}`}, not ${stated}: ${some(Math.abs(off))} ${off > 0 ? 'more' : 'fewer'} than stated.`,
+      `a total of ${made}`,
+      `${many} ${off > 0 ? 'fewer' : 'more'}`,
+    )
+  },
+  'total-stitches-only': ({ stitches: alone, chains }) =>
+    only(
+      `${alone} are the stitches alone; with ${some(chains)} ${plural(chains, 'chain')} the row leaves ${alone + chains} places.`,
+      `a total of ${alone + chains}`,
+    ),
+  'unit-unknown': ({ unit, makes }) =>
+    only(
+      `“${unit}” is not a unit that can be counted here; the row leaves ${makes} places.`,
+      `a total of ${makes}`,
+    ),
+  'repeat-times': ({ times }) =>
+    only(
+      `${times + 1} in all add up, ${times} do not: it is read as ${times} more times.`,
+      `rep from * ${times} more times`,
+    ),
+  'rows-below': ({ rows, depth }) =>
+    only(
+      `It goes ${some(rows)} ${plural(rows, 'row')} down, and there ${are(depth)} ${some(depth)} below.`,
+      ...(depth > 0 ? [`${some(depth)} ${plural(depth, 'row')} down`] : []),
+    ),
+  'too-long': ({ rows }) =>
+    rows === null
+      ? only(
+          'It has more stitches than any row, and is not counted to its end.',
+          'a smaller number',
+        )
+      : only(
+          `This is longer than is read at once: ${rows} rows were counted, and what follows was not.`,
+          'a part of it at a time',
+        ),
+  'stitches-left': ({ left, onto }) =>
+    only(
+      `${onto === 'row' ? `${stitches(left)} of the row before` : `${left} ${plural(left, 'chain')}`} ${are(left)} left unworked.`,
+      `${some(left)} more ${plural(left, 'stitch')} at the end`,
+      'the last stitch is easily forgotten',
+    ),
+  'stitches-short': ({ available, short }) =>
+    only(
+      `It runs out here: the row before leaves ${stitches(available)}, and this asks for at least ${some(short)} more.`,
+      'fewer stitches here',
+      `${some(short)} more in the row before`,
+    ),
+  'repeat-remainder': remainderText,
+  'period-of-two': () =>
+    only(
+      'Half a repeat is left: the pattern has a period of two, and two alike meet at the join.',
+      'an even number of units',
+    ),
+  'repeats-beginning': ({ row }) =>
+    only(
+      `It repeats row ${row}, which begins in a chain or ring of its own.`,
+      `repeat from row ${row + 1} on`,
+    ),
+  'halves-unequal': (facts) => {
+    if (facts.of === 'seam')
+      return only(
+        `${facts.count} stitches have no two equal halves, and they are to be sewn together.`,
+        'one stitch more or fewer before the seam',
+      )
+    const { one, other } = facts
+    return only(
+      facts.of === 'gaps'
+        ? `One handle spans ${one}, the other ${other}.`
+        : `Between the handles lie ${stitches(one)} on one side and ${other} on the other.`,
+      'as many stitches between the handles on both sides',
+    )
+  },
+  numbering: (facts) =>
+    'after' in facts
+      ? only(`${facts.number} comes after ${facts.after}; ${facts.after + 1} would follow.`)
+      : only(`It runs from ${facts.from} to ${facts.to}.`),
+  parity: (facts) =>
+    'side' in facts
+      ? only(`Two ${facts.side} rows follow each other.`)
+      : only(
+          `${facts.rows} rows of ${facts.cycle.join(', ')} end on row ${facts.endsOn}, not ${facts.said}.`,
+          'one row more or fewer',
+        ),
+  'chain-multiple': (facts) => {
+    if ('line' in facts)
+      return only(
+        `Line ${facts.line}: a chain of ${facts.chains} is not a multiple of ${facts.of}${facts.and ? ` + ${facts.and}` : ''}.`,
+      )
+    const { chains, skipped, counts, makes, stated } = facts
+    const wanted = chains + stated - makes
+    return only(
+      `A chain of ${chains} with ${some(skipped)} skipped${counts ? ' (they count)' : ''} gives ${makes}; ${stated} takes ${wanted}.`,
+      `ch ${wanted}`,
+    )
+  },
+  'terms-mixed': ({ word, is, beside }) =>
+    only(
+      `US and UK words are mixed: “${word}” is a ${is.toUpperCase()} word${beside ? `, “${beside}” a ${is === 'uk' ? 'US' : 'UK'} one` : ''}.`,
+      'one vocabulary throughout',
+    ),
+  unread: (facts, terms) =>
+    'row' in facts
+      ? only(`It repeats row ${facts.row}, which is not there.`)
+      : only(
+          `“${facts.text}” could not be read; expected ${terms === 'uk' ? inUkTerms(facts.expected) : facts.expected}.`,
+        ),
+}
+
+/** A problem in words: what is wrong, and what likely puts it right, the likeliest first. Numbers are the pattern's own. */
+export function problemText(problem: Problem, terms: Terms): ProblemText {
+  const { code, facts, startingChain } = problem
+  const text = (catalogue[code] as (facts: unknown, terms: Terms) => ProblemText)(facts, terms)
+  if (!startingChain) return text
+  const { chains, counts } = startingChain
+  const mend = `the ch ${chains} ${counts ? 'counts' : 'does not count'} as a stitch: then it adds up`
+  return { ...text, mends: [mend, ...text.mends] }
+}
+
+/** A problem with its words, as it is shown and sent on. */
+export type WordedProblem = Problem & ProblemText
+type Worded<Of> = Omit<Of, 'problems'> & { readonly problems: readonly WordedProblem[] }
+export type WordedRow = Worded<CheckedRow>
+/** A report whose problems are in words. */
+export type WordedReport = Omit<Worded<CheckReport>, 'rows'> & {
+  readonly rows: readonly WordedRow[]
+}
+
+/** A report put in words: in the terms its pattern is in, which its reader reads. */
+export function wordedReport(report: CheckReport, terms: Terms = report.terms): WordedReport {
+  const worded = <Of extends { readonly problems: readonly Problem[] }>(of: Of): Worded<Of> => ({
+    ...of,
+    problems: of.problems.map((problem) => ({ ...problem, ...problemText(problem, terms) })),
+  })
+  return { ...worded(report), rows: report.rows.map(worded) }
+}
