@@ -155,6 +155,25 @@ test('the whole bag is resized, shown before it is done', async ({ page }) => {
   await expect(figure(page, 'stitches around')).toHaveText('120')
 })
 
+test('a base is written in shorthand, and counted before it is taken', async ({ page }) => {
+  await openBag(page, 'Beater tote', 'Size')
+  await page.locator('.base-fields .kind').click()
+  await page.getByRole('option', { name: /^Written rounds/ }).click()
+  await page.getByRole('button', { name: 'Spokes' }).click()
+  await expect(figure(page, 'stitches around')).toHaveText('108')
+  const rounds = page.getByLabel('Rounds in shorthand, from the ring, one a line')
+  await expect(rounds).toHaveValue(/^12 dc in magic ring\n\*FPdc around next st/)
+  await accessible(page)
+  await rounds.fill('6 sc in magic ring\ninc in each st around\nsc in next 11 sts')
+  await page.getByRole('button', { name: 'Count them' }).click()
+  await expect(page.locator('#base-rounds-said')).toContainText('Round 3')
+  await expect(figure(page, 'stitches around')).toHaveText('108')
+  await rounds.fill('6 sc in magic ring\ninc in each st around\nsc in next 12 sts')
+  await page.getByRole('button', { name: 'Count them' }).click()
+  await expect(page.locator('#base-rounds-said')).toHaveText('Counted: 3 rounds leave 12 stitches.')
+  await expect(figure(page, 'stitches around')).toHaveText('12')
+})
+
 test('a gauge is measured on a picture, which stays here', async ({ page }) => {
   const asked: string[] = []
   page.on('request', (request) => request.method() !== 'GET' && asked.push(request.url()))

@@ -1,11 +1,18 @@
 import { expose } from 'comlink'
-import { type AboutBag, countedRows, designFromPattern, type RowYarns } from '@core/adopt'
+import {
+  type AboutBag,
+  countedBase,
+  countedRows,
+  designFromPattern,
+  type RowYarns,
+} from '@core/adopt'
 import { checkPattern, type CheckOptions, wordedReport } from '@core/check'
 
 const api = {
   check: (text: string, options: CheckOptions) => wordedReport(checkPattern(text, options)),
   toDesign: (text: string, options: CheckOptions, about: AboutBag) =>
     designFromPattern(text, options, about),
+  countBase: (texts: readonly string[], ground: string) => countedBase(texts, ground),
   /** `letters` are those of the bag's yarns; another one is the ground yarn. */
   countRows: (
     texts: readonly string[],

@@ -1,2 +1,2 @@
 export * from './to-design.ts'
-export { countedRows, type RowYarns } from './written-rows.ts'
+export { countedBase, countedRows, type RowYarns } from './written-rows.ts'

@@ -1,4 +1,5 @@
 import type { WrittenRow, WrittenRun } from '../band/index.ts'
+import type { BaseRound, BaseRun } from '../shape/index.ts'
 import { LIMITS } from '../section/index.ts'
 import type { Made } from '../notation/index.ts'
 import { isStitchId, stitchById } from '../stitch/index.ts'
@@ -119,6 +120,50 @@ function whyNot({ text, makes }: CheckedRow): string | null {
     : null
 }
 
+/** Rounds of a base in shorthand, the first in a ring, counted one on the other; refused in words when they do not add up. */
+export function countedBase(
+  texts: readonly string[],
+  ground: string,
+): Result<readonly BaseRound[]> {
+  const lines = texts.map((text, i) => `Rnd ${i + 1}: ${text.replace(/\s+/g, ' ')}`)
+  const { rows, unread } = checkPattern(lines.join('\n'), { keepMade: true })
+  const faulty = rows.find((row) => !row.ok || !row.made || whyNot(row) !== null)
+  if (faulty) return refused(`Round ${faulty.row}: ${whyNotIn(faulty)}`)
+  if (rows.length !== texts.length || rows.length === 0 || unread.length > 0)
+    return refused('One of the rounds could not be read.')
+  const [first] = rows
+  if (first!.available !== 0)
+    return refused('Round 1 goes into a ring, as in “6 sc in magic ring”.')
+  const yarns = { ground, yarn: 'A', letterOf: () => 'A' }
+  return found(
+    rows.map((row, i) => ({
+      text: workOf(row.text),
+      runs: (i === 0
+        ? inRing(row.made!, ground)
+        : runsOfMade(row.made!, row.available!, yarns)
+      ).map(({ stitch, count }) => ({ stitch, count })),
+    })),
+  )
+}
+
+/** What a first round works into a ring. */
+function inRing(made: readonly Made[], ground: string): BaseRun[] {
+  const runs: BaseRun[] = []
+  for (const { word } of made) {
+    const stitch = word === 'ch' ? 'ch' : stitchOf(word, ground)
+    const last = runs.at(-1)
+    if (last?.stitch === stitch) runs[runs.length - 1] = { stitch, count: last.count + 1 }
+    else runs.push({ stitch, count: 1 })
+  }
+  return runs
+}
+
+/** What is wrong with a row that cannot stand in a bag. */
+function whyNotIn(row: CheckedRow): string {
+  const [problem] = row.problems
+  return problem ? problemText(problem, 'us').message : (whyNot(row) ?? 'it could not be counted.')
+}
+
 /** A checked row as a row of a bag. */
 export const writtenRow = (row: CheckedRow, yarns: RowYarns): WrittenRow => ({
   text: workOf(row.text),
@@ -168,10 +213,7 @@ function countedOnce(
   const { rows, unread } = checkPattern([base, ...lines].join('\n'), { keepMade: true })
   const own = rows.slice(1)
   const faulty = own.find(({ ok, made }) => !ok || !made)
-  if (faulty) {
-    const [problem] = faulty.problems
-    return refused(`Row ${faulty.row! - 1}: ${problem ? problemText(problem, 'us').message : 'it could not be counted.'}`)
-  }
+  if (faulty) return refused(`Row ${faulty.row! - 1}: ${whyNotIn(faulty)}`)
   if (own.length !== texts.length || unread.length > 0)
     return refused('One of the rows could not be read.')
   for (const row of own) {

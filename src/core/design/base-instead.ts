@@ -10,15 +10,18 @@ export function baseInstead(design: Design, kind: BasePart['kind']): BasePart {
   const { id, name, making, yarn, stitch } = base
   const stitchesAround = base.count * constructionOf(base).around(base)
   const kept = { id, name, making, yarn, stitch, count: base.count }
-  const next = constructionOfKind(kind).begin(kept, {
+  const from = {
     along:
       'along' in base
         ? base.along
         : Math.min(LIMITS.along, Math.max(3, Math.round(stitchesAround / 4))),
     second: design.yarns.find(({ letter }) => letter !== yarn)?.letter ?? yarn,
     rows: 1 + bandsOf(design).reduce((sum, part) => sum + roundsOf(part), 0),
-  })
+  }
+  const { begin } = constructionOfKind(kind)
+  const next = begin(kept, from)
   const around = constructionOf(next).around(next)
   const count = Math.min(LIMITS.count, Math.max(3, Math.round(stitchesAround / around)))
-  return { ...next, count: Math.max(count, growthOf({ ...next, count }).first) }
+  const sized = begin({ ...kept, count }, from)
+  return { ...sized, count: Math.max(count, growthOf({ ...sized, count }).first) }
 }

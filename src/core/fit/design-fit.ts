@@ -102,6 +102,7 @@ export function fitRequestOf(bag: Compiled, over: Partial<FitRequest> = {}): Fit
     maxPad: 6,
     mostCount: LIMITS.count,
     bases: fitBasesOf(bag),
+    ...(constructionIn(design).fixed?.(base) ? { count: base.count } : {}),
     ...over,
   }
 }

@@ -11,7 +11,7 @@ import {
   tryCommit,
   withBody,
 } from '../design/index.ts'
-import type { BasePart } from '../shape/index.ts'
+import { type BasePart, constructionOf } from '../shape/index.ts'
 import { compile, compiled } from '../ledger/index.ts'
 import { fitEdits, fitRequestOf } from './design-fit.ts'
 import { bestFit } from './fit.ts'
@@ -27,6 +27,7 @@ const scaled = (value: number, by: number, least: number, most: number) =>
   Math.min(most, Math.max(least, Math.round(value * by)))
 
 function resizedBase(base: BasePart, wide: number, tall: number): BasePart {
+  if (constructionOf(base).fixed?.(base)) return base
   const values = base as unknown as Record<string, number>
   const grown = (fields: Record<string, number>, by: number, least: number) =>
     Object.fromEntries(

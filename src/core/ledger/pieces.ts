@@ -27,6 +27,7 @@ const unitsOf = ({ units, uses, makes }: ShapeRow): number => units ?? (uses > 0
 
 function shapeProgram(row: ShapeRow, part: BasePart, yarn: string): Program {
   const { stitch } = part
+  if (row.runs) return programOf(row.runs.map((run) => ({ ...run, yarn })))
   if (row.makes < row.uses || row.kind === 'other-side')
     return evenedRow(row.uses, row.makes - row.uses, stitch, yarn)
   const marks = row.marks.map(({ place, together }) => ({
@@ -90,7 +91,9 @@ function inPart(
   const making = makingOf(design, part)
   const band = isBase(part) ? null : { part, is: bandOf(part) }
   const repeat = band?.is.repeat(band.part, builder.worked)
-  const texts = band?.is.texts(band.part, count) ?? null
+  const texts = band
+    ? band.is.texts(band.part, count)
+    : (constructionOf(part as BasePart).texts?.(part as BasePart) ?? null)
   const { id, name, kind } = part
   builder.beginPart({
     ...{ id, name, kind, making, texts },

@@ -217,6 +217,11 @@ export interface Construction<Base> {
   readonly front?: (base: Base, rows: number) => Front
   /** The base grows from a ring: how its increases stand, and plain rounds between them, are asked. */
   readonly ring?: true
+  /** Its rounds are written in shorthand, in the field `rounds`, and as they are said, in US terms. */
+  readonly inWords?: true
+  readonly texts?: (base: Base) => readonly string[]
+  /** Its count is that of its rows, and no other can be had. */
+  readonly fixed?: (base: Base) => boolean
   /** Its rows can be given one by one, in the fields `rows` and `afresh`. */
   readonly rowByRow?: true
   /** Any increase a round can be had, so that it can be made to lie flat. */

@@ -27,6 +27,8 @@ export interface ShapeRow {
   readonly units?: number
   /** Its yarn is joined anew where the row below began; it is not turned. */
   readonly afresh?: true
+  /** What it works, where that is written out; its marks are then none. */
+  readonly runs?: readonly { readonly stitch: string; readonly count: number }[]
   /** In ascending order. For a chain, its places are those of both its sides. */
   readonly marks: readonly Mark[]
 }

@@ -44,6 +44,10 @@ function setFaces(value: 'alike' | 'differ') {
     ...(value === 'differ' ? copies : []),
   ])
 }
+/** The yarn of the back's first rows, or of every second square; null where there is none. */
+const second = computed(() =>
+  'second' in whole.value && faces.value !== 'alike' ? whole.value.second : null,
+)
 const own = computed({
   get: () => (part.value.making ? 'own' : 'bag'),
   set: (value) => set({ making: value === 'own' ? project.design!.making : null }),
@@ -102,6 +106,17 @@ function rename(event: Event) {
       ]"
       @update:model-value="setFaces($event)"
     />
+    <div v-if="second !== null" class="measure-field">
+      <label for="second-yarn">{{ faces ? 'Its yarn' : 'Other yarn' }}</label>
+      <YarnSelect
+        id="second-yarn"
+        :model-value="second"
+        :label="faces ? 'Yarn of the back' : 'Yarn of every second square'"
+        @update:model-value="
+          project.edit({ name: 'setBase', args: { values: { second: $event } } })
+        "
+      />
+    </div>
     <PieceFields v-if="ownPiece" :piece="ownPiece" />
     <p v-else-if="isBase(whole)" class="note">
       Its increases and its size are under <RouterLink :to="{ name: 'size' }">Size</RouterLink>.

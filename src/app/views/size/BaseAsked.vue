@@ -4,6 +4,7 @@ import { growthOf } from '@core/design'
 import { type BasePart, constructionOf } from '@core/shape'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
+import BaseRounds from './BaseRounds.vue'
 import RowByRow from './RowByRow.vue'
 
 /** What is decided about a base, of the body or of another piece: its numbers, its few ways, its rows. */
@@ -37,6 +38,11 @@ const asked = computed(() =>
     :model-value="ways[key]!"
     :options="options"
     @update:model-value="emit('set', { [key]: $event })"
+  />
+  <BaseRounds
+    v-if="construction.inWords"
+    :base="base as Extract<BasePart, { rounds: readonly unknown[] }>"
+    @set="emit('set', $event)"
   />
   <RowByRow
     v-if="construction.rowByRow"

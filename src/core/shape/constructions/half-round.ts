@@ -85,6 +85,7 @@ export const halfRound: Construction<HalfRoundPart> = {
     return fault ? [['rows', fault]] : []
   },
   rowByRow: true,
+  fixed: ({ rows }) => rows !== null,
   name: 'Half-round panels',
   hint: 'Two half-round panels in rows, sewn along the curve',
   asked: [

@@ -11,6 +11,7 @@ import { squares } from './squares.ts'
 import { strips } from './strips.ts'
 import { tube } from './tube.ts'
 import { twoPanels } from './two-panels.ts'
+import { writtenBase } from './written-base.ts'
 
 /** Every construction there is, by the kind of its base. One is added here and nowhere else in this folder. */
 export const constructions = {
@@ -26,6 +27,7 @@ export const constructions = {
   strips,
   discs,
   'half-round': halfRound,
+  'written-base': writtenBase,
 } as const
 
 export type BaseKind = keyof typeof constructions
@@ -45,3 +47,4 @@ export { foldsOf } from './folded-panel.ts'
 export { openingOf } from './discs.ts'
 export { pickedUpAlong, rowsForEnds } from './flat-base.ts'
 export { squareRows } from './squares.ts'
+export type { BaseRound, BaseRun } from './written-base.ts'
