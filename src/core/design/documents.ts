@@ -1,5 +1,5 @@
 import { type BandPart, bands } from '../band/index.ts'
-import { GroundStitch, Id, Letter, LIMITS, Making } from '../section/index.ts'
+import { GroundStitch, Id, Letter, LIMITS, Making, RowId } from '../section/index.ts'
 import {
   Amount,
   Flag,
@@ -121,16 +121,22 @@ class AnyPart {
 /** The edges of a piece: its first and its last row, and the ends of its rows on either side, seen from the right side. */
 export const edges = ['first', 'last', 'left', 'right'] as const
 export type Edge = (typeof edges)[number]
-export const seams = ['whip', 'mattress', 'slip', 'single'] as const
+/** Where a piece meets another: at an edge of it, along a row of it, or up its rows at a stitch. */
+export const meetings = [...edges, 'row', 'up'] as const
+export type Meeting = (typeof meetings)[number]
+/** How it is sewn, or that its first row is worked into the other piece. */
+export const seams = ['whip', 'mattress', 'slip', 'single', 'pick-up'] as const
 export type SeamKind = (typeof seams)[number]
 
-/** How a piece is tied to another: which edge of it goes along which edge of that one. */
+/** How a piece is tied to another: which edge of it goes along which edge or row of that one. */
 export class PieceJoin {
   @OneOf(edges) readonly edge!: Edge
   /** The other piece. */
   @Id() readonly to!: string
-  @OneOf(edges) readonly onto!: Edge
-  /** Stitches or row ends of the other edge before it, from where that edge begins. */
+  @OneOf(meetings) readonly onto!: Meeting
+  /** The row it goes along, or begins at to go up; null at an edge. */
+  @OrNull() @RowId() readonly row!: string | null
+  /** Stitches or row ends of the other edge before it, from where that edge or row begins. */
   @Whole(0, LIMITS.rowCount) readonly at!: number
   @OneOf(seams) readonly how!: SeamKind
 }

@@ -1,5 +1,5 @@
 import { Many, OneOf, Pattern, Whole } from '../fields/index.ts'
-import { Id, Letter, LIMITS } from '../section/index.ts'
+import { Id, Letter, LIMITS, RowId } from '../section/index.ts'
 import { stitchIds } from '../stitch/index.ts'
 
 /* What is made of a design. It only grows, and no edit of the design touches it. */
@@ -11,18 +11,12 @@ export class MadeRun {
   @Whole(1, LIMITS.rowCount) readonly count!: number
 }
 
-/** The id of a row: its part, and its place there from 1. It stays the same whatever is put below it. */
-export const rowId = (part: string, row: number): string => `${part}:${row}`
-
-/** The part of a row's id. */
-export const partOfId = (row: string): string => row.slice(0, row.lastIndexOf(':'))
-
 /** A row of one copy of a piece as it was worked. */
 export class MadeRow {
   @OneOf(['made']) readonly kind!: 'made'
   @Id() readonly piece!: string
   @Whole(1, LIMITS.times) readonly copy!: number
-  @Pattern(/^[A-Za-z0-9-]{1,40}:[1-9]\d{0,4}$/, 'the id of a row, like p2:14') readonly row!: string
+  @RowId() readonly row!: string
   @OneOf(['RS', 'WS']) readonly side!: 'RS' | 'WS'
   /** How it was begun and ended, in the words of the ledger, and the place its first stitch stands on. */
   @Pattern(/^[a-z-]{1,20}$/, 'a start of the ledger') readonly start!: string

@@ -7,6 +7,7 @@ import { bandKinds, bandOf, type TapestryPart, type WrittenPart } from '../band/
 import { compile } from '../ledger/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import versionOne from '../testing/version-1.json' with { type: 'json' }
+import versionFive from '../testing/version-5.json' with { type: 'json' }
 import versionThree from '../testing/version-3.json' with { type: 'json' }
 import { defaultWords } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
@@ -176,6 +177,13 @@ describe('older files', () => {
     const faulty = { ...versionOne, design: { ...versionOne.design, parts: 'none', swatch: null } }
     expect(faults(JSON.stringify(faulty))).toHaveLength(1)
     expect(faults(JSON.stringify({ ...versionOne, design: 7 }))).toEqual(['design must be given'])
+  })
+
+  it('of version 5 have joins at edges alone', () => {
+    const read = readProject(JSON.stringify(versionFive))
+    if (!read.ok) throw new Error(JSON.stringify(read.problem))
+    expect(read.value.pieces[1]!.joins).toHaveLength(2)
+    expect(read.value.pieces[1]!.joins.every(({ row }) => row === null)).toBe(true)
   })
 
   it('of version 3 have written rows for their count alone', () => {

@@ -84,8 +84,27 @@ function pieces(document: Document): Document {
   return { ...next, design: { ...rest, yarns, pieces: [body] } } as Document
 }
 
+/** Version 6: joins onto a row, not only to an edge. */
+function joinsToRows(document: Document): Document {
+  const { design } = document as Old
+  const next = { ...document, version: 6 }
+  if (!Array.isArray(design?.pieces)) return next
+  const pieces = design.pieces.map((piece: Old) =>
+    Array.isArray(piece?.joins)
+      ? { ...piece, joins: piece.joins.map((join: Old) => ({ row: null, ...join })) }
+      : piece,
+  )
+  return { ...next, design: { ...design, pieces } } as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
-const migrations: readonly Migration[] = [severalSwatches, writtenBands, writtenRepeats, pieces]
+const migrations: readonly Migration[] = [
+  severalSwatches,
+  writtenBands,
+  writtenRepeats,
+  pieces,
+  joinsToRows,
+]
 
 export const NEWEST_VERSION = migrations.length + 1
 

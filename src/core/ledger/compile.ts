@@ -1,4 +1,5 @@
-import { baseOf, BODY, type Design, type MadeRow, rowId } from '../design/index.ts'
+import { baseOf, BODY, type Design, type MadeRow } from '../design/index.ts'
+import { rowId } from '../section/index.ts'
 import { constructionOf, type MadePiece } from '../shape/index.ts'
 import { LedgerTables } from './builder.ts'
 import { partGauge } from './gauge.ts'

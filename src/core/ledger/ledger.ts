@@ -109,15 +109,16 @@ export interface Piece {
 export interface Join {
   readonly kind: 'pick-up' | 'seam' | 'sew-on'
   /** Where the construction has it, or along which edges. */
-  readonly place: JoinPlace | Pick<PieceJoin, 'edge' | 'onto' | 'at'>
+  readonly place: JoinPlace | Pick<PieceJoin, 'edge' | 'onto' | 'row' | 'at'>
   readonly pieces: readonly string[]
   /** Pairs that meet. */
   readonly count: number
   readonly sides: readonly [JoinSide, JoinSide]
   /** How it is sewn; null where that is all the same. */
   readonly how: PieceJoin['how'] | null
-  /** How long it is, in mm. */
+  /** How long it is, in mm; and the stretch it meets, where that is measured by itself. */
   readonly lengthMm: number
+  readonly reachMm: number | null
 }
 
 export interface Ledger {

@@ -2,12 +2,13 @@ import {
   commit,
   type Design,
   type Edit,
+  type PieceJoin,
   historyOf,
   maybeBaseOf,
   partsOf,
   tryCommit,
 } from '../design/index.ts'
-import { compiled, type Ledger, type Piece } from './index.ts'
+import { compiled, type Ledger, type Piece, starts } from './index.ts'
 import type { Snag } from '../snag/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
 import { derive, newPiece } from '../plan/index.ts'
@@ -164,7 +165,7 @@ describe('pieces that cannot be', () => {
   })
 
   it('are sewn to what is not there', () => {
-    const join = { edge: 'first', to: 'gone', onto: 'last', at: 0, how: 'whip' } as const
+    const join = { edge: 'first', to: 'gone', onto: 'last', row: null, at: 0, how: 'whip' } as const
     const strap = { ...piece, parts: [baseAs('panel')], joins: [join] }
     expect(refused({ name: 'addPiece', args: { piece: strap } })).toEqual({
       where: 'pieces[1].joins[0].to',
@@ -182,7 +183,9 @@ describe('pieces that cannot be', () => {
         name: 'setPiece',
         args: {
           id: 'c2',
-          values: { joins: [{ edge: 'last', to: 'c1', onto: 'last', at: 0, how: 'slip' }] },
+          values: {
+            joins: [{ edge: 'last', to: 'c1', onto: 'last', row: null, at: 0, how: 'slip' }],
+          },
         },
       },
     )
@@ -190,6 +193,68 @@ describe('pieces that cannot be', () => {
     const one = done(two, { name: 'removePiece', args: { id: 'c1' } })
     expect(one.pieces[1]!.joins).toEqual([])
     expect(maybeBaseOf(one.pieces[1]!)).toMatchObject({ kind: 'round-base' })
+  })
+})
+
+describe('pieces joined inside another', () => {
+  /** A base to 48 in 8 rounds, ten rounds of 48, and what is added. */
+  const bag = tote({ parts: [base(), plain({ id: 'body', rounds: 10 })] })
+  const withPiece = (joins: readonly PieceJoin[], count = 12, rounds = 5) =>
+    done(bag, {
+      name: 'addPiece',
+      args: {
+        piece: {
+          ...{ name: 'Pocket', times: 1, joins },
+          parts: [baseAs('panel', { count }), plain({ rounds })],
+        },
+      },
+    })
+  const join = (over: Partial<PieceJoin>): PieceJoin => ({
+    ...{ edge: 'first', to: 'bag', onto: 'row', row: 'body:3', at: 6, how: 'whip' },
+    ...over,
+  })
+  const said = (design: Design) =>
+    writtenPattern(compiled(design).ledger, defaultWords).at(-1)!.joins
+
+  it('are sewn along one of its rows, and up its rows', () => {
+    const design = withPiece([join({}), join({ edge: 'left', onto: 'up', at: 18 })])
+    expect(said(design)).toEqual([
+      'Whip-stitch the first row of Pocket to round 11 of Base and body, from stitch 7 on: 12 pairs.',
+      'Whip-stitch the left side of Pocket to Base and body, from round 11 up at stitch 19: 6 pairs.',
+    ])
+    // Twelve stitches on twelve of the same gauge, six rows on six.
+    for (const { lengthMm, reachMm } of compiled(design).ledger.joins)
+      expect(reachMm).toBeCloseTo(lengthMm, 6)
+  })
+
+  it('stay on their row when a band is put below it, and are none when it is gone', () => {
+    const design = withPiece([join({})])
+    const more = done(design, { name: 'addPart', args: { part: plain({ rounds: 4 }), at: 1 } })
+    expect(said(more)[0]).toContain('to round 15 of')
+    const fewer = done(design, { name: 'setRounds', args: { id: 'body', rounds: 2 } })
+    expect(said(fewer)[0]).toContain('to round 10 of')
+    expect(said(done(design, { name: 'removePart', args: { id: 'body' } }))).toEqual([])
+  })
+
+  it('have room for what lies above and beside only', () => {
+    const narrow = withPiece([join({ at: 40 })])
+    const { snags } = derive(narrow, defaultWords)
+    expect(snags.find(({ code }) => code === 'join-uneven')?.facts).toMatchObject({
+      one: 12,
+      other: 8,
+    })
+  })
+
+  it('begin in stitches picked up from it, with no chain', () => {
+    const flap = withPiece([join({ onto: 'last', row: null, at: 24, how: 'pick-up' })], 24)
+    const { pieces, joins } = compiled(flap).ledger
+    expect(starts[pieces[1]!.columns.start[0]!]).toBe('pick-up')
+    expect(joins).toMatchObject([{ kind: 'pick-up', count: 24 }])
+    const [first] = writtenPattern(compiled(flap).ledger, defaultWords)[1]!.sections[0]!.lines
+    expect(first!.text).toContain(
+      'pick up 24 sc along the last row of Base and body, from stitch 25 on',
+    )
+    expect(said(flap)).toEqual([])
   })
 })
 

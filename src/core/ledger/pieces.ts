@@ -5,16 +5,16 @@ import {
   bandsIn,
   BODY,
   type Design,
+  type DesignPiece,
   isBase,
   makingOf,
   lettersIn,
   type MadeRow,
   maybeBaseOf,
   type Part,
-  partOfId,
 } from '../design/index.ts'
 import { type Program, work } from '../program/index.ts'
-import type { Working } from '../section/index.ts'
+import { partOfId, type Working } from '../section/index.ts'
 import { type BasePart, constructionOf, type ShapePiece, type ShapeRow } from '../shape/index.ts'
 import { severalFor } from '../stitch/index.ts'
 import { Beginnings } from './beginnings.ts'
@@ -153,6 +153,14 @@ export interface Begun {
   readonly bands: readonly BandPart[]
 }
 
+/** Whether the first row of a piece is worked into another one. */
+const picksUp = ({ joins }: DesignPiece): boolean =>
+  joins.some(({ edge, how }) => edge === 'first' && how === 'pick-up')
+const pickedUp = ([first, ...rows]: readonly ShapeRow[]): ShapeRow[] => [
+  { ...first!, kind: 'pick-up' },
+  ...rows,
+]
+
 /** The pieces the construction begins, each with its bands, and after them those that begin by themselves. */
 export function begunPieces(design: Design): Begun[] {
   const base = baseOf(design)
@@ -173,7 +181,11 @@ export function begunPieces(design: Design): Begun[] {
     return [
       {
         base: own,
-        shape: { ...shape!, id, times, name: piece.name ?? shape!.name },
+        shape: {
+          ...shape!,
+          ...{ id, times, name: piece.name ?? shape!.name },
+          rows: picksUp(piece) ? pickedUp(shape!.rows) : shape!.rows,
+        },
         bands: bandsIn(piece),
       },
     ]

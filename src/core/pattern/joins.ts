@@ -1,4 +1,4 @@
-import type { Join, Ledger } from '../ledger/index.ts'
+import { type Join, type Ledger, type Piece, rowById } from '../ledger/index.ts'
 
 type Placed = Exclude<Join['place'], object>
 
@@ -20,6 +20,8 @@ const places: Readonly<Record<Placed, string>> = {
   'strip-to-strip': 'Sew strip to strip',
 }
 
+/** Where one piece meets another, beside its edges. */
+export const meetingWords = { row: 'one of its rows', up: 'up its rows' } as const
 export const edgeWords = {
   first: 'first row',
   last: 'last row',
@@ -32,6 +34,7 @@ export const seamWords = {
   mattress: 'Sew with mattress stitch',
   slip: 'Join with slip stitches',
   single: 'Join with single crochet',
+  'pick-up': 'Pick up',
 } as const
 
 /** "Sew front to back along the bottom: 60 pairs." */
@@ -40,12 +43,30 @@ export function joinText(join: Join, ledger: Ledger): string {
   const [one, other] = sides
   if (typeof place === 'object') {
     const name = (id: string) => ledger.pieces.find((piece) => piece.id === id)!.name
-    const from = place.at > 0 ? `, from ${unit(other.of)} ${place.at + 1} on` : ''
-    return `${seamWords[how!]} the ${edgeWords[place.edge]} of ${name(one.piece)} to the ${edgeWords[place.onto]} of ${name(other.piece)}${from}: ${count} pairs.`
+    return `${seamWords[how!]} the ${edgeWords[place.edge]} of ${name(one.piece)} to ${metWords(
+      place,
+      other.of,
+      ledger.pieces.find(({ id }) => id === other.piece)!,
+    )}: ${count} pairs.`
   }
   if (kind === 'pick-up') return `${places[place]}: ${count}.`
   const open = kind === 'sew-on' ? Math.max(0, other.count - count) : 0
   return `${places[place]}: ${count} pairs${open > 0 ? `; ${open} stitches stay open` : ''}.`
+}
+
+/** "the last row of Body, from stitch 31 on", "row 12 of Body", "Body, from row 12 up at stitch 5". */
+export function metWords(
+  { onto, row, at }: Exclude<Join['place'], string>,
+  of: 'stitches' | 'row ends',
+  piece: Piece,
+): string {
+  const from = at > 0 ? `, from ${unit(of)} ${at + 1} on` : ''
+  if (onto !== 'row' && onto !== 'up') return `the ${edgeWords[onto]} of ${piece.name}${from}`
+  const index = row === null ? piece.rows - 1 : (rowById(piece, row) ?? piece.rows - 1)
+  const said = `${piece.worked === 'rounds' ? 'round' : 'row'} ${piece.columns.number[index]}`
+  return onto === 'row'
+    ? `${said} of ${piece.name}${from}`
+    : `${piece.name}, from ${said} up at stitch ${at + 1}`
 }
 
 const unit = (of: 'stitches' | 'row ends') => (of === 'stitches' ? 'stitch' : 'row end')

@@ -14,6 +14,7 @@ import {
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
 import { inUkTerms } from '../terms/index.ts'
 import { type Grouped, grouped } from './group.ts'
+import { metWords } from './joins.ts'
 
 const sameRun = (a: LedgerRun, b: LedgerRun): boolean =>
   a.stitch === b.stitch && a.yarn === b.yarn && a.count === b.count
@@ -147,9 +148,29 @@ const firstRows: Partial<Record<RowStart, (context: RowContext) => string>> = {
     const stitch = abbrOf(groundOfRow(ledger, piece, 0), words)
     return `ch ${chains}, ${slip} in 1st ch to make a ring, ${runs[0]!.count} ${stitch} in ${ledger.beginning.into === 'bump' ? 'back bumps of ring' : 'ring'}`
   },
-  'pick-up': ({ runs, words }) => `pick up ${inRuns(runs, words, false)} around`,
+  'pick-up': pickedUp,
   'other-side': ({ runs, words }) =>
     `into the other side of the chain ${inRuns(runs, words, false)}`,
+}
+
+/** Stitches picked up: along another piece, or so many along each side of a base, from where the yarn is joined. */
+function pickedUp({ ledger, piece, runs, words }: RowContext): string {
+  const stitches = inRuns(runs, words, false)
+  const own = ledger.joins.find(
+    ({ kind, how, sides }) => kind === 'pick-up' && how !== null && sides[0].piece === piece.id,
+  )
+  if (own && typeof own.place === 'object') {
+    const other = ledger.pieces.find(({ id }) => id === own.sides[1].piece)!
+    return `pick up ${stitches} along ${metWords(own.place, own.sides[1].of, other)}`
+  }
+  const base = ledger.pieces.find(({ id }) => id === 'base')
+  if (!base) return `pick up ${stitches} around`
+  const stitch = abbrOf(groundOfRow(ledger, piece, 0), words)
+  const along = base.columns.makes[base.rows - 1]!
+  const ends = (piece.columns.makes[0]! - 2 * along) / 2
+  // An odd stitch goes with the second side.
+  const sides = [Math.floor(ends), Math.ceil(ends)]
+  return `join the yarn at the right end of the last row of ${base.name}, ${along} ${stitch} along it, ${sides[0]} along the row ends, ${along} along its foundation chain, ${sides[1]} along the other row ends`
 }
 
 /** Two chains and more are sometimes counted as a stitch: where they are not, that is said. */

@@ -1,6 +1,7 @@
 import { BODY, type Design, baseOf, type NewPiece, type PieceJoin } from '../design/index.ts'
 import { bands } from '../band/index.ts'
-import { type Compiled, gaugeIn } from '../ledger/index.ts'
+import { type Compiled, gaugeIn, partOfRow, type Piece } from '../ledger/index.ts'
+import { rowId } from '../section/index.ts'
 import { type At, constructionOf, type StitchSize } from '../shape/index.ts'
 
 /** What a piece that is added begins as: its size in mm from those of the bag, and what it is sewn to. */
@@ -11,11 +12,15 @@ interface PieceTemplate {
   readonly lengthMm: (bag: Sizes) => number
   readonly times: number
   /** Its joins: to where the construction has a strap sewn, or to the rim of so many stitches. */
-  readonly joins: (body: Body, stitches: number) => readonly PieceJoin[]
+  readonly joins: (body: Body, stitches: number, rows: number) => readonly PieceJoin[]
 }
 interface Body {
   readonly rim: number
   readonly straps: readonly [At, At]
+  /** Stitches across its front. */
+  readonly facing: number
+  /** The row from which so many rows up leave as much above as below. */
+  readonly rowAt: (rows: number) => string
 }
 interface Sizes {
   readonly flatMm: number
@@ -26,6 +31,7 @@ const sewn = (edge: PieceJoin['edge'], { onto, at }: At): PieceJoin => ({
   edge,
   to: BODY,
   onto,
+  row: null,
   at: Math.max(0, at),
   how: 'whip',
 })
@@ -59,7 +65,14 @@ export const pieceTemplates = {
     widthMm: ({ flatMm }) => flatMm * 0.5,
     lengthMm: ({ heightMm }) => heightMm * 0.4,
     times: 1,
-    joins: () => [],
+    joins: ({ rim, facing, rowAt }, stitches, rows) => {
+      const at = Math.max(0, Math.round((facing - stitches) / 2)) % rim
+      const row = rowAt(rows)
+      const met = (edge: PieceJoin['edge'], onto: PieceJoin['onto'], at: number): PieceJoin => ({
+        ...{ edge, to: BODY, onto, row, at, how: 'whip' },
+      })
+      return [met('first', 'row', at), met('left', 'up', at + stitches), met('right', 'up', at)]
+    },
   },
   gusset: {
     name: 'Gusset',
@@ -105,8 +118,22 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
         rounds: Math.min(1000, rounds),
       },
     ],
-    joins: [...template.joins({ rim, straps }, count)],
+    joins: [
+      ...template.joins(
+        { rim, straps, facing: opposite, rowAt: (n) => middleFor(body, n) },
+        count,
+        rounds + 1,
+      ),
+    ],
   }
+}
+
+/** The row of a body at which so many rows begin that lie in the middle of its height. */
+function middleFor(body: Piece, rows: number): string {
+  const base = body.parts[0]!.endRow
+  const index = Math.min(body.rows - 1, base + Math.max(0, (body.rows - base - rows) >> 1))
+  const { id, firstRow } = partOfRow(body, index)
+  return rowId(id, index - firstRow + 1)
 }
 
 /** A name no piece has: with a number where it is taken. */

@@ -31,23 +31,15 @@ export function moreRows(design: Design, piece: Piece, by: number): Mend[] {
   ]
 }
 
-/** How long the stretch of the other edge is on which a join meets. */
-function reachMm({ sides: [, other], place }: Join, piece: Piece): number {
-  const { columns, rows } = piece
-  if (other.of === 'row ends') return (columns.alongMm[rows - 1]! * other.count) / rows
-  const row = typeof place === 'object' && place.onto === 'first' ? 0 : rows - 1
-  return (columns.widthMm[row]! * other.count) / columns.makes[row]!
-}
-
 /** A piece that is sewn to another and has more stitches (or row ends) than there is room for, or is clearly longer or shorter. */
 export const unevenJoins: Finder = ({ design, ledger }) =>
   ledger.joins.flatMap((join) => {
-    if (typeof join.place === 'string') return []
+    const { reachMm: reach } = join
+    if (reach === null) return []
     const [side, other] = join.sides
     const [piece, onto] = [side, other].map(({ piece: id }) =>
       ledger.pieces.find((one) => one.id === id)!,
     ) as [Piece, Piece]
-    const reach = reachMm(join, onto)
     const short = other.count < side.count
     const off = Math.abs(reach - join.lengthMm)
     if (!short && (off <= PUCKERS.mm || off <= join.lengthMm * PUCKERS.share)) return []

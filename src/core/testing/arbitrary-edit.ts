@@ -6,6 +6,7 @@ import {
   type Edit,
   type EditName,
   edges,
+  meetings,
   type NewPiece,
   partsOf,
 } from '../design/index.ts'
@@ -71,9 +72,10 @@ const piece = fc.constantFrom('bag', 'back', 'disc', 'base', 'c1', 'c2', 'gone')
 const join = fc.record({
   edge: fc.constantFrom(...edges),
   to: piece,
-  onto: fc.constantFrom(...edges),
+  onto: fc.constantFrom(...meetings),
+  row: fc.constantFrom(null, 'base:2', 'plain:1', 'gone:3'),
   at: figure,
-  how: fc.constantFrom('whip' as const, 'slip' as const),
+  how: fc.constantFrom('whip' as const, 'slip' as const, 'pick-up' as const),
 })
 const newPiece: fc.Arbitrary<NewPiece> = fc.record({
   name,

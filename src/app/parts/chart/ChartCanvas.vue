@@ -39,6 +39,8 @@ const props = defineProps<{
   letters: boolean
   /** Whether the columns repeat, with markers at the edges of the repeat. */
   repeats: boolean
+  /** All of a row is shown, and nothing lies beside it. */
+  alone: boolean
   readonly?: boolean
   /** What the tape below measures. */
   caption: string
@@ -74,10 +76,16 @@ watch(
     () => props.chart.width,
     () => props.chart.colours.length,
     () => props.aspect,
+    () => props.alone,
   ],
-  ([wide, high, columns, rows, aspect], before) => {
+  ([wide, high, columns, rows, aspect, alone], before) => {
     if (wide < 80 || high < 80) return
-    const same = before && before[2] === columns && before[3] === rows && before[4] === aspect
+    const same =
+      before &&
+      before[2] === columns &&
+      before[3] === rows &&
+      before[4] === aspect &&
+      before[5] === alone
     if (!view.value || fitted || !same) fit()
     else view.value = panned({ ...view.value, width: wide, height: high }, 0, 0)
   },
@@ -91,6 +99,7 @@ function fit() {
     columns: props.chart.width,
     rows: props.chart.colours.length,
     aspect: props.aspect,
+    alone: props.alone,
   })
 }
 function changeView(next: ChartView) {

@@ -7,6 +7,8 @@ export interface ChartView {
   /** Columns and rows of the chart itself; columns to the left and right of it are its repeats. */
   readonly columns: number
   readonly rows: number
+  /** It is all there is across: nothing repeats beside it. */
+  readonly alone?: boolean
   /** Width of a cell, and its height: the gauge's true shape. */
   readonly cellWidth: number
   readonly cellHeight: number
@@ -38,12 +40,20 @@ interface Frame {
   readonly rows: number
   /** Height of a cell for a width of 1. */
   readonly aspect: number
+  readonly alone?: boolean
 }
 
 /** The whole repeat with some of its neighbours, as large as fits. */
-export function fittedView({ width, height, columns, rows, aspect }: Frame): ChartView {
+export function fittedView({
+  width,
+  height,
+  columns,
+  rows,
+  aspect,
+  alone = false,
+}: Frame): ChartView {
   const [wide, high] = [width - margin.left - margin.right, height - margin.top - margin.bottom]
-  const across = columns + 2 * NEIGHBOURS
+  const across = columns + (alone ? 0 : 2 * NEIGHBOURS)
   const cellWidth = Math.max(SMALLEST, Math.min(26, wide / across, high / (rows * aspect)))
   const cellHeight = cellWidth * aspect
   return {
@@ -51,6 +61,7 @@ export function fittedView({ width, height, columns, rows, aspect }: Frame): Cha
     height,
     columns,
     rows,
+    alone,
     cellWidth,
     cellHeight,
     left: margin.left + (wide - columns * cellWidth) / 2,
@@ -66,8 +77,9 @@ export function maybeCellAt(view: ChartView, x: number, y: number): Cell | null 
     y >= margin.top &&
     y < view.height - margin.bottom
   const row = Math.floor((view.foot - y) / view.cellHeight)
-  if (!inside || row < 0 || row >= view.rows) return null
-  return { column: Math.floor((x - view.left) / view.cellWidth), row }
+  const column = Math.floor((x - view.left) / view.cellWidth)
+  const beside = view.alone && (column < 0 || column >= view.columns)
+  return !inside || beside || row < 0 || row >= view.rows ? null : { column, row }
 }
 
 /** The cell of the chart that a column of a repeat shows. */
@@ -78,9 +90,10 @@ export const inChart = (view: Pick<ChartView, 'columns'>, { column, row }: Cell)
 
 /** The cells that are seen, repeats included. */
 export function visibleCells(view: ChartView): CellRange {
+  const [first, end] = view.alone ? [0, view.columns] : [-Infinity, Infinity]
   return {
-    firstColumn: Math.floor((margin.left - view.left) / view.cellWidth),
-    endColumn: Math.ceil((view.width - margin.right - view.left) / view.cellWidth),
+    firstColumn: Math.max(first, Math.floor((margin.left - view.left) / view.cellWidth)),
+    endColumn: Math.min(end, Math.ceil((view.width - margin.right - view.left) / view.cellWidth)),
     firstRow: Math.max(
       0,
       Math.floor((view.foot - (view.height - margin.bottom)) / view.cellHeight),

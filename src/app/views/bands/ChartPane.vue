@@ -4,6 +4,7 @@ import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { bandOf } from '@core/band'
 import { type Cell, groundOf, lettersOf } from '@core/chart'
 import { isBase, partById } from '@core/design'
+import { standsOn } from '@core/ledger'
 import { printLength } from '@core/units'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
 import { partChart } from '@app/parts/chart/from-ledger.ts'
@@ -38,6 +39,12 @@ const chart = computed(() => {
         workshop.words.hand,
       )
     : null
+})
+/** All stitches of a flat row. */
+const alone = computed(() => {
+  const piece = project.ledgerPiece!
+  const flat = own.value === null && piece.worked === 'rows' && place.value && chart.value
+  return Boolean(flat && chart.value!.width === standsOn(piece, place.value!))
 })
 const gauge = computed(() => place.value?.gauge ?? derived.value.gauge)
 const aspect = computed(() => gauge.value.rowHeightMm / gauge.value.stitchWidthMm)
@@ -130,6 +137,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         :first-round="firstRound"
         :letters="letters"
         :repeats="paints"
+        :alone="alone"
         :readonly="!paints"
         :row="row"
         :caption="repeatWords"

@@ -7,12 +7,15 @@ import {
   type Edge,
   edges,
   maybeBaseOf,
+  type Meeting,
+  meetings,
   type PieceJoin,
   type SeamKind,
   seams,
 } from '@core/design'
-import { edgeWords, seamWords } from '@core/pattern'
-import { LIMITS } from '@core/section'
+import { partOfRow, rowById } from '@core/ledger'
+import { edgeWords, meetingWords, seamWords } from '@core/pattern'
+import { LIMITS, rowId } from '@core/section'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import BaseAsked from '@app/views/size/BaseAsked.vue'
 import { useProject } from '@app/stores/project.ts'
@@ -30,9 +33,34 @@ const others = computed(() =>
 )
 const setJoin = (at: number, change: Partial<PieceJoin>) =>
   set({ joins: piece.joins.map((join, i) => (i === at ? { ...join, ...change } : join)) })
+const ontoWords = (onto: Meeting) =>
+  onto === 'row' || onto === 'up' ? meetingWords[onto] : `its ${edgeWords[onto]}`
+const otherOf = ({ to }: Pick<PieceJoin, 'to'>) => others.value.find(({ id }) => id === to)
+/** A row of the other piece by the number it has there, and the number of a row. */
+function idOf(join: Pick<PieceJoin, 'to'>, number: number): string | null {
+  const other = otherOf(join)
+  if (!other) return null
+  const index = Math.min(number, other.rows) - 1
+  const { id, firstRow } = partOfRow(other, index)
+  return rowId(id, index - firstRow + 1)
+}
+function numberOf(join: PieceJoin): number {
+  const other = otherOf(join)
+  return (other && join.row !== null && (rowById(other, join.row) ?? 0) + 1) || 1
+}
+/** At an edge there is no row to say; along one or up from it begins half-way up. */
+function setOnto(at: number, onto: Meeting) {
+  const join = piece.joins[at]!
+  const inside = onto === 'row' || onto === 'up'
+  const row = inside ? (join.row ?? idOf(join, (otherOf(join)?.rows ?? 2) >> 1)) : null
+  setJoin(at, { onto, row })
+}
 const addJoin = () =>
   set({
-    joins: [...piece.joins, { edge: 'first', to: BODY, onto: 'last', at: 0, how: 'whip' }],
+    joins: [
+      ...piece.joins,
+      { edge: 'first', to: BODY, onto: 'last', row: null, at: 0, how: 'whip' },
+    ],
   })
 function rename(event: Event) {
   const name = (event.target as HTMLInputElement).value.trim()
@@ -50,7 +78,7 @@ function rename(event: Event) {
     </div>
     <WholeField
       label="Made"
-      hint="times"
+      hint="×"
       :model-value="piece.times"
       :min="1"
       :max="LIMITS.times"
@@ -79,22 +107,25 @@ function rename(event: Event) {
       <ElSelect
         :model-value="join.to"
         :aria-label="`Join ${at + 1}: the other piece`"
-        @update:model-value="(to: string) => setJoin(at, { to })"
+        @update:model-value="(to: string) => setJoin(at, { to, row: null, onto: 'last' })"
       >
         <ElOption v-for="{ id, name } in others" :key="id" :value="id" :label="`to ${name}`" />
       </ElSelect>
       <ElSelect
         :model-value="join.onto"
-        :aria-label="`Join ${at + 1}: edge of the other piece`"
-        @update:model-value="(onto: Edge) => setJoin(at, { onto })"
+        :aria-label="`Join ${at + 1}: where on the other piece`"
+        @update:model-value="(onto: Meeting) => setOnto(at, onto)"
       >
-        <ElOption
-          v-for="edge in edges"
-          :key="edge"
-          :value="edge"
-          :label="`its ${edgeWords[edge]}`"
-        />
+        <ElOption v-for="onto in meetings" :key="onto" :value="onto" :label="ontoWords(onto)" />
       </ElSelect>
+      <WholeField
+        v-if="join.row !== null"
+        :label="join.onto === 'row' ? 'Row' : 'From row'"
+        :model-value="numberOf(join)"
+        :min="1"
+        :max="otherOf(join)?.rows ?? 1"
+        @update:model-value="setJoin(at, { row: idOf(join, $event) })"
+      />
       <ElSelect
         :model-value="join.how"
         :aria-label="`Join ${at + 1}: how it is sewn`"
