@@ -1,6 +1,6 @@
 import { bandOf, type BandPart } from '../band/index.ts'
 import { bandsIn, type Design, roundsOf } from '../design/index.ts'
-import type { Join, Piece } from '../ledger/index.ts'
+import type { Piece } from '../ledger/index.ts'
 import type { Finder } from './finder.ts'
 import type { Mend } from './snag.ts'
 
