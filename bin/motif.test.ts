@@ -34,7 +34,7 @@ describe('motif plan', () => {
     )
     expect(exit).toBe(0)
     expect(said).toEqual([])
-    expect(output).toContain('Rounds 21–25: dc in each st around, in A (120)')
+    expect(output).toContain('Rounds 21–25: dc in each st around (120)')
     expect(output).toContain('23.6 in around')
   })
 

@@ -100,7 +100,10 @@ function documentOf(sheet: PatternSheet, charts: ReadonlyMap<string, Shown>): TD
       ...pieces.flatMap((piece): Content[] => [
         ...(pieces.length > 1 || piece.times ? [pieceTitle(piece)] : []),
         ...piece.sections.flatMap((section) => sectionContent(section, charts.get(section.part))),
-        ...piece.joins.map((join): Content => ({ text: join, margin: [0, 6, 0, 0] })),
+        ...[piece.finish, ...piece.joins].map((join): Content => ({
+          text: join,
+          margin: [0, 6, 0, 0],
+        })),
       ]),
     ],
   }

@@ -145,6 +145,7 @@ class Checker {
   private foundation(count: number, line: number): void {
     this.fresh = true
     this.depth = 0
+    this.chains = Math.min(count, MOST_PLACES)
     this.below = [count > MOST_PLACES ? null : new Array<Place>(count).fill('ch')]
     if (this.multiple?.chain && (count - this.multiple.and) % this.multiple.of !== 0)
       this.problems.push(
@@ -359,7 +360,8 @@ class Checker {
   }
 
   /** What a row that begins anew stands on: nothing that is known, or the other side of the chain. */
-  private otherSide([first]: readonly Work[]): readonly Place[] | null {
+  private otherSide(items: readonly Work[]): readonly Place[] | null {
+    const [first] = items.filter((item) => !(item.kind === 'note' && item.what === 'yarn'))
     const there = first?.kind === 'note' && first.what === 'other-side' && this.chains !== null
     return there ? new Array<Place>(this.chains!).fill('ch') : null
   }

@@ -62,6 +62,7 @@ export function compile(
     units: tables.units.list,
     beginning: design.beginning,
     sizes: construction.sizes(base, made, size),
+    front: construction.front?.(base, of(BODY).rows) ?? { kind: 'standing' },
     unequal: construction.unequal?.(base, made) ?? null,
   }
 }

@@ -1,6 +1,6 @@
 import type { Making } from '../section/index.ts'
 import { stitchById, type Stitch } from '../stitch/index.ts'
-import { type Ledger, type Piece, runsOfRow, starts } from './ledger.ts'
+import { eachBlock, endRuns, type Ledger, type Piece, runsOfRow, starts } from './ledger.ts'
 
 /** The chain a piece is begun in. */
 export interface Foundation {
@@ -33,13 +33,43 @@ export function maybeFoundation(ledger: Ledger, piece: Piece): Foundation | null
   return { chains: into + skipped - (startCounts(ledger, piece, 0) ? 1 : 0), skipped }
 }
 
-/** Whether what a row starts with counts as its first stitch: the chain of a single crochet never does. */
-export function startCounts(ledger: Ledger, piece: Piece, row: number): boolean {
-  const { making } = piece.parts[piece.columns.part[row]!]!
-  return startIsStitch(making, groundOfRow(ledger, piece, row), piece.worked)
+const yarnAt = (piece: Piece, row: number, end: 'first' | 'last'): number =>
+  piece.columns.runYarn[endRuns(piece, row)[end]]!
+
+/** Whether a row begins in another yarn than the one below ended in. */
+export const changesInto = (piece: Piece, row: number): boolean =>
+  row > 0 && yarnAt(piece, row, 'first') !== yarnAt(piece, row - 1, 'last')
+
+/** The one yarn of a row; null when it has several. */
+export function onlyYarn(piece: Piece, row: number): number | null {
+  const { runYarn } = piece.columns
+  const first = yarnAt(piece, row, 'first')
+  let only = true
+  eachBlock(piece, row, (from, to) => {
+    for (let i = from; i < to; i++) only &&= runYarn[i] === first
+  })
+  return only ? first : null
 }
 
-/** Whether a start of this school is a stitch, in a ground stitch. */
+/**
+ * What a row begins with. A standing stitch needs a yarn that is joined anew, and nothing is stacked that is no taller than one
+ * chain; where a school cannot be followed the next one down is.
+ */
+export function startOfRow(ledger: Ledger, piece: Piece, row: number): Making['start'] {
+  const { making } = piece.parts[piece.columns.part[row]!]!
+  if (piece.worked === 'rows' || making.start === 'chain') return 'chain'
+  if (making.start === 'standing' && (row === 0 || changesInto(piece, row))) return 'standing'
+  return groundOfRow(ledger, piece, row).turningChains > 1 ? 'stacked' : 'chain'
+}
+
+/** Whether what a row starts with counts as its first stitch: the chain of a single crochet never does. */
+export function startCounts(ledger: Ledger, piece: Piece, row: number): boolean {
+  if (startOfRow(ledger, piece, row) !== 'chain') return true
+  const { making } = piece.parts[piece.columns.part[row]!]!
+  return making.chainCounts && groundOfRow(ledger, piece, row).turningChains > 1
+}
+
+/** Whether rows of a school begin on the stitch of the join: with a start that is a stitch, or is worked where one would be. */
 export const startIsStitch = (
   { start, chainCounts }: Making,
   ground: Stitch,

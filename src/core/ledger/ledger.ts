@@ -1,7 +1,7 @@
 import type { BandRun } from '../band/index.ts'
 import type { Making } from '../section/index.ts'
 import type { Beginning, Design, PieceJoin } from '../design/index.ts'
-import type { JoinPlace, JoinSide, Sizes, Unequal } from '../shape/index.ts'
+import type { Front, JoinPlace, JoinSide, Sizes, Unequal } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
 import type { DesignGauge } from './gauge.ts'
 
@@ -130,6 +130,8 @@ export interface Ledger {
   readonly units: readonly string[]
   readonly beginning: Beginning
   readonly sizes: Sizes
+  /** What is seen of it from the front, which says where it is folded. */
+  readonly front: Front
   /** Sides that should meet and do not; null when all do. */
   readonly unequal: Unequal | null
 }

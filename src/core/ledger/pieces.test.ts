@@ -219,8 +219,8 @@ describe('pieces joined inside another', () => {
   it('are sewn along one of its rows, and up its rows', () => {
     const design = withPiece([join({}), join({ edge: 'left', onto: 'up', at: 18 })])
     expect(said(design)).toEqual([
-      'Whip-stitch the first row of Pocket to round 11 of Base and body, from stitch 7 on: 12 pairs.',
-      'Whip-stitch the left side of Pocket to Base and body, from round 11 up at stitch 19: 6 pairs.',
+      'Whip-stitch the first row of Pocket to round 11 of Base and body from stitch 7 on: 12 pairs.',
+      'Whip-stitch the left side of Pocket to Base and body from round 11 up at stitch 19: 6 pairs.',
     ])
     // Twelve stitches on twelve of the same gauge, six rows on six.
     for (const { lengthMm, reachMm } of compiled(design).ledger.joins)
@@ -252,7 +252,7 @@ describe('pieces joined inside another', () => {
     expect(joins).toMatchObject([{ kind: 'pick-up', count: 24 }])
     const [first] = writtenPattern(compiled(flap).ledger, defaultWords)[1]!.sections[0]!.lines
     expect(first!.text).toContain(
-      'pick up 24 sc along the last row of Base and body, from stitch 25 on',
+      'pick up 24 sc along the last row of Base and body from stitch 25 on',
     )
     expect(said(flap)).toEqual([])
   })
@@ -299,8 +299,9 @@ describe('a panel', () => {
     const [pattern] = writtenPattern(ledger, defaultWords)
     expect(pattern!.sections.map(({ name }) => name)).toEqual(['Steps', 'Plain'])
     // 42 stitches and a turning chain; the chart's lowest row is ABAAAA, read from the right.
+    expect(pattern!.sections[0]!.lines[0]!.note).toBe('With A, ch 43.')
     expect(pattern!.sections[0]!.lines[0]!.text).toBe(
-      'ch 43 in A, starting in 2nd ch from hook [4 sc A, 1 sc B, 1 sc A] × 7',
+      'starting in 2nd ch from hook [4 sc A, 1 sc B, 1 sc A] × 7',
     )
     expect(codes(bag)).not.toContain('repeat-remainder')
     const odd = done(bag, { name: 'setBase', args: { values: { count: 43 } } })

@@ -66,7 +66,7 @@ export const FastenOff = token(
 export const Turn = token('Turn', /turn(?:ed|ing)?\b(?:\s+(?:the\s+|your\s+)?work)?/i)
 export const Said = token(
   'Said',
-  /work(?:ing)?\s+(?:the\s+)?last\s[^,;.()[\]*]*|from\s+(?:now|here)\s+on(?:wards?)?|throughout|do\s+not\s+(?:join|turn)|don[’']t\s+(?:join|turn)|(?:place|move|remove)\s+(?:a\s+)?(?:the\s+)?(?:stitch\s+)?marker[^,;.()[\]*]*|pm\b(?:\s+in\s+(?:the\s+)?(?:first|1st|last)\s+st\w*)?|with\s+(?:the\s+)?(?:right|wrong)\s+side\s+facing|in\s+the\s+same\s+(?:way|manner)|continue\s+in\s+(?:a\s+)?spiral[^,;.()[\]*]*|work(?:ing)?\s+in\s+(?:a\s+)?(?:continuous\s+)?(?:spiral|rounds?)[^,;.()[\]*]*|(?:pull|tighten|close)\s+(?:the\s+)?ring[^,;.()[\]*]*|yo(?=\s*,\s*pull\s+through)/i,
+  /work(?:ing)?\s+(?:the\s+)?last\s[^,;.()[\]*]*|along\s+(?:the\s|its\s|(?:row|round)\s\d)[^,;()[\]*]*|without\s+twisting(?:\s+it)?|from\s+(?:now|here)\s+on(?:wards?)?|throughout|do\s+not\s+(?:join|turn)|don[’']t\s+(?:join|turn)|(?:place|move|remove)\s+(?:a\s+)?(?:the\s+)?(?:stitch\s+)?marker[^,;.()[\]*]*|pm\b(?:\s+in\s+(?:the\s+)?(?:first|1st|last)\s+st\w*)?|with\s+(?:the\s+)?(?:right|wrong)\s+side\s+facing|in\s+the\s+same\s+(?:way|manner)|continue\s+in\s+(?:a\s+)?spiral[^,;.()[\]*]*|work(?:ing)?\s+in\s+(?:a\s+)?(?:continuous\s+)?(?:spiral|rounds?)[^,;.()[\]*]*|(?:pull|tighten|close)\s+(?:the\s+)?ring[^,;.()[\]*]*|yo(?=\s*,\s*pull\s+through)/i,
 )
 /** The top of a chain that stands for a stitch: "top of turning ch", "top of ch-3", "3rd ch of beg ch-4". */
 export const Top = token(
@@ -95,7 +95,7 @@ export const Ring = token(
   'Ring',
   /(?:a\s+|the\s+)?magic\s+(?:ring|circle|loop)|mr\b|(?:a\s+|the\s+)?(?:back bumps of\s+)?ring(?:\s+of\s+\d+\s+ch)?\b/i,
 )
-export const Bumps = token('Bumps', /into\s+the\s+back\s+bumps?/i)
+export const Bumps = token('Bumps', /into\s+the\s+back\s+bumps?(?:\s+of\s+(?:the\s+)?ch(?:ain)?)?/i)
 export const Hook = token(
   'Hook',
   /(?:\d+(?:st|nd|rd|th)|second|third|fourth|fifth)\s+ch(?:ain)?\s+from\s+(?:the\s+)?hook/i,

@@ -1,4 +1,6 @@
 export type { Grouped } from './group.ts'
 export { edgeWords, meetingWords, seamWords } from './joins.ts'
-export * from './row-text.ts'
+export * from './abbreviations.ts'
+export { rowText } from './row-text.ts'
+export { groupedRuns, inRuns, runText, takesYarn } from './runs-text.ts'
 export * from './written.ts'

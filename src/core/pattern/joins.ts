@@ -54,19 +54,19 @@ export function joinText(join: Join, ledger: Ledger): string {
   return `${places[place]}: ${count} pairs${open > 0 ? `; ${open} stitches stay open` : ''}.`
 }
 
-/** "the last row of Body, from stitch 31 on", "row 12 of Body", "Body, from row 12 up at stitch 5". */
+/** "the last row of Body from stitch 31 on", "row 12 of Body", "Body from row 12 up at stitch 5". */
 export function metWords(
   { onto, row, at }: Exclude<Join['place'], string>,
   of: 'stitches' | 'row ends',
   piece: Piece,
 ): string {
-  const from = at > 0 ? `, from ${unit(of)} ${at + 1} on` : ''
+  const from = at > 0 ? ` from ${unit(of)} ${at + 1} on` : ''
   if (onto !== 'row' && onto !== 'up') return `the ${edgeWords[onto]} of ${piece.name}${from}`
   const index = row === null ? piece.rows - 1 : (rowById(piece, row) ?? piece.rows - 1)
   const said = `${piece.worked === 'rounds' ? 'round' : 'row'} ${piece.columns.number[index]}`
   return onto === 'row'
     ? `${said} of ${piece.name}${from}`
-    : `${piece.name}, from ${said} up at stitch ${at + 1}`
+    : `${piece.name} from ${said} up at stitch ${at + 1}`
 }
 
 const unit = (of: 'stitches' | 'row ends') => (of === 'stitches' ? 'stitch' : 'row end')

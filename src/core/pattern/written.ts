@@ -1,21 +1,24 @@
 import type { Making, Working } from '../section/index.ts'
 import {
+  changesInto,
   endRuns,
   ends,
   type Ledger,
   type LedgerPart,
-  maybeFoundation,
+  partOfRow,
   type Piece,
   sameWork,
   type Side,
   sides,
   standsOn,
   startCounts,
+  startOfRow,
   starts,
 } from '../ledger/index.ts'
-import { abbrOf, nameOf, stitchById, type Words } from '../stitch/index.ts'
+import type { Words } from '../stitch/index.ts'
 import { joinText } from './joins.ts'
-import { rowText } from './row-text.ts'
+import { finishWords, layoutWords } from './finish.ts'
+import { rowWords } from './row-text.ts'
 
 /** One line of the written pattern: a round, or equal rounds taken together. */
 export interface PatternLine {
@@ -40,10 +43,13 @@ export interface PatternSection {
 }
 
 /** Whether two rows are begun and worked alike. */
-function sameRows(piece: Piece, a: number, b: number): boolean {
+function sameRows(ledger: Ledger, piece: Piece, a: number, b: number): boolean {
   const { uses, start } = piece.columns
   const alike =
-    uses[a] === uses[b] && start[a] === start[b] && isHeld(piece, a) === isHeld(piece, b)
+    uses[a] === uses[b] &&
+    start[a] === start[b] &&
+    startOfRow(ledger, piece, a) === startOfRow(ledger, piece, b) &&
+    isHeld(piece, a) === isHeld(piece, b)
   return alike && sameWork(piece, a, b)
 }
 const isHeld = ({ columns }: Piece, row: number): boolean => ends[columns.end[row]!] === 'held'
@@ -55,26 +61,38 @@ export interface PatternPiece {
   /** Null when it is made once. */
   readonly times: string | null
   readonly sections: readonly PatternSection[]
+  /** How its last row ends. */
+  readonly finish: string
   readonly joins: readonly string[]
 }
 
 /** The written pattern, piece by piece in working order; joins stand after the last piece they tie. */
 export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
-  return ledger.pieces.map((piece, at) => ({
-    id: piece.id,
-    name: piece.name,
-    times: piece.times === 1 ? null : `Make ${piece.times}.`,
-    sections: piece.parts.filter(hasRows).map((part) => ({
-      part: part.id,
-      name: part.name,
-      intro: introOf(ledger, piece, part, words),
-      lines: linesOf(ledger, piece, part, words),
-    })),
-    joins: ledger.joins
-      .filter(({ kind, pieces }) => kind !== 'pick-up' && lastOf(ledger, pieces) === at)
-      .map((join) => joinText(join, ledger)),
-  }))
+  const layout = layoutWords(ledger)
+  return ledger.pieces.map((piece, at) => {
+    const joins = ledger.joins.filter(
+      ({ kind, pieces }) => kind !== 'pick-up' && lastOf(ledger, pieces) === at,
+    )
+    const own = joins.some(({ how }) => how === null)
+    return {
+      id: piece.id,
+      name: piece.name,
+      times: piece.times === 1 ? null : `Make ${piece.times}.`,
+      sections: piece.parts.filter(hasRows).map((part) => ({
+        part: part.id,
+        name: headingOf(piece, part),
+        intro: introOf(ledger, piece, part, words),
+        lines: linesOf(ledger, piece, part, words),
+      })),
+      finish: finishWords(ledger, piece, words),
+      joins: [...(own && layout ? [layout] : []), ...joins.map((join) => joinText(join, ledger))],
+    }
+  })
 }
+
+/** The first row of a panel is no base. */
+const headingOf = ({ worked, id }: Piece, { name, firstRow }: LedgerPart): string =>
+  worked === 'rows' && id !== 'base' && firstRow === 0 && name === 'Base' ? 'Foundation' : name
 
 /** A base whose bands begin at once has none. */
 const hasRows = ({ firstRow, endRow }: LedgerPart): boolean => endRow > firstRow
@@ -89,8 +107,9 @@ function linesOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
   for (let row = part.firstRow; row < part.endRow;) {
     let next = row + 1
     const note = changeNote(ledger, piece, row)
+    const { setup, text } = rowWords(ledger, piece, row, words)
     const same = (other: number) =>
-      sameRows(piece, row, other) &&
+      sameRows(ledger, piece, row, other) &&
       part.texts?.[other - part.firstRow] === part.texts?.[row - part.firstRow]
     while (next < part.endRow && same(next) && !changesInto(piece, next)) next++
     lines.push({
@@ -98,9 +117,9 @@ function linesOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
       to: number[next - 1]!,
       row: piece.worked === 'rows' ? 'Row' : 'Round',
       side: next === row + 1 && turns ? sides[side[row]!]! : null,
-      text: rowText(ledger, piece, row, words),
+      text,
       count: makes[row]!,
-      note,
+      note: setup ?? note,
     })
     row = next
   }
@@ -112,10 +131,6 @@ const firstYarn = (piece: Piece, row: number): number =>
 const lastYarn = (piece: Piece, row: number): number =>
   piece.columns.runYarn[endRuns(piece, row).last]!
 
-/** Whether a row begins in another yarn than the one below ended in. */
-const changesInto = (piece: Piece, row: number): boolean =>
-  row > 0 && firstYarn(piece, row) !== lastYarn(piece, row - 1)
-
 /** Whether the yarn a row begins in waits in a loop that was held. */
 function isWaiting(piece: Piece, row: number): boolean {
   for (let below = row - 1; below >= 0; below--)
@@ -124,6 +139,21 @@ function isWaiting(piece: Piece, row: number): boolean {
 }
 
 function changeNote(ledger: Ledger, piece: Piece, row: number): string | null {
+  const notes = [turnNote(piece, row), yarnNote(ledger, piece, row)].filter((note) => note !== null)
+  return notes.length > 0 ? notes.join(' ') : null
+}
+
+/** A round that is turned where rounds are not, for a side it wants; and the way back. */
+function turnNote(piece: Piece, row: number): string | null {
+  const { start, side } = piece.columns
+  const { working } = partOfRow(piece, row).making
+  if (piece.worked === 'rows' || working === 'turned' || starts[start[row]!] !== 'turn') return null
+  return side[row] === 1
+    ? 'Turn: the wrong side faces now.'
+    : 'Turn back: the right side faces again.'
+}
+
+function yarnNote(ledger: Ledger, piece: Piece, row: number): string | null {
   if (!changesInto(piece, row)) return null
   const yarn = ledger.yarns[firstYarn(piece, row)]!
   const below = piece.columns.number[row - 1]!
@@ -173,14 +203,8 @@ function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
   ]
 }
 
-/** Rows that are said as they are written do not say the chain they begin in. */
-function chainWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
-  const chain = part.firstRow === 0 && part.texts ? maybeFoundation(ledger, piece) : null
-  return chain ? [`Begin with a chain of ${chain.chains}.`] : []
-}
-
 function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): string {
-  const making = [...chainWords(ledger, piece, part), ...makingWords(ledger, piece, part)]
+  const making = makingWords(ledger, piece, part)
   if (part.chartRows === null) return making.join(' ')
   const count = standsOn(piece, part)
   const repeats = Math.floor(count / part.repeat!)
@@ -197,32 +221,6 @@ function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
     ...making,
     `${repeats} repeats of ${part.repeat} stitches${rest > 0 ? `, and ${rest} more` : ''}. ${read} Carry the yarns not in use inside the stitches, and change on the last yarn over of the stitch before.`,
   ].join(' ')
-}
-
-/** An abbreviation the pattern uses, and what it stands for. */
-export interface Abbreviation {
-  readonly short: string
-  readonly long: string
-}
-
-/** The abbreviations a pattern needs, in the chosen terms. */
-export function abbreviationsOf(ledger: Ledger, words: Words): Abbreviation[] {
-  const used = ledger.stitches.map(stitchById)
-  const basics = used.filter(({ family }) => ['basic', 'loop', 'raised'].includes(family))
-  const joined = ledger.pieces.some(({ columns }) => columns.end.includes(ends.indexOf('join')))
-  const chained = joined || ledger.pieces.some((piece) => maybeFoundation(ledger, piece) !== null)
-  const extra = [...(chained ? [stitchById('ch')] : []), ...(joined ? [stitchById('sl-st')] : [])]
-  const list = [...extra, ...basics, ...used.filter(({ family }) => family === 'decrease')].map(
-    (stitch) => ({ short: abbrOf(stitch, words), long: nameOf(stitch, words) }),
-  )
-  const increases = used.some(({ family }) => family === 'increase')
-  return [
-    ...list,
-    ...(increases ? [{ short: 'inc', long: 'increase: 2 stitches in the next stitch' }] : []),
-    { short: 'st', long: 'stitch' },
-    { short: '[ ] × n', long: 'work what is in brackets n times' },
-    { short: '(n)', long: 'stitches at the end of the round' },
-  ]
 }
 
 /** "Round 7", "Rounds 21–25", "Row 3 (WS)". */

@@ -143,7 +143,7 @@ describe('planReport', () => {
     const read = readProjectJson(demo)
     if (!read.ok) throw new Error(JSON.stringify(read.problem))
     const text = planText(read.value, derive(read.value), defaultWords)
-    expect(text).toContain('Rounds 76–80: sc in each st around, in D (120)')
+    expect(text).toContain('Rounds 76–80: with D, sc in each st around (120)')
     expect(text).toContain('120 stitches, 60.0 cm around, 30.0 cm laid flat, 27.3 cm tall')
     expect(text).not.toMatch(/error:|warning:/)
   })

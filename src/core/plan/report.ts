@@ -79,7 +79,9 @@ export function planText(design: Design, derived: Derived, words: Words): string
         `${lineLabel(line)}: ${line.text} (${line.count})`,
       ]),
     ]),
-    ...(piece.joins.length > 0 ? ['', ...piece.joins] : []),
+    '',
+    piece.finish,
+    ...piece.joins,
   ])
   const yarns = needs.map(({ letter, name, low, high, grams, balls, source }) => {
     const range = `${printYarnLength(low, words.units)} to ${printYarnLength(high, words.units)}`

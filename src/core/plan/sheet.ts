@@ -57,6 +57,7 @@ const weightOf = ({ grams, balls }: Pick<YarnNeed, 'grams' | 'balls'>, units: Sy
 export function patternSheet(design: Design, derived: Derived, words: Words): PatternSheet {
   const { ledger, tally, needs, snags } = derived
   const { units } = words
+  const pieces = writtenPattern(ledger, words)
   return {
     name: design.name,
     facts: factsOf(design, derived, words),
@@ -71,8 +72,8 @@ export function patternSheet(design: Design, derived: Derived, words: Words): Pa
           ...strands.map((strand) => `with ${strand.name}${weightOf(strand, units)}`),
         ].join('; '),
       })),
-    abbreviations: abbreviationsOf(ledger, words),
-    pieces: writtenPattern(ledger, words),
+    abbreviations: abbreviationsOf(pieces, words),
+    pieces,
     ends: tally.ends,
     errors: snags.filter(({ severity }) => severity === 'error').length,
   }

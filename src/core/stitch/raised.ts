@@ -30,30 +30,36 @@ export const raisedStitches: readonly Stitch[] = [
     of: 'hdc',
     height: 1.4,
     yarn: 2.6,
+    recipe: '(yo, pull up a loop) 3 times in one st, yo, pull through all loops',
     symbol: strands(3),
   }),
   raised('bobble', same('bobble'), same('bobble'), {
     of: 'dc',
     height: 2,
     yarn: 8,
+    recipe: '5 dc in one st, each left unfinished, yo, pull through all loops',
     symbol: strands(5),
   }),
   raised('popcorn', same('popcorn'), same('popcorn'), {
     of: 'dc',
     height: 2,
     yarn: 9.2,
+    recipe: '5 dc in one st, hook out and into the top of the first, pull the loop through',
     symbol: `${strands(5)}M6 2h8`,
   }),
   raised('cluster', same('cl'), same('cluster'), {
     of: 'dc',
     height: 2,
     yarn: 4.9,
+    recipe: '3 dc in one place, each left unfinished, yo, pull through all loops',
     symbol: `${strands(3)}M6 2h8`,
   }),
   raised('bead', same('bead'), same('bead stitch'), {
     of: 'dc',
     height: 2,
     yarn: 4.2,
+    recipe:
+      'dc in the st, then (yo, pull up a loop around its post) 3 times, yo, pull through all loops',
     symbol: 'M10 19V2M6 10a4 5 0 1 0 8 0a4 5 0 1 0 -8 0',
   }),
   raised('spike', same('spike'), same('spike'), {
@@ -61,6 +67,7 @@ export const raisedStitches: readonly Stitch[] = [
     height: 1,
     yarn: 1.6,
     turningChains: 1,
+    recipe: 'sc into the st a row further down, drawn up loosely over it',
     symbol: 'M4 2L16 12M16 2L4 12M10 7V19',
   }),
   raised('star', same('star'), same('star stitch'), {
@@ -68,6 +75,8 @@ export const raisedStitches: readonly Stitch[] = [
     height: 1.4,
     yarn: 3.6,
     uses: 2,
+    recipe:
+      'pull up a loop in each of 5 places (3 of the star before, 2 new sts), yo, pull through all, ch 1 for its eye',
     symbol: 'M10 3V17M3 10H17M5 5L15 15M15 5L5 15',
   }),
   ...(
@@ -89,6 +98,7 @@ export const raisedStitches: readonly Stitch[] = [
           height,
           yarn: yarn * POST,
           turningChains,
+          recipe: `${us} around the post of the st, from the ${side} and back out to the ${side}`,
           symbol: `M10 17V3M5 3h10M10 17q0 3 ${side === 'front' ? 4 : -4} 2`,
         },
       )

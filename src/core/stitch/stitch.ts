@@ -18,6 +18,8 @@ export interface Stitch {
   readonly makes: number
   readonly height: number
   readonly yarn: number
+  /** How it is worked, in US terms, where that is not a stitch everybody knows. */
+  readonly recipe?: string
   /** Chains that bring the hook up to its height at the start of a row. */
   readonly turningChains: number
   /** Drawing of the chart symbol: SVG path data in a box of 20 × 20, base at the bottom. */

@@ -57,8 +57,8 @@ const plants: { readonly [Kind in Exclude<Planted['kind'], 'order'>]: Plant } = 
     ]
   },
   skip: (work, total, random) => {
-    // A ring takes any number.
-    if (/\bring\b/.test(work)) return null
+    // A ring takes any number, and so does an edge that is picked up along.
+    if (/\bring\b|\bpick up\b/.test(work)) return null
     // Nor is there anything to skip among stitches that share a place.
     const starts = places(work, /, (?=\d* ?(?:sc|dc|hdc|inc)\b)(?![^()]*\) in )/g)
     const found = pick(starts, random)

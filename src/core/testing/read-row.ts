@@ -73,45 +73,84 @@ function read(text: string): Sum {
   return sum
 }
 
-/** A round around a chain: every number before a stitch is so many left. */
-function around(text: string): Sum {
+const leaving = (leaves: number): Sum => ({ ...blank(), leaves })
+
+/** Every number before a stitch is so many left. */
+function numbered(text: string): Sum {
   const sum = blank()
-  for (const [, count] of text
-    .replace(/^ch \d+, /, '')
-    .matchAll(/(\d+) [a-z]+(?: [bf]lo)?(?=[ ,]|$)/g))
+  for (const [, count] of text.matchAll(/(\d+) [a-z]+(?: [bf]lo)?(?= in| along|[ ,]|$)/g))
     sum.leaves += Number(count)
   return sum
+}
+
+/** What stands in a start: nothing, or the first stitch. */
+const startIn = (text: string): Sum =>
+  /\(counts as|^(?:stacked|standing)/.test(text) ? leaving(1) : blank()
+const both = (one: Sum, other: Sum): Sum => {
+  const sum = blank()
+  add(sum, one, 1)
+  add(sum, other, 1)
+  return { ...sum, takes: 0 }
+}
+const BUMPS = '(?:work into the back bumps of the chain, )?'
+const OPEN = '((?:ch \\d+|stacked \\w+|standing \\w+)(?: [bf]lo)?(?: \\([^)]*\\))?, )?'
+const EACH_CH = /^(?:(\d+) )?[a-z]+(?: [bf]lo)? in each (remaining )?ch (?:around|across)$/
+
+/** Work into so many chains. */
+function intoChains(text: string, chains: number): Sum {
+  const each = EACH_CH.exec(text)
+  if (!each) return { ...read(text), takes: 0 }
+  return leaving((chains - (each[2] ? 1 : 0)) * Number(each[1] ?? 1))
 }
 
 /** What a first row leaves, by how it is said: what the pattern finds is a number of stitches or work to be read. */
 const firsts: readonly (readonly [RegExp, (found: RegExpExecArray) => Sum])[] = [
   [
-    /^(\d+) .* in a (?:magic ring|ring of 4 ch)(?:, do not join)?$/,
-    ([, count]) => leaving(Number(count)),
+    new RegExp(`^${OPEN}(.*) in a magic ring(?:, do not join)?$`),
+    ([, open, work]) => both(startIn(open ?? ''), read(work!)),
   ],
-  [/^ch \d+, .* to make a ring, (\d+) /, ([, count]) => leaving(Number(count))],
-  [/^pick up (.*) around$/, ([, work]) => leaving(read(work!).leaves)],
-  [/^into the other side of the chain (.*)$/, ([, work]) => leaving(read(work!).leaves)],
-  [/ in last ch$/, ({ input }) => around(input)],
   [
-    /^ch \d+(?: in ([A-Z]))?, starting in \w+ ch from hook( \([^)]*\))?(?:, into the back bumps,)? (.*)$/,
-    ([, yarn, counts, work]) => {
+    new RegExp(
+      `^ch \\d+, (?:sl st|ss) in 1st ch to form a ring, ${OPEN}(.*) in ring(?:, do not join)?$`,
+    ),
+    ([, open, work]) => both(startIn(open ?? ''), read(work!)),
+  ],
+  [
+    new RegExp(
+      `^ch (\\d+), (?:sl st|ss) in 1st ch to form a ring, without twisting it, ${BUMPS}${OPEN}(.*)$`,
+    ),
+    ([, chains, open, work]) => both(startIn(open ?? ''), intoChains(work!, Number(chains))),
+  ],
+  [/^pick up (.*) (?:around|along .*)$/, ([, work]) => numbered(work!)],
+  [/^into the other side of the chain (.*)$/, ([, work]) => leaving(read(work!).leaves)],
+  [/^ch \d+, (.* in last ch)$/, ([, work]) => numbered(work!)],
+  [
+    new RegExp(
+      `^ch (\\d+), ${BUMPS}([a-z]+(?: [bf]lo)?) in (\\d)\\w\\w ch from hook( \\([^)]*\\))? and in each ch across$`,
+    ),
+    ([, chains, , nth, said]) =>
+      leaving(Number(chains) - Number(nth) + 1 + (said && !said.includes('not') ? 1 : 0)),
+  ],
+  [
+    new RegExp(`^ch (\\d+), ${BUMPS}starting in (\\d)\\w\\w ch from hook( \\([^)]*\\))? (.*)$`),
+    ([, chains, nth, counts, work]) => {
       const aside = SAME.exec(work!)
-      const sum = { ...read(work!.slice(aside?.[0].length ?? 0)), takes: 0 }
+      const rest = work!.slice(aside?.[0].length ?? 0)
+      const counted = counts !== undefined && !counts.includes('not')
+      const sum = intoChains(rest, Number(chains) - Number(nth) + 1 + (counted ? 1 : 0))
       if (aside) sum.leaves += Number(aside[1])
-      if (counts && !counts.includes('not'))
-        add(sum, { ...leaving(1), yarns: new Map([[yarn ?? '', 1]]) }, 1)
+      if (counted) add(sum, { ...leaving(1), yarns: new Map([['', 1]]) }, 1)
       return sum
     },
   ],
 ]
-const leaving = (leaves: number): Sum => ({ ...blank(), leaves })
 
 const START =
   /^(?:turn, |join in first st, )?(?:ch \d+|(?<stitch>stacked|standing) [a-z]+(?: [bf]lo)?)(?: (?<yarn>[A-Z]))?(?<counts> \(counts as [^)]*\))?(?: \(does not count[^)]*\))?(?:, turn)?(?:, |$)/
 const SAME = /^(\d+) [a-z]+(?: [bf]lo)? in same st(?:, |$)/
 const TOGETHER = /^[a-z]+(?: [bf]lo)? in next st \(with the start it counts as [^)]*\)(?:, |$)/
-const EACH = /^(?:(\d+) )?[a-z]+(?: [bf]lo)? in each (?:remaining )?st (?:around|across)$/
+const EACH =
+  /^(?:(\d+) )?[a-z]+(?: [bf]lo)? in each (?:remaining )?st(?: and ch)? (?:around|across)$/
 
 /** A later row: a start that may be a stitch, what else goes where it stands, and the rest. */
 function later(text: string, available: number): Sum {
@@ -135,13 +174,17 @@ function later(text: string, available: number): Sum {
   return sum
 }
 
-/** What the words of a round take of the `available` stitches, and what they leave. */
-export function readRow(text: string, available: number): ReadRow {
-  const yarn = /, in ([A-Z])(?:,|$)/.exec(text)?.[1]
+/**
+ * What the words of a round take of the `available` stitches, and what they leave; stitches without a letter are in the yarn the
+ * round says first, or else in the one in hand.
+ */
+export function readRow(text: string, available: number, inHand = ''): ReadRow {
+  const said = /^with ([A-Z]), /.exec(text)
   const work = text
+    .slice(said?.[0].length ?? 0)
     .replace(/, fasten off$/, '')
-    .replace(/, (?:sl st|ss) to join$/, '')
-    .replace(/, in [A-Z]$/, '')
+    .replace(/, (?:sl st|ss) (?:to join|in top of ch \d)$/, '')
+  const yarn = said?.[1] ?? inHand
   for (const [pattern, take] of firsts) {
     const found = pattern.exec(work)
     if (found) return named(take(found), yarn)
@@ -149,7 +192,11 @@ export function readRow(text: string, available: number): ReadRow {
   return named(later(work, available), yarn)
 }
 
-const named = (sum: Sum, yarn: string | undefined): ReadRow => ({
-  ...sum,
-  yarns: yarn ? new Map([[yarn, sum.leaves]]) : sum.yarns,
-})
+function named(sum: Sum, yarn: string): ReadRow {
+  const yarns = new Map(sum.yarns)
+  const lettered = [...yarns].reduce((all, [letter, count]) => all + (letter ? count : 0), 0)
+  yarns.delete('')
+  const rest = sum.leaves - lettered
+  if (rest > 0) yarns.set(yarn, (yarns.get(yarn) ?? 0) + rest)
+  return { ...sum, yarns }
+}

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watchEffect } from 'vue'
 import type { Yarn } from '@core/design'
-import type { BasePart } from '@core/shape'
 import type { Derived } from '@core/plan'
 import { type ArcFace, facesOf, type RowsFace, seenMm } from './faces.ts'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
@@ -10,14 +9,13 @@ import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
 const props = defineProps<{
   name: string
   yarns: readonly Yarn[]
-  base: BasePart
   derived: Derived
   width: number
   height: number
 }>()
 
 const canvas = useTemplateRef('canvas')
-const seen = computed(() => facesOf(props.base, props.derived))
+const seen = computed(() => facesOf(props.derived))
 const label = computed(() => `${props.name}, seen from the front`)
 const palette = computed(() => paletteOf(props.derived.ledger.yarns, props.yarns))
 

@@ -1,6 +1,6 @@
 import { bodyOf, type Piece } from '@core/ledger'
 import type { Derived } from '@core/plan'
-import { type BasePart, constructionOf, type Front } from '@core/shape'
+import type { Front } from '@core/shape'
 
 /*
  * What of a bag is seen from the front, laid flat: which rows of which piece lie where. Lengths in mm, from the top left
@@ -119,10 +119,8 @@ const layouts: Layouts = {
 }
 
 /** What is seen of a bag from the front. */
-export function facesOf(base: BasePart, derived: Look): Faces {
-  const { sizes } = derived.ledger
-  const front = constructionOf(base).front?.(base, bodyOf(derived.ledger).rows)
-  const of = front ?? ({ kind: 'standing' } as const)
-  const layout = layouts[of.kind] as (look: Look, front: Front) => readonly Face[]
-  return { widthMm: sizes.flatMm, heightMm: sizes.heightMm, faces: layout(derived, of) }
+export function facesOf(derived: Look): Faces {
+  const { sizes, front } = derived.ledger
+  const layout = layouts[front.kind] as (look: Look, front: Front) => readonly Face[]
+  return { widthMm: sizes.flatMm, heightMm: sizes.heightMm, faces: layout(derived, front) }
 }

@@ -1,7 +1,6 @@
 import { partsOf } from '@core/design'
 import { historyOf, tryCommit } from '../../../core/design/index.ts'
 import { compile } from '../../../core/ledger/index.ts'
-import { baseOf } from '../../../core/design/index.ts'
 import { derive } from '../../../core/plan/index.ts'
 import { baseKinds } from '../../../core/shape/index.ts'
 import { baseAs, plain, tote } from '../../../core/testing/tote.ts'
@@ -55,7 +54,7 @@ describe('the spine', () => {
 describe('what is seen from the front', () => {
   const seen = (base: Parameters<typeof tote>[0] & object, rounds = 10) => {
     const design = tote({ ...base, parts: [...base.parts!, plain({ rounds })] })
-    return facesOf(baseOf(design), derive(design))
+    return facesOf(derive(design))
   }
 
   it('is to scale for every construction', () => {

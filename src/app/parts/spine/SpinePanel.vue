@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { nanoid } from 'nanoid'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
 import { LIMITS } from '@core/section'
-import { bandsIn, baseOf, BODY, isBaseKind, maybeBaseOf, roundsOf } from '@core/design'
+import { bandsIn, BODY, isBaseKind, maybeBaseOf, roundsOf } from '@core/design'
 import { bodyOf, type Piece } from '@core/ledger'
 import { useProject } from '@app/stores/project.ts'
 import BagPicture from '../bag/BagPicture.vue'
@@ -24,7 +24,6 @@ const { height } = useElementSize(root)
 const derived = computed(() => project.shown?.derived)
 const name = computed(() => project.shown?.design.name ?? '')
 const yarns = computed(() => project.shown?.design.yarns ?? [])
-const base = computed(() => project.shown && baseOf(project.shown.design))
 const foot = computed(() => Math.max(STRIP.top + 60, height.value - STRIP.below))
 
 /** Pieces of her own lie on the mat one at a time, when they are selected; else those of the construction do. */
@@ -185,7 +184,6 @@ const partStyle = (top: number, bottom: number) => ({
         class="whole"
         :name="name"
         :yarns="yarns"
-        :base="base!"
         :derived="derived"
         :width="PICTURE.width"
         :height="PICTURE.height"

@@ -91,9 +91,10 @@ const placeOf = ({ width, height }: ChartPlace) => ({
               </template>
             </ol>
           </section>
+          <p class="join">{{ piece.finish }}</p>
           <p v-for="join in piece.joins" :key="join" class="join">{{ join }}</p>
         </template>
-        <p class="end">Cut the yarn, fasten off and weave in the {{ sheet.ends }} ends.</p>
+        <p class="end">Weave in the {{ sheet.ends }} ends.</p>
       </template>
     </article>
     <OutputList />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { MoreFilled } from '@element-plus/icons-vue'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
-import { baseOf, type Design } from '@core/design'
+import type { Design } from '@core/design'
 import { bodyOf } from '@core/ledger'
 import { copyName, cutAt, printLength } from '@core/units'
 import { saveProjectFile } from '@app/export/save.ts'
@@ -60,7 +60,6 @@ const date = computed(() =>
       v-if="bag.derived"
       :name="design.name"
       :yarns="design.yarns"
-      :base="baseOf(design)"
       :derived="bag.derived"
       :width="190"
       :height="168"

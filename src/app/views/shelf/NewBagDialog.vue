@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import { refDebounced } from '@vueuse/core'
-import { baseOf, type Design } from '@core/design'
+import type { Design } from '@core/design'
 import { bodyOf } from '@core/ledger'
 import { derive, newDesign, proposedFor } from '@core/plan'
 import { baseKinds, type BasePart, constructionOfKind, type Contents, sizeFor } from '@core/shape'
@@ -125,7 +125,6 @@ const outcome = computed(() => {
           <BagPicture
             :name="bag.name"
             :yarns="bag.design.yarns"
-            :base="baseOf(bag.design)"
             :derived="bag.derived"
             :width="96"
             :height="46"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { baseOf, type Design } from '@core/design'
+import type { Design } from '@core/design'
 import type { Derived } from '@core/plan'
 import { printLength } from '@core/units'
 import BagPicture from '@app/parts/bag/BagPicture.vue'
@@ -41,7 +41,6 @@ defineExpose({ pxPerMm, middle, foot, wide })
     <BagPicture
       :name="design.name"
       :yarns="design.yarns"
-      :base="baseOf(design)"
       :derived="derived"
       :width="Math.max(1, wide)"
       :height="Math.max(1, high)"

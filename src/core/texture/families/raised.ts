@@ -1,4 +1,4 @@
-import { BEAD, BOBBLE, dotted, type Given, of, POPCORN, PUFF, rows } from './recipes.ts'
+import { BEAD, BOBBLE, dotted, type Given, of, POPCORN, PUFF, rows, STAR } from './recipes.ts'
 
 const patterns = [
   {
@@ -59,8 +59,7 @@ const patterns = [
     name: 'Stars',
     multiple: 2,
     offset: 0,
-    special:
-      'star: pull up a loop in each of 5 places (3 of the star before, 2 new sts), yo, pull through all, ch 1 for its eye.',
+    special: STAR,
     flat: rows(
       'ch 3 (does not count as a st), *star in next 2 sts; rep from * across',
       '2 sc in each st across',

@@ -1,3 +1,4 @@
+import { stitchById } from '../../stitch/index.ts'
 import type { Family, StitchPattern } from '../pattern.ts'
 
 /*
@@ -5,15 +6,15 @@ import type { Family, StitchPattern } from '../pattern.ts'
  * Puffs, bobbles and the like are said once for all that use them.
  */
 
-export const PUFF = 'puff: (yo, pull up a loop) 3 times in one st, yo, pull through all loops.'
-export const BOBBLE = 'bobble: 5 dc in one st, each left unfinished, yo, pull through all loops.'
-export const POPCORN =
-  'popcorn: 5 dc in one st, hook out and into the top of the first, pull the loop through.'
-export const CLUSTER =
-  '3-dc cluster: 3 dc in one place, each left unfinished, yo, pull through all loops.'
-export const SPIKE = 'spike: sc into the st a row further down, drawn up loosely over it.'
-export const BEAD =
-  'bead: dc in the st, then (yo, pull up a loop around its post) 3 times, yo, pull through all loops.'
+const recipe = (word: string, id = word) => `${word}: ${stitchById(id).recipe!}.`
+
+export const PUFF = recipe('puff')
+export const BOBBLE = recipe('bobble')
+export const POPCORN = recipe('popcorn')
+export const CLUSTER = recipe('3-dc cluster', 'cluster')
+export const SPIKE = recipe('spike')
+export const BEAD = recipe('bead')
+export const STAR = recipe('star')
 
 export const ALL = 'sc in each st across'
 export const AROUND = 'sc in each st around'

@@ -1,0 +1,37 @@
+import { type Ledger, type Piece, starts } from '../ledger/index.ts'
+import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
+
+/* What is done with a piece when its rows are worked. */
+
+/** How a piece ends: a spiral's step is levelled, and a tail is left where it is sewn. */
+export function finishWords(ledger: Ledger, piece: Piece, words: Words): string {
+  const spiral = piece.worked === 'rounds' && lastStart(piece) === 'spiral'
+  const slip = abbrOf(stitchById('sl-st'), words)
+  const level = spiral ? `${slip} in each of the next 2 sts to level the step. ` : ''
+  const sewn = ledger.joins.some(
+    ({ kind, sides }) => kind !== 'pick-up' && sides[0].piece === piece.id,
+  )
+  return `${capital(level)}Fasten off${sewn ? ', leaving a tail to sew with' : ''}.`
+}
+const lastStart = ({ columns, rows }: Piece) => starts[columns.start[rows - 1]!]!
+const capital = (text: string) => text.replace(/^./, (first) => first.toUpperCase())
+
+/** How the body is laid before it is sewn: where it is folded, or which piece lies where. Null where nothing is to be said. */
+export function layoutWords({ front, pieces }: Ledger): string | null {
+  if (front.kind === 'grid')
+    return `Lay ${front.across} squares side by side and ${front.down} up for each face, ${pieces.length > 1 ? 'the two kinds in turn' : 'all alike'}.`
+  if (front.kind === 'strips') return `Lay ${front.across} strips side by side for each face.`
+  if (front.kind !== 'folded') return null
+  const { up, over, flap } = front
+  const { rows } = pieces.find(({ id }) => id === 'bag')!
+  const on = rows - over - 2 * up === 1
+  // From the end that is not the flap: the front, the fold, the back, and the flap.
+  const number = (fromFront: number) => (flap === 'last' ? fromFront : rows + 1 - fromFront)
+  const between = (one: number) => {
+    const [a, b] = [number(one), number(one + 1)].sort((x, y) => x - y)
+    return `between rows ${a} and ${b}`
+  }
+  const bottom = on ? `on row ${number(up + 1)}` : between(up)
+  const top = over > 0 ? `, and the flap ${between(rows - over)}` : ''
+  return `Fold the bottom ${bottom}${top}, right side out.`
+}

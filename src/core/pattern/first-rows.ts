@@ -1,0 +1,144 @@
+import { groundOfRow, type Ledger, maybeFoundation, type RowStart } from '../ledger/index.ts'
+import { abbrOf, stitchById } from '../stitch/index.ts'
+import { metWords } from './joins.ts'
+import { inRuns, wholeRow } from './runs-text.ts'
+import { afterStart, openingWords, type RowContext } from './starts.ts'
+
+/** A first row: what is made before it, in lower case, and what is worked. */
+export interface FirstRow {
+  readonly setup: string | null
+  readonly text: string
+}
+
+/** How a first row is said, by what it stands in; `several` where it is in several colours. */
+export const firstRows: Partial<
+  Record<RowStart, (context: RowContext, several: boolean) => FirstRow>
+> = {
+  ring: inRing,
+  foundation: aroundChain,
+  across: acrossChain,
+  'chain-ring': aroundRing,
+  'pick-up': (context) => ({ setup: null, text: pickedUp(context) }),
+  'other-side': ({ runs, words }) => ({
+    setup: null,
+    text: `into the other side of the chain ${inRuns(runs, words, false)}`,
+  }),
+}
+
+const ordinals = ['', '1st', '2nd', '3rd', '4th', '5th', '6th']
+
+/** A ring of chain that so many stitches go into: three to a chain, and never fewer than four (from memory). */
+export const ringChains = (stitches: number): number => Math.max(4, Math.ceil(stitches / 3) + 1)
+
+/** A first round's start, where rounds are joined or it is a row of tall stitches that begins in a ring. */
+function startIn(context: RowContext): string {
+  const { making } = context.piece.parts[0]!
+  const flat = context.piece.worked === 'rows'
+  const opens = flat || making.working !== 'spiral'
+  return opens ? `${openingWords(context)}, ` : ''
+}
+
+function inRing(context: RowContext, several: boolean): FirstRow {
+  const { runs, words, piece, ledger, counts } = context
+  const flat = piece.worked === 'rows' ? ', do not join' : ''
+  const opening = startIn(context)
+  const own = opening !== '' && counts
+  const [run] = runs
+  const left = own ? [{ ...run!, count: run!.count - 1 }, ...runs.slice(1)] : runs
+  const work = inRuns(left, words, several)
+  if (ledger.beginning.ring === 'magic')
+    return { setup: null, text: `${opening}${work} in a magic ring${flat}` }
+  const chains = ringChains(piece.columns.makes[0]!)
+  return {
+    setup: `${ringWords(context, chains)}.`,
+    text: `${opening}${work} in ring${flat}`,
+  }
+}
+
+const ringWords = ({ words }: RowContext, chains: number): string =>
+  `ch ${chains}, ${abbrOf(stitchById('sl-st'), words)} in 1st ch to form a ring`
+
+/** Worked into the chains of a ring, not into its hole. */
+function aroundRing(context: RowContext, several: boolean): FirstRow {
+  const { runs, words, ledger, piece, counts } = context
+  const { chains } = maybeFoundation(ledger, piece)!
+  const opening = startIn(context)
+  const work =
+    opening && counts
+      ? afterStart(runs, words, several, 'remaining ch around')
+      : ((several ? null : wholeRow(runs, words, 'ch around')) ?? inRuns(runs, words, several))
+  return {
+    setup: `${ringWords(context, chains)}, without twisting it.${bumps(ledger)}`,
+    text: opening + work,
+  }
+}
+
+function acrossChain(
+  { runs, words, ledger, piece, counts }: RowContext,
+  several: boolean,
+): FirstRow {
+  const { chains, skipped } = maybeFoundation(ledger, piece)!
+  const ground = abbrOf(groundOfRow(ledger, piece, 0), words)
+  const nth = `${ordinals[skipped + 1]} ch from hook`
+  const start = counts ? ` (the chains skipped count as ${ground})` : notCounted(skipped)
+  const plain = several ? null : wholeRow(runs, words, 'ch across')
+  const work = counts
+    ? afterStart(runs, words, several, 'remaining ch across')
+    : inRuns(runs, words, several)
+  const first = plain?.replace(/ in each ch across$/, '')
+  return {
+    setup: `ch ${chains}.${bumps(ledger)}`,
+    text:
+      first === undefined || /^\d/.test(first)
+        ? `starting in ${nth}${start} ${work}`
+        : `${first} in ${nth}${start} and in each ch across`,
+  }
+}
+
+/** Two chains and more are sometimes counted as a stitch: where they are not, that is said. */
+const notCounted = (skipped: number): string =>
+  skipped >= 2 ? ' (the chains skipped do not count)' : ''
+
+const bumps = ({ beginning }: Ledger): string =>
+  beginning.into === 'bump' ? ' Work into the back bumps of the chain.' : ''
+
+/** Up one side of a chain, into its last chain, and down the other side. The turning chains do not count. */
+function aroundChain({ runs, words, ledger }: RowContext): FirstRow {
+  const [up, end, down, rest] = runs
+  const ground = stitchById(up!.stitch)
+  const stitch = abbrOf(ground, words)
+  const skipped = ground.turningChains
+  const inLast = stitchById(end!.stitch).makes
+  const inFirst = rest ? stitchById(rest.stitch).makes : 1
+  const side = rest ? down!.count : down!.count - 1
+  return {
+    setup: `ch ${up!.count + 1 + skipped}.${bumps(ledger)}`,
+    text: [
+      `1 ${stitch} in ${ordinals[skipped + 1]} ch from hook${notCounted(skipped)}`,
+      ...(up!.count > 1 ? [`${up!.count - 1} ${stitch}`] : []),
+      `${inLast} ${stitch} in last ch`,
+      `on the other side ${side} ${stitch}`,
+      `${inFirst} ${stitch} in last ch`,
+    ].join(', '),
+  }
+}
+
+/** Stitches picked up: along another piece, or so many along each side of a base, from where the yarn is joined. */
+function pickedUp({ ledger, piece, runs, words }: RowContext): string {
+  const stitches = inRuns(runs, words, false)
+  const own = ledger.joins.find(
+    ({ kind, how, sides }) => kind === 'pick-up' && how !== null && sides[0].piece === piece.id,
+  )
+  if (own && typeof own.place === 'object') {
+    const other = ledger.pieces.find(({ id }) => id === own.sides[1].piece)!
+    return `pick up ${stitches} along ${metWords(own.place, own.sides[1].of, other)}`
+  }
+  const base = ledger.pieces.find(({ id }) => id === 'base')
+  if (!base) return `pick up ${stitches} around`
+  const stitch = abbrOf(groundOfRow(ledger, piece, 0), words)
+  const along = base.columns.makes[base.rows - 1]!
+  const row = (piece.columns.makes[0]! - 2 * along) / 2
+  // An odd stitch goes with the second side.
+  const [one, other] = [Math.floor(row), Math.ceil(row)]
+  return `pick up ${along} ${stitch} along the last row of the base, ${one} ${stitch} along its row ends, ${along} ${stitch} along its chain, ${other} ${stitch} along the other row ends`
+}
