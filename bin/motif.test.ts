@@ -100,6 +100,23 @@ describe('motif check', () => {
   })
 })
 
+describe('motif plan --hand left', () => {
+  it('reads charts from the left', () => {
+    const [right, left] = ['right', 'left'].map(
+      (hand) =>
+        JSON.parse(motif('plan', 'demo/beater-tote.json', '--hand', hand, '--json').output) as Plan,
+    )
+    const row = (plan: Plan) => plan.pieces[0]!.rows[37]!.runs.map(({ yarn }) => yarn)
+    expect(row(left!)).toEqual(row(right!).toReversed())
+    expect(motif('plan', 'demo/beater-tote.json', '--hand', 'both').exit).toBe(2)
+  })
+})
+interface Plan {
+  readonly pieces: readonly {
+    readonly rows: readonly { readonly runs: readonly { yarn: string }[] }[]
+  }[]
+}
+
 describe('motif fit', () => {
   const fit = (...words: string[]) =>
     motif('fit', '--stitches', '20/100mm', '--rows', '22/100mm', ...words)

@@ -24,6 +24,7 @@ program
   .option('--json', 'as data')
   .addOption(new Option('--terms <terms>').choices(['us', 'uk']).default('us'))
   .addOption(new Option('--units <units>').choices(['metric', 'imperial']).default('metric'))
+  .addOption(new Option('--hand <hand>').choices(['right', 'left']).default('right'))
   .action(async (file: string, options: PlanOptions) =>
     end((await import('./commands/plan.ts')).plan(file, options)),
   )

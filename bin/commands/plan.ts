@@ -23,13 +23,14 @@ export interface PlanOptions {
   readonly json?: boolean
   readonly terms: Words['terms']
   readonly units: Words['units']
+  readonly hand: Words['hand']
 }
 
 /** The written pattern and the tally of a project, as text or as data. */
-export function plan(path: string, { json, terms, units }: PlanOptions): Outcome {
-  const words: Words = { terms, units, hand: 'right' }
+export function plan(path: string, { json, terms, units, hand }: PlanOptions): Outcome {
+  const words: Words = { terms, units, hand }
   const design = readDesign(path)
-  const derived = derive(design)
+  const derived = derive(design, { hand })
   return {
     output: json
       ? JSON.stringify(planReport(derived, words), null, 1)

@@ -89,20 +89,70 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
 function meet(walk: Walk, piece: Piece, row: number, yarn: number): void {
   const last = walk.lastUse[yarn]!
   const part = piece.columns.part[row]!
-  // A yarn whose loop is held waits where it is: it is neither cut nor brought up.
-  const held = last !== -1 && ends[piece.columns.end[last]!] === 'held'
-  const skipped = row - last - 1
-  // Worked flat, a yarn waits at the edge where it was left: after an odd number of rows that is the other edge.
-  const away = piece.worked === 'rows' && skipped % 2 === 1
-  const anew = starts[piece.columns.start[row]!] === 'afresh'
-  if (!held && (last === -1 || skipped > TRAIL_ROUNDS || away || anew)) {
+  const wait = last === -1 ? 'cut' : waitUntil(piece, last, row)
+  if (wait === 'cut') {
     cut(walk, piece, yarn)
     walk.ends[part]![yarn]!++
-  } else if (!held && skipped > 0) {
+  } else if (wait === 'trailed' && row > last + 1) {
     const { alongMm } = piece.columns
     walk.strandMetres[part]![yarn]! += ((alongMm[row - 1]! - alongMm[last]!) * SLACK) / 1000
   }
   walk.lastUse[yarn] = row
+}
+
+/** What a yarn does from the last row it was used in to the next: its loop is parked, it is trailed up, or it is cut. */
+function waitUntil(piece: Piece, last: number, row: number): 'parked' | 'trailed' | 'cut' {
+  // A yarn whose loop is held waits where it is: it is neither cut nor brought up.
+  if (ends[piece.columns.end[last]!] === 'held') return 'parked'
+  const skipped = row - last - 1
+  // Worked flat, a yarn waits at the edge where it was left: after an odd number of rows that is the other edge.
+  const away = piece.worked === 'rows' && skipped % 2 === 1
+  const anew = starts[piece.columns.start[row]!] === 'afresh'
+  return skipped > TRAIL_ROUNDS || away || anew ? 'cut' : 'trailed'
+}
+
+/** A stretch of rows, half-open, and what a yarn does in them. */
+export interface YarnSpan {
+  readonly from: number
+  readonly to: number
+  readonly how: 'worked' | 'carried' | 'parked' | 'trailed' | 'cut'
+}
+
+/**
+ * The way of each yarn through a piece, in the ledger's order, from the first row it is used in to the last: worked alone, worked
+ * and carried inside the other stitches of the row, or waiting. Rows that do the same are one stretch; where a yarn is both worked
+ * and carried, both stretches are there, worked first.
+ */
+export function yarnSpans(ledger: Ledger, piece: Piece): YarnSpan[][] {
+  const own = new Uint32Array(ledger.yarns.length)
+  const { columns } = piece
+  const spans: YarnSpan[][] = ledger.yarns.map(() => [])
+  const last = new Int32Array(ledger.yarns.length).fill(-1)
+  const put = (list: YarnSpan[], how: YarnSpan['how'], from: number, to: number) => {
+    const at = list.findLastIndex((span) => span.how === how && span.to === from)
+    if (at >= 0) list[at] = { ...list[at]!, to }
+    else if (to > from) list.push({ from, to, how })
+  }
+  for (let row = 0; row < piece.rows; row++) {
+    own.fill(0)
+    let total = 0
+    eachBlock(piece, row, (from, to, times) => {
+      for (let i = from; i < to; i++) {
+        own[columns.runYarn[i]!]! += columns.runCount[i]! * times
+        total += columns.runCount[i]! * times
+      }
+    })
+    own.forEach((count, yarn) => {
+      if (count === 0) return
+      const list = spans[yarn]!
+      if (last[yarn]! >= 0 && row > last[yarn]! + 1)
+        put(list, waitUntil(piece, last[yarn]!, row), last[yarn]! + 1, row)
+      put(list, 'worked', row, row + 1)
+      if (count < total) put(list, 'carried', row, row + 1)
+      last[yarn] = row
+    })
+  }
+  return spans
 }
 
 /** The yarn is cut after the row it was last used in; nothing when it was not used yet. */

@@ -11,6 +11,7 @@ import {
   frontPicture,
   gaugeOf,
   type Ledger,
+  partOfRow,
   type Piece,
 } from '../ledger/index.ts'
 import { findSnags, type Snag } from '../snag/index.ts'
@@ -25,6 +26,8 @@ export interface Tally {
   readonly heightMm: number
   /** Where it hangs; null where that is no other height. */
   readonly hangingMm: number | null
+  /** How far the sizes may be off, as shares: by the gauges they rest on. */
+  readonly spread: { readonly around: number; readonly height: number }
   /** Height with a load in it; null when the swatch was not tried with one. */
   readonly loadedMm: number | null
   /** The base from above, its longer side first; both are its diameter when it is round. */
@@ -74,6 +77,27 @@ export function derive(design: Design, options: CompileOptions = {}): Derived {
   }
 }
 
+/** Of the part that has the widest row above its base. */
+function spreadAround(body: Piece): number {
+  const { widthMm } = body.columns
+  let widest = Math.max(0, body.parts[0]!.endRow - 1)
+  for (let row = widest; row < body.rows; row++) if (widthMm[row]! > widthMm[widest]!) widest = row
+  return partOfRow(body, widest).gauge.spread
+}
+
+/** Of the parts that give height, each as much as it gives; of the base where none does. */
+function spreadUp({ parts, columns }: Piece): number {
+  const { alongMm } = columns
+  let [sum, all] = [0, 0]
+  for (const { firstRow, endRow, gauge } of parts.slice(1)) {
+    if (endRow === firstRow) continue
+    const high = alongMm[endRow - 1]! - (firstRow > 0 ? alongMm[firstRow - 1]! : 0)
+    sum += high * gauge.spread
+    all += high
+  }
+  return all > 0 ? sum / all : parts[0]!.gauge.spread
+}
+
 function tallyOf({ design, ledger }: Compiled, paths: readonly YarnPaths[]): Tally {
   const body = bodyOf(ledger)
   const { makes } = body.columns
@@ -86,6 +110,7 @@ function tallyOf({ design, ledger }: Compiled, paths: readonly YarnPaths[]): Tal
   return {
     stitches,
     ...ledger.sizes,
+    spread: { around: spreadAround(body), height: spreadUp(body) },
     loadedMm: stretch === null ? null : ledger.sizes.heightMm * (1 + stretch),
     flatness: baseFlatness({ design, ledger }).flatness,
     rounds: body.rows,

@@ -1,10 +1,19 @@
 import type { Design } from '../design/index.ts'
-import { NO_UNIT, partOfRow, type Piece, runsOfRow, sides } from '../ledger/index.ts'
+import {
+  bodyOf,
+  NO_UNIT,
+  partOfRow,
+  type Piece,
+  pieceWith,
+  runsOfRow,
+  sides,
+} from '../ledger/index.ts'
 import { lineLabel, rowText, writtenPattern } from '../pattern/index.ts'
 import { mendText, snagText } from '../snag/index.ts'
-import type { Words } from '../stitch/index.ts'
-import { printLength, printMass, printYarnLength } from '../units/index.ts'
-import type { Derived } from './derive.ts'
+import { yarnSpans } from '../colour/index.ts'
+import { stitchById, type Words } from '../stitch/index.ts'
+import { printLength, printMass, printYarnLength, type System } from '../units/index.ts'
+import type { Derived, Tally } from './derive.ts'
 
 /** The plan as data: pieces of rows, joins, tally, snags. Field names and meanings stay. */
 export function planReport(derived: Derived, words: Words) {
@@ -19,17 +28,20 @@ export function planReport(derived: Derived, words: Words) {
       rows: Array.from({ length: piece.rows }, (_, row) => rowReport(derived, piece, row, words)),
     })),
     joins: ledger.joins,
+    paths: ledger.pieces.flatMap((piece) =>
+      yarnSpans(ledger, piece).flatMap((spans, i) =>
+        spans.length > 0 ? [{ piece: piece.id, yarn: ledger.yarns[i]!, spans }] : [],
+      ),
+    ),
     tally: {
       ...tally,
-      yarns: needs.map(({ letter, name, metres, low, high, grams, balls, source }) => ({
-        letter,
-        name,
-        metres,
-        low,
-        high,
-        grams,
-        balls,
-        source,
+      ...bounds('around', tally.aroundMm, tally.spread.around),
+      ...bounds('flat', tally.flatMm, tally.spread.around),
+      ...bounds('height', tally.heightMm, tally.spread.height),
+      ...(tally.hangingMm === null ? {} : bounds('hanging', tally.hangingMm, tally.spread.height)),
+      yarns: needs.map(({ letter, name, metres, low, high, grams, balls, source, parts }) => ({
+        ...{ letter, name, metres, low, high, grams, balls, source },
+        parts: parts.map(({ part, metres }) => ({ part: nameOfPart(derived, part), metres })),
       })),
     },
     snags: derived.snags.map((snag) => {
@@ -45,7 +57,37 @@ export function planReport(derived: Derived, words: Words) {
   }
 }
 
-function rowReport({ ledger }: Derived, piece: Piece, row: number, words: Words) {
+const nameOfPart = ({ ledger }: Derived, id: string): string =>
+  pieceWith(ledger, id).parts.find((part) => part.id === id)!.name
+
+/** "give or take 1.5 cm around and 0.7 cm in height". */
+export function spreadWords({ aroundMm, heightMm, spread }: Tally, units: System): string {
+  const around = printLength(aroundMm * spread.around, units)
+  return `give or take ${around} around and ${printLength(heightMm * spread.height, units)} in height`
+}
+
+/** A size at its least and at its most. */
+const bounds = <Of extends string>(of: Of, mm: number, spread: number) =>
+  ({
+    [`${of}MmLow`]: mm * (1 - spread),
+    [`${of}MmHigh`]: mm * (1 + spread),
+  }) as Record<`${Of}MmLow` | `${Of}MmHigh`, number>
+
+/** Where a row changes yarn: after so many of its places, and at its start where the row below ended in another. */
+function changesOf({ ledger }: Derived, piece: Piece, row: number) {
+  const changes: { after: number; yarn: string }[] = []
+  let after = 0
+  let inHand = row === 0 ? null : runsOfRow(ledger, piece, row - 1).at(-1)!.yarn
+  for (const { stitch, yarn, count } of runsOfRow(ledger, piece, row)) {
+    if (yarn !== (inHand ?? yarn)) changes.push({ after, yarn })
+    inHand = yarn
+    after += stitchById(stitch).makes * count
+  }
+  return changes
+}
+
+function rowReport(derived: Derived, piece: Piece, row: number, words: Words) {
+  const { ledger } = derived
   const { columns } = piece
   const unit = columns.unit[row]!
   return {
@@ -55,7 +97,9 @@ function rowReport({ ledger }: Derived, piece: Piece, row: number, words: Words)
     uses: columns.uses[row]!,
     makes: columns.makes[row]!,
     unit: unit === NO_UNIT ? null : { name: ledger.units[unit]!, count: columns.unitCount[row]! },
+    onto: row === 0 ? null : columns.number[row - 1]!,
     runs: runsOfRow(ledger, piece, row),
+    changes: changesOf(derived, piece, row),
     widthMm: columns.widthMm[row]!,
     heightMm: columns.heightMm[row]!,
     text: rowText(ledger, piece, row, words),
@@ -95,8 +139,8 @@ export function planText(design: Design, derived: Derived, words: Words): string
     design.name,
     ...pattern,
     '',
-    `${tally.stitches} stitches, ${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall`,
-    `${tally.rounds} rounds, ${tally.ends} ends, ${tally.changes} changes`,
+    `${tally.stitches} stitches, ${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall (${spreadWords(tally, words.units)})`,
+    `${tally.rounds} ${bodyOf(ledger).worked}, ${tally.ends} ends, ${tally.changes} changes`,
     ...yarns,
     ...snags.map((snag) => {
       const { title, text } = snagText(snag, words)

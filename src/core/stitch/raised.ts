@@ -2,7 +2,7 @@ import type { Stitch } from './stitch.ts'
 
 /*
  * Stitches that stand out of the ground. A compound stitch takes the yarn of its parts, each part that is drawn together a little
- * less; a post takes 15 % more, a spike what it reaches down (from memory, as docs/method.md says).
+ * less; a post takes 15 % more (from memory, as docs/method.md says). What a stitch reaches down is reckoned from the rows it reaches.
  */
 
 const raised = (
@@ -65,7 +65,8 @@ export const raisedStitches: readonly Stitch[] = [
   raised('spike', same('spike'), same('spike'), {
     of: 'sc',
     height: 1,
-    yarn: 1.6,
+    yarn: 1,
+    reaches: 1,
     turningChains: 1,
     recipe: 'sc into the st a row further down, drawn up loosely over it',
     symbol: 'M4 2L16 12M16 2L4 12M10 7V19',

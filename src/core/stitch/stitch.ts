@@ -18,6 +18,8 @@ export interface Stitch {
   readonly makes: number
   readonly height: number
   readonly yarn: number
+  /** Rows further down than the next that it is worked into; none unless it says so. */
+  readonly reaches?: number
   /** How it is worked, in US terms, where that is not a stitch everybody knows. */
   readonly recipe?: string
   /** Chains that bring the hook up to its height at the start of a row. */

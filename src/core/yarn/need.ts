@@ -1,6 +1,16 @@
 import type { YarnPaths } from '../colour/index.ts'
 import type { Design, Strand, Yarn } from '../design/index.ts'
-import { eachBlock, type Ledger, maybeFoundation, type Piece } from '../ledger/index.ts'
+import {
+  eachBlock,
+  endRuns,
+  ends,
+  groundOfRow,
+  type Ledger,
+  maybeFoundation,
+  type Piece,
+  startCounts,
+  starts,
+} from '../ledger/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { type YarnRate, yarnRate, type YarnSource } from './schools.ts'
 
@@ -51,6 +61,7 @@ export function yarnNeeds(design: Design, ledger: Ledger, paths: readonly YarnPa
         if (index < 0 || stitches === 0) return
         const metres =
           worked[i]!.inSc[p]![index]! * rate.metresPerSc +
+          worked[i]!.reachMetres[p]![index]! +
           paths[i]!.strandMetres[p]![index]! +
           paths[i]!.ends[p]![index]! * TAIL_METRES
         const before = parts.get(id) ?? {
@@ -107,11 +118,14 @@ const strandNeed = (
   inHandMetres: label && inHandGrams !== null ? (inHandGrams * label.metres) / label.grams : null,
 })
 
-/** Stitches by part and yarn, and the sc whose yarn they take. */
+/**
+ * Stitches by part and yarn, the sc whose yarn they take with the chains and slip stitches of their rows, and metres they reach
+ * further down: there and back over each row they pass.
+ */
 function stitchYarn(ledger: Ledger, piece: Piece) {
   const { columns } = piece
   const blank = () => piece.parts.map(() => new Float64Array(ledger.yarns.length))
-  const [stitches, inSc] = [blank(), blank()]
+  const [stitches, inSc, reachMetres] = [blank(), blank(), blank()]
   const table = ledger.stitches.map(stitchById)
   for (let row = 0; row < piece.rows; row++) {
     const part = columns.part[row]!
@@ -122,10 +136,32 @@ function stitchYarn(ledger: Ledger, piece: Piece) {
         const count = columns.runCount[i]! * times
         stitches[part]![yarn]! += count * stitch.makes
         inSc[part]![yarn]! += count * stitch.yarn
+        if (stitch.reaches)
+          reachMetres[part]![yarn]! += (count * 2 * downMm(piece, row, stitch.reaches)) / 1000
       }
     })
+    const { first, last } = endRuns(piece, row)
+    inSc[part]![columns.runYarn[first]!]! += startingChains(ledger, piece, row) * CHAIN
+    if (ends[columns.end[row]!] === 'join') inSc[part]![columns.runYarn[last]!]! += SLIP
   }
   const chains = maybeFoundation(ledger, piece)?.chains ?? 0
-  inSc[0]![columns.runYarn[0]!]! += chains * stitchById('ch').yarn
-  return { stitches, inSc }
+  inSc[0]![columns.runYarn[0]!]! += chains * CHAIN
+  return { stitches, inSc, reachMetres }
+}
+const CHAIN = stitchById('ch').yarn
+const SLIP = stitchById('sl-st').yarn
+
+/** How far down so many rows below the next are. */
+function downMm({ columns }: Piece, row: number, rows: number): number {
+  const along = (at: number) => (at < 0 ? 0 : columns.alongMm[at]!)
+  return along(row - 1) - along(row - 1 - rows)
+}
+
+/** Chains a row starts with, where they are no stitch of it. */
+function startingChains(ledger: Ledger, piece: Piece, row: number): number {
+  const start = starts[piece.columns.start[row]!]!
+  const chained = start === 'chain' || start === 'turn' || start === 'afresh'
+  return chained && !startCounts(ledger, piece, row)
+    ? groundOfRow(ledger, piece, row).turningChains
+    : 0
 }

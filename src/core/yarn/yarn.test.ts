@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { bands } from '../band/index.ts'
 import { yarnPaths } from '../colour/index.ts'
 import { type Design, bandsOf, partsOf, withBody } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
@@ -53,10 +54,50 @@ describe('yarnNeeds', () => {
   it('counts every piece as often as it is made, its foundation chain and the seams', () => {
     const two = tote({ parts: [baseAs('two-panels', { count: 20 }), plain({ rounds: 9 })] })
     const [a] = needs(two)
-    // Per panel 200 sc and a chain of 21 at half an sc; seams of 2 × 50 mm and 100 mm take three times that.
-    const panel = (200 + 21 * 0.5) * 0.03325 + 2 * TAIL_METRES
+    // Per panel 200 sc, a chain of 21 and nine turning chains at half an sc; seams of 2 × 50 mm and 100 mm take three times that.
+    const panel = (200 + (21 + 9) * 0.5) * 0.03325 + 2 * TAIL_METRES
     expect(a!.metres).toBeCloseTo(2 * panel + 0.2 * 3, 9)
     expect(a!.parts.reduce((sum, { stitches }) => sum + stitches, 0)).toBe(400)
+  })
+
+  it('counts the chain a round starts with where it is no stitch, and the slip stitch that joins it', () => {
+    const of = (over: Partial<Design['making']>, stitch = 'dc') =>
+      needs(
+        tote({
+          parts: [base({ stitch, increase: 12, count: 24 }), plain({ stitch, rounds: 1 })],
+          making: { ...tote().making, ...over },
+        }),
+      )[0]!.metres
+    const sc = 0.03325
+    // Three rounds; the last is closed by fastening off: two start on a round, two are joined.
+    const [spiral, joined] = [of({ working: 'spiral' }), of({ working: 'joined' })]
+    expect(joined - spiral).toBeCloseTo((2 * 3 * 0.5 + 2 * 0.5) * sc, 9)
+    // A chain that counts takes the place of a stitch.
+    expect(of({ working: 'joined', chainCounts: true }) - spiral).toBeCloseTo(2 * 0.5 * sc, 9)
+  })
+
+  it('counts what a stitch reaches further down: there and back over each row (common practice)', () => {
+    const row = (stitch: string) => ({
+      text: `${stitch} in each st around`,
+      runs: [{ stitch, yarn: 'A', count: 1 }],
+      repeat: { from: 0, to: 1, times: 12 },
+    })
+    const over = (ground: string, stitch: string) => {
+      const written = bands.written.begin({ stitch: ground, letters: ['A'], count: 12, abbr: '' })
+      return needs(
+        tote({
+          swatches: [swatch({ stitches: 20, rows: ground === 'sc' ? 20 : 10, stitch: ground })],
+          parts: [
+            base({ stitch: ground, increase: 12, count: 12 }),
+            plain({ stitch: ground, rounds: 3 }),
+            { ...written, id: 'w', rows: [row(stitch)] },
+          ],
+        }),
+      )[0]!.metres
+    }
+    // Twelve spikes of one row: rows of 5 mm in sc, of 10 mm in dc.
+    expect(over('sc', 'spike') - over('sc', 'sc')).toBeCloseTo((12 * 2 * 5) / 1000, 9)
+    expect(over('dc', 'spike') - over('dc', 'sc')).toBeCloseTo((12 * 2 * 10) / 1000, 9)
   })
 
   it('says what is in hand where it can', () => {

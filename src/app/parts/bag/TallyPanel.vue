@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { bodyOf } from '@core/ledger'
+import { spreadWords } from '@core/plan'
 import type { YarnNeed } from '@core/yarn'
 import { lengthFigure, lengthUnit, printMass, yarnLengthFigure, yarnLengthUnit } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
@@ -33,6 +34,13 @@ const figures = computed(() => {
     { ...length(tally.value.flatMm), what: 'laid flat' },
     { ...length(tally.value.heightMm), what: 'tall' },
   ]
+})
+
+/** How far the sizes may be off. */
+const giveOrTake = computed(() => {
+  if (!tally.value) return ''
+  const words = spreadWords(tally.value, units.value)
+  return `${words[0]!.toUpperCase()}${words.slice(1)}.`
 })
 
 /** A bag that hangs is as high as its wall and the base's radius. */
@@ -86,7 +94,9 @@ const restsOn = computed(() => {
           <span>{{ what }}</span>
         </div>
       </div>
-      <p v-if="hanging" class="school">{{ hanging }}</p>
+      <p class="school">
+        <template v-if="hanging">{{ hanging }}. </template>{{ giveOrTake }}
+      </p>
       <section class="yarns">
         <h2>Yarn</h2>
         <div v-for="need in needs" :key="need.letter" class="yarn">
