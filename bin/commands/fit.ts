@@ -1,11 +1,4 @@
-import {
-  type Fit,
-  type FitBase,
-  fitCounts,
-  type FitRequest,
-  fitSentence,
-  maybeNearest,
-} from '@core/fit'
+import { type Fit, type FitBase, fitAnswer, type FitRequest, fitSentence } from '@core/fit'
 import {
   chainFirstRound,
   flatCornerIncrease,
@@ -148,15 +141,21 @@ function report(fit: Fit) {
 /** Counts that fit a size, or what fits a count; `wrong` when nothing does. */
 export function fit(options: FitOptions): Outcome {
   const request = requestOf(options)
-  const fits = fitCounts(request).map(report)
-  const miss = fits.length > 0 ? null : maybeNearest(request)
+  const { fits: found, beyond: next, nearest: miss } = fitAnswer(request, 0)
+  const fits = found.map(report)
+  const beyond = next.map((fit) => {
+    const off = (100 * fit.errorMm) / request.wantedMm
+    const outside = `${off > 0 ? '+' : '−'}${printNumber(Math.abs(off))} %`
+    const { text, ...more } = report(fit)
+    return { ...more, text: `${text} (${outside}, outside the tolerance)` }
+  })
   const nearest = miss && report(miss.fit)
   const texts =
     fits.length > 0
-      ? fits.map(({ text }) => text)
+      ? [...fits, ...beyond].map(({ text }) => text)
       : ['Nothing fits.', ...(nearest ? [`Nearest: ${nearest.text}`] : [])]
   return {
-    output: options.json ? JSON.stringify({ fits, nearest }, null, 1) : texts.join('\n'),
+    output: options.json ? JSON.stringify({ fits, nearest, beyond }, null, 1) : texts.join('\n'),
     wrong: fits.length === 0,
   }
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import {
   blankChart,
   type Chart,
+  blankColumns,
   commonestLetter,
   floodCells,
   lettersOf,
@@ -59,7 +60,16 @@ describe('resizing', () => {
   it('pads half on each side in the ground of the row', () => {
     expect(withPadding(motif, 3).colours).toEqual(['AAABBAA', 'AABBAAA', 'AAAAAAA'])
     expect(commonestLetter('BAAB')).toBe('A')
-    expect(() => withPadding(motif, -1)).toThrow(RangeError)
+    expect(() => withPadding(motif, -3)).toThrow(RangeError)
+    expect(() => withPadding(motif, 0.5)).toThrow(RangeError)
+    // Of a motif with two blank columns at its left and one at its right as many go from either side as there are.
+    const beside = { width: 6, colours: ['AABCAA', 'AAABAA', 'BBBBBB'] }
+    expect(blankColumns(beside)).toBe(4)
+    expect(withPadding(beside, -1).colours).toEqual(['AABCA', 'AAABA', 'BBBBB'])
+    expect(withPadding(beside, -3).colours).toEqual(['ABC', 'AAB', 'BBB'])
+    expect(withPadding(beside, -4).colours).toEqual(['BC', 'AB', 'BB'])
+    expect(withPadding(withPadding(beside, 5), -5)).toEqual(beside)
+    expect(blankColumns({ width: 3, colours: ['AAA'] })).toBe(2)
   })
 
   it('cuts and grows at the right and the top', () => {

@@ -1,7 +1,7 @@
 import type { Draft } from 'immer'
 import { type BandPart, bandOf, bands, within } from '../band/index.ts'
 import { LIMITS } from '../section/index.ts'
-import { type Cell, paintedRows, withPadding, withSize } from '../chart/index.ts'
+import { blankColumns, type Cell, paintedRows, withPadding, withSize } from '../chart/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import type { Design, DesignPiece, Part, Yarn } from './documents.ts'
 import {
@@ -239,10 +239,12 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
     },
   },
   padChart: {
-    label: ({ columns }) => `Pad the motif by ${columns}`,
+    label: ({ columns }) =>
+      columns < 0 ? `Narrow the motif by ${-columns}` : `Pad the motif by ${columns}`,
     run: (design, { id, columns }) => {
-      const by = within(columns, 0, LIMITS.chartWidth)
-      const padded = withPadding(tapestry(design, id).chart, by)
+      const { chart } = tapestry(design, id)
+      const by = within(columns, -blankColumns(chart), LIMITS.chartWidth)
+      const padded = withPadding(chart, by)
       setChart(design, id, padded.width, padded.colours)
     },
   },

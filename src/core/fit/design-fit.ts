@@ -1,4 +1,5 @@
 import { type BandPart, bandOf } from '../band/index.ts'
+import { blankColumns } from '../chart/index.ts'
 import { LIMITS } from '../section/index.ts'
 import { bandsOf, baseOf, type Design, type Edit, growthOf, isEvenOut } from '../design/index.ts'
 import { bodyOf, type Compiled, gaugeIn, type Ledger } from '../ledger/index.ts'
@@ -19,6 +20,12 @@ function repeatOf(part: BandPart, worked: 'rounds' | 'rows') {
   return counts && counts.multiple > 0 ? { ...counts, whole: true as const } : null
 }
 
+/** Blank columns beside the motif of a band. */
+function blankIn(part: BandPart): number {
+  const chart = bandOf(part).chart(part)
+  return chart ? blankColumns(chart) : 0
+}
+
 /** The bands of a design that repeat, from the bottom up; none when they do not stand on the base's own count. */
 export function fitBandsOf({ design, ledger }: Compiled): FitBand[] {
   const construction = constructionIn(design)
@@ -31,6 +38,7 @@ export function fitBandsOf({ design, ledger }: Compiled): FitBand[] {
       {
         id: part.id,
         ...repeat,
+        blank: blankIn(part),
         hidden: changeIn(all[i - 1]) !== null,
         stitchMm: gaugeIn(ledger, part.id).stitchWidthMm * around,
       },
@@ -125,7 +133,7 @@ export function fitEdits(design: Design, fit: Fit): Edit[] {
       : [{ name: 'setPart', args: { id, values: { ...bandOf(part).withChange(part, 0) } } }]
   })
   const bands = fit.bands.flatMap(({ id, added, padded }): Edit[] => [
-    ...(padded > 0 ? [{ name: 'padChart', args: { id, columns: padded } } as const] : []),
+    ...(padded !== 0 ? [{ name: 'padChart', args: { id, columns: padded } } as const] : []),
     ...(added !== 0 ? [{ name: 'adjustBefore', args: { id, by: added } } as const] : []),
   ])
   const increase = fit.base?.other ? { increase: fit.base.increase } : {}

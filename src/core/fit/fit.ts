@@ -13,6 +13,8 @@ export interface FitBand {
   readonly offset: number
   /** It cannot be padded. */
   readonly whole?: true
+  /** Blank columns beside its motif, which it can lose; none unless said. */
+  readonly blank?: number
   /** A plain round lies just below it, where a change of count hides. */
   readonly hidden?: boolean
   /** Its own way around a stitch, when its gauge is another than the base's. */
@@ -38,6 +40,8 @@ export interface FitRequest {
   readonly bands: readonly FitBand[]
   /** Blank columns a motif may be given at most. */
   readonly maxPad: number
+  /** Columns by which a motif may be narrowed beyond its blank ones: it must then be drawn again. None unless said. */
+  readonly redraw?: number
   /** Bases below the bands that may be used, the one preferred first; none without one. */
   readonly bases: readonly FitBase[]
   /** Counts above this are not offered. */
@@ -51,6 +55,7 @@ export interface BandFit extends FitBand {
   readonly count: number
   /** Stitches added (or, below 0, taken away) just below it. */
   readonly added: number
+  /** Columns given to its motif; below 0 taken from it. */
   readonly padded: number
   readonly repeats: number
   readonly sizeMm: number
@@ -78,28 +83,50 @@ export interface Fit {
 
 /**
  * What changing costs, from memory of what shows: a stitch added or taken away 1, half as much again where no plain round
- * hides it, a column padded 0.4, and 1.5 for doing either at all; a base whose last round adds fewer 1; another increase 0.5.
+ * hides it, and 1.5 for doing it at all; a motif that is padded or narrowed 5, more than two stitches anywhere, and 0.4 a column;
+ * a base whose last round adds fewer 1; another increase 0.5.
  */
-const COST = { once: 1.5, stitch: 1, shown: 1.5, column: 0.4, lastRound: 1, other: 0.5 } as const
+const COST = {
+  once: 1.5,
+  stitch: 1,
+  shown: 1.5,
+  motif: 5,
+  column: 0.4,
+  lastRound: 1,
+  other: 0.5,
+} as const
 /** Being this far off the wanted size weighs as much as one stitch added; a base this share off flat likewise. */
 const WEIGHS = { mm: 10, flatness: 0.1 } as const
 
 const addedCost = (added: number, hidden: boolean | undefined) =>
   added === 0 ? 0 : COST.once + (hidden ? COST.stitch : COST.shown) * Math.abs(added)
-const paddedCost = (columns: number) => (columns === 0 ? 0 : COST.once + COST.column * columns)
+const paddedCost = (columns: number) =>
+  columns === 0 ? 0 : COST.motif + COST.column * Math.abs(columns)
 
 /** Bands whose motifs are padded in one fit at most; with as many padded columns in all it stops being her motif. */
 const MOST_PADDED = 8
 /** Counts that are looked at; nobody works more stitches a round than the last. */
 const COUNTS = { bands: 8000, least: 60, last: 4000 } as const
 
-/** The least padding with which the band is whole on this count; −1 when there is none. */
-function paddingFor(band: FitBand, count: number, maxPad: number): number {
-  for (let pad = 0; pad <= (band.whole ? 0 : maxPad); pad++) {
-    const rest = count - band.offset
-    if (rest >= band.multiple + pad && rest % (band.multiple + pad) === 0) return pad
+/**
+ * The least change of a motif's width with which the band is whole on this count; null when there is none. It is never padded by
+ * as much as it is wide, and loses no more than its blank columns, unless it may be drawn again.
+ */
+function maybePadding(
+  { multiple, offset, whole, blank = 0 }: FitBand,
+  count: number,
+  { maxPad, redraw = 0 }: Pick<FitRequest, 'maxPad' | 'redraw'>,
+): number | null {
+  const rest = count - offset
+  const fits = (wide: number) => wide >= 1 && rest >= wide && rest % wide === 0
+  if (fits(multiple)) return 0
+  if (whole) return null
+  const loses = Math.min(multiple - 2, blank + redraw)
+  for (let by = 1; by <= Math.max(maxPad, redraw); by++) {
+    if (by <= maxPad && by < multiple && fits(multiple + by)) return by
+    if (by <= loses && fits(multiple - by)) return -by
   }
-  return -1
+  return null
 }
 
 /**
@@ -135,16 +162,17 @@ function bandFits(
   let below = ground
   return request.bands.map((band, b) => {
     const count = counts[way.nodes[b]!]!
-    const padded = paddingFor(band, count, request.maxPad)
+    const padded = maybePadding(band, count, request)!
     const added = count - below
     below = count
     // Field by field: there are very many of them.
-    const { id, multiple, offset, whole, hidden, stitchMm } = band
+    const { id, multiple, offset, whole, blank, hidden, stitchMm } = band
     return {
       id,
       multiple,
       offset,
       whole,
+      blank,
       hidden,
       stitchMm,
       count,
@@ -172,14 +200,17 @@ export function allFits(request: FitRequest): Fit[] {
   const sizeOf = (count: number) => count * request.stitchWidthMm + (request.extraMm ?? 0)
   const counts = countsOf(request)
   const layers = request.bands.map((band): Layer => ({
-    weights: counts.map((count) => paddingFor(band, count, request.maxPad)),
+    weights: counts.map((count) => {
+      const padded = maybePadding(band, count, request)
+      return padded === null ? -1 : Math.abs(padded)
+    }),
     step: (from, to) => addedCost(to - from, band.hidden),
     least: (distance) => addedCost(distance, band.hidden),
   }))
   const ways = cheapestWays(
     counts.length,
     layers,
-    request.maxPad * Math.min(layers.length, MOST_PADDED),
+    Math.max(request.maxPad, request.redraw ?? 0) * Math.min(layers.length, MOST_PADDED),
   )
   const bases = request.bases.length > 0 ? request.bases : [null]
   return counts.flatMap((count, i): Fit[] => {
@@ -210,7 +241,7 @@ export function objectivesOf({ errorMm, bands, base }: Fit): readonly number[] {
     Math.round(Math.abs(errorMm) * 1e6) / 1e6,
     bands.reduce((sum, { added, hidden }) => sum + addedCost(added, hidden), 0) +
       (base && base.last > 0 ? COST.lastRound : 0),
-    bands.reduce((sum, { padded }) => sum + padded, 0),
+    bands.reduce((sum, { padded }) => sum + Math.abs(padded), 0),
     base ? Math.abs(base.flatness - 1) : 0,
     base?.other ? 1 : 0,
   ]
@@ -221,8 +252,9 @@ const rank = ({ cost, errorMm, base }: Fit): number =>
   Math.abs(errorMm) / WEIGHS.mm +
   (base ? Math.max(0, Math.abs(base.flatness - 1) / WEIGHS.flatness - 1) : 0)
 
-/** Whether it comes out by itself, with nothing changed. */
-const isEven = ({ cost }: Fit): boolean => cost === 0
+/** Whether every band comes out by itself, with no stitch and no column changed; without bands, whether the base does. */
+const isClean = ({ bands, cost }: Fit): boolean =>
+  bands.length > 0 ? bands.every(({ added, padded }) => added === 0 && padded === 0) : cost === 0
 
 /**
  * The fits no other beats, and every count that comes out by itself, since another size may suit as well. Best first.
@@ -236,37 +268,78 @@ const ranked = (request: FitRequest): Fit[] =>
 
 function unbeaten(all: readonly Fit[]): Fit[] {
   const front = new Set(paretoSet(all, objectivesOf))
-  return all.filter((fit) => front.has(fit) || isEven(fit))
+  return all.filter((fit) => front.has(fit) || isClean(fit))
 }
 
 /** The best fit; undefined when there is none. */
 export const bestFit = (request: FitRequest): Fit | undefined => ranked(request)[0]
 
-/** What is shown of the fits: those no other beats, and the next best counts when these are few. */
+/** What is shown of the fits. */
 export interface FitAnswer {
+  /** One for each count of the body, in its best way, best first. */
   readonly fits: readonly Fit[]
+  /** Counts that come out by themselves next below and above what is wanted, outside the tolerance. */
+  readonly beyond: readonly Fit[]
   /** Counts within the tolerance that come out in some way. */
   readonly total: number
   /** What comes nearest when nothing fits. */
   readonly nearest: Nearest | null
 }
 
-/** Answers a request for people to choose from: at least `least` counts where there are as many. */
+/** Stitches of the body: most that its bands are worked on, or of the base where there is none with a repeat. */
+const bodyCount = ({ bands, count }: Fit): number =>
+  bands.length > 0 ? Math.max(...bands.map((band) => band.count)) : count
+
+/** The first of each count of the body. */
+function byBody(fits: readonly Fit[]): Fit[] {
+  const seen = new Set<number>()
+  return fits.filter((fit) => {
+    const count = bodyCount(fit)
+    return !seen.has(count) && seen.add(count)
+  })
+}
+
+/**
+ * Answers a request for people to choose from: one line for each count of the body. Where one comes out by itself, the other lines
+ * are those no other beats, and the next such counts each way, though they be outside the tolerance; else there are at least
+ * `least` where there are as many.
+ */
 export function fitAnswer(request: FitRequest, least = 7): FitAnswer {
   const all = ranked(request)
-  const fits = unbeaten(all)
-  const counts = new Set(fits.map(({ count }) => count))
-  for (const fit of all) {
-    if (fits.length >= least) break
-    if (counts.has(fit.count)) continue
-    counts.add(fit.count)
-    fits.push(fit)
-  }
+  const fits = byBody(unbeaten(all))
+  // Without repeats any count will do.
+  const clean = request.bands.length > 0 && fits.some(isClean)
+  const more = clean ? [] : byBody([...fits, ...all]).slice(fits.length)
+  const shown = [...fits, ...more.slice(0, Math.max(0, least - fits.length))]
   return {
-    fits,
-    total: new Set(all.map(({ count }) => count)).size,
-    nearest: fits.length > 0 ? null : maybeNearest(request),
+    fits: shown,
+    beyond: clean || request.count !== undefined ? beyondOf(request) : [],
+    total: new Set(all.map(bodyCount)).size,
+    nearest: shown.length > 0 ? null : maybeNearest(request),
   }
+}
+
+/** How much further than the tolerance clean counts are looked for. */
+const BEYOND = 0.3
+
+/** The next clean counts below and above the tolerance, or what is on the hook. */
+function beyondOf({ count, ...request }: FitRequest): Fit[] {
+  if (request.bands.length === 0) return []
+  const wider = Math.min(0.9, request.tolerance + BEYOND)
+  const clean = ranked({ ...request, tolerance: wider, maxPad: 0, redraw: 0 }).filter(isClean)
+  const outside = (fit: Fit) =>
+    count === undefined
+      ? Math.abs(fit.errorMm) > request.tolerance * request.wantedMm + 1e-6
+      : fit.count !== count
+  const off = (fit: Fit) => (count === undefined ? fit.errorMm : fit.count - count)
+  const next = (side: number) =>
+    clean
+      .filter((fit) => outside(fit) && Math.sign(off(fit)) === side && !fit.base?.other)
+      .reduce<Fit | null>(
+        (near, fit) => (near && Math.abs(off(near)) <= Math.abs(off(fit)) ? near : fit),
+        null,
+      )
+  return [next(-1), next(1)].filter((fit) => fit !== null)
 }
 
 /** How far the tolerance is widened to find the nearest miss. */
@@ -281,21 +354,28 @@ export interface Nearest {
   readonly tolerance: number | null
   /** The columns of padding it takes. */
   readonly padded: number
+  /** A motif must be drawn narrower than its blank columns allow. */
+  readonly redrawn: boolean
 }
 
-/** What comes nearest when nothing fits: with more padding within the tolerance, or the best within a wider one. */
+/**
+ * What comes nearest when nothing fits: with more padding or a motif drawn narrower within the tolerance, or the best within a
+ * wider one.
+ */
 export function maybeNearest(request: FitRequest): Nearest | null {
-  const most = (fit: Fit) => Math.max(0, ...fit.bands.map(({ padded }) => padded))
-  const [padded] = fitCounts({ ...request, maxPad: MORE_PADDING })
-  if (padded) return { fit: padded, tolerance: null, padded: most(padded) }
+  const near = (fit: Fit, tolerance: number | null): Nearest => ({
+    fit,
+    tolerance,
+    padded: Math.max(0, ...fit.bands.map(({ padded }) => padded)),
+    redrawn: fit.bands.some(({ padded, blank = 0 }) => -padded > blank),
+  })
+  const { maxPad } = request
+  const redraw = maxPad > 0 ? MORE_PADDING : 0
+  const [padded] = fitCounts({ ...request, maxPad: MORE_PADDING, redraw })
+  if (padded) return near(padded, null)
   for (const times of WIDER) {
     const [best] = fitCounts({ ...request, tolerance: Math.min(0.9, request.tolerance * times) })
-    if (best)
-      return {
-        fit: best,
-        tolerance: Math.abs(best.errorMm) / request.wantedMm,
-        padded: most(best),
-      }
+    if (best) return near(best, Math.abs(best.errorMm) / request.wantedMm)
   }
   return null
 }

@@ -4,7 +4,7 @@ import { baseOf, designFaults, roundsOf, partsOf } from '../design/index.ts'
 import { compile, compiled } from '../ledger/index.ts'
 import { baseKinds, constructionOfKind } from '../shape/index.ts'
 import { baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
-import { fitAnswer, fitRequestOf, fitsOf, resized } from './index.ts'
+import { allFits, type Fit, fitAnswer, type FitRequest, fitRequestOf, resized } from './index.ts'
 
 const sizesOf = (design: ReturnType<typeof tote>) => compile(design).sizes
 
@@ -81,13 +81,63 @@ describe('resized', () => {
 })
 
 describe('fitAnswer', () => {
-  it('fills up a short list with the next best counts, and says how many there are', () => {
-    const request = fitRequestOf(compiled(tote({ want: { ...tote().want, tolerance: 0.2 } })))
-    const { fits, total, nearest } = fitAnswer(request)
-    expect(fits.length).toBeGreaterThanOrEqual(7)
-    expect(total).toBeGreaterThanOrEqual(new Set(fits.map(({ count }) => count)).size)
+  const asked = (over: Partial<FitRequest>): FitRequest => ({
+    ...{ stitchWidthMm: 5, wantedMm: 600, tolerance: 0.05, bands: [], maxPad: 6, bases: [] },
+    ...over,
+  })
+  const of = (...multiples: number[]) =>
+    multiples.map((multiple, i) => ({ id: String(i + 1), multiple, offset: 0 }))
+  const counts = (fits: readonly Fit[]) => fits.map(({ count }) => count)
+
+  it('has one line for a count that comes out, and the next such counts each way, though they be outside', () => {
+    // 60 cm of 2 stitches a cm: 120 is 15 × 8; 112 is 6.7 % less, 128 as much more.
+    const { fits, beyond } = fitAnswer(asked({ bands: of(8), maxPad: 0, tolerance: 0.06 }))
+    expect(beyond.map(({ count, errorMm }) => [count, Math.round(errorMm)])).toEqual([
+      [112, -40],
+      [128, 40],
+    ])
+    expect(new Set(counts(fits)).size).toBe(fits.length)
+    const one = fitAnswer(asked({ bands: of(24) }))
+    expect([counts(one.fits), counts(one.beyond)]).toEqual([[120], [96, 144]])
+  })
+
+  it('never hides a count that comes out behind one that is merely nearer', () => {
+    // 54 cm: 104 is nearer by its error alone where a stitch is changed; 112 = 14 × 8 comes out by itself at + 3.7 %.
+    const { fits } = fitAnswer(asked({ wantedMm: 540, bands: of(8, 14) }))
+    expect(counts(fits)).toContain(112)
+    expect(fits.find(({ count }) => count === 112)!.cost).toBe(0)
+  })
+
+  it('changes one or two stitches in a plain round rather than a motif', () => {
+    const near = { ...of(24)[0]!, hidden: true }
+    const [best] = fitAnswer(asked({ count: 118, wantedMm: 590, bands: [near] })).fits
+    expect(best!.bands[0]).toMatchObject({ count: 120, added: 2, padded: 0 })
+    const shown = fitAnswer(asked({ count: 118, wantedMm: 590, bands: of(24) })).fits[0]!
+    expect(shown.bands[0]).toMatchObject({ added: 2, padded: 0 })
+  })
+
+  it('never pads a motif by as much as its own width, and takes its blank columns as well as giving it some', () => {
+    const all = allFits(asked({ bands: of(5) }))
+    expect(all.some(({ bands }) => bands[0]!.padded >= 5)).toBe(false)
+    const blank = [{ ...of(26)[0]!, blank: 3 }]
+    const [best] = fitAnswer(asked({ wantedMm: 600, tolerance: 0.001, bands: blank })).fits
+    expect(best!.bands[0]).toMatchObject({ padded: -2, repeats: 5, count: 120 })
+    expect(allFits(asked({ bands: of(26) })).every(({ bands }) => bands[0]!.padded >= 0)).toBe(true)
+  })
+
+  it('says which narrower motif would fit where none does: 45 cm of 2 stitches a cm with a motif of 60', () => {
+    const { fits, nearest } = fitAnswer(asked({ wantedMm: 450, bands: of(60) }))
+    expect(fits).toEqual([])
+    expect(nearest).toMatchObject({
+      redrawn: true,
+      fit: { count: 90, bands: [{ padded: -15, repeats: 2 }] },
+    })
+  })
+
+  it('fills up a short list where no count comes out by itself, and says how many there are', () => {
+    const { fits, total, nearest } = fitAnswer(asked({ bands: of(7, 11), tolerance: 0.06 }))
+    expect(fits.length).toBeGreaterThanOrEqual(Math.min(7, total))
     expect(nearest).toBeNull()
-    expect(fits[0]).toEqual(fitsOf(compiled(tote({ want: { ...tote().want, tolerance: 0.2 } })))[0])
   })
 
   // Common practice without a source: 15 a round to 90, on which 18 chain loops over 5 stand.

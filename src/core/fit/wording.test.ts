@@ -62,9 +62,7 @@ describe('what a fit says', () => {
           bands: [{ ...band, added: -2 }],
         }),
       ),
-    ).toBe(
-      '21 base rounds of + 6, + 2 in the last; 2 taken away opposite each other below Diamonds',
-    )
+    ).toBe('21 base rounds of + 6, + 2 in the last; 2 taken away at both sides below Diamonds')
     expect(say(fit({ bands: [{ ...band, added: 3, padded: 1 }] }))).toBe(
       '20 base rounds of + 6; 3 added evenly below Diamonds; Diamonds padded by 1 column',
     )

@@ -25,7 +25,7 @@ function repeatWords({ repeats, multiple, padded, added, count, offset }: BandFi
   readonly even: boolean
 } {
   const times = `${repeats} × ${multiple + padded}${offset > 0 ? ` + ${offset}` : ''}`
-  if (padded > 0) return { text: `${times}, padded`, even: false }
+  if (padded !== 0) return { text: `${times}, ${padded > 0 ? 'padded' : 'narrowed'}`, even: false }
   return added === 0
     ? { text: `${times}, even`, even: true }
     : { text: `${times} on ${count}`, even: false }
@@ -49,22 +49,23 @@ function baseWords(fit: Fit): string {
   return `${base.rounds} base rounds of + ${base.increase}${last}`
 }
 
-/**
- * A change of one or two stitches hides opposite one another; more are spread evenly.
- */
+/** A change of one or two stitches hides at the sides of the bag; more are spread evenly. */
 function addedWords(added: number, name: string): string {
   const many = Math.abs(added)
-  const how = many === 1 ? 'at one side' : many === 2 ? 'opposite each other' : 'evenly'
+  const how = many === 1 ? 'at one side' : many === 2 ? 'at both sides' : 'evenly'
   return `${many} ${added > 0 ? 'added' : 'taken away'} ${how} below ${name}`
+}
+
+function paddedWords(padded: number): string {
+  const many = Math.abs(padded)
+  return `${padded > 0 ? 'padded' : 'narrowed'} by ${many} ${many === 1 ? 'column' : 'columns'}`
 }
 
 /** What must be done to get there, in one sentence. `nameOf` gives a band's name. */
 export function fitSentence(fit: Fit, nameOf: (id: string) => string): string {
   const bands = fit.bands.flatMap(({ id, padded, added }) => [
     ...(added === 0 ? [] : [addedWords(added, nameOf(id))]),
-    ...(padded > 0
-      ? [`${nameOf(id)} padded by ${padded} ${padded === 1 ? 'column' : 'columns'}`]
-      : []),
+    ...(padded === 0 ? [] : [`${nameOf(id)} ${paddedWords(padded)}`]),
   ])
   return [baseWords(fit), ...bands].join('; ')
 }

@@ -82,7 +82,7 @@ const restsOn = computed(() => {
 </script>
 
 <template>
-  <aside class="tally" aria-label="Tally">
+  <aside class="tally" tabindex="0" aria-label="Tally">
     <template v-if="project.table && tally">
       <p v-if="project.cannot" class="would cannot">{{ project.cannot }}</p>
       <p v-else-if="project.preview" class="would">As it would be</p>

@@ -18,6 +18,7 @@ const project = useProject()
 const workshop = useWorkshop()
 const props = defineProps<{ fits: Fits }>()
 const rows = computed(() => props.fits.rows)
+const within = computed(() => rows.value.filter(({ beyond }) => !beyond))
 const design = computed(() => project.design!)
 const bag = computed(() => {
   const { design, derived } = project.table!
@@ -30,6 +31,13 @@ const bandTitle = computed(() => {
 const size = (mm: number) => printLength(mm, workshop.words.units)
 const off = (mm: number) =>
   Math.abs(mm) < 0.5 ? 'as wanted' : `${size(Math.abs(mm))} ${mm > 0 ? 'more' : 'less'}`
+/** By how much a count that is offered all the same misses the tolerance. */
+const outside = ({ fit }: FitRow) => {
+  const share = (100 * fit.errorMm) / design.value.want.aroundMm
+  return props.fits.onHook === null
+    ? `${share > 0 ? '+' : '−'}${printNumber(Math.abs(share), 1)} %, outside`
+    : 'close by'
+}
 const plotBox = useTemplateRef('plotBox')
 const { height } = useElementSize(plotBox)
 
@@ -44,6 +52,8 @@ const inverse = computed(() => {
   const { design } = bag.value
   const { count } = baseOf(design)
   const { stitchWidthMm, hookMm } = gaugeForCount(bag.value, count)
+  // Nothing is to be said where it is as wanted.
+  if (Math.abs(hookMm / design.hookMm - 1) < 0.01) return null
   const [over, per] = workshop.words.units === 'metric' ? [100, '10 cm'] : [101.6, '4 in']
   return `Or keep the ${count} stitches: ${size(design.want.aroundMm)} around takes ${printNumber(over / stitchWidthMm)} over ${per}, ${hookWords(hookMm, design.hookMm)}.`
 })
@@ -59,8 +69,13 @@ const miss = computed(() => {
       ? []
       : [`a tolerance of ± ${printNumber(nearest.tolerance * 100, 1)} %`]),
     ...(nearest.padded > 6 ? [`${nearest.padded} columns of padding`] : []),
+    ...(nearest.redrawn ? ['a narrower motif, drawn again'] : []),
   ]
-  return { row: nearest.row, limits: limits.join(' and ') || 'another width of a motif' }
+  return {
+    row: nearest.row,
+    redrawn: nearest.redrawn,
+    limits: limits.join(' and ') || 'another width of a motif',
+  }
 })
 const percent = computed(() => Math.round(design.value.want.tolerance * 100))
 </script>
@@ -69,12 +84,13 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
   <section class="card fit-card">
     <div class="plot">
       <h2>
-        Counts that fit <small>{{ rows.length }} of {{ Math.max(rows.length, fits.total) }}</small>
+        Counts that fit
+        <small>{{ within.length }} of {{ Math.max(within.length, fits.total) }}</small>
       </h2>
       <div ref="plotBox" class="plot-box">
         <FitPlot
-          v-if="rows.length && height > 60"
-          :fits="rows"
+          v-if="within.length && height > 60"
+          :fits="within"
           :tolerance-mm="design.want.aroundMm * design.want.tolerance"
           :width="252"
           :height="height"
@@ -123,7 +139,10 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
           >
             <td>{{ row.fit.count }}</td>
             <td class="whole">
-              {{ size(row.fit.sizeMm) }}<br /><span class="note">{{ off(row.fit.errorMm) }}</span>
+              {{ size(row.fit.sizeMm) }}<br /><span class="note"
+                >{{ off(row.fit.errorMm)
+                }}<template v-if="row.beyond">, {{ outside(row) }}</template></span
+              >
             </td>
             <td>
               <span
@@ -166,6 +185,7 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
           Nearest: {{ miss.row.fit.count }} stitches, {{ size(miss.row.fit.sizeMm) }}, by
           {{ miss.limits }}. {{ miss.row.sentence }}.
           <button
+            v-if="!miss.redrawn"
             type="button"
             class="button"
             @focus="fits.show(miss.row)"
@@ -178,7 +198,7 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
           </button>
         </p>
       </div>
-      <p class="note inverse">{{ inverse }}</p>
+      <p v-if="inverse" class="note inverse">{{ inverse }}</p>
     </div>
   </section>
 </template>

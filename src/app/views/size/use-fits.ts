@@ -12,6 +12,8 @@ const SHOWN = 24
 export interface FitRow {
   readonly fit: Fit
   readonly inUse: boolean
+  /** Outside the tolerance, and offered as the next that comes out by itself. */
+  readonly beyond: boolean
   readonly bands: readonly {
     readonly text: string
     readonly even: boolean
@@ -21,7 +23,7 @@ export interface FitRow {
   readonly edits: readonly Edit[]
 }
 
-const nothing: FitAnswer = { fits: [], total: 0, nearest: null }
+const nothing: FitAnswer = { fits: [], beyond: [], total: 0, nearest: null }
 
 /** The counts that fit the bag on the table, or its count on the hook: pointing shows what one makes of it, taking applies it. */
 export function useFits(units: MaybeRefOrGetter<System>) {
@@ -43,8 +45,9 @@ export function useFits(units: MaybeRefOrGetter<System>) {
     ([design, count]) => design && fits.ask({ design, count }),
     { immediate: true },
   )
-  const rowOf = (design: Design, fit: Fit): FitRow => ({
+  const rowOf = (design: Design, fit: Fit, beyond = false): FitRow => ({
     fit,
+    beyond,
     inUse: isInUse(design, fit),
     bands: fit.bands.map((band) => bandWords(band, fit.sizeMm, toValue(units))),
     sentence: fitSentence(fit, (id) => partById(design, id).name),
@@ -52,7 +55,10 @@ export function useFits(units: MaybeRefOrGetter<System>) {
   })
   const rows = computed(() =>
     told.value
-      ? answer.value.fits.slice(0, SHOWN).map((fit) => rowOf(told.value!.design, fit))
+      ? [
+          ...answer.value.fits.slice(0, SHOWN).map((fit) => rowOf(told.value!.design, fit)),
+          ...answer.value.beyond.map((fit) => rowOf(told.value!.design, fit, true)),
+        ]
       : [],
   )
   const nearest = computed(() => {
