@@ -15,7 +15,12 @@ export interface Ground {
   readonly count: number
   readonly hand: 'right' | 'left'
   readonly worked: 'rounds' | 'rows'
+  /** Where the sides of the bag lie along a round, as shares of it; none where there are none. */
+  readonly sides?: Sides
 }
+
+/** Both sides of a bag along a round, as shares of it from where the round begins. */
+export type Sides = readonly [number, number]
 
 /** What a new band begins with. */
 export interface NewFrom {

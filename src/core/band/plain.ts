@@ -2,7 +2,7 @@ import { Whole, OneOf } from '../fields/index.ts'
 import { type Program, work } from '../program/index.ts'
 import { evenPlaces } from '../solver/index.ts'
 import { decreaseFor, increaseFor } from '../stitch/index.ts'
-import { type Band, usual, within } from './band.ts'
+import { type Band, type Sides, usual, within } from './band.ts'
 import { markedRow } from './marked-row.ts'
 import { PLAIN } from './fabric.ts'
 import { Letter, LIMITS, Section } from '../section/index.ts'
@@ -21,13 +21,28 @@ export class PlainPart extends Section {
 const possible = (count: number, adjust: number): number =>
   adjust >= 0 ? Math.min(adjust, count) : -Math.min(-adjust, Math.floor(count / 2), count - 1)
 
+/** One change at the side away from the join, or one at each side; none stands on the join itself. */
+function sidePlaces(units: number, many: number, [one, other]: Sides): number[] {
+  const at = (share: number) => Math.min(units - 1, Math.max(1, Math.round(share * units)))
+  const places = many === 1 ? [at(other)] : many === 2 ? [at(one), at(other)] : []
+  return places.length === 2 && places[0] === places[1] ? evenPlaces(units, many) : places
+}
+
 /** One row in one colour that adds (or takes away) stitches evenly; as many as there is room for. */
-export function evenedRow(count: number, adjust: number, stitch: string, yarn: string): Program {
+export function evenedRow(
+  count: number,
+  adjust: number,
+  stitch: string,
+  yarn: string,
+  sides?: Sides,
+): Program {
   const by = possible(count, adjust)
   // A decrease takes two places, so fewer units are worked.
   const units = by >= 0 ? count : count + by
   const changed = (adjust >= 0 ? increaseFor(stitch) : decreaseFor(stitch)).id
-  const places = evenPlaces(units, Math.abs(by)).map((place) => ({ place, stitch: changed }))
+  const many = Math.abs(by)
+  const at = sides && many <= 2 ? sidePlaces(units, many, sides) : evenPlaces(units, many)
+  const places = at.map((place) => ({ place, stitch: changed }))
   return markedRow(units, places, stitch, yarn)
 }
 
@@ -79,13 +94,13 @@ export const plain: Band<PlainPart> = {
   faults: ({ steps, rounds }, say) => {
     if (steps > rounds) say('steps', `there are only ${rounds} rounds to share the change`)
   },
-  *rows(part, { count }) {
+  *rows(part, { count, sides }) {
     const shares = sharesOf(part)
     const plainly = [work(part.stitch, 'fits', { yarn: part.yarn })]
     let now = count
     for (let i = 1; i <= part.rounds; i++) {
       const share = possible(now, shares.get(i) ?? 0)
-      yield share === 0 ? plainly : evenedRow(now, share, part.stitch, part.yarn)
+      yield share === 0 ? plainly : evenedRow(now, share, part.stitch, part.yarn, sides)
       now += share
     }
   },

@@ -84,14 +84,23 @@ function pieces(document: Document): Document {
   return { ...next, design: { ...rest, yarns, pieces: [body] } } as Document
 }
 
-/** Version 6: joins onto a row, not only to an edge. */
+/** Version 6: joins onto a row, not only to an edge; round 1 around a chain may begin with more than one. */
 function joinsToRows(document: Document): Document {
   const { design } = document as Old
   const next = { ...document, version: 6 }
   if (!Array.isArray(design?.pieces)) return next
+  const list = (of: unknown, each: (one: Old) => Old) => (Array.isArray(of) ? of.map(each) : of)
+  const more: Record<string, object> = {
+    'oval-base': { inFirst: 1 },
+    'rectangle-base': { inFirst: 1, rest: 'corners' },
+  }
   const pieces = design.pieces.map((piece: Old) =>
-    Array.isArray(piece?.joins)
-      ? { ...piece, joins: piece.joins.map((join: Old) => ({ row: null, ...join })) }
+    typeof piece === 'object' && piece !== null
+      ? {
+          ...piece,
+          joins: list(piece.joins, (join) => ({ row: null, ...join })),
+          parts: list(piece.parts, (part) => ({ ...more[part?.kind], ...part })),
+        }
       : piece,
   )
   return { ...next, design: { ...design, pieces } } as Document

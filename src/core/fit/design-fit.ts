@@ -77,16 +77,20 @@ function fitBasesOf({ design, ledger }: Compiled): FitBase[] {
 export function baseFlatness({ design, ledger }: Compiled): {
   readonly flatness: number
   readonly flat: number | null
+  /** What each round adds, plain ones among them. */
+  readonly average: number
 } {
   const base = baseOf(design)
   const { flat, first, increase } = fitBaseOf(ledger, base)
-  if (flat === null) return { flatness: 1, flat }
   const rounds = roundsTo(first, increase, base.count)
+  // Where nothing is added nothing can lie flat or not.
+  if (flat === null || rounds <= 1) return { flatness: 1, flat: null, average: increase }
   const plain =
     'plainFrom' in base && base.plainFrom !== null
       ? Math.max(0, rounds - base.plainFrom + 1) * base.plainRounds
       : 0
-  return { flatness: (increase * rounds) / (rounds + plain) / flat, flat }
+  const average = (increase * rounds) / (rounds + plain)
+  return { flatness: average / flat, flat, average }
 }
 
 /** What the bands add to the way around beside the base's stitches, in mm. */

@@ -29,6 +29,7 @@ function madeOf({ columns, parts, rows }: Piece): MadePiece {
     rows,
     mm: columns.alongMm[rows - 1]!,
     baseMm: columns.alongMm[baseEnd]!,
+    upTo: (many) => (many > 0 ? columns.alongMm[Math.min(many, rows) - 1]! : 0),
     rim: columns.makes[rows - 1]!,
     widestMm: columns.widthMm.subarray(baseEnd).reduce((most, mm) => Math.max(most, mm), 0),
     standingMm: columns.heightMm[rows - 1]!,

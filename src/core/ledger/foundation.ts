@@ -1,6 +1,14 @@
 import type { Making } from '../section/index.ts'
 import { stitchById, type Stitch } from '../stitch/index.ts'
-import { eachBlock, endRuns, type Ledger, type Piece, runsOfRow, starts } from './ledger.ts'
+import {
+  eachBlock,
+  endRuns,
+  type Ledger,
+  type LedgerRun,
+  type Piece,
+  runsOfRow,
+  starts,
+} from './ledger.ts'
 
 /** The chain a piece is begun in. */
 export interface Foundation {
@@ -29,7 +37,7 @@ export function maybeFoundation(ledger: Ledger, piece: Piece): Foundation | null
   if (start === 'chain-ring') return { chains: into, skipped: 0 }
   const skipped = groundOfRow(ledger, piece, 0).turningChains
   if (start === 'foundation')
-    return { chains: runsOfRow(ledger, piece, 0)[0]!.count + 1 + skipped, skipped }
+    return { chains: aroundChain(runsOfRow(ledger, piece, 0)).along + skipped, skipped }
   return { chains: into + skipped - (startCounts(ledger, piece, 0) ? 1 : 0), skipped }
 }
 
@@ -60,6 +68,30 @@ export function startOfRow(ledger: Ledger, piece: Piece, row: number): Making['s
   if (piece.worked === 'rows' || making.start === 'chain') return 'chain'
   if (making.start === 'standing' && (row === 0 || changesInto(piece, row))) return 'standing'
   return groundOfRow(ledger, piece, row).turningChains > 1 ? 'stacked' : 'chain'
+}
+
+/** Round 1 around a chain, end by end. */
+export interface AroundChain {
+  /** Stitches along one side. */
+  readonly along: number
+  /** In the first chain, in the last, and in the first again; 0 where nothing is left for it. */
+  readonly first: number
+  readonly end: number
+  readonly last: number
+}
+
+/** Reads round 1 around a chain: its units are both sides of the chain, the chain it begins in once more where it ends there. */
+export function aroundChain(runs: readonly LedgerRun[]): AroundChain {
+  const units = runs.flatMap(({ stitch, count }) =>
+    new Array<number>(count).fill(stitchById(stitch).makes),
+  )
+  const along = Math.floor(units.length / 2) + 1
+  return {
+    along,
+    first: units[0]!,
+    end: units[along - 1]!,
+    last: units[2 * along - 2] ?? 0,
+  }
 }
 
 /** Whether what a row starts with counts as its first stitch: the chain of a single crochet never does. */

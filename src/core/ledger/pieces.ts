@@ -25,8 +25,7 @@ import type { Piece, RowEnd, RowStart, Side } from './ledger.ts'
 /** Units worked in a row of a shape. */
 const unitsOf = ({ units, uses, makes }: ShapeRow): number => units ?? (uses > 0 ? uses : makes)
 
-function shapeProgram(row: ShapeRow, part: BasePart, yarn: string): Program {
-  const { stitch } = part
+function shapeProgram(row: ShapeRow, stitch: string, yarn: string): Program {
   if (row.runs) return programOf(row.runs.map((run) => ({ ...run, yarn })))
   if (row.makes < row.uses || row.kind === 'other-side')
     return evenedRow(row.uses, row.makes - row.uses, stitch, yarn)
@@ -236,17 +235,21 @@ export function pieceOf(
   const [start] = shape.rows
   const atOnce = 'begins' in base && base.begins === 'bands' && own.length > 0
   const rises = id === BODY || !shape.lies
+  const sides =
+    id === BODY && worked === 'rounds'
+      ? { sides: constructionOf(base).sides?.(base) ?? ([0, 0.5] as const) }
+      : {}
   function* ofBase(): Iterable<ToLay> {
     for (const row of atOnce ? [] : shape.rows)
       yield {
-        program: shapeProgram(row, base, yarn),
+        program: shapeProgram(row, (shape.inBands && own[0]?.stitch) || base.stitch, yarn),
         how: row.afresh ? 'afresh' : firstStarts[row.kind],
         needed: false,
       }
   }
   function* ofBand(part: BandPart, count: number): Iterable<ToLay> {
     let how = builder.rowCount === 0 ? firstStarts[start!.kind] : undefined
-    for (const program of bandOf(part).rows(part, { count, hand, worked })) {
+    for (const program of bandOf(part).rows(part, { count, hand, worked, ...sides })) {
       yield { program, how, on: count }
       how = undefined
     }

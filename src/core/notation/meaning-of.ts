@@ -49,6 +49,7 @@ export function meaningOf(
   // A chain it was begun in is worked to its end, each of its chains a place.
   const passed =
     (only('ch') && !(places && only('ch', places))) ||
+    (rest.length > 0 && rest.length === walk.spare) ||
     (uses.sp > 0 && uses.st + uses.post + uses.ch === 0 && only('st'))
   return {
     available: places?.length ?? null,

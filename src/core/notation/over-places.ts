@@ -24,6 +24,11 @@ import type { PlaceUnit, Reach, Span, Target, Work } from './work-tree.ts'
 
 /** Works through a row, place by place. */
 export class Walk extends Row {
+  /** The chain it began in, which stays over when a round around it has nothing left for it. */
+  get spare(): number {
+    return this.around && this.beganFull ? 1 : 0
+  }
+
   /** Gets ready for a row: into a ring there is nothing below to take up. */
   begin(items: readonly Work[]): readonly Work[] {
     const [first] = items.filter(({ kind }) => kind !== 'note')
@@ -287,6 +292,7 @@ export class Walk extends Row {
         : 0
     for (let i = 0; i < space; i++) this.leave('ch')
     if (!from) this.several(how.stitch, count)
+    this.beganFull = count > 1
     this.touched = !from
   }
 

@@ -64,6 +64,8 @@ export abstract class Row {
   protected onStart = false
   protected picking = false
   protected inRing = false
+  /** Several stitches went into the chain it began in, so that nothing need be left for it. */
+  protected beganFull = false
   /** It goes on along the other side of its chain. */
   protected around = false
   protected spent = 0

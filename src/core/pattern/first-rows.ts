@@ -1,7 +1,13 @@
-import { groundOfRow, type Ledger, maybeFoundation, type RowStart } from '../ledger/index.ts'
+import {
+  aroundChain as chainRound,
+  groundOfRow,
+  type Ledger,
+  maybeFoundation,
+  type RowStart,
+} from '../ledger/index.ts'
 import { abbrOf, stitchById } from '../stitch/index.ts'
 import { metWords } from './joins.ts'
-import { inRuns, wholeRow } from './runs-text.ts'
+import { groundOf, inRuns, wholeRow } from './runs-text.ts'
 import { afterStart, openingWords, type RowContext } from './starts.ts'
 
 /** A first row: what is made before it, in lower case, and what is worked. */
@@ -104,21 +110,18 @@ const bumps = ({ beginning }: Ledger): string =>
 
 /** Up one side of a chain, into its last chain, and down the other side. The turning chains do not count. */
 function aroundChain({ runs, words, ledger }: RowContext): FirstRow {
-  const [up, end, down, rest] = runs
-  const ground = stitchById(up!.stitch)
+  const ground = groundOf(runs[0]!.stitch)
   const stitch = abbrOf(ground, words)
   const skipped = ground.turningChains
-  const inLast = stitchById(end!.stitch).makes
-  const inFirst = rest ? stitchById(rest.stitch).makes : 1
-  const side = rest ? down!.count : down!.count - 1
+  const { along, first, end, last } = chainRound(runs)
   return {
-    setup: `ch ${up!.count + 1 + skipped}.${bumps(ledger)}`,
+    setup: `ch ${along + skipped}.${bumps(ledger)}`,
     text: [
-      `1 ${stitch} in ${ordinals[skipped + 1]} ch from hook${notCounted(skipped)}`,
-      ...(up!.count > 1 ? [`${up!.count - 1} ${stitch}`] : []),
-      `${inLast} ${stitch} in last ch`,
-      `on the other side ${side} ${stitch}`,
-      `${inFirst} ${stitch} in last ch`,
+      `${first} ${stitch} in ${ordinals[skipped + 1]} ch from hook${notCounted(skipped)}`,
+      ...(along > 2 ? [`${along - 2} ${stitch}`] : []),
+      `${end} ${stitch} in last ch`,
+      `on the other side ${along - 2} ${stitch}`,
+      ...(last > 0 ? [`${last} ${stitch} in last ch`] : []),
     ].join(', '),
   }
 }

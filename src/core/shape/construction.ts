@@ -24,6 +24,8 @@ export interface ShapePiece {
   readonly rows: readonly ShapeRow[]
   /** Lies flat under the bag, so that its rows add no height. */
   readonly lies?: true
+  /** Its first row is in the stitch of the bands on it. */
+  readonly inBands?: true
   /** Worked in the second yarn of the base. */
   readonly second?: true
 }
@@ -37,6 +39,8 @@ export interface MadePiece {
   /** Stitches of its last row, and of its widest from the base's last on. */
   readonly rim: number
   readonly widestMm: number
+  /** How far its first so many rows reach. */
+  readonly upTo: (rows: number) => number
   /** Height of its bands above the base, in rounds. */
   readonly standingMm: number
 }
@@ -241,6 +245,8 @@ export interface Construction<Base> {
   readonly bandsAdd?: (bandsMm: number) => number
   /** Rows that make it one row taller: 1 unless it says otherwise; null where its height is not that of its bands. */
   readonly rowsARise?: number | null
+  /** Where its sides lie along a round, as shares of it; at its start and half-way unless it says otherwise. */
+  readonly sides?: (base: Base) => readonly [number, number]
   /** Stitches its bands are worked on: those of the base's last row unless it says otherwise. */
   readonly bandCount?: (base: Base) => number
   /** The pieces it begins beside the body, and the stitches their bands stand on; none unless it says otherwise. */

@@ -97,7 +97,7 @@ export const heightOff: Finder = ({ design, ledger }) => {
 export const baseLie: Finder = (bag) => {
   const { design } = bag
   const base = baseOf(design)
-  const { flatness, flat } = baseFlatness(bag)
+  const { flatness, flat, average } = baseFlatness(bag)
   const lie = lieOf(flatness)
   if (lie === 'flat' || flat === null) return []
   const increase = Math.max(3, Math.round(flat))
@@ -116,7 +116,7 @@ export const baseLie: Finder = (bag) => {
       code: lie === 'cups' ? 'base-cups' : 'base-ruffles',
       severity: lie === 'cups' ? 'advice' : 'warning',
       where: { part: base.id, round: null },
-      facts: { increase: growthOf(base).increase, flat, flatness },
+      facts: { average, flat, flatness },
       mends,
     },
   ]

@@ -149,11 +149,11 @@ describe('the wording catalogue', () => {
       'It comes out taller than wanted. 30.0 cm instead of 27.0 cm.',
     ],
     [
-      { code: 'base-cups', facts: { increase: 4, flat: 6.283, flatness: 0.64 } },
-      '4 a round; 6.3 would lie flat. It grows 36 % too slowly',
+      { code: 'base-cups', facts: { average: 4, flat: 6.283, flatness: 0.64 } },
+      '4 a round on average; 6.3 would lie flat. It grows 36 % too slowly',
     ],
     [
-      { code: 'base-ruffles', facts: { increase: 8, flat: 6.283, flatness: 1.27 } },
+      { code: 'base-ruffles', facts: { average: 8, flat: 6.283, flatness: 1.27 } },
       'It grows 27 % too fast',
     ],
     [

@@ -43,10 +43,10 @@ export interface SnagFacts {
     ownHookMm: number
   }
   'height-off': { made: number; wanted: number }
-  'base-cups': { increase: number; flat: number; flatness: number }
+  'base-cups': { average: number; flat: number; flatness: number }
   /** A piece that lies and grows too slowly: how far its rows reach, and the radius its edge has. */
   'piece-cups': { name: string; reachMm: number; radiusMm: number }
-  'base-ruffles': { increase: number; flat: number; flatness: number }
+  'base-ruffles': { average: number; flat: number; flatness: number }
   'gauge-estimated': { spread: number; hookMm: number; yarnClass: number }
   'carry-shows': { name: string; carried: string; over: string; stitches: number }
   'carry-long': { name: string; stitches: number }

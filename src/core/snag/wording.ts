@@ -101,17 +101,17 @@ const snagWords: {
     title: `It comes out ${made > wanted ? 'taller' : 'lower'} than wanted.`,
     text: `${printLength(made, units)} instead of ${printLength(wanted, units)}.`,
   }),
-  'base-cups': ({ increase, flat, flatness }) => ({
+  'base-cups': ({ average, flat, flatness }) => ({
     title: 'The base will cup.',
-    text: `${increase} a round; ${printNumber(flat)} would lie flat. It grows ${percent(1 - flatness)} too slowly and turns up into a bowl.`,
+    text: `${printNumber(average)} a round on average; ${printNumber(flat)} would lie flat. It grows ${percent(1 - flatness)} too slowly and turns up into a bowl.`,
   }),
   'piece-cups': ({ name, reachMm, radiusMm }, { units }) => ({
     title: `${name} will not lie flat.`,
     text: `Its rounds reach ${printLength(reachMm, units)} from the middle, its edge lies flat at ${printLength(radiusMm, units)}: what does not grow stands up as a wall.`,
   }),
-  'base-ruffles': ({ increase, flat, flatness }) => ({
+  'base-ruffles': ({ average, flat, flatness }) => ({
     title: 'The base will ruffle.',
-    text: `${increase} a round; ${printNumber(flat)} would lie flat. It grows ${percent(flatness - 1)} too fast and waves at the edge.`,
+    text: `${printNumber(average)} a round on average; ${printNumber(flat)} would lie flat. It grows ${percent(flatness - 1)} too fast and waves at the edge.`,
   }),
   'gauge-estimated': ({ spread, hookMm, yarnClass }) => ({
     title: 'Sizes rest on an estimate.',

@@ -40,11 +40,14 @@ const look = computed({
 })
 
 const lies = computed(() => {
-  const { flatness, flat } = baseFlatness({ design: shownDesign.value, ...shownDerived.value })
+  const { flatness, flat, average } = baseFlatness({
+    design: shownDesign.value,
+    ...shownDerived.value,
+  })
   if (flat === null)
     return { good: true, title: 'Flat by itself.', text: constructionOf(base.value).hint + '.' }
   const off = Math.round(Math.abs(flatness - 1) * 100)
-  const dead = `${printNumber(flat)} would be dead flat`
+  const dead = `${printNumber(average)} a round on average, ${printNumber(flat)} would be dead flat`
   const words = {
     flat: {
       good: true,

@@ -45,6 +45,7 @@ export const discs: Construction<DiscsPart> = {
       name: 'Strip',
       times: 1,
       worked: 'rows',
+      inBands: true,
       rows: [firstRowOf('across', base.strip)],
     },
   ],

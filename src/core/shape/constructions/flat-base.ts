@@ -33,6 +33,11 @@ export const flatBase: Construction<FlatBasePart> = {
   growth: ({ along }) => ({ first: 2 * along + 2, increase: 2 }),
   flat: null,
   around: () => 1,
+  // Picked up from a corner on: along one long side, a short one, the other long side, a short one.
+  sides: ({ along, count }) => {
+    const end = (count - 2 * along) / 2
+    return [(along + end / 2) / count, (2 * along + (3 * end) / 2) / count]
+  },
   begins: ({ along }) => ({ base: along }),
   pieces: (base, { stitchWidthMm, rowHeightMm }) => [
     {

@@ -5,6 +5,7 @@ import {
   asked,
   type Construction,
   inPanels,
+  type Made,
   rowEndsOf,
   twoFaces,
   firstRowChoice,
@@ -29,6 +30,18 @@ export function foldsOf(
 ): { front: number; back: number } {
   const body = Math.max(0, rows - flapRows - (fold === 'on' ? 1 : 0))
   return { front: Math.floor(body / 2), back: Math.ceil(body / 2) }
+}
+
+/** How tall front and back are: each the sum of its own rows. */
+function facesMm(
+  base: Pick<FoldedPanelPart, 'flapRows' | 'fold' | 'flap'>,
+  { rows, mm, upTo }: Made,
+): readonly [number, number] {
+  const { front, back } = foldsOf(rows, base)
+  const flap = Math.min(base.flapRows, rows)
+  return base.flap === 'last'
+    ? [upTo(front), upTo(rows - flap) - upTo(rows - flap - back)]
+    : [mm - upTo(rows - front), upTo(flap + back) - upTo(flap)]
 }
 
 /** The flap is half of the folded part (common practice): a fifth of the rows, such that front and back are equal. */
@@ -92,13 +105,14 @@ export const foldedPanel: Construction<FoldedPanelPart> = {
   around: () => 2,
   rowsARise: 2,
   pieces: ({ count }) => inPanels(count, 1),
-  joins: (base, { rows, mm }) => {
-    const { front, back } = foldsOf(rows, base)
+  joins: (base, made) => {
+    const { front, back } = foldsOf(made.rows, base)
+    const lengthMm = facesMm(base, made)[0]
     return (['fold-left', 'fold-right'] as const).map((place) => ({
       kind: 'seam',
       place,
       sides: [rowEndsOf('bag', front), rowEndsOf('bag', back)],
-      lengthMm: (mm * front) / rows,
+      lengthMm,
     }))
   },
   // Where the flap begins, on both sides.
@@ -109,8 +123,7 @@ export const foldedPanel: Construction<FoldedPanelPart> = {
       { onto: 'right', at },
     ]
   },
-  sizes: ({ flapRows }, { rows, mm, widestMm }) =>
-    twoFaces(widestMm, (mm * (1 - Math.min(1, flapRows / rows))) / 2),
+  sizes: (base, made) => twoFaces(made.widestMm, Math.max(...facesMm(base, made))),
   unequal: (base, { rows }) => {
     const { front, back } = foldsOf(rows, base)
     return front === back && front > 0 ? null : { what: 'sides', one: front, other: back }
