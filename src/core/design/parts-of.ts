@@ -125,6 +125,7 @@ export const usualMaking: Making = {
   working: 'spiral',
   start: 'chain',
   chainCounts: false,
+  oneCounts: false,
   first: 'same',
 }
 export const usualBeginning: Beginning = { ring: 'magic', into: 'loops' }

@@ -84,12 +84,14 @@ function pieces(document: Document): Document {
   return { ...next, design: { ...rest, yarns, pieces: [body] } } as Document
 }
 
-/** Version 6: joins onto a row, not only to an edge; round 1 around a chain may begin with more than one. */
+/** Version 6: joins onto a row; round 1 around a chain may begin with more than one; ch 1 may count as a sc. */
 function joinsToRows(document: Document): Document {
   const { design } = document as Old
   const next = { ...document, version: 6 }
   if (!Array.isArray(design?.pieces)) return next
   const list = (of: unknown, each: (one: Old) => Old) => (Array.isArray(of) ? of.map(each) : of)
+  const withOne = (making: Old) =>
+    typeof making === 'object' && making !== null ? { oneCounts: false, ...making } : making
   const more: Record<string, object> = {
     'oval-base': { inFirst: 1 },
     'rectangle-base': { inFirst: 1, rest: 'corners' },
@@ -99,11 +101,15 @@ function joinsToRows(document: Document): Document {
       ? {
           ...piece,
           joins: list(piece.joins, (join) => ({ row: null, ...join })),
-          parts: list(piece.parts, (part) => ({ ...more[part?.kind], ...part })),
+          parts: list(piece.parts, (part) => ({
+            ...more[part?.kind],
+            ...part,
+            making: withOne(part?.making),
+          })),
         }
       : piece,
   )
-  return { ...next, design: { ...design, pieces } } as Document
+  return { ...next, design: { ...design, making: withOne(design.making), pieces } } as Document
 }
 
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */

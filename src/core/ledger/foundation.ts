@@ -94,17 +94,19 @@ export function aroundChain(runs: readonly LedgerRun[]): AroundChain {
   }
 }
 
-/** Whether what a row starts with counts as its first stitch: the chain of a single crochet never does. */
+/** Whether what a row starts with counts as its first stitch. */
 export function startCounts(ledger: Ledger, piece: Piece, row: number): boolean {
   if (startOfRow(ledger, piece, row) !== 'chain') return true
   const { making } = piece.parts[piece.columns.part[row]!]!
-  return making.chainCounts && groundOfRow(ledger, piece, row).turningChains > 1
+  return chainCounts(making, groundOfRow(ledger, piece, row))
 }
 
+/** Whether the starting chain of a stitch counts as one, by a school. */
+const chainCounts = (
+  { chainCounts: tall, oneCounts }: Making,
+  { turningChains }: Stitch,
+): boolean => (turningChains > 1 ? tall : oneCounts)
+
 /** Whether rows of a school begin on the stitch of the join: with a start that is a stitch, or is worked where one would be. */
-export const startIsStitch = (
-  { start, chainCounts }: Making,
-  ground: Stitch,
-  worked: Piece['worked'],
-): boolean =>
-  worked === 'rows' || start === 'chain' ? chainCounts && ground.turningChains > 1 : true
+export const startIsStitch = (making: Making, ground: Stitch, worked: Piece['worked']): boolean =>
+  worked === 'rows' || making.start === 'chain' ? chainCounts(making, ground) : true

@@ -281,9 +281,12 @@ export class Walk extends Row {
     const { foundation, below } = this
     if (below.places === null) this.known = false
     else for (let i = 0; i < (from ? nth - 1 : nth); i++) this.take('any', span, how)
-    const counts = said ? said.stitches > 0 : (this.options.startingChain ?? nth - 1 >= 3)
+    // One chain counts only where that is said.
+    const counts = said
+      ? said.stitches > 0
+      : nth > 2 && (this.options.startingChain ?? nth - 1 >= 3)
     const chains = foundation?.chains ?? below.places?.length ?? 0
-    this.foundation = { chains, skipped: nth - 1, counts: counts && nth > 2 }
+    this.foundation = { chains, skipped: nth - 1, counts }
     if (this.foundation.counts) this.leave('st')
     const space = said
       ? said.chains

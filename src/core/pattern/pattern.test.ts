@@ -331,6 +331,24 @@ describe('words as a maker reads them', () => {
     )
   })
 
+  it('counts the one chain of a sc where a school does', () => {
+    const [first, second] = texts(joined({ chainCounts: true, oneCounts: true }, 'sc', ['A']))
+    expect(first).toBe('ch 1 (counts as sc), 11 sc in a magic ring, sl st in top of ch 1')
+    expect(second).toBe(
+      'ch 1 (counts as sc), 1 sc in same st, 11 inc, sl st in top of ch 1',
+    )
+    const rows = tote({
+      making: { ...making, oneCounts: true },
+      parts: [baseAs('panel', { count: 20 }), plain({ rounds: 1 })],
+    })
+    const [row, next] = written(rows).flatMap(({ lines }) => lines)
+    expect([row!.note, row!.text, next!.text]).toEqual([
+      'Ch 20.',
+      'sc in 2nd ch from hook (the chains skipped count as sc) and in each ch across',
+      'ch 1 (counts as sc), turn, sc in each remaining st across',
+    ])
+  })
+
   it('says both stitches of an increase in one loop', () => {
     const [, second] = texts(tote({ parts: [base({ stitch: 'sc-flo', count: 12 })] }))
     expect(second).toBe('2 sc flo in each st around')

@@ -64,8 +64,10 @@ export class Making {
   @OneOf(workings) readonly working!: Working
   /** What a joined round begins with. */
   @OneOf(['chain', 'stacked', 'standing']) readonly start!: 'chain' | 'stacked' | 'standing'
-  /** Whether the starting chain counts as a stitch; that of single crochet never does. */
+  /** Whether the starting chain counts as a stitch, where it is taller than one. */
   @Flag() readonly chainCounts!: boolean
+  /** Whether the one chain of a single crochet does so too, by which schools differ. */
+  @Flag() readonly oneCounts!: boolean
   /** Where the first stitch goes: where the chain stands, the next, or the second with the last doubled. */
   @OneOf(['same', 'next', 'second']) readonly first!: 'same' | 'next' | 'second'
 }

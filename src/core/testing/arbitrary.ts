@@ -23,6 +23,7 @@ const anyMaking: fc.Arbitrary<Making> = fc.record({
   working: fc.constantFrom(...workings),
   start: fc.constantFrom('chain', 'stacked', 'standing'),
   chainCounts: fc.boolean(),
+  oneCounts: fc.boolean(),
   first: fc.constantFrom('same', 'next', 'second'),
 })
 const ownMaking = fc.option(anyMaking, { freq: 3 })

@@ -15,8 +15,13 @@ const working = field('working')
 const start = field('start')
 const first = field('first')
 const counts = computed({
-  get: () => (making.value.chainCounts ? 'counts' : 'not'),
-  set: (value) => (making.value = { ...making.value, chainCounts: value === 'counts' }),
+  get: () => (making.value.oneCounts ? 'all' : making.value.chainCounts ? 'counts' : 'not'),
+  set: (value) =>
+    (making.value = {
+      ...making.value,
+      chainCounts: value !== 'not',
+      oneCounts: value === 'all',
+    }),
 })
 </script>
 
@@ -45,7 +50,8 @@ const counts = computed({
         legend="The starting chain"
         :options="[
           { value: 'not', label: 'Chain is extra' },
-          { value: 'counts', label: 'Counts', title: 'From hdc on; that of sc never counts' },
+          { value: 'counts', label: 'Counts', title: 'From hdc on; that of sc does not' },
+          { value: 'all', label: 'Even ch 1', title: 'That of sc counts too' },
         ]"
       />
       <ElSelect
