@@ -117,6 +117,57 @@ interface Plan {
   }[]
 }
 
+describe('motif stitches', () => {
+  const json = (...words: string[]) => JSON.parse(motif('stitches', ...words, '--json').output)
+
+  it('lists the drawer', () => {
+    const drawer = json() as { id: string; multiple: number; ways: string[]; units: string[] }[]
+    expect(drawer.length).toBeGreaterThan(40)
+    expect(drawer.find(({ id }) => id === 'puff-4')).toMatchObject({
+      multiple: 4,
+      offset: 3,
+      ways: ['flat', 'round'],
+      rows: 2,
+      units: ['puff'],
+    })
+  })
+
+  it('writes a pattern over a count it fits, row by row', () => {
+    expect(json('puff-4', '--count', '51', '--flat', '--rows', '2')).toMatchObject({
+      id: 'puff-4',
+      count: 51,
+      foundation: { chain: 52, nth: 2 },
+      rows: [
+        { n: 1, side: 'RS', passes: 1, makes: 51, unit: { name: 'puff', count: 12 } },
+        {
+          n: 2,
+          side: 'WS',
+          uses: 51,
+          makes: 51,
+          unit: null,
+          text: 'ch 1, turn, sc in each st across',
+        },
+      ],
+    })
+    expect(
+      json('v-stitch', '--count', '30', '--rows', '1', '--terms', 'uk').rows[0].text,
+    ).toContain('tr, ch 1, tr')
+    // Forward and back are one row, that is not turned.
+    expect(json('two-pass', '--count', '16', '--flat', '--rows', '4').rows).toMatchObject([
+      { n: 1, passes: 1 },
+      { n: 2, passes: 2, side: 'RS', uses: 16, makes: 16 },
+      { n: 3, passes: 2 },
+    ])
+  })
+
+  it('refuses a count that does not fit, with the nearest two', () => {
+    const { exit, output } = motif('stitches', 'puff-4', '--count', '50', '--json')
+    expect([exit, JSON.parse(output).nearest]).toEqual([1, [48, 52]])
+    expect(motif('stitches', 'granny-gaps', '--count', '30', '--flat').exit).toBe(2)
+    expect(motif('stitches', 'nothing', '--count', '30').said).toHaveLength(1)
+  })
+})
+
 describe('motif fit', () => {
   const fit = (...words: string[]) =>
     motif('fit', '--stitches', '20/100mm', '--rows', '22/100mm', ...words)

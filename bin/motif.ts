@@ -3,6 +3,7 @@ import { Command, CommanderError, Option } from 'commander'
 import type { CheckCommandOptions } from './commands/check.ts'
 import type { FitOptions } from './commands/fit.ts'
 import type { PlanOptions } from './commands/plan.ts'
+import type { StitchesOptions } from './commands/stitches.ts'
 import { type Outcome, Refusal } from './outcome.ts'
 
 /* The core from a shell. 0: done, nothing wrong; 1: done, and something is wrong; 2: could not be read, or wrong use. */
@@ -58,6 +59,19 @@ program
   .option('--json', 'as data')
   .action(async (file: string, options: CheckCommandOptions) =>
     end((await import('./commands/check.ts')).check(file, options)),
+  )
+
+program
+  .command('stitches')
+  .description('the stitch drawer, or one pattern written over a count')
+  .argument('[id]', 'a pattern of the drawer')
+  .option('--count <n>', 'stitches it is worked on')
+  .option('--flat', 'in rows')
+  .option('--rows <n>', 'rows of the pattern')
+  .addOption(new Option('--terms <terms>').choices(['us', 'uk']).default('us'))
+  .option('--json', 'as data')
+  .action(async (id: string | undefined, options: StitchesOptions) =>
+    end((await import('./commands/stitches.ts')).stitches(id, options)),
   )
 
 try {

@@ -5,7 +5,11 @@ import {
   countedRows,
   designFromPattern,
   type RowYarns,
+  texturedBand,
+  type TextureOn,
 } from '@core/adopt'
+import { drawer, drawnPatterns } from '@core/texture'
+import { refused } from '@core/units'
 import { checkPattern, type CheckOptions, wordedReport } from '@core/check'
 
 const api = {
@@ -13,6 +17,12 @@ const api = {
   toDesign: (text: string, options: CheckOptions, about: AboutBag) =>
     designFromPattern(text, options, about),
   countBase: (texts: readonly string[], ground: string) => countedBase(texts, ground),
+  /** The patterns of the drawer, drawn; and one of them as a band. */
+  textures: (worked: 'rounds' | 'rows') => drawnPatterns(worked === 'rows' ? 'flat' : 'round'),
+  texture: (id: string, worked: 'rounds' | 'rows', on: TextureOn) => {
+    const pattern = drawer.find((one) => one.id === id)
+    return pattern ? texturedBand(pattern, worked, on) : refused('There is no such pattern.')
+  },
   /** `letters` are those of the bag's yarns; another one is the ground yarn. */
   countRows: (
     texts: readonly string[],

@@ -2,12 +2,13 @@ import type { Band } from './band.ts'
 import { plain, type PlainPart } from './plain.ts'
 import { stripes, type StripesPart } from './stripes.ts'
 import { tapestry, type TapestryPart } from './tapestry.ts'
+import { texture, type TexturePart } from './texture.ts'
 import { written, type WrittenPart } from './written.ts'
 
 /** Every kind of band there is, in the order they are offered. One is added here and nowhere else. */
-export const bands = { plain, stripes, tapestry, written } as const
+export const bands = { plain, stripes, tapestry, texture, written } as const
 
-export type BandPart = PlainPart | StripesPart | TapestryPart | WrittenPart
+export type BandPart = PlainPart | StripesPart | TapestryPart | TexturePart | WrittenPart
 export type BandKind = keyof typeof bands
 export const bandKinds = Object.keys(bands) as BandKind[]
 

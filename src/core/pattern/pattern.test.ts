@@ -334,9 +334,7 @@ describe('words as a maker reads them', () => {
   it('counts the one chain of a sc where a school does', () => {
     const [first, second] = texts(joined({ chainCounts: true, oneCounts: true }, 'sc', ['A']))
     expect(first).toBe('ch 1 (counts as sc), 11 sc in a magic ring, sl st in top of ch 1')
-    expect(second).toBe(
-      'ch 1 (counts as sc), 1 sc in same st, 11 inc, sl st in top of ch 1',
-    )
+    expect(second).toBe('ch 1 (counts as sc), 1 sc in same st, 11 inc, sl st in top of ch 1')
     const rows = tote({
       making: { ...making, oneCounts: true },
       parts: [baseAs('panel', { count: 20 }), plain({ rounds: 1 })],

@@ -102,6 +102,9 @@ function laterRow(context: RowContext, several: boolean): string {
     .join(', ')
 }
 
+/** A chain of its own at the start of a row, and one that is no stitch. */
+const OWN_CHAIN = /^(ch \d+(?: \([^)]*\))?), /i
+const EXTRA_CHAIN = /^ch (?:1|\d+ \((?:does|do) not count[^)]*\)), /i
 const SAYS_START =
   /^\s*(?:(?:with|using) [^,]*, )?(?:turn\b|ch(?:ain)?\b|standing\b|stacked\b|(?:re)?join\b)/i
 
@@ -112,8 +115,11 @@ function asWritten(context: RowContext): string {
   const text = texts![row - firstRow]!
   const said = words.terms === 'uk' ? inUkTerms(text) : text
   const start = starts[piece.columns.start[row]!]!
-  const silent = start === 'spiral' || row === 0 || SAYS_START.test(text)
-  if (silent) return said
+  // Where rounds go on in a spiral no chain begins them.
+  if (start === 'spiral') return said.replace(EXTRA_CHAIN, '')
+  const turned = start === 'turn' && !/\bturn/i.test(said)
+  if (row === 0 || SAYS_START.test(text))
+    return turned ? said.replace(OWN_CHAIN, '$1, turn, ') : said
   const { turningChains } = groundOfRow(ledger, piece, row)
   const turn = start === 'turn' ? ', turn' : ''
   return `ch ${turningChains}${turningChains > 1 ? ' (does not count as a st)' : ''}${turn}, ${said}`

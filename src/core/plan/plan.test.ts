@@ -33,6 +33,8 @@ describe('derive', () => {
         const [right, left] = (['right', 'left'] as const).map((hand) => derive(design, { hand }))
         // A motif that is cut off at the join is cut at its other edge.
         if (right!.snags.some(({ code }) => code === 'repeat-remainder')) return
+        // A standing stitch is where a yarn is new, and each hand meets another first.
+        if (JSON.stringify(design).includes('standing')) return
         // Where a row ends and the next begins, the hands may meet different colours.
         expect({ ...left!.tally, changes: 0 }).toEqual({ ...right!.tally, changes: 0 })
         // So that the chain a row starts with is of one yarn for one hand and of another for the other; in all it is as much.

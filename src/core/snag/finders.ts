@@ -1,6 +1,7 @@
 import { type Finder, inEveryPiece, type SnagContext } from './finder.ts'
 import { repeatRemainders, tooLargeChanges, writtenMisfits } from './repeats.ts'
 import { unevenJoins } from './joins.ts'
+import { raisedInside } from './raised.ts'
 import {
   baseLie,
   flares,
@@ -17,7 +18,7 @@ import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.
 
 /** Everything that is looked for. */
 const finders: readonly Finder[] = [
-  ...[repeatRemainders, writtenMisfits, tooLargeChanges].map(inEveryPiece),
+  ...[repeatRemainders, writtenMisfits, tooLargeChanges, raisedInside].map(inEveryPiece),
   unequalSides,
   unevenJoins,
   sizeOff,

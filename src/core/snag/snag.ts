@@ -14,6 +14,8 @@ export interface SnagFacts {
   'repeat-remainder': { name: string; count: number; multiple: number; left: number; rows: number }
   /** A written band that stands on another count than the one it was counted on. */
   'written-misfit': { name: string; count: number; multiple: number; offset: number }
+  /** Raised rows that are worked from the other side than they want, so that they stand out inside. */
+  'raised-inside': { name: string; side: 'RS' | 'WS'; worked: 'spiral' | 'rounds' | 'rows' }
   'adjust-too-large': { name: string; adjust: number; count: number; made: number }
   'halves-unequal': { one: number; other: number }
   'sides-unequal': { one: number; other: number }
@@ -64,6 +66,8 @@ export interface MendFacts {
   increase: { increase: number; rounds: number }
   flap: { rows: number; side: number }
   close: { by: number; half: number }
+  'join-rounds': Record<string, never>
+  'row-below': Record<string, never>
 }
 export type MendKind = keyof MendFacts
 

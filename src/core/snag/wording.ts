@@ -82,6 +82,17 @@ const snagWords: {
     title: `${name} does not come out on ${count} stitches.`,
     text: `Its rows want ${countsWords(multiple, offset)}. Until then they are worked plain; they can also be written and counted anew, under Bands.`,
   }),
+  'raised-inside': ({ name, side, worked }) => {
+    const why = {
+      spiral: 'A spiral is never turned.',
+      rounds: 'Its rounds face the other way.',
+      rows: 'Its rows begin on the other side.',
+    }
+    return {
+      title: `${name} would stand out on the inside.`,
+      text: `Its raised ${worked === 'rows' ? 'rows' : 'rounds'} want the ${side === 'RS' ? 'right' : 'wrong'} side facing. ${why[worked]}`,
+    }
+  },
   'adjust-too-large': ({ name, adjust, count, made }) => ({
     title: `${name} cannot change that much in one round.`,
     text: `It is to ${adjust > 0 ? 'add' : 'take away'} ${stitches(Math.abs(adjust))} on ${count}; one round has room for ${Math.abs(made)}.`,
@@ -162,6 +173,8 @@ const mendWords: {
     label: `Take away ${by} before it is sewn`,
     cost: `${half} + ${half}`,
   }),
+  'join-rounds': () => ({ label: 'Join its rounds and turn for it', cost: 'a join a round' }),
+  'row-below': () => ({ label: 'One plain row below it', cost: '1 row' }),
   increase: ({ increase, rounds: n }) => ({
     label: `Increase by ${increase} a round`,
     cost: rounds(n),

@@ -1,5 +1,6 @@
 export * from './chart.ts'
 export * from './drawer.ts'
+export * from './drawn.ts'
 export * from './pattern.ts'
 export * from './symbols.ts'
 export * from './own-file.ts'

@@ -39,6 +39,11 @@ export interface StitchPattern {
   /** Height of one repeat in rows of sc, and yarn of it in that of as many stitches of sc (from memory). */
   readonly height: number
   readonly yarn: number
+  /** What its repeats are counted as, and how many of it a repeat has; null where stitches are all that is counted. */
+  readonly unit: string | null
+  readonly perRepeat: number
+  /** Worked forward and back again as one row. */
+  readonly passes?: 2
   /** What its special stitches are, in words; empty when it has none. */
   readonly special: string
   readonly notes: string
@@ -99,32 +104,78 @@ export function foundationOf(
   }
 }
 
-/** The pattern written out over so many repeats: how it begins, what begins it, and its rows twice; null when it is not worked so. */
+/** A line of a pattern as it is written; `text` is what a row works, null for the chain or ring it begins in. */
+export interface WrittenLine {
+  readonly line: string
+  readonly text: string | null
+  readonly side: 'RS' | 'WS'
+}
+
+/** Whether a row is plain sc all the way. */
+export const isPlainRow = (text: string): boolean =>
+  /^(?:ch 1, )?(?:turn, )?sc in each st (?:across|around)(?:, sl st to join)?$/.test(text)
+
+/**
+ * A pattern line by line over so many repeats: how it begins, what begins it, and so many of its rows (by itself twice what
+ * repeats). Flat, the first row faces so that raised rows are worked from their own side.
+ */
+export function writtenRows(
+  pattern: StitchPattern,
+  way: 'flat' | 'round',
+  repeats: number,
+  begun: Begun = 'row',
+  rows?: number,
+): WrittenLine[] {
+  const program = pattern[way]
+  const foundation = way === 'flat' ? foundationOf(pattern, begun) : null
+  if (!program || (way === 'flat' && !foundation)) return []
+  const count = stitchesOf(pattern, repeats, way)
+  const { begin } = program
+  const wanted = rows ?? begin.length + 2 * program.rows.length
+  const all = Array.from({ length: Math.max(1, wanted) }, (_, i) =>
+    i < begin.length ? begin[i]! : program.rows[(i - begin.length) % program.rows.length]!,
+  )
+  if (way === 'round') {
+    const raised = pattern.side === 'WS' ? 'WS' : 'RS'
+    return [
+      { line: `Ch ${count}, sl st in first ch to form a ring.`, text: null, side: 'RS' },
+      ...['sc in each ch around', ...all].map((row, i): WrittenLine => {
+        const text = `${started(row)}, sl st to join`
+        const side = i > 0 && !isPlainRow(row) ? raised : 'RS'
+        return { line: `Rnd ${i + 1}: ${text}`, text, side }
+      }),
+    ]
+  }
+  const { more, work } = foundation!
+  const first = begun === 'chain' ? 0 : 1
+  // The first row of the pattern itself faces as it wants.
+  const faces = (i: number) =>
+    pattern.passes === 2
+      ? ('RS' as const)
+      : (pattern.side === 'WS') === ((i - first) % 2 === 0)
+        ? ('WS' as const)
+        : ('RS' as const)
+  return [
+    { line: `Ch ${count + more}.`, text: null, side: 'RS' },
+    ...[work, ...(begun === 'chain' ? all.slice(1) : all)].map((row, i): WrittenLine => {
+      const text =
+        i === 0 || pattern.passes === 2
+          ? row
+          : started(row).replace(/^(ch \d+(?: \([^)]*\))?), /, '$1, turn, ')
+      return { line: `Row ${i + 1}: ${text}`, text, side: faces(i) }
+    }),
+  ]
+}
+
+/** The pattern written out over so many repeats; null when it is not worked so. */
 export function writtenOver(
   pattern: StitchPattern,
   way: 'flat' | 'round',
   repeats: number,
   begun: Begun = 'row',
 ): string | null {
-  const program = pattern[way]
-  if (!program) return null
-  const count = stitchesOf(pattern, repeats, way)
-  const rows = [...program.begin, ...program.rows, ...program.rows]
-  if (way === 'round')
-    return [
-      `Ch ${count}, sl st in first ch to form a ring.`,
-      'Rnd 1: ch 1, sc in each ch around, sl st to join',
-      ...rows.map((row, i) => `Rnd ${i + 2}: ${started(row)}, sl st to join`),
-    ].join('\n')
-  const foundation = foundationOf(pattern, begun)
-  if (!foundation) return null
-  const turned = rows
-    .slice(begun === 'chain' ? 1 : 0)
-    .map(
-      (row, i) =>
-        `Row ${i + 2}: ${started(row).replace(/^(ch \d+(?: \([^)]*\))?), /, '$1, turn, ')}`,
-    )
-  return [`Ch ${count + foundation.more}.`, `Row 1: ${foundation.work}`, ...turned].join('\n')
+  const lines = writtenRows(pattern, way, repeats, begun)
+  return lines.length > 0 ? lines.map(({ line }) => line).join('\n') : null
 }
 
 /** A row that begins with no chain of its own begins with one. */

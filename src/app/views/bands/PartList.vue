@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { VueDraggable } from 'vue-draggable-plus'
-import { computed } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { bandsIn, isBase, lettersIn, maybeBaseOf, roundsOf, yarnByLetter } from '@core/design'
 import { newPart, partTemplates, type TemplateKind } from '@app/parts/bag/part-templates.ts'
 import { steady } from '@app/parts/page/steady.ts'
@@ -61,13 +61,17 @@ const roundWords = (rounds: number) => {
 const placeOf = (id: string) =>
   piece.value ? piece.value.parts.findIndex((part) => part.id === id) : -1
 
+/** The stitch drawer, which is brought in when it is opened. */
+const TextureDialog = defineAsyncComponent(() => import('./TextureDialog.vue'))
+const choosing = ref<{ readonly count: number; readonly at: number } | null>(null)
 /** A new band goes just above the selected one. */
 function add(kind: TemplateKind) {
   const at = placeOf(project.selectedPart ?? '') + 1
   const { parts: made, columns } = project.ledgerPiece!
   const below = made[at - lowest.value]
-  const count = below ? columns.makes[below.endRow - 1]! : 0
-  project.addBand(newPart(design.value, kind, count), at)
+  const count = below && below.endRow > 0 ? columns.makes[below.endRow - 1]! : 0
+  if (kind === 'texture') choosing.value = { count, at }
+  else project.addBand(newPart(design.value, kind, count), at)
 }
 function act(command: string, id: string) {
   const at = placeOf(id)
@@ -153,6 +157,13 @@ function act(command: string, id: string) {
         ><YarnDot v-for="dot in base.dots" :key="dot.letter" v-bind="dot" :size="17"
       /></span>
     </div>
+    <TextureDialog
+      v-if="choosing"
+      :model-value="true"
+      v-bind="choosing"
+      :worked="project.ledgerPiece!.worked"
+      @update:model-value="choosing = null"
+    />
   </nav>
 </template>
 

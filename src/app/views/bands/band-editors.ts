@@ -3,6 +3,7 @@ import type { BandKind } from '@core/band'
 import PlainFields from './PlainFields.vue'
 import StripesFields from './StripesFields.vue'
 import TapestryFields from './TapestryFields.vue'
+import TextureFields from './TextureFields.vue'
 import WrittenFields from './WrittenFields.vue'
 
 /** What is decided about each kind of band beside what all parts have. One without an entry has nothing more. */
@@ -10,5 +11,6 @@ export const bandEditors: { readonly [Kind in BandKind]?: Component } = {
   plain: PlainFields,
   stripes: StripesFields,
   tapestry: TapestryFields,
+  texture: TextureFields,
   written: WrittenFields,
 }

@@ -24,6 +24,8 @@ export const patternOf = (draft: OwnDraft): StitchPattern => ({
   side: 'any',
   height: 2,
   yarn: 1.2,
+  unit: null,
+  perRepeat: 1,
   special: '',
   notes: draft.notes,
 })

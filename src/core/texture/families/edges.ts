@@ -3,6 +3,7 @@ import { type Given, of, rows } from './recipes.ts'
 const patterns = [
   {
     id: 'picot',
+    unit: 'picot',
     name: 'Picots',
     multiple: 3,
     offset: 0,
@@ -26,6 +27,7 @@ const patterns = [
   },
   {
     id: 'scallops',
+    unit: 'scallop',
     name: 'Scallops',
     multiple: 4,
     offset: 1,

@@ -3,6 +3,7 @@ import { ALL, AROUND, CLUSTER, type Given, of, rows, SPIKE } from './recipes.ts'
 const patterns = [
   {
     id: 'shells',
+    unit: 'shell',
     name: 'Shells',
     multiple: 6,
     offset: 1,
@@ -19,6 +20,7 @@ const patterns = [
   },
   {
     id: 'fan-8',
+    unit: 'fan',
     name: 'Fans',
     multiple: 8,
     offset: 1,
@@ -33,6 +35,7 @@ const patterns = [
   },
   {
     id: 'v-stitch',
+    unit: 'V',
     name: 'V stitch',
     multiple: 3,
     offset: 2,
@@ -53,6 +56,7 @@ const patterns = [
   },
   {
     id: 'granny',
+    unit: 'group',
     name: 'Granny rows',
     multiple: 4,
     offset: 2,
@@ -74,6 +78,7 @@ const patterns = [
   },
   {
     id: 'granny-spike',
+    unit: 'group',
     name: 'Granny spikes',
     multiple: 4,
     offset: 0,
@@ -85,6 +90,7 @@ const patterns = [
   },
   {
     id: 'granny-gaps',
+    unit: 'group',
     name: 'Granny in gaps',
     multiple: 3,
     offset: 0,
@@ -98,6 +104,7 @@ const patterns = [
   },
   {
     id: 'pair-chain',
+    unit: 'pair',
     name: 'Pairs and a chain',
     multiple: 3,
     offset: 0,
@@ -110,6 +117,7 @@ const patterns = [
   },
   {
     id: 'clusters',
+    unit: 'cluster',
     name: 'Clusters',
     multiple: 2,
     offset: 0,

@@ -3,6 +3,7 @@ import { type Given, of, rows } from './recipes.ts'
 const patterns = [
   {
     id: 'ladders',
+    unit: 'loop',
     name: 'Ladder loops',
     multiple: 5,
     offset: 3,
@@ -21,6 +22,7 @@ const patterns = [
   },
   {
     id: 'interlaced',
+    unit: 'loop',
     name: 'Interlaced loops',
     multiple: 4,
     offset: 0,
@@ -61,6 +63,7 @@ const patterns = [
   },
   {
     id: 'chain-loops',
+    unit: 'loop',
     name: 'Chain loops',
     multiple: 5,
     offset: 0,
@@ -92,6 +95,7 @@ const patterns = [
   },
   {
     id: 'arches',
+    unit: 'arch',
     name: 'Arches',
     multiple: 4,
     offset: 1,

@@ -62,6 +62,7 @@ const patterns = [
   },
   {
     id: 'post-v',
+    unit: 'V',
     name: 'V with a post',
     multiple: 6,
     offset: 1,

@@ -3,6 +3,7 @@ import { BEAD, BOBBLE, dotted, type Given, of, POPCORN, PUFF, rows, STAR } from 
 const patterns = [
   {
     id: 'puff-4',
+    unit: 'puff',
     name: 'Puffs, every fourth',
     ...dotted('puff', 3),
     special: PUFF,
@@ -11,6 +12,7 @@ const patterns = [
   },
   {
     id: 'puff-5',
+    unit: 'puff',
     name: 'Puffs, every fifth',
     ...dotted('puff', 4),
     special: PUFF,
@@ -20,6 +22,7 @@ const patterns = [
   },
   {
     id: 'puff-2',
+    unit: 'puff',
     name: 'Puffs, close',
     ...dotted('puff', 1),
     special: PUFF,
@@ -29,15 +32,25 @@ const patterns = [
   },
   {
     id: 'pebble',
+    unit: 'pebble',
     name: 'Pebbles',
     ...dotted('tr', 1),
     side: 'WS',
     yarn: 1.5,
     notes: 'A tall stitch between two short ones folds and pops out on the other side.',
   },
-  { id: 'bobble', name: 'Bobbles', ...dotted('bobble', 3), special: BOBBLE, side: 'WS', yarn: 1.9 },
+  {
+    id: 'bobble',
+    unit: 'bobble',
+    name: 'Bobbles',
+    ...dotted('bobble', 3),
+    special: BOBBLE,
+    side: 'WS',
+    yarn: 1.9,
+  },
   {
     id: 'popcorn',
+    unit: 'popcorn',
     name: 'Popcorn',
     ...dotted('popcorn', 3),
     special: POPCORN,
@@ -46,6 +59,7 @@ const patterns = [
   },
   {
     id: 'bead',
+    unit: 'bead',
     name: 'Beads',
     ...dotted('bead', 1),
     special: BEAD,
@@ -56,6 +70,7 @@ const patterns = [
   },
   {
     id: 'star',
+    unit: 'star',
     name: 'Stars',
     multiple: 2,
     offset: 0,

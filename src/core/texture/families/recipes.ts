@@ -31,6 +31,8 @@ export const of =
     side: 'any',
     height: 2,
     yarn: 1.2,
+    unit: null,
+    perRepeat: 1,
     special: '',
     notes: '',
     ...given,

@@ -3,6 +3,7 @@ import { ALL, AROUND, dotted, type Given, of, rows, SPIKE } from './recipes.ts'
 const patterns = [
   {
     id: 'spike-4',
+    unit: 'spike',
     name: 'Spikes, every fourth',
     ...dotted('spike', 3),
     special: SPIKE,
@@ -12,6 +13,7 @@ const patterns = [
   },
   {
     id: 'spike-2',
+    unit: 'spike',
     name: 'Spikes, every second',
     ...dotted('spike', 1),
     special: SPIKE,

@@ -131,6 +131,7 @@ const patterns = [
   },
   {
     id: 'two-pass',
+    passes: 2,
     name: 'Two-pass fabric',
     multiple: 1,
     offset: 0,

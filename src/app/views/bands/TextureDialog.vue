@@ -1,0 +1,207 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import type { TextureOn } from '@core/adopt'
+import { nearestCounts } from '@core/band'
+import type { NewBand } from '@core/design'
+import { countsWords } from '@core/fit'
+import type { DrawnPattern, Family } from '@core/texture'
+import StitchDrawing from '@app/views/stitches/StitchDrawing.vue'
+import { useProject } from '@app/stores/project.ts'
+import { checker } from '@app/workers/workers.ts'
+
+/** The stitch drawer over the band that is selected: what fits the count comes first, and pointing shows it on the bag. */
+const props = defineProps<{
+  /** Stitches it would stand on, and how they are worked. */
+  count: number
+  worked: 'rounds' | 'rows'
+  /** Where it would go. */
+  at: number
+}>()
+const open = defineModel<boolean>({ required: true })
+const project = useProject()
+const patterns = shallowRef<readonly DrawnPattern[]>([])
+const problem = ref<string | null>(null)
+const family = ref<Family | 'all'>('all')
+watch(
+  () => [open.value, props.worked] as const,
+  async ([isOpen, worked]) => {
+    if (!isOpen) return project.endPreview()
+    const answer = await checker.ask((api) => api.textures(worked))
+    if (answer.ok) patterns.value = answer.value
+    else problem.value = answer.problem
+  },
+  { immediate: true },
+)
+
+const countsOf = ({ multiple, offset }: DrawnPattern) => ({
+  multiple,
+  offset: props.worked === 'rows' ? offset : 0,
+})
+/** Whether it comes out on the stitches there are. */
+const fits = (pattern: DrawnPattern) => {
+  const { multiple, offset } = countsOf(pattern)
+  return props.count >= multiple + offset && (props.count - offset) % multiple === 0
+}
+const families = computed(() => [
+  { value: 'all' as const, title: 'All' },
+  ...[...new Map(patterns.value.map((one) => [one.family, one.title]))].map(([value, title]) => ({
+    value,
+    title,
+  })),
+])
+const shown = computed(() =>
+  patterns.value
+    .filter((one) => family.value === 'all' || one.family === family.value)
+    .map((pattern) => {
+      const { multiple, offset } = countsOf(pattern)
+      const near = nearestCounts({ multiple, offset }, props.count).sort((a, b) => a - b)
+      const note = fits(pattern)
+        ? `${(props.count - offset) / multiple} × ${multiple}${offset > 0 ? ` + ${offset}` : ''}`
+        : `on ${near.join(' or ')}`
+      return { pattern, fits: fits(pattern), note, counts: countsWords(multiple, offset) }
+    })
+    .sort((a, b) => Number(b.fits) - Number(a.fits)),
+)
+const yarns = computed(() => {
+  const [first, second = first] = project.design!.yarns
+  return [first!.colour, second!.colour] as const
+})
+
+/** Bands of patterns that were counted, by their id. */
+const counted = new Map<string, Promise<NewBand | null>>()
+function bandFor({ id, rows }: DrawnPattern): Promise<NewBand | null> {
+  const on: TextureOn = {
+    letters: [project.design!.yarns[0]!.letter],
+    rounds: Math.max(4, Math.ceil(4 / rows) * rows),
+  }
+  const key = `${id} ${props.worked}`
+  const known =
+    counted.get(key) ??
+    checker
+      .ask((api) => api.texture(id, props.worked, on))
+      .then((answer) => {
+        const band = answer.ok ? answer.value : answer
+        problem.value = band.ok ? null : band.problem
+        return band.ok ? band.value : null
+      })
+  counted.set(key, known)
+  return known
+}
+let pointed: string | null = null
+async function point(pattern: DrawnPattern | null) {
+  pointed = pattern?.id ?? null
+  if (!pattern) return project.endPreview()
+  const band = await bandFor(pattern)
+  if (!band || pointed !== pattern.id || !open.value) return
+  project.showPreview([
+    { name: 'addPart', args: { part: band, at: props.at, piece: project.selectedPiece } },
+  ])
+}
+async function take(pattern: DrawnPattern) {
+  const band = await bandFor(pattern)
+  if (!band) return
+  open.value = false
+  project.addBand(band, props.at)
+}
+</script>
+
+<template>
+  <ElDialog v-model="open" title="Add a texture" width="760" class="textures" append-to-body>
+    <div class="families" role="group" aria-label="How they look">
+      <button
+        v-for="one in families"
+        :key="one.value"
+        type="button"
+        class="button"
+        :aria-pressed="family === one.value"
+        @click="family = one.value"
+      >
+        {{ one.title }}
+      </button>
+    </div>
+    <p class="note" role="status">
+      {{
+        problem ??
+        `On ${count} stitches. Those that come out stand first; pointing shows them on the bag.`
+      }}
+    </p>
+    <ul class="patterns">
+      <li v-for="one in shown" :key="one.pattern.id">
+        <button
+          type="button"
+          class="pattern"
+          :class="{ off: !one.fits }"
+          @pointerenter="point(one.pattern)"
+          @pointerleave="point(null)"
+          @focus="point(one.pattern)"
+          @blur="point(null)"
+          @click="take(one.pattern)"
+        >
+          <StitchDrawing
+            v-if="one.pattern.chart"
+            :chart="one.pattern.chart"
+            look="symbols"
+            :yarns="yarns"
+            :label="one.pattern.name"
+            aria-hidden="true"
+          />
+          <b>{{ one.pattern.name }}</b>
+          <small class="num">{{ one.fits ? one.note : `wants ${one.counts}: ${one.note}` }}</small>
+        </button>
+      </li>
+    </ul>
+  </ElDialog>
+</template>
+
+<style>
+.textures .families {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-bottom: 8px;
+}
+.textures .families [aria-pressed='true'] {
+  border-color: var(--mat);
+  background: var(--mat);
+  color: #fff;
+}
+.textures .patterns {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(160px, 1fr));
+  gap: 10px;
+  max-height: 56vh;
+  overflow: auto;
+  margin: 10px 0 0;
+  padding: 2px;
+  list-style: none;
+}
+.textures .pattern {
+  display: flex;
+  flex-direction: column;
+  width: 100%;
+  height: 100%;
+  padding: 8px 10px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: #fff;
+  text-align: left;
+}
+.textures .pattern:hover {
+  border-color: var(--mat);
+}
+.textures .pattern svg {
+  width: 100%;
+  height: 78px;
+  margin-bottom: 6px;
+}
+.textures .pattern b {
+  font-weight: 600;
+}
+.textures .pattern small {
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
+.textures .pattern.off svg {
+  opacity: 0.45;
+}
+</style>

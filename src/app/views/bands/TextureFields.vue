@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { Close, Plus } from '@element-plus/icons-vue'
+import { computed } from 'vue'
+import { bandOf, type TexturePart, type TextureYarn } from '@core/band'
+import { countsWords } from '@core/fit'
+import { standsOn } from '@core/ledger'
+import { LIMITS } from '@core/section'
+import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import WholeField from '@app/parts/fields/WholeField.vue'
+import { useProject } from '@app/stores/project.ts'
+import YarnSelect from './YarnSelect.vue'
+
+/** What is decided about a texture: its rows, its yarns in turn, and the side its raised rows are worked from. */
+const { part, rows } = defineProps<{ part: TexturePart; rows: boolean }>()
+const emit = defineEmits<{ set: [values: Partial<TexturePart>] }>()
+const project = useProject()
+const below = computed(() => {
+  const piece = project.ledgerPiece!
+  const place = piece.parts.find(({ id }) => id === part.id)
+  return place ? standsOn(piece, place) : 0
+})
+const wants = computed(() => {
+  const { multiple, offset } = bandOf(part).counts(part)!
+  return countsWords(multiple, offset)
+})
+const fits = computed(() => bandOf(part).standsOn(part, below.value))
+const setYarns = (change: (yarns: TextureYarn[]) => TextureYarn[]) =>
+  emit('set', { yarns: change([...part.yarns]) })
+const setYarn = (at: number, values: Partial<TextureYarn>) =>
+  setYarns((yarns) => yarns.map((one, i) => (i === at ? { ...one, ...values } : one)))
+function addYarn() {
+  const { yarns } = project.design!
+  const taken = new Set(part.yarns.map(({ yarn }) => yarn))
+  const next = yarns.find(({ letter }) => !taken.has(letter)) ?? yarns[0]!
+  setYarns((list) => [...list, { yarn: next.letter, rounds: 1 }])
+}
+const word = computed(() => (rows ? 'Rows' : 'Rounds'))
+</script>
+
+<template>
+  <div class="texture-fields">
+    <WholeField
+      :label="word"
+      :model-value="part.rounds"
+      :min="1"
+      :max="LIMITS.rounds"
+      @update:model-value="emit('set', { rounds: $event })"
+    />
+    <ChoiceOf
+      v-if="part.side !== 'any'"
+      :model-value="part.side"
+      legend="Raised rows are worked"
+      :options="[
+        { value: 'RS', label: 'Right side', title: 'With the right side facing' },
+        {
+          value: 'WS',
+          label: 'Wrong side',
+          title: 'With the wrong side facing: they pop out on the right side',
+        },
+      ]"
+      @update:model-value="emit('set', { side: $event })"
+    />
+    <p class="note head">Yarns, {{ rows ? 'row' : 'round' }} by {{ rows ? 'row' : 'round' }}</p>
+    <ol class="stripes">
+      <li v-for="(one, i) in part.yarns" :key="i">
+        <YarnSelect
+          :model-value="one.yarn"
+          :label="`Yarn ${i + 1}`"
+          @update:model-value="setYarn(i, { yarn: $event })"
+        />
+        <WholeField
+          :label="`${word} of yarn ${i + 1}`"
+          :model-value="one.rounds"
+          :min="1"
+          :max="LIMITS.rounds"
+          @update:model-value="setYarn(i, { rounds: $event })"
+        />
+        <button
+          type="button"
+          class="icon-button"
+          :disabled="part.yarns.length === 1"
+          :aria-label="`Take out yarn ${i + 1}`"
+          @click="setYarns((list) => list.filter((_, at) => at !== i))"
+        >
+          <ElIcon :size="13"><Close /></ElIcon>
+        </button>
+      </li>
+    </ol>
+    <button type="button" class="button" @click="addYarn">
+      <ElIcon><Plus /></ElIcon>Another yarn in turn
+    </button>
+    <p class="note" :class="{ bad: !fits }">
+      {{
+        fits
+          ? `Comes out on ${below} stitches; on ${wants}.`
+          : `Wants ${wants}; below are ${below}.`
+      }}
+    </p>
+  </div>
+</template>
+
+<style>
+.texture-fields .bad {
+  color: var(--error);
+}
+.texture-fields > .note {
+  margin-top: 7px;
+}
+</style>

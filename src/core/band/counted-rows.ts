@@ -1,0 +1,113 @@
+import { Many, One, OneOf, OrNull, Text, Whole } from '../fields/index.ts'
+import { countOf, group, lay, type Program, stitches } from '../program/index.ts'
+import { Letter, LIMITS } from '../section/index.ts'
+import { stitchById, stitchIds } from '../stitch/index.ts'
+import type { Repeat } from './band.ts'
+import { programOf } from './marked-row.ts'
+
+/* Rows that were counted from the trade's shorthand: each with what it works, and which of it as often as fits. */
+
+/** So many of one stitch, as a written row was counted. */
+export class WrittenRun {
+  @OneOf(stitchIds) readonly stitch!: string
+  @Letter() readonly yarn!: string
+  @Whole(1, LIMITS.count) readonly count!: number
+}
+
+/** Runs that are worked as often as fits: those from `from` to `to`, half-open, so many times where they were counted. */
+export class WrittenRepeat {
+  @Whole(0, LIMITS.count * 3) readonly from!: number
+  @Whole(1, LIMITS.count * 3) readonly to!: number
+  @Whole(1, LIMITS.count) readonly times!: number
+}
+
+/** A row in the trade's shorthand, in US terms, and what it works over the stitches it was counted on. */
+export class WrittenRow {
+  @Text(LIMITS.rowText) readonly text!: string
+  @Many(() => WrittenRun, LIMITS.count * 3)
+  readonly runs!: readonly WrittenRun[]
+  /** Null where all of it is worked once. */
+  @OrNull() @One(() => WrittenRepeat) readonly repeat!: WrittenRepeat | null
+}
+
+/** Places so many runs take up. */
+const usedBy = (runs: readonly WrittenRun[]): number =>
+  runs.reduce((sum, { stitch, count }) => sum + stitchById(stitch).uses * count, 0)
+
+/** Places a repeat of a row takes, and those the rest of it takes; a repeat of none where it has none. */
+function takes({ runs, repeat }: WrittenRow): Repeat {
+  const multiple = repeat ? usedBy(runs.slice(repeat.from, repeat.to)) : 0
+  return { multiple, offset: usedBy(runs) - multiple }
+}
+
+/** Places the first of such rows was counted on. */
+export function firstCountedOn([first]: readonly WrittenRow[]): number {
+  const { multiple, offset } = takes(first!)
+  return offset + multiple * (first!.repeat?.times ?? 0)
+}
+
+/** A row as a program, its repeat as often as fits. */
+export const rowProgram = ({ runs, repeat }: WrittenRow, unit?: string): Program =>
+  repeat
+    ? [
+        ...programOf(runs.slice(0, repeat.from)),
+        {
+          ...group('fits', ...programOf(runs.slice(repeat.from, repeat.to))),
+          ...(unit === undefined ? {} : { unit }),
+        },
+        ...programOf(runs.slice(repeat.to)),
+      ]
+    : programOf(runs)
+
+/** The rows over so many stitches: what each leaves; as far as they come out. */
+function leftBy(rows: readonly WrittenRow[], count: number): number[] {
+  const left: number[] = []
+  let below = stitches(count)
+  for (const row of rows) {
+    const laid = lay(rowProgram(row), [below], { last: true })
+    const makes = laid.ok ? countOf(laid.value.made) : 0
+    if (!laid.ok || makes < 1 || makes > LIMITS.rowCount) break
+    left.push(makes)
+    below = laid.value.made
+  }
+  return left
+}
+
+/** What was found of rows, by the count. They are never changed. */
+const known = new WeakMap<readonly WrittenRow[], Map<number, number[]>>()
+/** What each of such rows leaves on so many stitches; fewer than there are rows where they do not come out. */
+export function leftOn(rows: readonly WrittenRow[], count: number): readonly number[] {
+  const counts = known.get(rows) ?? new Map<number, number[]>()
+  known.set(rows, counts)
+  const left = counts.get(count) ?? leftBy(rows, count)
+  counts.set(count, left)
+  return left
+}
+export const comeOutOn = (rows: readonly WrittenRow[], count: number): boolean =>
+  leftOn(rows, count).length === rows.length
+
+/** Counts that such rows come out on. */
+export function countsOf(rows: readonly WrittenRow[]): Repeat {
+  const { multiple } = takes(rows[0]!)
+  // Rows above may want more than the first: the fewest of its repeats with which all of them come out again.
+  const counted = firstCountedOn(rows)
+  const next = [1, 2, 3, 4, 5, 6].find((times) => comeOutOn(rows, counted + times * multiple))
+  if (multiple === 0 || !next) return { multiple: 0, offset: counted }
+  const whole = multiple * next
+  return { multiple: whole, offset: counted % whole }
+}
+
+/** What is wrong with such rows; null when nothing is. */
+export function countedFault(
+  rows: readonly WrittenRow[],
+): { readonly row: number; readonly field: 'repeat' | ''; readonly message: string } | null {
+  const bad = rows.findIndex(
+    ({ runs, repeat }) => repeat && (repeat.to <= repeat.from || repeat.to > runs.length),
+  )
+  if (bad >= 0) return { row: bad, field: 'repeat', message: 'is not a stretch of its runs' }
+  const counted = firstCountedOn(rows)
+  const left = leftOn(rows, counted)
+  if (left.length === rows.length && counted >= 1) return null
+  const message = `does not come out on the ${left.at(-1) ?? counted} stitches below it`
+  return { row: left.length, field: '', message }
+}

@@ -1,0 +1,94 @@
+import { bandOf, bands, type BandPart } from '../band/index.ts'
+import { bandsIn, type Design, makingOf, type DesignPiece } from '../design/index.ts'
+import { type Piece, sides } from '../ledger/index.ts'
+import type { Finder } from './finder.ts'
+import type { Mend } from './snag.ts'
+
+const bandsOn = (
+  { pieces }: Design,
+  { id }: Piece,
+): { of: DesignPiece; parts: BandPart[] } | null => {
+  const of = pieces.find((piece) => piece.id === id)
+  return of ? { of, parts: [...bandsIn(of)] } : null
+}
+
+/** Rows that want a side and cannot have it: spirals are not turned, and flat rows alternate. */
+export const raisedInside: Finder = ({ design, piece }) => {
+  const on = bandsOn(design, piece)
+  if (!on) return []
+  return on.parts.flatMap((part) => {
+    const place = piece.parts.find(({ id }) => id === part.id)!
+    for (let row = place.firstRow; row < place.endRow; row++) {
+      const { side } = bandOf(part).wants(part, row - place.firstRow + 1)
+      if (!side || sides[piece.columns.side[row]!] === side) continue
+      const making = makingOf(design, part)
+      const spiral = piece.worked === 'rounds' && making.working === 'spiral'
+      return [
+        {
+          code: 'raised-inside' as const,
+          severity: 'warning' as const,
+          where: { part: part.id, round: piece.columns.number[row]! },
+          facts: {
+            name: part.name,
+            side,
+            worked: spiral ? ('spiral' as const) : piece.worked,
+          },
+          mends: mendsFor(design, piece, on.of, part, spiral),
+        },
+      ]
+    }
+    return []
+  })
+}
+
+function mendsFor(
+  design: Design,
+  piece: Piece,
+  of: DesignPiece,
+  part: BandPart,
+  spiral: boolean,
+): Mend[] {
+  const making = makingOf(design, part)
+  const at = of.parts.findIndex(({ id }) => id === part.id)
+  const below = piece.parts[Math.max(0, piece.parts.findIndex(({ id }) => id === part.id) - 1)]!
+  const [yarn] = bandOf(part).yarns(part)
+  const plain = bands.plain.begin({
+    stitch: below.gauge.stitch,
+    letters: [yarn!],
+    count: 0,
+    abbr: '',
+  })
+  return [
+    ...(spiral
+      ? [
+          {
+            kind: 'join-rounds' as const,
+            facts: {},
+            edits: [
+              {
+                name: 'setPart' as const,
+                args: {
+                  id: part.id,
+                  values: { making: { ...making, working: 'joined' as const } },
+                },
+              },
+            ],
+          },
+        ]
+      : []),
+    ...(piece.worked === 'rows'
+      ? [
+          {
+            kind: 'row-below' as const,
+            facts: {},
+            edits: [
+              {
+                name: 'addPart' as const,
+                args: { part: { ...plain, rounds: 1 }, at, piece: piece.id },
+              },
+            ],
+          },
+        ]
+      : []),
+  ]
+}

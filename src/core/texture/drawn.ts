@@ -1,0 +1,34 @@
+import { stitchChart, type StitchChart } from './chart.ts'
+import { drawer } from './drawer.ts'
+import { families, type StitchPattern } from './pattern.ts'
+
+/** A pattern with its picture over a few repeats. */
+export interface DrawnPattern extends Pick<
+  StitchPattern,
+  'id' | 'name' | 'family' | 'multiple' | 'offset'
+> {
+  /** The name of its family, and rows of its repeat. */
+  readonly title: string
+  readonly rows: number
+  readonly chart: StitchChart | null
+}
+
+/** Stitches a small picture is wide, about. */
+const WIDE = 12
+
+/** The patterns of the drawer that are worked so, each drawn. */
+export const drawnPatterns = (way: 'flat' | 'round'): DrawnPattern[] =>
+  drawer.flatMap((pattern) => {
+    const program = pattern[way]
+    if (!program) return []
+    const { id, name, family, multiple, offset } = pattern
+    const repeats = Math.max(1, Math.min(6, Math.round(WIDE / multiple)))
+    return [
+      {
+        ...{ id, name, family, multiple, offset },
+        title: families[family],
+        rows: program.rows.length,
+        chart: stitchChart(pattern, way, repeats),
+      },
+    ]
+  })
