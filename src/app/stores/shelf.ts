@@ -3,6 +3,7 @@ import { type Ref, ref, shallowRef } from 'vue'
 import beaterTote from '@demo/beater-tote.json' with { type: 'json' }
 import marchBookSatchel from '@demo/march-book-satchel.json' with { type: 'json' }
 import mutePouch from '@demo/mute-pouch.json' with { type: 'json' }
+import musicStandBag from '@demo/music-stand-bag.json' with { type: 'json' }
 import raffleBag from '@demo/raffle-bag.json' with { type: 'json' }
 import type { Design } from '@core/design'
 import { readProjectJson } from '@core/file'
@@ -25,7 +26,13 @@ import { onShelf, type ShelfBag } from './shelf-bag.ts'
 export type { ShelfBag }
 
 /** The last is brought last, and so lies first. */
-const demoFiles: readonly unknown[] = [mutePouch, marchBookSatchel, raffleBag, beaterTote]
+const demoFiles: readonly unknown[] = [
+  mutePouch,
+  marchBookSatchel,
+  musicStandBag,
+  raffleBag,
+  beaterTote,
+]
 /** A bag takes no longer than this on the shelf; it can still be opened, which says more. */
 const LONGEST_MS = 10_000
 

@@ -157,7 +157,7 @@ describe('sides', () => {
     const design = bagOf(textured('bobble'), 48, 'rounds')
     const [snag] = raised(design)
     expect(snag).toMatchObject({ facts: { side: 'WS', worked: 'spiral' } })
-    const mended = snag!.mends[0]!.edits.reduce(commit, historyOf(design)).design
+    const mended = commit(historyOf(design), snag!.mends[0]!.edits).design
     expect(sidesOf(mended)).toBe('WS RS WS RS WS RS')
     expect(raised(mended)).toEqual([])
   })
@@ -167,7 +167,7 @@ describe('sides', () => {
     expect(raised(bagOf(textured('puff-4', 'rows'), 47, 'rows'))).toEqual([])
     const design = bagOf(textured('bobble', 'rows'), 47, 'rows')
     const [snag] = raised(design)
-    const mended = snag!.mends[0]!.edits.reduce(commit, historyOf(design)).design
+    const mended = commit(historyOf(design), snag!.mends[0]!.edits).design
     expect(partsOf(mended)).toHaveLength(4)
     expect(raised(mended)).toEqual([])
   })
@@ -180,7 +180,7 @@ describe('a texture that does not fit', () => {
     const misfit = snags.find(({ code }) => code === 'written-misfit')!
     expect(misfit.facts).toMatchObject({ count: 50, multiple: 6 })
     expect(texted(design)).not.toContain('5 dc')
-    const mended = misfit.mends[0]!.edits.reduce(commit, historyOf(design)).design
+    const mended = commit(historyOf(design), misfit.mends[0]!.edits).design
     expect(derive(mended).snags.map(({ code }) => code)).not.toContain('written-misfit')
     expect(texted(mended)).toContain('5 dc in next st')
   })

@@ -37,7 +37,7 @@ describe('a base of rounds in shorthand', () => {
   })
 
   it('sets granny groups about a ring of 12', () => {
-    expect(counts(granny!.rounds)).toEqual([12, 36, 48, 60, 72])
+    expect(counts(granny!.rounds)).toEqual([12, 24, 36, 48, 60, 72])
   })
 
   it('is as flat as its stitches: 12 dc a round lie flat, 6 cup', () => {

@@ -19,7 +19,22 @@ export interface Foundation {
 
 /** The ground stitch of a row. */
 export const groundOfRow = (ledger: Ledger, piece: Piece, row: number): Stitch =>
-  stitchById(stitchById(runsOfRow(ledger, piece, row)[0]!.stitch).of)
+  stitchById(stitchById(firstWorked(runsOfRow(ledger, piece, row)).stitch).of)
+
+/** The first run that is worked: places passed over are in no stitch. */
+const firstWorked = (runs: readonly LedgerRun[]): LedgerRun =>
+  runs.find(({ stitch }) => stitch !== 'skip' && stitch !== 'ch') ?? runs[0]!
+
+/** Whether a row is worked over chains of the one below. */
+export function chainsBelow(ledger: Ledger, piece: Piece, row: number): boolean {
+  const chain = ledger.stitches.indexOf('ch')
+  let found = false
+  if (row > 0 && chain >= 0)
+    eachBlock(piece, row - 1, (from, to) => {
+      for (let i = from; i < to; i++) found ||= piece.columns.runStitch[i] === chain
+    })
+  return found
+}
 
 /**
  * The chain a piece is begun in; null when it is begun in a ring or on another piece. For n stitches in rows it is n and the

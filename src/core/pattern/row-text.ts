@@ -1,4 +1,5 @@
 import {
+  chainsBelow,
   ends,
   groundOfRow,
   type Ledger,
@@ -73,7 +74,9 @@ function ending({ piece, row, words, way, counts, ledger }: RowContext, body: st
   const last = row === piece.rows - 1
   const joins = end === 'join' || start === 'chain' || start === 'turn'
   const slip = abbrOf(stitchById('sl-st'), words)
-  const chained = counts && start !== 'other-side' && startOfRow(ledger, piece, row) === 'chain'
+  const own = partOfRow(piece, row).texts !== null
+  const chained =
+    counts && !own && start !== 'other-side' && startOfRow(ledger, piece, row) === 'chain'
   const closes =
     way === 'around' && joins && !JOINED.test(body)
       ? `, ${slip} ${chained ? `in top of ch ${groundOfRow(ledger, piece, row).turningChains}` : 'to join'}`
@@ -82,10 +85,8 @@ function ending({ piece, row, words, way, counts, ledger }: RowContext, body: st
 }
 
 /** What "each" is, in a row that goes into every place: chains are named where there are some. */
-function eachPlace({ ledger, piece, row }: RowContext): string {
-  const chains = runsOfRow(ledger, piece, row - 1).some(({ stitch }) => stitch === 'ch')
-  return chains ? 'st and ch' : 'st'
-}
+const eachPlace = ({ ledger, piece, row }: RowContext): string =>
+  chainsBelow(ledger, piece, row) ? 'st and ch' : 'st'
 
 /** A row on another one: its start, and what is worked. */
 function laterRow(context: RowContext, several: boolean): string {

@@ -1,5 +1,6 @@
 import type { Making, Working } from '../section/index.ts'
 import {
+  chainsBelow,
   changesInto,
   endRuns,
   ends,
@@ -49,6 +50,7 @@ function sameRows(ledger: Ledger, piece: Piece, a: number, b: number): boolean {
     uses[a] === uses[b] &&
     start[a] === start[b] &&
     startOfRow(ledger, piece, a) === startOfRow(ledger, piece, b) &&
+    chainsBelow(ledger, piece, a) === chainsBelow(ledger, piece, b) &&
     isHeld(piece, a) === isHeld(piece, b)
   return alike && sameWork(piece, a, b)
 }
@@ -196,6 +198,8 @@ function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
         : `Turn after every row. ${chain}`,
     ]
   if (making.working === 'spiral') return [goesOn.spiral]
+  // Rows that are kept as they were written say their chains themselves.
+  if (part.texts) return [goesOn[making.working]]
   return [
     goesOn[making.working],
     ...(making.start === 'chain' ? [chain] : []),

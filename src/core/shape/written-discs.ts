@@ -34,8 +34,9 @@ export const writtenDiscs: readonly WrittenDisc[] = [
     stitch: 'dc',
     rounds: [
       '12 dc in magic ring',
-      '*2 dc in next gap, ch 1; rep from * around',
-      '*3 dc in next ch-sp, ch 1; rep from * around',
+      '*2 dc in next gap; rep from * around',
+      '*3 dc in next gap; rep from * around',
+      '*3 dc in next gap, ch 1; rep from * around',
       '*3 dc in next ch-sp, ch 2; rep from * around',
       '*3 dc in next ch-sp, ch 1, (3 dc, ch 1, 3 dc) in next ch-sp, ch 1; rep from * around',
     ],

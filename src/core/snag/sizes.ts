@@ -6,6 +6,7 @@ import {
   gaugeIn,
   type Ledger,
   maybeOutsideClass,
+  partOfRow,
   type Piece,
   standsOn,
 } from '../ledger/index.ts'
@@ -222,9 +223,12 @@ export const flares: Finder = ({ piece }) => {
   const { widthMm, makes } = piece.columns
   return piece.parts.slice(1).flatMap((part) => {
     if (part.firstRow === 0) return []
-    const [below, here] = [widthMm[part.firstRow - 1]!, widthMm[part.firstRow]!]
-    const other = makes[part.firstRow] === makes[part.firstRow - 1]
-    if (!other || Math.abs(here / below - 1) < FLARE) return []
+    // What differs is the gauge: chains and groups draw a row in for themselves.
+    const under = partOfRow(piece, part.firstRow - 1)
+    const here = widthMm[part.firstRow]!
+    const below = (here / part.gauge.stitchWidthMm) * under.gauge.stitchWidthMm
+    const same = makes[part.firstRow] === makes[part.firstRow - 1]
+    if (!same || Math.abs(here / below - 1) < FLARE) return []
     return [
       {
         code: 'flare' as const,

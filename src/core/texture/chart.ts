@@ -1,5 +1,5 @@
 import { groupsOf, meaningOf, type Place, readWork } from '../notation/index.ts'
-import { type StitchPattern, stitchesOf, writtenOver } from './pattern.ts'
+import { type StitchPattern, stitchesOf, writtenRows } from './pattern.ts'
 import { tallOf } from './symbols.ts'
 
 /** A stitch where it stands: its foot below and its top above, in units of which a stitch is COLUMN wide; y grows downward. */
@@ -26,24 +26,18 @@ export const COLUMN = 20
 const mean = (list: readonly number[]): number | null =>
   list.length > 0 ? list.reduce((sum, x) => sum + x, 0) / list.length : null
 
-/** The work of each row of a written pattern, without labels and totals. */
-const worksOf = (text: string): string[] =>
-  text
-    .split('\n')
-    .slice(1)
-    .map((line) => line.replace(/^[A-Za-z]+ \d+: /, ''))
-
 /**
  * The pattern drawn over so many repeats, its base row lowest: every stitch leans from the place it goes into to the place it
- * leaves. Null when it is not worked that way or cannot be read.
+ * leaves. `rows` of the pattern are drawn, by itself twice what repeats. Null when it is not worked that way or cannot be read.
  */
 export function stitchChart(
   pattern: StitchPattern,
   way: 'flat' | 'round',
   repeats: number,
+  rows?: number,
 ): StitchChart | null {
-  const text = writtenOver(pattern, way, repeats)
-  if (text === null) return null
+  const lines = writtenRows(pattern, way, repeats, 'row', rows)
+  if (lines.length === 0) return null
   const count = stitchesOf(pattern, repeats, way)
   const width = count * COLUMN
   const stitches: DrawnStitch[] = []
@@ -54,7 +48,9 @@ export function stitchChart(
   let xs = below.map((_, i) => width - (i - beside + 0.5) * COLUMN)
   let y = 0
   let groups: readonly number[] | null = null
-  const works = worksOf(text)
+  /** Rounds begin further and further on: what has gone past the edge comes in at the other. */
+  const around = (x: number) => (way === 'round' ? -Math.floor(x / width) * width : 0)
+  const works = lines.flatMap(({ text }) => text ?? [])
   for (const [row, work] of works.entries()) {
     const { items, unread } = readWork(work)
     const { places, made, extras } = meaningOf(items, below, { groups })
@@ -66,17 +62,20 @@ export function stitchChart(
       ({ into }, i) => (into ? mean(xs.slice(into.from, into.to)) : null) ?? even[i]!,
     )
     // A round goes on around: it stands over what it is worked into, wherever it begins.
-    const shift = way === 'round' ? mean(feet.map((x, i) => x - even[i]!))! : 0
+    const apart = feet.flatMap((x, i) => (made[i]!.into ? [x - even[i]!] : []))
+    const shift = way === 'round' ? (mean(apart) ?? 0) : 0
     const tops = even.map((x) => x + shift)
     const tall = Math.max(...made.map(({ word }) => tallOf(word)))
     made.forEach(({ word, into }, i) => {
       const topX = tops[i]!
       const high = word === 'ch' ? tall : Math.max(tallOf(word), tall * 0.55)
       const footX = into ? feet[i]! : topX
-      stitches.push({ word, row, footX, footY: -y, topX, topY: -y - high })
+      const by = around(topX)
+      stitches.push({ word, row, footX: footX + by, footY: -y, topX: topX + by, topY: -y - high })
     })
     for (const { word, at } of extras) {
-      const x = tops[Math.max(0, at - 1)] ?? 0
+      const top = tops[Math.max(0, at - 1)] ?? 0
+      const x = top + around(top)
       stitches.push({
         word,
         row,

@@ -14,6 +14,7 @@ import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import ChartTools from './ChartTools.vue'
 import RoundReadout from './RoundReadout.vue'
+import { bandStages } from './band-editors.ts'
 import YarnPalette from './YarnPalette.vue'
 
 /** The chart of the selected band, to paint on when it is one, and the round under the pointer in words. */
@@ -46,6 +47,8 @@ const alone = computed(() => {
   const flat = own.value === null && piece.worked === 'rows' && place.value && chart.value
   return Boolean(flat && chart.value!.width === standsOn(piece, place.value!))
 })
+/** How the band is shown where it is no chart of cells. */
+const stage = computed(() => (isBase(part.value) ? undefined : bandStages[part.value.kind]))
 const gauge = computed(() => place.value?.gauge ?? derived.value.gauge)
 const aspect = computed(() => gauge.value.rowHeightMm / gauge.value.stitchWidthMm)
 
@@ -117,14 +120,17 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
 <template>
   <template v-if="chart">
     <ChartTools
+      v-if="!stage"
       v-model:tool="tool"
       v-model:letters="letters"
       :paints="paints"
       @zoom="canvas?.zoomBy($event)"
       @fit="canvas?.fit()"
     />
-    <div class="chart-side">
+    <div class="chart-side" :class="{ staged: stage }">
+      <component :is="stage" v-if="stage" v-model:row="row" :part="part" />
       <ChartCanvas
+        v-else
         ref="canvas"
         class="chart"
         :chart="chart"
@@ -158,6 +164,10 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
   flex-direction: column;
   min-width: 0;
   min-height: 0;
+}
+/* Without tools beside it. */
+.chart-side.staged {
+  grid-column: span 2;
 }
 .chart {
   flex: 1;

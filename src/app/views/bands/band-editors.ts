@@ -1,4 +1,4 @@
-import type { Component } from 'vue'
+import { type Component, defineAsyncComponent } from 'vue'
 import type { BandKind } from '@core/band'
 import PlainFields from './PlainFields.vue'
 import StripesFields from './StripesFields.vue'
@@ -13,4 +13,9 @@ export const bandEditors: { readonly [Kind in BandKind]?: Component } = {
   tapestry: TapestryFields,
   texture: TextureFields,
   written: WrittenFields,
+}
+
+/** How a kind of band is shown on the stage where that is not a chart of cells. What draws it is brought in when it is wanted. */
+export const bandStages: { readonly [Kind in BandKind]?: Component } = {
+  texture: defineAsyncComponent(() => import('./TextureStage.vue')),
 }

@@ -8,7 +8,16 @@ const props = defineProps<{
   look: 'symbols' | 'stitched'
   yarns: readonly [string, string]
   label: string
+  /** Of the rows on the first: their numbers, yarns, and the edge they begin at. */
+  rows?: readonly {
+    readonly number: number
+    readonly letter: string
+    readonly colour: string
+    readonly wrong: boolean
+    readonly on: boolean
+  }[]
 }>()
+const emit = defineEmits<{ pick: [row: number] }>()
 const MARGIN = 16
 
 /** Stitches that stand out from the fabric. */
@@ -41,18 +50,48 @@ const shapes = computed(() =>
     }
   }),
 )
+/** Where each of those rows lies. */
+const strips = computed(() => {
+  const feet = new Map<number, number>()
+  for (const { row, footY } of props.chart.stitches)
+    feet.set(row, Math.max(feet.get(row) ?? -Infinity, footY))
+  return (props.rows ?? []).map((row, i) => {
+    const bottom = feet.get(i + 1) ?? 0
+    const top = feet.get(i + 2) ?? -props.chart.height
+    return { ...row, i, top, high: Math.max(1, bottom - top) }
+  })
+})
+const SIDE = 30
+const aside = computed(() => (props.rows ? SIDE : 0))
 const box = computed(
   () =>
-    `${props.chart.left - MARGIN} ${-props.chart.height - MARGIN} ${props.chart.right - props.chart.left + 2 * MARGIN} ${props.chart.height + 2 * MARGIN}`,
+    `${props.chart.left - MARGIN - aside.value} ${-props.chart.height - MARGIN} ${props.chart.right - props.chart.left + 2 * (MARGIN + aside.value)} ${props.chart.height + 2 * MARGIN}`,
 )
 const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
 </script>
 
 <template>
   <svg class="stitch-drawing" :class="look" :viewBox="box" role="img" :aria-label="label">
-    <g v-if="look === 'symbols'" class="symbols">
+    <g v-for="strip in strips" :key="strip.i" class="strip" :class="{ on: strip.on }">
+      <rect
+        :x="chart.left - 8"
+        :y="strip.top"
+        :width="chart.right - chart.left + 16"
+        :height="strip.high"
+        :fill="strip.colour"
+        @pointerdown="emit('pick', strip.i)"
+      />
+      <text
+        :x="strip.wrong ? chart.left - 14 : chart.right + 14"
+        :y="strip.top + strip.high / 2 + 4"
+        :text-anchor="strip.wrong ? 'end' : 'start'"
+      >
+        {{ strip.number }} {{ strip.letter }}
+      </text>
+    </g>
+    <g v-if="look === 'symbols'" class="symbols" :class="{ haloed: rows }">
       <g v-for="shape in shapes" :key="shape.key" :transform="shape.turn">
-        <path :d="shape.path" :class="{ other: shape.row % 2 }" />
+        <path :d="shape.path" :class="{ other: !rows && shape.row % 2 }" />
         <path v-if="shape.fill" :d="shape.fill" class="filled" />
       </g>
     </g>
@@ -87,6 +126,30 @@ const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
   display: block;
   width: 100%;
   max-height: 300px;
+}
+.stitch-drawing .strip rect {
+  opacity: 0.5;
+  cursor: pointer;
+}
+.stitch-drawing .strip.on rect {
+  stroke: var(--marker);
+  stroke-width: 2.5;
+  opacity: 0.62;
+}
+.stitch-drawing .strip text {
+  fill: var(--ink-2);
+  font-size: 12px;
+}
+.stitch-drawing .strip.on text {
+  fill: var(--ink);
+  font-weight: 700;
+}
+.stitch-drawing .haloed {
+  pointer-events: none;
+}
+.stitch-drawing .haloed path {
+  paint-order: stroke;
+  filter: drop-shadow(0 0 1.2px #fff) drop-shadow(0 0 1.2px #fff);
 }
 .stitch-drawing.symbols path {
   fill: none;
