@@ -23,9 +23,9 @@ test('an oval base is fitted by mouse and by keyboard', async ({ page }) => {
   await undo(page)
 
   // By mouse: another count from the table.
-  await page.locator('.fit-card').getByRole('button', { name: 'Use 125' }).click()
-  await expect(figure(page, 'stitches around')).toHaveText('125')
-  await expect(page.locator('.fit-card')).toContainText('11 base rounds of + 6, + 1 in the last')
+  await page.locator('.fit-card').getByRole('button', { name: 'Use 128' }).click()
+  await expect(figure(page, 'stitches around')).toHaveText('128')
+  await expect(page.locator('.fit-card')).toContainText('11 base rounds of + 6, + 4 in the last')
   await go(page, 'Pattern')
   await expect(page.locator('.paper')).toContainText('3 sc in last ch, on the other side 32 sc')
 })

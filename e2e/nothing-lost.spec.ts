@@ -188,7 +188,7 @@ test('maimed, newer and unreadable records take nothing with them', async ({ pag
   tote.file.design.pieces[0]!.parts[1]!.rounds = -4
   await put(page, tote.id, tote)
   await page.reload()
-  await expect(page.locator('.bag-card')).toHaveCount(6)
+  await expect(page.locator('.bag-card')).toHaveCount(7)
   await expect(page.getByRole('link', { name: 'Open Raffle bag' })).toBeVisible()
   const card = (name: string) => page.locator('.bag-card', { hasText: name })
   await expect(card('March-book satchel')).toContainText('newer than this program')
@@ -201,7 +201,7 @@ test('maimed, newer and unreadable records take nothing with them', async ({ pag
   await card('Beater tote').getByRole('button', { name: 'Open its last good version' }).click()
   await expect(figure(page, 'tall')).toHaveText('27.3 cm')
   await page.goto('/')
-  await expect(page.locator('.bag-card')).toHaveCount(7)
+  await expect(page.locator('.bag-card')).toHaveCount(8)
 })
 
 test('storage that never answers is said', async ({ page }) => {

@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import { Close, Plus } from '@element-plus/icons-vue'
+import { Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
-import { bandOf, type TexturePart, type TextureYarn } from '@core/band'
+import { bandOf, type TexturePart } from '@core/band'
 import { countsWords } from '@core/fit'
 import { standsOn } from '@core/ledger'
 import { LIMITS } from '@core/section'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
-import YarnSelect from './YarnSelect.vue'
+import YarnTurns from './YarnTurns.vue'
 
 /** What is decided about a texture: its rows, its yarns in turn, and the side its raised rows are worked from. */
 const { part, rows } = defineProps<{ part: TexturePart; rows: boolean }>()
@@ -24,15 +24,11 @@ const wants = computed(() => {
   return countsWords(multiple, offset)
 })
 const fits = computed(() => bandOf(part).standsOn(part, below.value))
-const setYarns = (change: (yarns: TextureYarn[]) => TextureYarn[]) =>
-  emit('set', { yarns: change([...part.yarns]) })
-const setYarn = (at: number, values: Partial<TextureYarn>) =>
-  setYarns((yarns) => yarns.map((one, i) => (i === at ? { ...one, ...values } : one)))
 function addYarn() {
   const { yarns } = project.design!
   const taken = new Set(part.yarns.map(({ yarn }) => yarn))
   const next = yarns.find(({ letter }) => !taken.has(letter)) ?? yarns[0]!
-  setYarns((list) => [...list, { yarn: next.letter, rounds: 1 }])
+  emit('set', { yarns: [...part.yarns, { yarn: next.letter, rounds: 1 }] })
 }
 const word = computed(() => (rows ? 'Rows' : 'Rounds'))
 </script>
@@ -61,31 +57,12 @@ const word = computed(() => (rows ? 'Rows' : 'Rounds'))
       @update:model-value="emit('set', { side: $event })"
     />
     <p class="note head">Yarns, {{ rows ? 'row' : 'round' }} by {{ rows ? 'row' : 'round' }}</p>
-    <ol class="stripes">
-      <li v-for="(one, i) in part.yarns" :key="i">
-        <YarnSelect
-          :model-value="one.yarn"
-          :label="`Yarn ${i + 1}`"
-          @update:model-value="setYarn(i, { yarn: $event })"
-        />
-        <WholeField
-          :label="`${word} of yarn ${i + 1}`"
-          :model-value="one.rounds"
-          :min="1"
-          :max="LIMITS.rounds"
-          @update:model-value="setYarn(i, { rounds: $event })"
-        />
-        <button
-          type="button"
-          class="icon-button"
-          :disabled="part.yarns.length === 1"
-          :aria-label="`Take out yarn ${i + 1}`"
-          @click="setYarns((list) => list.filter((_, at) => at !== i))"
-        >
-          <ElIcon :size="13"><Close /></ElIcon>
-        </button>
-      </li>
-    </ol>
+    <YarnTurns
+      :model-value="part.yarns"
+      what="yarn"
+      :word="word"
+      @update:model-value="emit('set', { yarns: $event })"
+    />
     <button type="button" class="button" @click="addYarn">
       <ElIcon><Plus /></ElIcon>Another yarn in turn
     </button>
