@@ -30,6 +30,7 @@ function chartBag(count: number, width: number, height: number): Design {
       colour,
       label: { grams: 50, metres: 125 },
       inHandGrams: null,
+      yarnClass: null,
       strands: [],
     })),
     parts: [
@@ -59,6 +60,7 @@ export function noisyBag(): Design {
       colour: `#${(100_000 + i * 600_000).toString(16).padStart(6, '0')}`,
       label: null,
       inHandGrams: null,
+      yarnClass: null,
       strands: [],
     })),
     parts: [

@@ -163,6 +163,7 @@ class Yarns {
         colour: COLOURS[this.list.length % COLOURS.length]!,
         label: null,
         inHandGrams: null,
+        yarnClass: null,
         strands: [],
       })
     return letter

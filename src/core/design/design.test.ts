@@ -225,6 +225,7 @@ describe('every edit', () => {
     colour: '#7c2f35',
     label: null,
     inHandGrams: null,
+    yarnClass: null,
     strands: [],
   }
   const added = plain({ name: 'New' })

@@ -42,6 +42,8 @@ export class Yarn {
   @OrNull() @One(() => YarnLabel) readonly label!: YarnLabel | null
   /** Grams she has of it; null when not said. */
   @OrNull() @Amount(0, 100000) readonly inHandGrams!: number | null
+  /** Its weight class as it is worked, all strands together; null: that of the bag. */
+  @OrNull() @Whole(1, 7) readonly yarnClass!: number | null
   /** What is held together with it; label and grams are then those of the first strand. */
   @Several(() => Strand, LIMITS.strands)
   readonly strands!: readonly Strand[]

@@ -50,7 +50,15 @@ const HELD: Design = {
   making: usualMaking,
   beginning: usualBeginning,
   yarns: [
-    { letter: 'A', name: 'Yarn', colour: '#808080', label: null, inHandGrams: null, strands: [] },
+    {
+      letter: 'A',
+      name: 'Yarn',
+      colour: '#808080',
+      label: null,
+      inHandGrams: null,
+      yarnClass: null,
+      strands: [],
+    },
   ],
   pieces: [{ id: BODY, name: null, times: 1, parts: [], joins: [] }],
 }

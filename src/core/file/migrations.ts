@@ -84,12 +84,15 @@ function pieces(document: Document): Document {
   return { ...next, design: { ...rest, yarns, pieces: [body] } } as Document
 }
 
-/** Version 6: joins onto a row; round 1 around a chain may begin with more than one; ch 1 may count as a sc. */
+/** Version 6: joins onto a row; round 1 around a chain in several ways; ch 1 that counts; a weight class for each yarn. */
 function joinsToRows(document: Document): Document {
   const { design } = document as Old
   const next = { ...document, version: 6 }
   if (!Array.isArray(design?.pieces)) return next
   const list = (of: unknown, each: (one: Old) => Old) => (Array.isArray(of) ? of.map(each) : of)
+  const yarns = list(design.yarns, (yarn) =>
+    typeof yarn === 'object' && yarn !== null ? { yarnClass: null, ...yarn } : yarn,
+  )
   const withOne = (making: Old) =>
     typeof making === 'object' && making !== null ? { oneCounts: false, ...making } : making
   const more: Record<string, object> = {
@@ -109,7 +112,10 @@ function joinsToRows(document: Document): Document {
         }
       : piece,
   )
-  return { ...next, design: { ...design, making: withOne(design.making), pieces } } as Document
+  return {
+    ...next,
+    design: { ...design, making: withOne(design.making), yarns, pieces },
+  } as Document
 }
 
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */

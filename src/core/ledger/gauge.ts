@@ -16,7 +16,11 @@ export interface DesignGauge extends Gauge {
 /** A measured swatch is read to about half a stitch in twenty; a gauge derived from another one is less sure. From memory. */
 const SPREAD = { swatch: 0.025, derived: 0.07 } as const
 
-type Measured = Pick<Design, 'swatches' | 'hookMm' | 'yarnClass'>
+type Measured = Pick<Design, 'swatches' | 'hookMm' | 'yarnClass'> & Partial<Pick<Design, 'yarns'>>
+
+/** The weight class of a yarn: its own, or that of the bag. */
+const classOf = ({ yarns, yarnClass }: Measured, letter: string | null): number =>
+  yarns?.find((yarn) => yarn.letter === letter)?.yarnClass ?? yarnClass
 
 /** What a gauge is wanted for. */
 export interface GaugeNeed {
@@ -42,7 +46,7 @@ const stitchOf = (id: string) => stitchById(id).of
 export function gaugeFor(design: Measured, need: GaugeNeed): DesignGauge {
   const [first, ...more] = design.swatches.map((swatch, index) => ({ swatch, index }))
   if (!first) {
-    const sc = estimateGauge(design.hookMm, design.yarnClass)
+    const sc = estimateGauge(design.hookMm, classOf(design, need.yarn))
     const rowHeightMm = sc.rowHeightMm * stitchById(need.stitch).height
     return { ...sc, rowHeightMm, source: 'estimate', stitch: need.stitch, swatch: null }
   }

@@ -14,6 +14,7 @@ import {
   bodyOf,
   type Piece,
   gaugeForCount,
+  gaugeFor,
   gaugeOf,
   NO_STITCH,
   partOfRow,
@@ -393,6 +394,13 @@ describe('gauge', () => {
     const estimated = gaugeOf(tote({ swatches: [] }))
     expect(estimated.source).toBe('estimate')
     expect(estimated.spread).toBeGreaterThan(0.1)
+    // A yarn of two strands may be of another class than the bag's.
+    const [first, ...more] = tote().yarns
+    const bulky = { ...tote({ swatches: [] }), yarns: [{ ...first!, yarnClass: 5 }, ...more] }
+    const of = (yarn: string) =>
+      gaugeFor(bulky, { stitch: 'sc', fabric: 'plain', yarn }).stitchWidthMm
+    expect(of('A')).toBeGreaterThan(of('B'))
+    expect(of('B')).toBe(estimated.stitchWidthMm)
   })
 
   it('derives other stitches from the one measured', () => {

@@ -96,7 +96,13 @@ function newRound({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag)
     unravelled: null,
     making: usualMaking,
     beginning: usualBeginning,
-    yarns: firstYarns.map((yarn) => ({ ...yarn, label: null, inHandGrams: null, strands: [] })),
+    yarns: firstYarns.map((yarn) => ({
+      ...yarn,
+      label: null,
+      inHandGrams: null,
+      yarnClass: null,
+      strands: [],
+    })),
     pieces: [
       {
         id: BODY,

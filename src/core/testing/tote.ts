@@ -50,6 +50,7 @@ export function tote({
         colour: '#22406b',
         label: { grams: 50, metres: 125 },
         inHandGrams: null,
+        yarnClass: null,
         strands: [],
       },
       {
@@ -58,6 +59,7 @@ export function tote({
         colour: '#d39a2d',
         label: { grams: 50, metres: 125 },
         inHandGrams: null,
+        yarnClass: null,
         strands: [],
       },
       {
@@ -66,6 +68,7 @@ export function tote({
         colour: '#efe9dc',
         label: null,
         inHandGrams: null,
+        yarnClass: null,
         strands: [],
       },
     ],

@@ -82,7 +82,7 @@ const outcome = computed(() => {
 </script>
 
 <template>
-  <ElDialog v-model="open" title="New bag" width="780px" top="3vh">
+  <ElDialog v-model="open" title="New bag" width="860px" top="3vh">
     <form class="new-bag" @submit.prevent="emit('made', design)">
       <div class="measure-field">
         <label for="new-name">Name</label>
@@ -176,7 +176,7 @@ const outcome = computed(() => {
 }
 .new-bag .kinds {
   display: grid;
-  grid-template-columns: repeat(6, 1fr);
+  grid-template-columns: repeat(7, minmax(0, 1fr));
   gap: 8px;
   margin: 0;
   padding: 0;

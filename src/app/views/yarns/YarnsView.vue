@@ -3,6 +3,7 @@ import { Close, Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
 import { lettersIn, maybeFreeLetter, partsOf, type Strand, type Yarn } from '@core/design'
 import { LIMITS } from '@core/section'
+import { yarnClasses } from '@core/stitch'
 import { cutAt, printMass, printNumber, printYarnLength, yarnLengthFigure } from '@core/units'
 import type { YarnNeed } from '@core/yarn'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
@@ -71,6 +72,7 @@ function add() {
           colour: '#7a8f5a',
           label: like!.label,
           inHandGrams: null,
+          yarnClass: null,
           strands: [],
         },
       },
@@ -143,6 +145,22 @@ const short = ({ need }: { need?: YarnNeed }) =>
                   @change="setName(yarn, $event)"
                 />
               </div>
+              <ElSelect
+                class="thick"
+                :model-value="yarn.yarnClass ?? 0"
+                :aria-label="`Weight class of ${yarn.name}, all strands together`"
+                @update:model-value="
+                  (value: number) => set(yarn.letter, { yarnClass: value === 0 ? null : value })
+                "
+              >
+                <ElOption :value="0" label="Bag’s class" />
+                <ElOption
+                  v-for="one in yarnClasses"
+                  :key="one.number"
+                  :value="one.number"
+                  :label="`Class ${one.number}, ${one.name}`"
+                />
+              </ElSelect>
             </td>
             <td>
               <MeasureField
@@ -370,5 +388,9 @@ const short = ({ need }: { need?: YarnNeed }) =>
   .yarns-view {
     grid-template: auto / minmax(0, 1fr);
   }
+}
+.yarns-view .thick {
+  width: 148px;
+  margin-top: 4px;
 }
 </style>
