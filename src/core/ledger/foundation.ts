@@ -56,7 +56,8 @@ export function maybeFoundation(ledger: Ledger, piece: Piece): Foundation | null
   return { chains: into + skipped - (startCounts(ledger, piece, 0) ? 1 : 0), skipped }
 }
 
-const yarnAt = (piece: Piece, row: number, end: 'first' | 'last'): number =>
+/** The yarn a row begins or ends in, as an index into the ledger's. */
+export const yarnAt = (piece: Piece, row: number, end: 'first' | 'last'): number =>
   piece.columns.runYarn[endRuns(piece, row)[end]]!
 
 /** Whether a row begins in another yarn than the one below ended in. */

@@ -14,7 +14,8 @@ export function finishWords(ledger: Ledger, piece: Piece, words: Words): string 
   return `${capital(level)}Fasten off${sewn ? ', leaving a tail to sew with' : ''}.`
 }
 const lastStart = ({ columns, rows }: Piece) => starts[columns.start[rows - 1]!]!
-const capital = (text: string) => text.replace(/^./, (first) => first.toUpperCase())
+/** A sentence begins with a capital. */
+export const capital = (text: string) => text.replace(/^./, (first) => first.toUpperCase())
 
 /** How the body is laid before it is sewn: where it is folded, or which piece lies where. Null where nothing is to be said. */
 export function layoutWords({ front, pieces }: Ledger): string | null {

@@ -13,6 +13,7 @@ import {
 } from '../ledger/index.ts'
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
 import { inUkTerms } from '../terms/index.ts'
+import { capital } from './finish.ts'
 import { type FirstRow, firstRows } from './first-rows.ts'
 import { inRuns, wholeRow } from './runs-text.ts'
 import { afterStart, openingWords, type RowContext } from './starts.ts'
@@ -53,8 +54,6 @@ export function rowWords(ledger: Ledger, piece: Piece, row: number, words: Words
     text: `${setup === null && said ? `with ${said}` : ''}${body}${ending(context, body)}`,
   }
 }
-
-const capital = (text: string) => text[0]!.toUpperCase() + text.slice(1)
 
 /** "A, ": the yarn of a row in one colour, where the row before was not all in it; nothing in a bag of one. */
 function colourWords({ yarns }: Ledger, piece: Piece, row: number): string {

@@ -2,7 +2,6 @@ import type { Making, Working } from '../section/index.ts'
 import {
   chainsBelow,
   changesInto,
-  endRuns,
   ends,
   type Ledger,
   type LedgerPart,
@@ -15,6 +14,7 @@ import {
   startCounts,
   startOfRow,
   starts,
+  yarnAt,
 } from '../ledger/index.ts'
 import type { Words } from '../stitch/index.ts'
 import { joinText } from './joins.ts'
@@ -128,15 +128,10 @@ function linesOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
   return lines
 }
 
-const firstYarn = (piece: Piece, row: number): number =>
-  piece.columns.runYarn[endRuns(piece, row).first]!
-const lastYarn = (piece: Piece, row: number): number =>
-  piece.columns.runYarn[endRuns(piece, row).last]!
-
 /** Whether the yarn a row begins in waits in a loop that was held. */
 function isWaiting(piece: Piece, row: number): boolean {
   for (let below = row - 1; below >= 0; below--)
-    if (lastYarn(piece, below) === firstYarn(piece, row)) return isHeld(piece, below)
+    if (yarnAt(piece, below, 'last') === yarnAt(piece, row, 'first')) return isHeld(piece, below)
   return false
 }
 
@@ -157,7 +152,7 @@ function turnNote(piece: Piece, row: number): string | null {
 
 function yarnNote(ledger: Ledger, piece: Piece, row: number): string | null {
   if (!changesInto(piece, row)) return null
-  const yarn = ledger.yarns[firstYarn(piece, row)]!
+  const yarn = ledger.yarns[yarnAt(piece, row, 'first')]!
   const below = piece.columns.number[row - 1]!
   const end = ends[piece.columns.end[row - 1]!]
   if (end === 'held')

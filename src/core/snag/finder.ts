@@ -1,3 +1,4 @@
+import { bandsIn, type Design, type DesignPiece } from '../design/index.ts'
 import type { YarnPaths } from '../colour/index.ts'
 import type { Compiled, DesignGauge, Piece } from '../ledger/index.ts'
 import type { YarnNeed } from '../yarn/index.ts'
@@ -22,3 +23,9 @@ export const inEveryPiece =
   (find: Finder): Finder =>
   (context) =>
     context.all.flatMap((one) => find({ ...context, ...one }))
+
+/** The bands of a piece of the ledger. */
+export function bandsOn({ pieces }: Design, { id }: Pick<DesignPiece, 'id'>) {
+  const piece = pieces.find((one) => one.id === id)
+  return piece ? bandsIn(piece) : []
+}

@@ -1,22 +1,12 @@
 import { bandOf, bands, type BandPart } from '../band/index.ts'
-import { bandsIn, type Design, makingOf, type DesignPiece } from '../design/index.ts'
+import { type Design, makingOf, pieceOfPart } from '../design/index.ts'
 import { type Piece, sides } from '../ledger/index.ts'
-import type { Finder } from './finder.ts'
+import { bandsOn, type Finder } from './finder.ts'
 import type { Mend } from './snag.ts'
 
-const bandsOn = (
-  { pieces }: Design,
-  { id }: Piece,
-): { of: DesignPiece; parts: BandPart[] } | null => {
-  const of = pieces.find((piece) => piece.id === id)
-  return of ? { of, parts: [...bandsIn(of)] } : null
-}
-
 /** Rows that want a side and cannot have it: spirals are not turned, and flat rows alternate. */
-export const raisedInside: Finder = ({ design, piece }) => {
-  const on = bandsOn(design, piece)
-  if (!on) return []
-  return on.parts.flatMap((part) => {
+export const raisedInside: Finder = ({ design, piece }) =>
+  bandsOn(design, piece).flatMap((part) => {
     const place = piece.parts.find(({ id }) => id === part.id)!
     for (let row = place.firstRow; row < place.endRow; row++) {
       const { side } = bandOf(part).wants(part, row - place.firstRow + 1)
@@ -33,23 +23,16 @@ export const raisedInside: Finder = ({ design, piece }) => {
             side,
             worked: spiral ? ('spiral' as const) : piece.worked,
           },
-          mends: mendsFor(design, piece, on.of, part, spiral),
+          mends: mendsFor(design, piece, part, spiral),
         },
       ]
     }
     return []
   })
-}
 
-function mendsFor(
-  design: Design,
-  piece: Piece,
-  of: DesignPiece,
-  part: BandPart,
-  spiral: boolean,
-): Mend[] {
+function mendsFor(design: Design, piece: Piece, part: BandPart, spiral: boolean): Mend[] {
   const making = makingOf(design, part)
-  const at = of.parts.findIndex(({ id }) => id === part.id)
+  const at = pieceOfPart(design, part.id).parts.findIndex(({ id }) => id === part.id)
   const below = piece.parts[Math.max(0, piece.parts.findIndex(({ id }) => id === part.id) - 1)]!
   const [yarn] = bandOf(part).yarns(part)
   const plain = bands.plain.begin({

@@ -1,8 +1,8 @@
 import { bandOf, nearestCounts } from '../band/index.ts'
-import { bandsIn, BODY, type Design, type DesignPiece } from '../design/index.ts'
+import { BODY } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
 import { type LedgerPart, standsOn } from '../ledger/index.ts'
-import type { Finder, SnagContext } from './finder.ts'
+import { bandsOn, type Finder, type SnagContext } from './finder.ts'
 import type { Mend } from './snag.ts'
 
 /** How far counts are looked for when the tolerance holds none, and how many of each mend are offered. */
@@ -81,12 +81,6 @@ function changes({ piece }: SnagContext, part: LedgerPart): Mend[] {
       facts: { by, count: count + by, sizeMm: (count + by) * gauge.stitchWidthMm },
       edits: [{ name: 'adjustBefore', args: { id, by } }],
     }))
-}
-
-/** The bands of a piece of the ledger. */
-function bandsOn({ pieces }: Design, { id }: Pick<DesignPiece, 'id'>) {
-  const piece = pieces.find((one) => one.id === id)
-  return piece ? bandsIn(piece) : []
 }
 
 /** Rows that come out on some counts only, over another: with the nearest that they come out on. */
