@@ -153,17 +153,16 @@ describe('motif stitches', () => {
       json('v-stitch', '--count', '30', '--rows', '1', '--terms', 'uk').rows[0].text,
     ).toContain('tr, ch 1, tr')
     // Forward and back are one row, that is not turned.
-    expect(json('two-pass', '--count', '16', '--flat', '--rows', '4').rows).toMatchObject([
-      { n: 1, passes: 1 },
+    expect(json('two-pass', '--count', '16', '--flat', '--rows', '2').rows).toMatchObject([
+      { n: 1, passes: 2, side: 'RS', makes: 16 },
       { n: 2, passes: 2, side: 'RS', uses: 16, makes: 16 },
-      { n: 3, passes: 2 },
     ])
   })
 
   it('refuses a count that does not fit, with the nearest two', () => {
     const { exit, output } = motif('stitches', 'puff-4', '--count', '50', '--json')
     expect([exit, JSON.parse(output).nearest]).toEqual([1, [48, 52]])
-    expect(motif('stitches', 'granny-gaps', '--count', '30', '--flat').exit).toBe(2)
+    expect(motif('stitches', 'clusters', '--count', '30', '--flat').exit).toBe(2)
     expect(motif('stitches', 'nothing', '--count', '30').said).toHaveLength(1)
   })
 })

@@ -4,9 +4,10 @@ import { inUkTerms } from '@core/terms'
 import {
   drawer,
   foundationOf,
-  isPlainRow,
+  showsUnits,
   type StitchPattern,
   stitchesOf,
+  unitsOf,
   writtenRows,
 } from '@core/texture'
 import { type Outcome, Refusal } from '../outcome.ts'
@@ -48,23 +49,17 @@ interface Row {
   readonly text: string
 }
 
-/** Rows that are worked forward and back as one, on the row they stand on. */
-function inPasses({ passes }: StitchPattern, rows: readonly Row[]): Row[] {
-  if (passes !== 2) return [...rows]
-  const [ground, ...more] = rows
-  const both = more.flatMap((row, i) => {
-    const back = more[i + 1]
-    if (i % 2 === 1 || !back) return []
-    const text = `forward: ${row.text}; return: ${back.text}`
-    return [{ ...row, n: 2 + i / 2, makes: back.makes, text }]
+/** In the round the first round stands on a plain one, which has no number here. */
+const fromOne = (text: string) =>
+  text.replace(/^working into (Rnds? [\d and]+)/, (_, rows: string) => {
+    const said = rows.replace(/\d+/g, (n) => String(Number(n) - 1))
+    return `working into ${said === 'Rnd 0' ? 'the plain round' : said}`
   })
-  return [{ ...ground!, passes: 1 }, ...both]
-}
 
 /** A pattern written over a count it fits, row by row, as the checker counts it. */
 function writtenOn(pattern: StitchPattern, count: number, { flat, rows, terms }: StitchesOptions) {
   const way = flat ? 'flat' : 'round'
-  const { multiple, offset, unit, perRepeat } = pattern
+  const { multiple, offset, unit } = pattern
   const repeats = (count - (flat ? offset : 0)) / multiple
   const begun = flat && foundationOf(pattern, 'chain') ? 'chain' : 'row'
   const wanted = rows === undefined ? undefined : whole(rows, 'rows')
@@ -77,24 +72,23 @@ function writtenOn(pattern: StitchPattern, count: number, { flat, rows, terms }:
     id: pattern.id,
     count,
     foundation: foundation && { chain: count + foundation.more, nth: foundation.nth },
-    rows: inPasses(
-      pattern,
-      checked.slice(first).map((row, i) => {
-        const { text, side } = lines.filter(({ text: said }) => said !== null)[i + first]!
-        return {
-          n: i + 1,
-          side,
-          passes: pattern.passes ?? 1,
-          uses: row.consumes,
-          makes: row.makes,
-          unit:
-            unit && !isPlainRow(text!) && (begun === 'chain' || !flat || i > 0)
-              ? { name: unit, count: repeats * perRepeat }
-              : null,
-          text: terms === 'uk' ? inUkTerms(text!) : text!,
-        }
-      }),
-    ),
+    rows: checked.slice(first).map((row, i): Row => {
+      const { text, work, side, onto } = lines.filter(({ text: said }) => said !== null)[i + first]!
+      const numbered = flat ? text! : fromOne(text!)
+      const ground = flat === true && begun === 'row' && i === 0
+      return {
+        n: i + 1,
+        side,
+        passes: ground ? 1 : (pattern.passes ?? 1),
+        uses: row.consumes,
+        makes: row.makes,
+        unit:
+          unit && !ground && showsUnits(pattern, work)
+            ? { name: unit, count: unitsOf(pattern, repeats, way) * Math.max(1, onto.length) }
+            : null,
+        text: terms === 'uk' ? inUkTerms(numbered) : numbered,
+      }
+    }),
   }
 }
 
@@ -121,8 +115,11 @@ export function stitches(id: string | undefined, options: StitchesOptions): Outc
   if (!pattern[way]) throw new Refusal(`${id} is not worked ${flat ? 'flat' : 'in the round'}`)
   const { multiple, offset } = pattern
   const rest = { multiple, offset: flat ? offset : 0 }
-  if (count < stitchesOf(pattern, 1, way) || (count - rest.offset) % multiple !== 0) {
-    const nearest = nearestCounts(rest, count).sort((a, b) => a - b)
+  if (count < stitchesOf(pattern, pattern.least, way) || (count - rest.offset) % multiple !== 0) {
+    const least = stitchesOf(pattern, pattern.least, way)
+    const nearest = nearestCounts(rest, Math.max(count, least))
+      .filter((one) => one >= least)
+      .sort((a, b) => a - b)
     return {
       output: json
         ? JSON.stringify({ id, count, nearest }, null, 1)

@@ -8,7 +8,7 @@ import {
   texturedBand,
   type TextureOn,
 } from '@core/adopt'
-import { drawer, drawnPatterns } from '@core/texture'
+import { drawer, drawnPatterns, type OwnDraft, patternOf } from '@core/texture'
 import { refused } from '@core/units'
 import { checkPattern, type CheckOptions, wordedReport } from '@core/check'
 
@@ -18,9 +18,10 @@ const api = {
     designFromPattern(text, options, about),
   countBase: (texts: readonly string[], ground: string) => countedBase(texts, ground),
   /** The patterns of the drawer, drawn; and one of them as a band. */
-  textures: (worked: 'rounds' | 'rows') => drawnPatterns(worked === 'rows' ? 'flat' : 'round'),
-  texture: (id: string, worked: 'rounds' | 'rows', on: TextureOn) => {
-    const pattern = drawer.find((one) => one.id === id)
+  textures: (worked: 'rounds' | 'rows', own: readonly OwnDraft[]) =>
+    drawnPatterns(worked === 'rows' ? 'flat' : 'round', own.map(patternOf)),
+  texture: (id: string, worked: 'rounds' | 'rows', on: TextureOn, own: readonly OwnDraft[]) => {
+    const pattern = [...drawer, ...own.map(patternOf)].find((one) => one.id === id)
     return pattern ? texturedBand(pattern, worked, on) : refused('There is no such pattern.')
   },
   /** `letters` are those of the bag's yarns; another one is the ground yarn. */

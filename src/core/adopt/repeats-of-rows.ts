@@ -1,4 +1,4 @@
-import { type WrittenRow, type WrittenRun, bandOf, type WrittenPart } from '../band/index.ts'
+import { comeOutOn, type CountedRow, type WrittenRun } from '../band/index.ts'
 import type { Result } from '../units/index.ts'
 
 /*
@@ -11,7 +11,7 @@ const unitsIn = (runs: readonly WrittenRun[]): Unit[] =>
   runs.flatMap(({ stitch, yarn, count }) => new Array<Unit>(count).fill({ stitch, yarn }))
 
 /** A row stitch by stitch, its repeat as often as it was counted. */
-function unitsOf({ runs, repeat }: WrittenRow): Unit[] {
+function unitsOf({ runs, repeat }: CountedRow): Unit[] {
   if (!repeat) return unitsIn(runs)
   const motif = unitsIn(runs.slice(repeat.from, repeat.to))
   return [
@@ -34,13 +34,13 @@ function runsOf(units: readonly Unit[]): WrittenRun[] {
 }
 
 /** Whether two rows were counted to the very same. */
-export function sameWork(one: WrittenRow, other: WrittenRow): boolean {
+export function sameWork(one: CountedRow, other: CountedRow): boolean {
   const [a, b] = [unitsOf(one), unitsOf(other)]
   return a.length === b.length && a.every((unit, i) => same(unit, b[i]))
 }
 
 /** A row with what the longer one has once more as its repeat; itself where they are alike; null where they differ otherwise. */
-function folded(short: WrittenRow, long: WrittenRow): WrittenRow | null {
+function folded(short: CountedRow, long: CountedRow): CountedRow | null {
   const [a, b] = [unitsOf(short), unitsOf(long)]
   const more = b.length - a.length
   if (more === 0) return a.every((unit, i) => same(unit, b[i])) ? short : null
@@ -56,7 +56,7 @@ function folded(short: WrittenRow, long: WrittenRow): WrittenRow | null {
   const lead = runsOf(a.slice(0, from))
   const once = runsOf(motif)
   return {
-    text: short.text,
+    ...short,
     runs: [...lead, ...once, ...runsOf(a.slice(to))],
     repeat: { from: lead.length, to: lead.length + once.length, times: (to - from) / more },
   }
@@ -72,11 +72,11 @@ const TRIES = 5
  * @param countOn counts the same words on another number of stitches
  */
 export function withRepeats(
-  rows: readonly WrittenRow[],
+  rows: readonly CountedRow[],
   count: number,
   seen: readonly number[],
-  countOn: (count: number) => Result<readonly WrittenRow[]>,
-): readonly WrittenRow[] {
+  countOn: (count: number) => Result<readonly CountedRow[]>,
+): readonly CountedRow[] {
   for (const more of [...new Set([...seen, ...USUAL])].slice(0, TRIES)) {
     const longer = countOn(count + more)
     if (!longer.ok) continue
@@ -88,7 +88,5 @@ export function withRepeats(
 }
 
 /** Whether the rows as they are folded say what was counted, on both numbers. */
-function comesOut(rows: readonly WrittenRow[], count: number, more: number): boolean {
-  const part = { kind: 'written', stitch: 'sc', rows } as unknown as WrittenPart
-  return bandOf(part).standsOn(part, count) && bandOf(part).standsOn(part, count + more)
-}
+const comesOut = (rows: readonly CountedRow[], count: number, more: number): boolean =>
+  comeOutOn(rows, count) && comeOutOn(rows, count + more)

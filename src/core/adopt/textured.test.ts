@@ -1,7 +1,15 @@
 import fc from 'fast-check'
 import { bandOf, nearestCounts, type TexturePart } from '../band/index.ts'
-import { commit, designFaults, type Design, historyOf, partsOf } from '../design/index.ts'
-import { compile, compiled, NO_UNIT, runsOfRow } from '../ledger/index.ts'
+import {
+  commit,
+  designFaults,
+  type Design,
+  historyOf,
+  type Part,
+  partsOf,
+} from '../design/index.ts'
+import { yarnSpans } from '../colour/index.ts'
+import { compile, compiled, ends, NO_UNIT, runsOfRow } from '../ledger/index.ts'
 import { derive } from '../plan/index.ts'
 import { fitsOf } from '../fit/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
@@ -94,8 +102,8 @@ describe.each(cases)('%s in %s as a band', (id, worked) => {
       if (count < 12) continue
       const design = bagOf(part, count, worked, joined)
       expect(designFaults(design)).toEqual([])
-      const { uses, makes } = compile(design).pieces[0]!.columns
-      for (let row = 1; row < uses.length; row++) expect(uses[row]).toBe(makes[row - 1])
+      const { uses, makes, onto } = compile(design).pieces[0]!.columns
+      for (let row = 1; row < uses.length; row++) expect(uses[row]).toBe(makes[onto[row]!])
       expect([texted(design), alarmsOf(texted(design)).lines]).toEqual([texted(design), []])
     }
   })
@@ -127,6 +135,182 @@ describe('counts of the trade (common practice)', () => {
   it('is counted in units only where a row has some', () => {
     const puffs = bagOf(textured('puff-4'), 48, 'rounds')
     expect([0, 1, 2, 3].map((row) => unitOf(puffs, row)?.[1] ?? null)).toEqual([12, null, 12, null])
+  })
+})
+
+describe('fabrics that are more than rows one on the other (common practice, counted by hand)', () => {
+  const joined = { ...tote().making, working: 'joined' as const }
+  const rowsIn = (design: Design) => {
+    const ledger = compile(design)
+    const [piece] = ledger.pieces as [(typeof ledger.pieces)[0]]
+    const { firstRow, endRow } = piece.parts.find(({ id }) => id === 'texture')!
+    const { makes, uses, onto, also, widthMm, end, passes, side, unit, unitCount } = piece.columns
+    return Array.from({ length: endRow - firstRow }, (_, i) => {
+      const row = firstRow + i
+      const counts: Record<string, number> = {}
+      for (const { stitch, count } of runsOfRow(ledger, piece, row))
+        if (stitch !== 'skip') counts[stitch] = (counts[stitch] ?? 0) + count
+      return {
+        counts,
+        uses: uses[row],
+        makes: makes[row],
+        // Counted from the band's first; −1 is the row it stands on.
+        onto: [onto[row]! - firstRow, ...(also[row]! < 0 ? [] : [also[row]! - firstRow])],
+        wide: Math.round(widthMm[row]! / piece.parts[0]!.gauge.stitchWidthMm),
+        end: ends[end[row]!],
+        passes: passes[row],
+        side: side[row] ? 'WS' : 'RS',
+        unit: unit[row] === NO_UNIT ? null : [ledger.units[unit[row]!], unitCount[row]],
+      }
+    })
+  }
+
+  it('two yarns interlaced on 90: 18 loops of either, two rounds in turn, 36 in the last, as wide as 90 all the way', () => {
+    const part = textured('interlaced', 'rounds', {
+      rounds: 7,
+      yarns: ['A', 'B'].map((yarn) => ({ yarn, rounds: 1 })),
+    })
+    const rows = rowsIn(bagOf(part, 90, 'rounds', joined))
+    const looped = rows.slice(0, 6)
+    for (const row of looped) {
+      expect(row.counts).toEqual({ sc: 18, 'long-loop': 17, 'half-loop': 1 })
+      expect([row.makes, row.unit, row.wide]).toEqual([36, ['loop', 18], 90])
+    }
+    // A and B on the plain round; then A on A, and on that; B on B, and on that; the last on the last of both.
+    expect(rows.map(({ onto }) => onto)).toEqual([[-1], [-1], [0], [2], [1], [4], [3, 5]])
+    expect(rows.map(({ uses }) => uses)).toEqual([90, 90, 36, 36, 36, 36, 36])
+    expect(rows.map(({ end }) => end === 'held')).toEqual([
+      ...[true, true, false, true, false, true, false],
+    ])
+    expect([rows[6]!.unit, rows[6]!.makes, rows[6]!.wide]).toEqual([['loop', 36], 90, 90])
+  })
+
+  it('only one of the two is worked at a time: the other is parked, neither cut nor carried', () => {
+    const part = textured('interlaced', 'rounds', {
+      rounds: 7,
+      yarns: ['A', 'B'].map((yarn) => ({ yarn, rounds: 1 })),
+    })
+    const design = bagOf(part, 90, 'rounds', joined)
+    const ledger = compile(design)
+    const [piece] = ledger.pieces as [(typeof ledger.pieces)[0]]
+    const { firstRow } = piece.parts.find(({ id }) => id === 'texture')!
+    const [a, b] = yarnSpans(ledger, piece)
+    const from = (spans: typeof a) =>
+      spans!
+        .filter(({ to }) => to > firstRow)
+        .map(({ from: start, to, how }) => [Math.max(0, start - firstRow), to - firstRow, how])
+    expect(from(a)).toEqual([
+      [0, 1, 'worked'],
+      [1, 2, 'parked'],
+      [2, 4, 'worked'],
+      [4, 6, 'parked'],
+      [6, 7, 'worked'],
+    ])
+    expect(from(b)).toEqual([
+      [1, 2, 'worked'],
+      [2, 4, 'parked'],
+      [4, 6, 'worked'],
+    ])
+    const text = texted(design)
+    expect(text).toContain('Join B.')
+    expect(text).toContain('Take up the loop of A.')
+    expect(text).toContain('put the loop on a marker and leave it')
+    expect(text).toContain('working into Rnds')
+    expect(text).not.toContain('half loop, sl st')
+  })
+
+  it.each([
+    [34, 17, 16],
+    [40, 20, 19],
+  ])(
+    'beads on %i: the start, %i dc and %i beads, and as many places again',
+    (count, dcs, beads) => {
+      const [row] = rowsIn(bagOf(textured('bead'), count, 'rounds'))
+      expect(row!.counts).toEqual({ dc: dcs + 1, 'bead-beside': beads })
+      expect([row!.makes, row!.unit, row!.wide]).toEqual([count, ['bead', beads], count])
+    },
+  )
+
+  it('ladders on 20: three loops between four groups, no places; a tall row without, and the last catches three', () => {
+    const rows = rowsIn(bagOf(textured('ladders', 'rows', { rounds: 6 }), 20, 'rows'))
+    const loops = { dc: 20, 'ladder-loop': 3 }
+    expect(rows.map(({ counts }) => counts)).toEqual([
+      loops,
+      { dc: 20 },
+      loops,
+      { dc: 20 },
+      { dc: 20 },
+      { dc: 17, 'caught-dc': 3 },
+    ])
+    for (const row of rows) expect([row.uses, row.makes, row.wide]).toEqual([20, 20, 20])
+    expect(rows[0]!.unit).toEqual(['loop', 3])
+    // In the round a loop follows every group.
+    const [round] = rowsIn(bagOf(textured('ladders', 'rounds', { rounds: 6 }), 20, 'rounds'))
+    expect(round!.counts).toEqual({ dc: 20, 'ladder-loop': 4 })
+  })
+
+  it('the loops of a ladder take their chains: ten and a slip stitch each, 5.5 sc', () => {
+    const loops = textured('ladders', 'rows', { rounds: 2, end: [] })
+    const without = (part: TexturePart): TexturePart => ({
+      ...part,
+      repeat: part.repeat.map((row) => ({
+        ...row,
+        runs: row.runs.filter(({ stitch }) => stitch !== 'ladder-loop'),
+        repeat: row.repeat && { ...row.repeat, to: Math.min(row.repeat.to, 2) },
+      })),
+    })
+    const metres = (...parts: Part[]) =>
+      derive(
+        tote({
+          parts: [baseAs('panel', { count: 100 }), plain({ rounds: 1 }), ...parts],
+        }),
+      ).needs[0]!.metres
+    const round = metres(loops, plain({ id: 'top', rounds: 1 })) - metres(loops)
+    // 19 loops between 20 groups; a plain row is a hundred sc and a chain.
+    expect((metres(loops) - metres(without(loops))) / round).toBeCloseTo((19 * 5.5) / 100.5, 1)
+  })
+
+  it('two passes are one row, not turned: 16 loops of 5 · 3 + 1', () => {
+    const rows = rowsIn(bagOf(textured('two-pass-mesh', 'rows', { rounds: 3 }), 16, 'rows'))
+    for (const row of rows) {
+      expect(row.counts).toEqual({ 'drawn-loop': 6, 'yo-loop': 10 })
+      expect([row.passes, row.makes, row.unit]).toEqual([2, 16, ['loop', 16]])
+    }
+    expect(new Set(rows.map(({ side }) => side)).size).toBe(1)
+  })
+
+  it('60 by twos are 30 stars, 61 in the wrong-side round, 60 after the last', () => {
+    const rows = rowsIn(bagOf(textured('star', 'rounds', { rounds: 4 }), 60, 'rounds', joined))
+    expect(rows.map(({ makes, side }) => `${makes} ${side}`)).toEqual([
+      '30 RS',
+      '61 WS',
+      '30 RS',
+      '60 WS',
+    ])
+    expect(rows[0]!.unit).toEqual(['star', 30])
+  })
+
+  it('37 are 6 · 6 + 1 in groups between stitches: 25 rows are 925', () => {
+    const rows = rowsIn(bagOf(textured('granny-two', 'rows', { rounds: 25 }), 37, 'rows'))
+    expect(rows.reduce((sum, { makes }) => sum + makes!, 0)).toBe(925)
+    const gaps = rowsIn(bagOf(textured('granny-gaps', 'rows', { rounds: 25 }), 37, 'rows'))
+    expect(gaps.map(({ makes }) => makes)).toEqual(new Array(25).fill(37))
+  })
+
+  it('groups in two yarns change within the row, half of the stitches in each', () => {
+    const part = textured('granny-two', 'rounds', {
+      rounds: 3,
+      yarns: ['B', 'A'].map((yarn) => ({ yarn, rounds: 1 })),
+    })
+    const ledger = compile(bagOf(part, 84, 'rounds'))
+    const [piece] = ledger.pieces as [(typeof ledger.pieces)[0]]
+    const first = piece.parts.find(({ id }) => id === 'texture')!.firstRow
+    const of = (yarn: string) =>
+      runsOfRow(ledger, piece, first)
+        .filter((run) => run.yarn === yarn && run.stitch !== 'skip')
+        .reduce((sum, { count }) => sum + count, 0)
+    expect([of('A'), of('B')]).toEqual([42, 42])
+    expect(bandOf(part).yarns(part)).toEqual(['B', 'A'])
   })
 })
 

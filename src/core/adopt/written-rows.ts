@@ -1,7 +1,9 @@
-import type { WrittenRow, WrittenRun } from '../band/index.ts'
+import type { CountedRow, WrittenRow, WrittenRun } from '../band/index.ts'
+import { ontoOf, type OntoRow } from '../program/index.ts'
 import type { BaseRound, BaseRun } from '../shape/index.ts'
 import { LIMITS } from '../section/index.ts'
 import type { Made } from '../notation/index.ts'
+import { ontoWords } from '../terms/index.ts'
 import { isStitchId, stitchById } from '../stitch/index.ts'
 import { found, refused, type Result, writable } from '../units/index.ts'
 import { checkPattern, problemText } from '../check/index.ts'
@@ -25,6 +27,7 @@ const KNOWN: Readonly<Record<string, string>> = {
   pc: 'popcorn',
   cl: 'cluster',
   'v-st': 'dc',
+  'pull up a loop': 'drawn-loop',
 }
 const COMPOUND = /^\d+-(\w+) (cluster|cl|bobble|popcorn|pc|puff|shell|fan)/
 
@@ -35,7 +38,7 @@ function stitchOf(word: string, ground: string): string {
   if (plain === 'start' || plain === 'inc' || plain === 'dec') return ground
   const [, inner, what] = COMPOUND.exec(plain) ?? []
   const name = inner ? (/shell|fan/.test(what!) ? inner : what!) : plain.replace(/\d+tog$/, '')
-  const id = KNOWN[name] ?? name
+  const id = KNOWN[name] ?? name.replaceAll(' ', '-')
   const inLoop = loop ? `${id}-${loop}lo` : id
   return [inLoop, id].find(isStitchId) ?? ground
 }
@@ -61,6 +64,7 @@ export function runsOfMade(
   made: readonly Made[],
   available: number,
   { ground, yarn: first, letterOf }: RowYarns,
+  extras: NonNullable<CheckedRow['extras']> = [],
 ): WrittenRun[] {
   const runs: { stitch: string; yarn: string; count: number }[] = []
   let yarn = first
@@ -71,7 +75,12 @@ export function runsOfMade(
     else runs.push({ stitch, yarn, count })
   }
   let at = 0
-  for (const { word, yarn: said, into } of made) {
+  const standOff = (after: number) => {
+    for (const { word, at: place } of extras)
+      if (place === after && isStitchId(stitchOf(word, ''))) work(stitchOf(word, ''))
+  }
+  for (const [i, { word, yarn: said, into }] of made.entries()) {
+    standOff(i)
     if (said !== null) yarn = letterOf(said)
     if (word === 'ch') {
       work('ch')
@@ -79,7 +88,7 @@ export function runsOfMade(
     }
     const stitch = stitchOf(word, ground)
     if (!into || into.to <= at) {
-      work(beside(stitch))
+      work(stitchById(stitch).uses === 0 ? stitch : beside(stitch))
       continue
     }
     work('skip', into.from - at)
@@ -95,6 +104,7 @@ export function runsOfMade(
     }
     at = into.to
   }
+  standOff(made.length)
   work('skip', available - at)
   return runs
 }
@@ -167,7 +177,7 @@ function whyNotIn(row: CheckedRow): string {
 /** A checked row as a row of a bag. */
 export const writtenRow = (row: CheckedRow, yarns: RowYarns): WrittenRow => ({
   text: workOf(row.text),
-  runs: runsOfMade(row.made!, row.available!, yarns),
+  runs: runsOfMade(row.made!, row.available!, yarns, row.extras),
   repeat: null,
 })
 
@@ -181,20 +191,21 @@ export function countedRows(
   count: number,
   worked: 'rounds' | 'rows',
   yarns: RowYarns,
-): Result<readonly WrittenRow[]> {
-  const counted = countedOnce(texts, count, worked, yarns)
+  stack?: readonly OntoRow[],
+): Result<readonly CountedRow[]> {
+  const counted = countedOnce(texts, count, worked, yarns, stack)
   if (!counted.ok) return counted
   const { rows, multiples } = counted.value
   return found(
     withRepeats(rows, count, multiples, (on) => {
-      const again = countedOnce(texts, on, worked, yarns)
+      const again = countedOnce(texts, on, worked, yarns, stack)
       return again.ok ? found(again.value.rows) : again
     }),
   )
 }
 
 interface CountedOnce {
-  readonly rows: readonly WrittenRow[]
+  readonly rows: readonly CountedRow[]
   readonly multiples: readonly number[]
 }
 
@@ -203,13 +214,22 @@ function countedOnce(
   count: number,
   worked: 'rounds' | 'rows',
   yarns: RowYarns,
+  stack?: readonly OntoRow[],
 ): Result<CountedOnce> {
   const label = worked === 'rounds' ? 'Rnd' : 'Row'
   const base =
     worked === 'rounds'
       ? `Ch ${count}, sl st in first ch to form a ring.\nRnd 1: sc in each ch around`
       : `Ch ${count + 1}.\nRow 1: sc in 2nd ch from hook and in each ch across`
-  const lines = texts.map((text, i) => `${label} ${i + 2}: ${text.replace(/\s+/g, ' ')}`)
+  // The first of them is row 2.
+  const into = (i: number) =>
+    stack && stack[i]!.onto !== 'below'
+      ? ontoWords(
+          label,
+          ontoOf(stack, i).map((at) => at + 2),
+        )
+      : ''
+  const lines = texts.map((text, i) => `${label} ${i + 2}: ${into(i)}${text.replace(/\s+/g, ' ')}`)
   const { rows, unread } = checkPattern([base, ...lines].join('\n'), { keepMade: true })
   const own = rows.slice(1)
   const faulty = own.find(({ ok, made }) => !ok || !made)
@@ -221,10 +241,11 @@ function countedOnce(
     if (why) return refused(`Row ${row.row! - 1}: ${why}`)
   }
   const last = { yarn: yarns.yarn }
-  const all = own.map((row) => {
-    const written = writtenRow(row, { ...yarns, yarn: last.yarn })
+  const all = own.map((row, i) => {
+    const yarn = stack?.[i]!.yarn ?? last.yarn
+    const written = writtenRow(row, { ...yarns, yarn })
     last.yarn = written.runs.at(-1)?.yarn ?? last.yarn
-    return written
+    return stack ? { ...written, text: texts[i]!, onto: stack[i]!.onto } : written
   })
   return found({ rows: all, multiples: multiplesOf(own[0]!) })
 }

@@ -1,5 +1,5 @@
 import type { Chart } from '../chart/index.ts'
-import type { Program } from '../program/index.ts'
+import type { Onto, Program } from '../program/index.ts'
 import type { Fabric } from './fabric.ts'
 
 /** So many of one stitch in one yarn, one after the other. */
@@ -47,6 +47,8 @@ export interface RowWants {
   readonly held?: boolean
   /** Ways along it: 2 where it is worked forward and back again as one row. */
   readonly passes?: 1 | 2
+  /** What it is worked into, where that is not the row below: then its yarn is said too, by which it is known which row that is. */
+  readonly onto?: { readonly yarn: string; readonly onto: Onto }
 }
 
 /** Tells a fault of a field of the part, by its name below the part. */
@@ -100,8 +102,8 @@ export interface Band<Part> {
 
   /** Its rows from below, each in working order on the right side. Rows that are alike may be one and the same program. */
   readonly rows: (part: Part, ground: Ground) => Iterable<Program>
-  /** How a row of it wants to be worked, by its place in the band from 1. */
-  readonly wants: (part: Part, row: number) => RowWants
+  /** How a row of it wants to be worked, by its place in the band from 1, where the band stands on so many. */
+  readonly wants: (part: Part, row: number, count: number) => RowWants
   /** Its rows as they are said, in US terms, on so many places; null when they are said from what is worked. */
   readonly texts: (part: Part, count: number) => readonly string[] | null
   /** Its chart, where it has one of its own. */

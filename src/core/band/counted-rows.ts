@@ -1,5 +1,17 @@
 import { Many, One, OneOf, OrNull, Text, Whole } from '../fields/index.ts'
-import { countOf, group, lay, type Program, stitches } from '../program/index.ts'
+import {
+  countOf,
+  GROUND,
+  group,
+  inTurn,
+  lay,
+  type Onto,
+  ontoOf,
+  type OntoRow,
+  type Places,
+  type Program,
+  stitches,
+} from '../program/index.ts'
 import { Letter, LIMITS } from '../section/index.ts'
 import { stitchById, stitchIds } from '../stitch/index.ts'
 import type { Repeat } from './band.ts'
@@ -30,6 +42,13 @@ export class WrittenRow {
   @OrNull() @One(() => WrittenRepeat) readonly repeat!: WrittenRepeat | null
 }
 
+/** A counted row, and what it is worked into where that is not the row below. */
+export type CountedRow = WrittenRow & { readonly onto?: Onto }
+
+/** What rows are worked into: by the yarn each begins in. */
+export const ontoRows = (rows: readonly CountedRow[]): OntoRow[] =>
+  rows.map(({ runs, onto = 'below' }) => ({ yarn: runs[0]!.yarn, onto }))
+
 /** Places so many runs take up. */
 const usedBy = (runs: readonly WrittenRun[]): number =>
   runs.reduce((sum, { stitch, count }) => sum + stitchById(stitch).uses * count, 0)
@@ -46,48 +65,59 @@ export function firstCountedOn([first]: readonly WrittenRow[]): number {
   return offset + multiple * (first!.repeat?.times ?? 0)
 }
 
-/** A row as a program, its repeat as often as fits. */
-export const rowProgram = ({ runs, repeat }: WrittenRow, unit?: string): Program =>
-  repeat
-    ? [
-        ...programOf(runs.slice(0, repeat.from)),
-        {
-          ...group('fits', ...programOf(runs.slice(repeat.from, repeat.to))),
-          ...(unit === undefined ? {} : { unit }),
-        },
-        ...programOf(runs.slice(repeat.to)),
-      ]
-    : programOf(runs)
+/** A row as a program, its repeat as often as fits: each of these is a unit, or each of its stitches where it takes several loops. */
+export function rowProgram({ runs, repeat, onto }: CountedRow, unit?: string): Program {
+  if (!repeat) return programOf(runs)
+  if (onto === 'both' && unit !== undefined)
+    return rowProgram({ text: '', runs, repeat }).map((step) =>
+      step.do === 'group'
+        ? { ...step, steps: step.steps.map((one) => (one.do === 'work' ? { ...one, unit } : one)) }
+        : step,
+    )
+  // Loops are counted one by one, wherever they are.
+  const counted = runs.some(({ stitch }) => stitchById(stitch).unit !== undefined)
+  return [
+    ...programOf(runs.slice(0, repeat.from)),
+    {
+      ...group('fits', ...programOf(runs.slice(repeat.from, repeat.to))),
+      ...(unit === undefined || counted ? {} : { unit }),
+    },
+    ...programOf(runs.slice(repeat.to)),
+  ]
+}
 
 /** The rows over so many stitches: what each leaves; as far as they come out. */
-function leftBy(rows: readonly WrittenRow[], count: number): number[] {
-  const left: number[] = []
-  let below = stitches(count)
-  for (const row of rows) {
-    const laid = lay(rowProgram(row), [below], { last: true })
+function leftBy(rows: readonly CountedRow[], count: number): number[] {
+  const made: Places[] = []
+  const ground = stitches(count)
+  const onto = ontoRows(rows)
+  for (const [i, row] of rows.entries()) {
+    const below = ontoOf(onto, i).map((at) => (at === GROUND ? ground : made[at]!))
+    const laid = lay(rowProgram(row), [below.length > 1 ? inTurn(below) : below[0]!], {
+      last: true,
+    })
     const makes = laid.ok ? countOf(laid.value.made) : 0
     if (!laid.ok || makes < 1 || makes > LIMITS.rowCount) break
-    left.push(makes)
-    below = laid.value.made
+    made.push(laid.value.made)
   }
-  return left
+  return made.map((places) => countOf(places))
 }
 
 /** What was found of rows, by the count. They are never changed. */
-const known = new WeakMap<readonly WrittenRow[], Map<number, number[]>>()
+const known = new WeakMap<readonly CountedRow[], Map<number, number[]>>()
 /** What each of such rows leaves on so many stitches; fewer than there are rows where they do not come out. */
-export function leftOn(rows: readonly WrittenRow[], count: number): readonly number[] {
+export function leftOn(rows: readonly CountedRow[], count: number): readonly number[] {
   const counts = known.get(rows) ?? new Map<number, number[]>()
   known.set(rows, counts)
   const left = counts.get(count) ?? leftBy(rows, count)
   counts.set(count, left)
   return left
 }
-export const comeOutOn = (rows: readonly WrittenRow[], count: number): boolean =>
+export const comeOutOn = (rows: readonly CountedRow[], count: number): boolean =>
   leftOn(rows, count).length === rows.length
 
 /** Counts that such rows come out on. */
-export function countsOf(rows: readonly WrittenRow[]): Repeat {
+export function countsOf(rows: readonly CountedRow[]): Repeat {
   const { multiple } = takes(rows[0]!)
   // Rows above may want more than the first: the fewest of its repeats with which all of them come out again.
   const counted = firstCountedOn(rows)
@@ -99,7 +129,7 @@ export function countsOf(rows: readonly WrittenRow[]): Repeat {
 
 /** What is wrong with such rows; null when nothing is. */
 export function countedFault(
-  rows: readonly WrittenRow[],
+  rows: readonly CountedRow[],
 ): { readonly row: number; readonly field: 'repeat' | ''; readonly message: string } | null {
   const bad = rows.findIndex(
     ({ runs, repeat }) => repeat && (repeat.to <= repeat.from || repeat.to > runs.length),

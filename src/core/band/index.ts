@@ -5,6 +5,20 @@ export { evenedRow, PlainPart } from './plain.ts'
 export * from './fabric.ts'
 export { Stripe, StripesPart } from './stripes.ts'
 export { ChartDocument, TapestryPart } from './tapestry.ts'
-export { WrittenRepeat, WrittenRow, WrittenRun } from './counted-rows.ts'
-export { isRaised, TexturePart, TextureYarn } from './texture.ts'
+export {
+  comeOutOn,
+  type CountedRow,
+  ontoRows,
+  WrittenRepeat,
+  WrittenRow,
+  WrittenRun,
+} from './counted-rows.ts'
+export {
+  beyondRepeats,
+  isRaised,
+  slotsOf,
+  TexturePart,
+  TextureRow,
+  TextureYarn,
+} from './texture.ts'
 export { countedOn, WrittenPart } from './written.ts'

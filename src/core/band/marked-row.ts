@@ -30,6 +30,7 @@ export const programOf = (runs: readonly BandRun[]): Program =>
   runs.map(({ stitch, yarn, count }): Step => {
     if (stitch === 'skip') return pass(count)
     if (stitch === 'ch') return chain(count, 'over', { yarn })
-    const beside = stitchById(stitch).family === 'place'
-    return work(stitch, count, { yarn, ...(beside ? { into: IN_SAME } : {}) })
+    const { family, unit } = stitchById(stitch)
+    const beside = family === 'place' ? { into: IN_SAME } : {}
+    return work(stitch, count, { yarn, ...beside, ...(unit === undefined ? {} : { unit }) })
   })

@@ -1,13 +1,15 @@
 import { Many, OneOf, OrNull, Pattern, Several, Text, Whole } from '../fields/index.ts'
-import { work } from '../program/index.ts'
+import { ontos, type Onto, work } from '../program/index.ts'
 import { Letter, LIMITS, Section } from '../section/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { type Band, usual, within } from './band.ts'
 import {
   comeOutOn,
+  type CountedRow,
   countedFault,
   countsOf,
   leftOn,
+  ontoRows,
   rowProgram,
   WrittenRow,
 } from './counted-rows.ts'
@@ -19,43 +21,71 @@ export class TextureYarn {
   @Whole(1, LIMITS.rounds) readonly rounds!: number
 }
 
+/** A row of a texture. Its runs are in A, which stands for the first of its yarns, B for the second, and so on. */
+export class TextureRow extends WrittenRow {
+  @OneOf(ontos) readonly onto!: Onto
+  /** The side it is worked from, where that is not the one of all raised rows. */
+  @OrNull() @OneOf(['RS', 'WS']) readonly side!: 'RS' | 'WS' | null
+}
+
 /** A stitch pattern, row upon row. */
 export class TexturePart extends Section {
   @OneOf(['texture']) readonly kind!: 'texture'
   /** The id of the pattern in the drawer, or of one's own. */
   @Pattern(/^[A-Za-z0-9-]{1,60}$/, 'the id of a stitch pattern') readonly pattern!: string
-  /** Rows that begin it, once; and those that repeat. Their runs are all in one yarn, which stands for that of the row. */
-  @Several(() => WrittenRow, LIMITS.writtenRows) readonly begin!: readonly WrittenRow[]
-  @Many(() => WrittenRow, LIMITS.writtenRows) readonly repeat!: readonly WrittenRow[]
+  /** Rows that begin it, once; those that repeat; and those it ends with once its repeats are whole. */
+  @Several(() => TextureRow, LIMITS.writtenRows) readonly begin!: readonly TextureRow[]
+  @Many(() => TextureRow, LIMITS.writtenRows) readonly repeat!: readonly TextureRow[]
+  @Several(() => TextureRow, LIMITS.writtenRows) readonly end!: readonly TextureRow[]
+  /** Row of its repeat that comes first, from 0. */
+  @Whole(0, LIMITS.writtenRows) readonly from!: number
   @Whole(1, LIMITS.rounds) readonly rounds!: number
-  /** Yarns in turn. */
+  /** Yarns in turn; where its rows are in several, one for each of those. */
   @Many(() => TextureYarn, LIMITS.stripes) readonly yarns!: readonly TextureYarn[]
   /** The side its raised rows are worked from; all the same to it where it has none. */
   @OneOf(['RS', 'WS', 'any']) readonly side!: 'RS' | 'WS' | 'any'
   /** What its repeats are counted as. */
   @OrNull() @Text(30) readonly unit!: string | null
+  /** Ways along each of its rows. */
+  @Whole(1, 2) readonly passes!: 1 | 2
 }
 
-/** Its rows until they come again: what begins it, and its repeat twice, since the first time it stands on other rows. */
-const all = new WeakMap<TexturePart, readonly WrittenRow[]>()
-function rowsOf(part: TexturePart): readonly WrittenRow[] {
+/** Its rows until they come again: what begins it, its repeat twice, since the first time it stands on other rows, and what ends it. */
+const all = new WeakMap<TexturePart, readonly TextureRow[]>()
+function rowsOf(part: TexturePart): readonly TextureRow[] {
   const known = all.get(part)
   if (known) return known
-  const rows = [...part.begin, ...part.repeat, ...part.repeat]
+  const { begin, end, from } = part
+  const repeat = [...part.repeat.slice(from), ...part.repeat.slice(0, from)]
+  const rows = [...begin, ...repeat, ...repeat, ...end]
   all.set(part, rows)
   return rows
 }
 
+type Length = Pick<TexturePart, 'begin' | 'repeat' | 'end' | 'rounds'>
+/** Rows it has beyond whole repeats: with none of them it ends as it should. */
+export function beyondRepeats({ begin, repeat, end, rounds }: Length): number {
+  const between = rounds - begin.length - end.length
+  return between < 0 ? rounds : between % repeat.length
+}
+
 /** The place in those rows of row i of the band, from 0. */
-function placeOf({ begin, repeat }: TexturePart, i: number): number {
+function placeOf(part: TexturePart, i: number): number {
+  const { begin, repeat, end, rounds } = part
+  const last = end.length > 0 && beyondRepeats(part) === 0 ? rounds - end.length : rounds
+  if (i >= last) return begin.length + 2 * repeat.length + i - last
   const once = begin.length + repeat.length
   return i < once ? i : once + ((i - begin.length) % repeat.length)
 }
 
+/** Row i of the band. */
+const rowAt = (part: TexturePart, i: number): TextureRow => rowsOf(part)[placeOf(part, i)]!
+
 /** Whether a row has stitches that stand out from the others on one side. */
 export const isRaised = ({ runs }: WrittenRow, ground: string): boolean =>
   runs.some(({ stitch }) => {
-    const { recipe, family, height, of } = stitchById(stitch)
+    const { recipe, family, height, of, loop } = stitchById(stitch.replace(/-beside$/, ''))
+    if (loop) return loop.stands === 'off'
     const post = /^[fb]p/.test(stitch)
     // A tall stitch between short ones folds, and stands out as well.
     const folds = ground === 'sc' && family === 'basic' && of === 'tr' && height > 2
@@ -69,8 +99,19 @@ const isPlain = ({ runs }: WrittenRow): boolean => {
   return more.length === 0 && uses === 1 && makes === 1
 }
 
-/** The yarn of row i of the band. */
-function yarnOf({ yarns }: TexturePart, i: number): string {
+/** The letters that stand for its yarns, where its rows are in several; else it has only one. */
+const slots = new WeakMap<readonly TextureRow[], readonly string[]>()
+export function slotsOf(part: TexturePart): readonly string[] {
+  const rows = rowsOf(part)
+  const known = slots.get(rows)
+  if (known) return known
+  const found = [...new Set(rows.flatMap(({ runs }) => runs.map(({ yarn }) => yarn)))].sort()
+  slots.set(rows, found)
+  return found
+}
+
+/** The yarn whose turn row i of the band is. */
+function turnOf({ yarns }: TexturePart, i: number): string {
   let at = i % yarns.reduce((sum, { rounds }) => sum + rounds, 0)
   for (const { yarn, rounds } of yarns) {
     if (at < rounds) return yarn
@@ -79,10 +120,17 @@ function yarnOf({ yarns }: TexturePart, i: number): string {
   return yarns[0]!.yarn
 }
 
-const inYarn = (row: WrittenRow, yarn: string): WrittenRow => ({
-  ...row,
-  runs: row.runs.map((run) => ({ ...run, yarn })),
-})
+/** The yarn that a letter of row i stands for. */
+function yarnOf(part: TexturePart, i: number, slot: string): string {
+  const all = slotsOf(part)
+  return all.length > 1 ? part.yarns[all.indexOf(slot) % part.yarns.length]!.yarn : turnOf(part, i)
+}
+
+/** Row i of the band in its yarns. */
+function inYarns(part: TexturePart, i: number): CountedRow {
+  const row = rowAt(part, i)
+  return { ...row, runs: row.runs.map((run) => ({ ...run, yarn: yarnOf(part, i, run.yarn) })) }
+}
 
 /** A stitch pattern over any count it comes out on; elsewhere its rows are plain until one is found. */
 export const texture: Band<TexturePart> = {
@@ -102,21 +150,32 @@ export const texture: Band<TexturePart> = {
         text: `${stitchById(stitch).abbr.us} in back loop of each st`,
         runs: [{ stitch, yarn: letters[0]!, count: 1 }],
         repeat: { from: 0, to: 1, times: Math.max(1, count) },
+        onto: 'below',
+        side: null,
       },
     ],
+    end: [],
+    from: 0,
     rounds: 4,
     yarns: [{ yarn: letters[0]!, rounds: 1 }],
     side: 'any',
     unit: null,
+    passes: 1,
   }),
   rounds: ({ rounds }) => rounds,
   withRounds: (_, wanted) => ({ rounds: within(wanted, 1, LIMITS.rounds) }),
   stretched: () => null,
-  yarns: (part) => [...new Set(Array.from({ length: part.rounds }, (_, i) => yarnOf(part, i)))],
+  yarns: (part) => [
+    ...new Set(
+      Array.from({ length: part.rounds }, (_, i) =>
+        rowAt(part, i).runs.map(({ yarn }) => yarnOf(part, i, yarn)),
+      ).flat(),
+    ),
+  ],
   withYarn: ({ yarns }, from, to) => ({
     yarns: yarns.map((one) => (one.yarn === from ? { ...one, yarn: to } : one)),
   }),
-  lastYarn: (part) => yarnOf(part, part.rounds - 1),
+  lastYarn: (part) => inYarns(part, part.rounds - 1).runs.at(-1)!.yarn,
   gaugeYarn: (part) => (part.yarns.length === 1 ? part.yarns[0]!.yarn : null),
   fabric: ({ pattern, name }) => ({ key: `texture-${pattern}`, name }),
   counts: (part) => countsOf(rowsOf(part)),
@@ -129,41 +188,53 @@ export const texture: Band<TexturePart> = {
     const fault = countedFault(rowsOf(part))
     if (!fault) return
     const { begin, repeat } = part
+    const after = fault.row - begin.length
     const [field, row] =
-      fault.row < begin.length
+      after < 0
         ? ['begin', fault.row]
-        : ['repeat', (fault.row - begin.length) % repeat.length]
+        : after < 2 * repeat.length
+          ? ['repeat', (after + part.from) % repeat.length]
+          : ['end', after - 2 * repeat.length]
     say(`${field}[${row}]${fault.field && `.${fault.field}`}`, fault.message)
   },
-  size: ({ begin, repeat }) => ({
+  size: ({ begin, repeat, end }) => ({
     cells: 0,
-    runs: [...begin, ...repeat].reduce((sum, { runs }) => sum + runs.length, 0),
+    runs: [...begin, ...repeat, ...end].reduce((sum, { runs }) => sum + runs.length, 0),
   }),
   *rows(part, { count }) {
     const fits = comeOutOn(rowsOf(part), count)
     // Rows that are alike are one program, so that they are laid once.
     const programs = new Map<string, ReturnType<typeof rowProgram>>()
     for (let i = 0; i < part.rounds; i++) {
-      const yarn = yarnOf(part, i)
-      const place = placeOf(part, i)
-      const key = `${fits ? place : ''} ${yarn}`
-      const row = rowsOf(part)[place]!
+      const row = inYarns(part, i)
+      const yarn = row.runs[0]!.yarn
+      const key = fits ? `${placeOf(part, i)} ${yarn}` : yarn
       const program =
         programs.get(key) ??
         (fits
-          ? rowProgram(inYarn(row, yarn), part.unit && !isPlain(row) ? part.unit : undefined)
+          ? rowProgram(row, part.unit && !isPlain(row) ? part.unit : undefined)
           : [work(part.stitch, 'fits', { yarn })])
       programs.set(key, program)
       yield program
     }
   },
-  wants: (part, row) => {
-    const { side, stitch } = part
-    const at = rowsOf(part)[placeOf(part, row - 1)]!
-    return side !== 'any' && isRaised(at, stitch) ? { side } : {}
+  wants: (part, row, count) => {
+    if (!comeOutOn(rowsOf(part), count)) return {}
+    const { side, stitch, passes } = part
+    const at = rowAt(part, row - 1)
+    const faces = at.side ?? (side !== 'any' && isRaised(at, stitch) ? side : null)
+    // Which of them works goes by what its letter stands for, though both be of one yarn.
+    const own = ontoRows([at])[0]!
+    const next = row < part.rounds ? ontoRows([rowAt(part, row)])[0]! : own
+    return {
+      ...(faces ? { side: faces } : {}),
+      ...(passes === 2 ? { passes } : {}),
+      ...(at.onto === 'below' ? {} : { onto: own }),
+      ...(at.onto === 'own' && next.yarn !== own.yarn ? { held: true } : {}),
+    }
   },
   texts: (part, count) =>
     comeOutOn(rowsOf(part), count)
-      ? Array.from({ length: part.rounds }, (_, i) => rowsOf(part)[placeOf(part, i)]!.text)
+      ? Array.from({ length: part.rounds }, (_, i) => rowAt(part, i).text)
       : null,
 }

@@ -3,6 +3,8 @@ import {
   LONG_CHAIN,
   type Meaning,
   MOST_PLACES,
+  ontoIn,
+  passesIn,
   type Place,
   type ReadWork,
   type Work,
@@ -17,6 +19,7 @@ import { type Line, linesOf, type RowLine, splitTotal } from './lines.ts'
 import { mixedTerms, termsOf } from './mixed-terms.ts'
 import { Numbering } from './numbering.ts'
 import { found, type Problem } from './problem.ts'
+import { inTurn } from './in-turn.ts'
 import { repeatOf } from './repeats.ts'
 import { StartingChains } from './starting-chains.ts'
 
@@ -63,6 +66,8 @@ class Checker {
   private side: 'RS' | 'WS' = 'WS'
   private last: { number: number; line: RowLine } | null = null
   private readonly texts = new Map<number, RowLine>()
+  /** What each row left, as the next one finds it. */
+  private readonly left = new Map<number, readonly Place[] | null>()
   private readonly glossary = new Glossary()
   private readonly numbering = new Numbering()
   private readonly startingChains: StartingChains
@@ -297,7 +302,19 @@ class Checker {
     return before == null || this.below.some((below) => below?.length === before)
   }
 
-  private worked(line: RowLine, number: number | null, own: readonly Problem[] = []): void {
+  /** The places a row goes into where it says another than the one below. */
+  private ontoRows(rows: readonly number[]): readonly (readonly Place[] | null)[] {
+    const [one, other] = rows.map((row) => this.left.get(row))
+    return [rows.length > 1 ? inTurn(one, other) : (one ?? null)]
+  }
+
+  private worked(said: RowLine, number: number | null, own: readonly Problem[] = []): void {
+    const passes = passesIn(said.work)
+    if (passes) return this.bothWays(said, passes, number, own)
+    const onto = ontoIn(said.work)
+    const line = onto ? { ...said, work: onto.work } : said
+    if (onto) this.below = [...this.ontoRows(onto.rows)]
+    if (onto) this.ledUp = null
     const whole = this.glossary.read(line.work)
     if (/throughout|from here|here on|always/i.test(line.work)) this.startingChains.hear(line.work)
     const { read, chain } = carriedOver(this.started(whole))
@@ -332,7 +349,12 @@ class Checker {
     if (this.depth !== null) this.depth++
     const stated =
       line.stated === null ? null : new Array<Place>(Math.min(line.stated, MOST_PLACES)).fill('st')
-    const next = made && (turned ? made.toReversed() : made)
+    // A round that ends in a half loop is followed by one that begins in its middle.
+    const half = meaning.made.at(-1)?.word === 'half loop'
+    const next = half
+      ? made && [made.at(-1)!, ...made.slice(0, -1)]
+      : made && (turned ? made.toReversed() : made)
+    if (number !== null) this.left.set(number, next)
     // A row with a fault may have its total right or its work; the next row tells.
     const doubt = next === null || problems.some(({ code }) => code === 'total-misstated')
     // What was read of a row in part is not what it makes.
@@ -341,6 +363,28 @@ class Checker {
     this.below = belows.length > 0 ? belows : [null]
     this.ledUp = line.what === 'round' && !joins(read.items) ? upTheSpiral(made) : null
     if (number !== null) this.passed(number, line)
+  }
+
+  /** A row forward and back again is one row: it takes what its way forward does, and leaves what its way back does. */
+  private bothWays(
+    line: RowLine,
+    [forward, back]: readonly [string, string],
+    number: number | null,
+    own: readonly Problem[],
+  ): void {
+    const at = this.rows.length
+    this.worked({ ...line, work: forward, ...UNSAID }, number, own)
+    this.worked({ ...line, work: back }, number)
+    const [there, again] = this.rows.splice(at)
+    if (!there || !again) return
+    const problems = [...there.problems, ...again.problems]
+    this.side = there.side
+    this.rows.push({
+      ...again,
+      ...{ side: there.side, available: there.available, consumes: there.consumes, problems },
+      ...{ ok: there.ok && again.ok, uses: there.uses, through: there.through },
+      ...(there.made ? { made: there.made, extras: there.extras ?? [] } : {}),
+    })
   }
 
   /** A row that is nothing but the chain to begin in. */
@@ -400,7 +444,9 @@ class Checker {
       ok: !problems.some(({ severity }) => severity === 'error'),
       problems,
       ...kindsOf(line, read.unread.length > 0 ? null : meaning, this.glossary.specials),
-      ...(this.keepMade && meaning && read.unread.length === 0 ? { made: meaning.made } : {}),
+      ...(this.keepMade && meaning && read.unread.length === 0
+        ? { made: meaning.made, extras: meaning.extras }
+        : {}),
       through: meaning?.through ?? [],
     })
     if (number !== null) this.passed(number, line)

@@ -37,6 +37,8 @@ export interface CheckedRow {
   readonly yarns: readonly string[]
   /** How each place was made, when that is to be kept. */
   readonly made?: readonly Made[]
+  /** What takes no place and leaves none, and after how many places it is made; kept as those are. */
+  readonly extras?: Meaning['extras']
   /** Counted through: after so many repeats, so many places done and left. */
   readonly through: readonly Through[]
 }

@@ -3,11 +3,18 @@ import { csvParse } from 'd3'
 import fc from 'fast-check'
 import { XMLParser, XMLValidator } from 'fast-xml-parser'
 import demo from '../../../demo/beater-tote.json' with { type: 'json' }
-import { bandKinds, bandOf, type TapestryPart, type WrittenPart } from '../band/index.ts'
+import {
+  bandKinds,
+  bandOf,
+  type TapestryPart,
+  type TexturePart,
+  type WrittenPart,
+} from '../band/index.ts'
 import { compile } from '../ledger/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import versionOne from '../testing/version-1.json' with { type: 'json' }
 import versionFive from '../testing/version-5.json' with { type: 'json' }
+import versionSix from '../testing/version-6.json' with { type: 'json' }
 import versionThree from '../testing/version-3.json' with { type: 'json' }
 import { defaultWords } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
@@ -177,6 +184,19 @@ describe('older files', () => {
     const faulty = { ...versionOne, design: { ...versionOne.design, parts: 'none', swatch: null } }
     expect(faults(JSON.stringify(faulty))).toHaveLength(1)
     expect(faults(JSON.stringify({ ...versionOne, design: 7 }))).toEqual(['design must be given'])
+  })
+
+  it('of version 6 have textures whose rows lie one on the other', () => {
+    const read = readProject(JSON.stringify(versionSix))
+    if (!read.ok) throw new Error(JSON.stringify(read.problem))
+    const textures = partsOf(read.value).filter((part) => part.kind === 'texture')
+    expect(textures.length).toBeGreaterThan(0)
+    for (const { begin, repeat, end, from, passes } of textures as TexturePart[]) {
+      expect([end, from, passes]).toEqual([[], 0, 1])
+      expect([...begin, ...repeat].every(({ onto }) => onto === 'below')).toBe(true)
+    }
+    const { rows, columns } = compile(read.value).pieces[0]!
+    expect([...columns.onto]).toEqual(Array.from({ length: rows }, (_, row) => row - 1))
   })
 
   it('of version 5 have joins at edges alone', () => {

@@ -118,6 +118,33 @@ function joinsToRows(document: Document): Document {
   } as Document
 }
 
+/** Version 7: textures that begin in their repeat and end in rows of their own, whose rows say what they are worked into. */
+function textureRows(document: Document): Document {
+  const { design } = document as Old
+  const next = { ...document, version: 7 }
+  if (!Array.isArray(design?.pieces)) return next
+  const isObject = (value: Old): boolean => typeof value === 'object' && value !== null
+  const rows = (of: unknown) =>
+    Array.isArray(of)
+      ? of.map((row: Old) => (isObject(row) ? { onto: 'below', side: null, ...row } : row))
+      : of
+  const part = (one: Old): Old =>
+    isObject(one) && one.kind === 'texture'
+      ? {
+          ...{ end: [], from: 0, passes: 1 },
+          ...one,
+          begin: rows(one.begin),
+          repeat: rows(one.repeat),
+        }
+      : one
+  const pieces = design.pieces.map((piece: Old) =>
+    isObject(piece) && Array.isArray(piece.parts)
+      ? { ...piece, parts: piece.parts.map(part) }
+      : piece,
+  )
+  return { ...next, design: { ...design, pieces } } as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 const migrations: readonly Migration[] = [
   severalSwatches,
@@ -125,6 +152,7 @@ const migrations: readonly Migration[] = [
   writtenRepeats,
   pieces,
   joinsToRows,
+  textureRows,
 ]
 
 export const NEWEST_VERSION = migrations.length + 1

@@ -1,5 +1,6 @@
 import {
   countOf,
+  inTurn,
   type Laid,
   lay,
   type Places,
@@ -31,6 +32,10 @@ export interface RowFacts {
   readonly begin: number
   /** Stitches of the chain a first row is worked into; as many as it wants where that is not said. */
   readonly on?: number
+  /** Rows it is worked into, where that is not the one below. */
+  readonly onto?: readonly number[]
+  /** Another yarn's row lies beside it: the two rise together. */
+  readonly beside?: boolean
   /** False for rows of a base that lies flat. */
   readonly rises: boolean
 }
@@ -86,6 +91,8 @@ export class PieceBuilder {
     passes: [] as number[],
     uses: [] as number[],
     makes: [] as number[],
+    onto: [] as number[],
+    also: [] as number[],
     unit: [] as number[],
     unitCount: [] as number[],
     widthMm: [] as number[],
@@ -96,6 +103,8 @@ export class PieceBuilder {
   private readonly blocks = { from: [] as number[], to: [] as number[], times: [] as number[] }
   private readonly runs: Runs
   private readonly kept = new Map<Program, Kept>()
+  /** What each row leaves. */
+  private readonly left: Places[] = []
   private below: Places = []
 
   constructor(
@@ -151,12 +160,17 @@ export class PieceBuilder {
       rows.end[rows.end.length - 1] = ends.indexOf('join')
     // A first row stands in a ring or chain of its own, as long as it wants.
     if (first) this.below = stitches(facts.on ?? placesIn(program))
+    const [onto, also] = facts.onto ?? [this.rowCount - 1]
+    if (facts.onto) this.below = this.leftBy(facts.onto)
     if (facts.start === 'afresh') rows.end[rows.end.length - 1] = ends.indexOf('fasten-off')
     const { laid, blocks, tallest } = this.lay(program, facts.start === 'turn')
     // A swatch of just these rows has their heights in it; else a row is as high as its tallest stitch.
     const taller = gauge.source === 'swatch' ? 1 : tallest / stitchById(gauge.stitch).height
-    const rises = gauge.rowHeightMm * taller
+    const rises = (gauge.rowHeightMm * taller) / (facts.beside ? 2 : 1)
     this.below = laid.made
+    this.left.push(laid.made)
+    rows.onto.push(first ? -1 : onto!)
+    rows.also.push(also ?? -1)
     rows.heightMm.push((rows.heightMm.at(-1) ?? 0) + (facts.rises ? rises : 0))
     rows.alongMm.push((rows.alongMm.at(-1) ?? 0) + rises)
     rows.part.push(this.parts.length - 1)
@@ -165,7 +179,8 @@ export class PieceBuilder {
     rows.start.push(starts.indexOf(facts.start))
     rows.end.push(ends.indexOf(facts.end))
     rows.passes.push(facts.passes)
-    rows.uses.push(first ? 0 : laid.uses)
+    // Of two rows it goes into, its places are those of the first.
+    rows.uses.push(first ? 0 : also === undefined ? laid.uses : rows.makes[onto!]!)
     rows.makes.push(countOf(laid.made))
     rows.widthMm.push(laid.width * gauge.stitchWidthMm)
     const [unit] = laid.units
@@ -177,6 +192,11 @@ export class PieceBuilder {
       this.blocks.times.push(times)
     }
     rows.blockStart.push(this.blocks.from.length)
+  }
+
+  private leftBy(rows: readonly number[]): Places {
+    const places = rows.map((row) => this.left[row] ?? [])
+    return places.length > 1 ? inTurn(places) : places[0]!
   }
 
   /** Whether a row comes out over what the last one left. */
@@ -219,6 +239,8 @@ export class PieceBuilder {
         passes: Uint8Array.from(rows.passes),
         uses: Uint32Array.from(rows.uses),
         makes: Uint32Array.from(rows.makes),
+        onto: Int32Array.from(rows.onto),
+        also: Int32Array.from(rows.also),
         unit: Uint8Array.from(rows.unit),
         unitCount: Uint32Array.from(rows.unitCount),
         widthMm: Float64Array.from(rows.widthMm),

@@ -69,9 +69,15 @@ export interface PieceColumns {
   readonly begin: Uint32Array
   /** Passes a row takes: 1, or 2 for forward and return. */
   readonly passes: Uint8Array
-  /** Places of the row below taken up, and places left for the next. */
+  /** Places taken up of the row it is worked into, and places left for the next. */
   readonly uses: Uint32Array
   readonly makes: Uint32Array
+  /**
+   * The row it is worked into, by its index: most often the one below, −1 for a first row. `also`: a second one whose places it takes
+   * in turn with those; −1 where there is none.
+   */
+  readonly onto: Int32Array
+  readonly also: Int32Array
   /** Index into `units`, and how many of that unit; unit 255 when stitches are all that is counted. */
   readonly unit: Uint8Array
   readonly unitCount: Uint32Array

@@ -13,7 +13,7 @@ import {
   maybeBaseOf,
   type Part,
 } from '../design/index.ts'
-import { type Program, work } from '../program/index.ts'
+import { GROUND, ontoOf, type OntoRow, type Program, work } from '../program/index.ts'
 import { partOfId, type Working } from '../section/index.ts'
 import { type BasePart, constructionOf, type ShapePiece, type ShapeRow } from '../shape/index.ts'
 import { severalFor } from '../stitch/index.ts'
@@ -45,8 +45,11 @@ function isWrongSide(
   working: Working,
   firstOfPart: boolean,
   wanted: Side | undefined,
+  passes: 1 | 2,
 ): boolean {
   if (builder.rowCount === 0) return false
+  // Forward and back again it ends where it began, and is not turned.
+  if (passes === 2 && !firstOfPart) return builder.lastIsWrongSide
   if (builder.worked === 'rows') return !builder.lastIsWrongSide
   if (wanted && working !== 'spiral') return wanted === 'WS'
   if (working === 'turned') return !builder.lastIsWrongSide
@@ -79,6 +82,24 @@ interface InPart {
   readonly made: readonly MadeRow[]
 }
 
+/** The rows of a part as they go onto one another. */
+class Stack {
+  private readonly rows: OntoRow[] = []
+
+  constructor(private readonly firstRow: number) {}
+
+  /** What the next row is worked into, where that is not the row below. */
+  next(wanted?: OntoRow): Pick<RowFacts, 'onto' | 'beside'> {
+    this.rows.push(wanted ?? { yarn: '', onto: 'below' })
+    const { onto } = this.rows.at(-1)!
+    if (onto === 'below') return {}
+    const rows = ontoOf(this.rows, this.rows.length - 1).map((at) =>
+      at === GROUND ? this.firstRow - 1 : this.firstRow + at,
+    )
+    return { onto: rows, ...(onto === 'own' ? { beside: true } : {}) }
+  }
+}
+
 /** Adds the rows of one part to a piece. */
 function inPart(
   design: Design,
@@ -105,7 +126,11 @@ function inPart(
   const inRows = builder.worked === 'rows'
   const spiral = making.working === 'spiral' && !inRows
   const begins = new Beginnings(builder, making, part.stitch)
-  for (const row of made) builder.addRow(programOf(row.runs), factsOf(row, rises))
+  const stack = new Stack(from)
+  for (const [i, row] of made.entries()) {
+    const wants = band?.is.wants(band.part, i + 1, count) ?? {}
+    builder.addRow(programOf(row.runs), { ...factsOf(row, rises), ...stack.next(wants.onto) })
+  }
   let nth = 0
   for (const { program: planned, how, on, needed = true } of toLay) {
     if (nth++ < made.length) continue
@@ -114,9 +139,11 @@ function inPart(
     if (!comesOut && !needed) continue
     const program = comesOut ? planned : [work(part.stitch, 'fits', { yarn: lettersIn(part)[0]! })]
     const row = builder.rowCount - from
-    const { side, held, passes = 1 } = band?.is.wants(band.part, row + 1) ?? {}
+    const wants = band?.is.wants(band.part, row + 1, count) ?? {}
+    const { side, held, passes = 1 } = wants
+    const onto = comesOut ? stack.next(wants.onto) : stack.next()
     const afresh = how === 'afresh'
-    const wrongSide = !afresh && isWrongSide(builder, making.working, row === 0, side)
+    const wrongSide = !afresh && isWrongSide(builder, making.working, row === 0, side, passes)
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     // A row that is kept as it is written says itself how it is worked.
     const { program: worked, begin } = begins.of(program, wrongSide, {
@@ -130,6 +157,7 @@ function inPart(
       wrongSide,
       begin,
       rises,
+      ...onto,
       ...(on === undefined ? {} : { on }),
     })
   }

@@ -5,7 +5,15 @@ import { defaultWords } from '../stitch/index.ts'
 import { inUkTerms, inUsTerms } from '../terms/index.ts'
 import { drawer } from '../texture/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
-import { groupsOf, meaningOf, type Place, printWork, readWork, type Work } from './index.ts'
+import {
+  groupsOf,
+  meaningOf,
+  passesIn,
+  type Place,
+  printWork,
+  readWork,
+  type Work,
+} from './index.ts'
 
 const sts = (count: number): Place[] => new Array<Place>(count).fill('st')
 const mesh = (count: number): Place[] =>
@@ -257,7 +265,11 @@ describe('printing', () => {
   })
 
   const rows = drawer.flatMap(({ flat, round }) =>
-    [flat, round].flatMap((way) => (way ? [...way.begin, ...way.rows] : [])),
+    [flat, round].flatMap((way) =>
+      way
+        ? [...way.begin, ...way.rows, ...way.end].flatMap(({ text }) => passesIn(text) ?? [text])
+        : [],
+    ),
   )
   it.each([...new Set(rows)])('of the drawer gives back what was read: %s', (row) => {
     const { items, unread } = readWork(row)

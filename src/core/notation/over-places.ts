@@ -192,6 +192,7 @@ export class Walk extends Row {
       const { from, to } = below.take(unit, span)
       if (below.places) this.uses.skipped += to - from
     }
+    this.skipped = { from: before, to: below.at }
     if (this.pendingChain?.made === this.made.length)
       this.gaps.push({
         chains: this.pendingChain.chains,
@@ -236,6 +237,8 @@ export class Walk extends Row {
       this.several(stitch, count)
       return
     }
+    if (target.kind === 'skipped')
+      return this.throughSkipped(target.count, span, how, () => this.several(stitch, count))
     if (target.kind === 'hook') return this.fromHook(how, count, target, span, after)
     if (target.kind === 'same') {
       this.sameAgain(span, how, target.first)
@@ -254,21 +257,6 @@ export class Walk extends Row {
     return (
       target.kind === 'next' && target.first && this.onStart && this.options.firstIsNext !== true
     )
-  }
-
-  private intoRing(): void {
-    this.below.places ??= []
-    this.below.at = this.below.places.length
-    if (this.kind !== 'ring') this.uses.ring++
-    this.kind = 'ring'
-    this.into = null
-  }
-
-  private sameAgain(span: Span, how: How, first: boolean): void {
-    // Back at the place of the first stitch, around a chain, one of its places is still to be used up.
-    const closes = first && this.around
-    if (!this.touched || closes) this.take(closes ? 'any' : this.beginsIn, span, how)
-    this.touched = true
   }
 
   private fromHook(
@@ -393,6 +381,8 @@ export class Walk extends Row {
     if (target.kind === 'same') {
       this.sameAgain(span, plain(this.current.stitch), target.first)
       often()
+    } else if (target.kind === 'skipped') {
+      this.throughSkipped(target.count, span, plain(this.current.stitch), once)
     } else if (target.kind === 'ring') {
       this.intoRing()
       often()

@@ -45,6 +45,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
       t.Top,
       t.Gap,
       t.Remaining,
+      t.Skipped,
     ]
     if (starts.some((type) => tokenMatcher(first, type))) return true
     if (!tokenMatcher(first, t.In) && !tokenMatcher(first, t.Around)) {
@@ -64,6 +65,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
       t.ThirdLoop,
       t.BothLoops,
       t.Post,
+      t.JustMade,
       t.Place,
       t.ChSpace,
       t.Chain,
@@ -307,6 +309,23 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
       : { kind: 'next', count, unit, first: false }
   })
 
+  protected sameTarget = this.RULE('sameTarget', (): Target => {
+    this.CONSUME(t.Same)
+    this.OPTION(() => this.SUBRULE(this.unit))
+    let isFirst = false
+    this.OPTION2(() => {
+      const token = this.CONSUME(t.AsThere)
+      this.ACTION(() => (isFirst = /first|1st|beg/i.test(token.image)))
+    })
+    return { kind: 'same', first: isFirst }
+  })
+
+  /** "the 2 skipped sts", and all of them where no number is said. */
+  protected skippedTarget = this.RULE('skippedTarget', (): Target => {
+    const count = /\d+/.exec(this.CONSUME(t.Skipped).image)?.[0]
+    return { kind: 'skipped', count: count === undefined ? null : Number(count) }
+  })
+
   protected target = this.RULE('target', (): Target => {
     this.OPTION(() =>
       this.OR({
@@ -336,18 +355,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
             return { kind: 'next', count, unit, first: false }
           },
         },
-        {
-          ALT: () => {
-            this.CONSUME(t.Same)
-            this.OPTION7(() => this.SUBRULE2(this.unit))
-            let isFirst = false
-            this.option(10, () => {
-              const token = this.CONSUME(t.AsThere)
-              this.ACTION(() => (isFirst = /first|1st|beg/i.test(token.image)))
-            })
-            return { kind: 'same', first: isFirst }
-          },
-        },
+        { ALT: () => this.SUBRULE(this.sameTarget) },
         {
           ALT: () => {
             this.CONSUME(t.Last)
@@ -358,6 +366,8 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
             return { kind: 'last', count, unit }
           },
         },
+        { ALT: () => (this.CONSUME(t.JustMade), { kind: 'same', first: false }) },
+        { ALT: () => this.SUBRULE(this.skippedTarget) },
         { ALT: () => this.SUBRULE(this.firstTarget) },
         { ALT: () => this.SUBRULE(this.restTarget) },
         {

@@ -53,6 +53,10 @@ function targetWords(target: Target): string {
         : unitWords(one, count)
     return ` in each ${of}${units.map((one) => unit(one, reach.kind === 'times' ? reach.count : 1)).join(' and ')}${far}`
   }
+  if (target.kind === 'skipped')
+    return target.count === null
+      ? ' in the skipped sts'
+      : ` in ${target.count} skipped ${target.count === 1 ? 'st' : 'sts'}`
   const { kind, count, unit } = target
   const which = kind === 'next' && target.first ? 'first' : kind
   return ` in ${which} ${count === 1 ? '' : `${count} `}${unitWords(unit, count)}`

@@ -22,7 +22,7 @@ export const plain = (stitch: StitchWord): How => ({ stitch, post: false, down: 
 export const howOf = ({ post, down }: StitchItem, stitch: StitchWord): How => ({
   stitch,
   post: post || /^[fb]p/.test(stitch.word),
-  down: down > 0 ? down : stitch.word === 'spike' ? 1 : 0,
+  down: down > 0 ? down : /^spike\b/.test(stitch.word) ? 1 : 0,
 })
 
 /** A number that can be worked. @throws Short with count 0 when it is more than any row has */
@@ -56,6 +56,8 @@ export abstract class Row {
   /** The place the last stitch went into. */
   protected into: Range | null = null
   protected kind: PlaceKind | null = null
+  /** The places last passed over. */
+  protected skipped: Range | null = null
   protected touched = false
   /** What the row’s first stitch goes into. */
   protected beginsIn: PlaceUnit = 'any'
@@ -94,18 +96,20 @@ export abstract class Row {
   /** So many of a stitch, with all it leaves. */
   protected several({ makes, leaves }: StitchWord, count: number): void {
     const all = leaves ?? new Array<Place>(makes).fill('st')
-    for (let i = 0; i < capped(count); i++) all.forEach((place) => this.leave(place))
+    // A loop is a place of its own, whatever it is made of.
+    const word = all.length === 1 && all[0] === 'ch' ? this.current.stitch.word : 'ch'
+    for (let i = 0; i < capped(count); i++) all.forEach((place) => this.leave(place, word))
   }
 
   /** Leaves a place. */
-  protected leave(place: Place): void {
+  protected leave(place: Place, chain = 'ch'): void {
     this.spend()
     if (this.made.length >= MOST_PLACES) throw new Short(0, NOWHERE)
     this.made.push(place)
     const { yarn } = this
     this.how.push(
       place === 'ch'
-        ? { word: 'ch', yarn, into: null, kind: null }
+        ? { word: chain, yarn, into: null, kind: null }
         : { word: this.current.stitch.word, yarn, into: this.into, kind: this.kind },
     )
   }
@@ -122,5 +126,35 @@ export abstract class Row {
     this.into = { from, to }
     this.kind = down > 0 ? 'down' : post ? 'post' : kind
     this.uses[this.kind]++
+  }
+
+  /** Back into places that were passed over, one after the other. @throws Short when there are not so many */
+  protected throughSkipped(many: number | null, span: Span, { post }: How, each: () => void): void {
+    const { from, to } = this.skipped ?? { from: 0, to: 0 }
+    const wanted = many ?? Math.max(1, to - from)
+    if (this.below.places && wanted > to - from) throw new Short(wanted - (to - from), span)
+    for (let i = 0; i < capped(wanted); i++) {
+      if (this.below.places) this.into = { from: from + i, to: from + i + 1 }
+      this.kind = post ? 'post' : 'st'
+      this.uses.skipped--
+      this.uses[this.kind]++
+      each()
+    }
+    this.skipped = null
+  }
+
+  protected intoRing(): void {
+    this.below.places ??= []
+    this.below.at = this.below.places.length
+    if (this.kind !== 'ring') this.uses.ring++
+    this.kind = 'ring'
+    this.into = null
+  }
+
+  protected sameAgain(span: Span, how: How, first: boolean): void {
+    // Back at the place of the first stitch, around a chain, one of its places is still to be used up.
+    const closes = first && this.around
+    if (!this.touched || closes) this.take(closes ? 'any' : this.beginsIn, span, how)
+    this.touched = true
   }
 }

@@ -66,7 +66,7 @@ export const FastenOff = token(
 export const Turn = token('Turn', /turn(?:ed|ing)?\b(?:\s+(?:the\s+|your\s+)?work)?/i)
 export const Said = token(
   'Said',
-  /work(?:ing)?\s+(?:the\s+)?last\s[^,;.()[\]*]*|along\s+(?:the\s|its\s|(?:row|round)\s\d)[^,;()[\]*]*|without\s+twisting(?:\s+it)?|from\s+(?:now|here)\s+on(?:wards?)?|throughout|do\s+not\s+(?:join|turn)|don[’']t\s+(?:join|turn)|(?:place|move|remove)\s+(?:a\s+)?(?:the\s+)?(?:stitch\s+)?marker[^,;.()[\]*]*|pm\b(?:\s+in\s+(?:the\s+)?(?:first|1st|last)\s+st\w*)?|with\s+(?:the\s+)?(?:right|wrong)\s+side\s+facing|in\s+the\s+same\s+(?:way|manner)|continue\s+in\s+(?:a\s+)?spiral[^,;.()[\]*]*|work(?:ing)?\s+in\s+(?:a\s+)?(?:continuous\s+)?(?:spiral|rounds?)[^,;.()[\]*]*|(?:pull|tighten|close)\s+(?:the\s+)?ring[^,;.()[\]*]*|yo(?=\s*,\s*pull\s+through)/i,
+  /work(?:ing)?\s+(?:the\s+)?last\s[^,;.()[\]*]*|along\s+(?:the\s|its\s|(?:row|round)\s\d)[^,;()[\]*]*|without\s+twisting(?:\s+it)?|put\s+(?:the|its)\s+loop\s+on\s+(?:a\s+)?marker[^,;.()[\]*]*|from\s+(?:now|here)\s+on(?:wards?)?|throughout|do\s+not\s+(?:join|turn)|don[’']t\s+(?:join|turn)|(?:place|move|remove)\s+(?:a\s+)?(?:the\s+)?(?:stitch\s+)?marker[^,;.()[\]*]*|pm\b(?:\s+in\s+(?:the\s+)?(?:first|1st|last)\s+st\w*)?|with\s+(?:the\s+)?(?:right|wrong)\s+side\s+facing|in\s+the\s+same\s+(?:way|manner)|continue\s+in\s+(?:a\s+)?spiral[^,;.()[\]*]*|work(?:ing)?\s+in\s+(?:a\s+)?(?:continuous\s+)?(?:spiral|rounds?)[^,;.()[\]*]*|(?:pull|tighten|close)\s+(?:the\s+)?ring[^,;.()[\]*]*|yo(?=\s*,\s*pull\s+through)/i,
 )
 /** The top of a chain that stands for a stitch: "top of turning ch", "top of ch-3", "3rd ch of beg ch-4". */
 export const Top = token(
@@ -157,6 +157,16 @@ export const The = token('The', /the\b/i)
 export const Remaining = token('Remaining', /remaining\b/i)
 export const Article = token('Article', /an?\b/)
 export const Same = token('Same', /same\b/i)
+/** The stitch before: "around it", "around the post of the dc just made". */
+export const JustMade = token(
+  'JustMade',
+  /it\b|(?:posts?\s+of\s+)?(?:the\s+)?[a-z]{2,5}\s+just\s+(?:made|worked)\b/i,
+)
+/** Places that were passed over: "the skipped sts", "each of the 2 skipped sts". */
+export const Skipped = token(
+  'Skipped',
+  /(?:each\s+of\s+)?(?:the\s+)?(?:\d+\s+)?(?:skipped|missed)\s+(?:sts?|stitch(?:es)?)\b/i,
+)
 export const Last = token('Last', /last\b/i)
 export const First = token('First', /first\b|1st\b/i)
 export const Place = token('Place', /stitch(?:es)?\b|sts?\b|places?\b/i)
@@ -193,6 +203,8 @@ export const tokens: readonly TokenType[] = [
   Hook,
   Top,
   AsThere,
+  Skipped,
+  JustMade,
   Compound,
   Below,
   Gap,

@@ -59,6 +59,14 @@ const several: readonly (readonly [string, StitchWord])[] = [
   ]),
 ]
 
+/** Loops of chain: one that hangs free takes no place and leaves one to go into; a ladder's stands off in front and leaves none. */
+const loops: readonly (readonly [string, StitchWord])[] = [
+  ...['long loop', 'half loop'].map(
+    (form) => [form, { ...counted(form, 0, 1), leaves: ['ch'] } as StitchWord] as const,
+  ),
+  ['ladder loop', counted('ladder loop', 0, 0)],
+]
+
 const forms: readonly (readonly [string, StitchWord])[] = [
   ...basicWords.flatMap(({ us, uk, long }) =>
     [us, uk, ...long].map((form) => [form, counted(form === uk ? uk : us)] as const),
@@ -69,6 +77,12 @@ const forms: readonly (readonly [string, StitchWord])[] = [
   ),
   ...['star', 'star stitch', 'star st'].map((form) => [form, counted('star', 2, 1)] as const),
   ['picot', counted('picot', 0, 0)],
+  ...loops,
+  ...['spike', 'caught'].flatMap((how) =>
+    grounds.map((word) => [`${how} ${word}`, counted(`${how} ${word}`)] as const),
+  ),
+  // A yarn over that stays on the hook, in work of two passes.
+  ['yo loop', counted('yo loop', 0, 1)],
   ...['ldc', 'linked dc', 'linked double crochet'].map((form) => [form, counted('ldc')] as const),
   ['pull up a loop', counted('pull up a loop')],
   ['pull up loop', counted('pull up a loop')],

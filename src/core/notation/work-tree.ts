@@ -39,6 +39,8 @@ export type Target =
     }
   /** `first`: the one the row’s first stitch went into. */
   | { readonly kind: 'same'; readonly first: boolean }
+  /** So many of the places that were passed over just before; null for all of them. */
+  | { readonly kind: 'skipped'; readonly count: number | null }
   | { readonly kind: 'last'; readonly count: number; readonly unit: PlaceUnit }
   /** `counts`: what the chains skipped count as; null when nothing is said. `from`: only begins there. */
   | {

@@ -12,7 +12,7 @@ import {
   starts,
 } from '../ledger/index.ts'
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
-import { inUkTerms } from '../terms/index.ts'
+import { inUkTerms, ontoWords } from '../terms/index.ts'
 import { capital } from './finish.ts'
 import { type FirstRow, firstRows } from './first-rows.ts'
 import { inRuns, wholeRow } from './runs-text.ts'
@@ -51,8 +51,21 @@ export function rowWords(ledger: Ledger, piece: Piece, row: number, words: Words
   const said = texts && /^\s*(?:with|using|in)\b/i.test(body) ? '' : colour
   return {
     setup: setup && `${said && 'With '}${said}${said ? setup : capital(setup)}`,
-    text: `${setup === null && said ? `with ${said}` : ''}${body}${ending(context, body)}`,
+    text: `${ontoText(context)}${setup === null && said ? `with ${said}` : ''}${body}${ending(context, body)}`,
   }
+}
+
+/** "working into round 4, ": where a row goes that is not worked into the one below. */
+function ontoText({ piece, row }: RowContext): string {
+  const { onto, also, number } = piece.columns
+  const into = [onto[row]!, also[row]!].filter((at) => at >= 0)
+  if (row === 0 || (into.length === 1 && into[0] === row - 1)) return ''
+  return into.length === 0
+    ? ''
+    : ontoWords(
+        piece.worked === 'rows' ? 'Row' : 'Rnd',
+        into.map((at) => number[at]!),
+      )
 }
 
 /** "A, ": the yarn of a row in one colour, where the row before was not all in it; nothing in a bag of one. */
@@ -63,7 +76,8 @@ function colourWords({ yarns }: Ledger, piece: Piece, row: number): string {
   return `${yarns[yarn ?? piece.columns.runYarn[0]!]!}, `
 }
 
-const JOINED = /\bjoin\b|\b(?:sl st|ss) (?:in|to)\b/i
+/** A round that ends in a half loop is closed by it. */
+const JOINED = /\bhalf loop(?:, sk \d+ sts?)?$|\bjoin\b|\b(?:sl st|ss) (?:in|to)\b/i
 
 /** How a row ends. */
 function ending({ piece, row, words, way, counts, ledger }: RowContext, body: string): string {
@@ -103,7 +117,7 @@ function laterRow(context: RowContext, several: boolean): string {
 }
 
 /** A chain of its own at the start of a row, and one that is no stitch. */
-const OWN_CHAIN = /^(ch \d+(?: \([^)]*\))?), /i
+const OWN_CHAIN = /^(ch \d+(?: [A-Z])?(?: \([^)]*\))?), /i
 const EXTRA_CHAIN = /^ch (?:1|\d+ \((?:does|do) not count[^)]*\)), /i
 const SAYS_START =
   /^\s*(?:(?:with|using) [^,]*, )?(?:turn\b|ch(?:ain)?\b|standing\b|stacked\b|(?:re)?join\b)/i

@@ -90,6 +90,7 @@ function rowReport(derived: Derived, piece: Piece, row: number, words: Words) {
   const { ledger } = derived
   const { columns } = piece
   const unit = columns.unit[row]!
+  const numberOf = (at: number) => (at < 0 ? null : columns.number[at]!)
   return {
     n: columns.number[row]!,
     part: partOfRow(piece, row).name,
@@ -97,7 +98,8 @@ function rowReport(derived: Derived, piece: Piece, row: number, words: Words) {
     uses: columns.uses[row]!,
     makes: columns.makes[row]!,
     unit: unit === NO_UNIT ? null : { name: ledger.units[unit]!, count: columns.unitCount[row]! },
-    onto: row === 0 ? null : columns.number[row - 1]!,
+    onto: numberOf(columns.onto[row]!),
+    ...(columns.also[row]! < 0 ? {} : { also: numberOf(columns.also[row]!) }),
     runs: runsOfRow(ledger, piece, row),
     changes: changesOf(derived, piece, row),
     widthMm: columns.widthMm[row]!,

@@ -1,6 +1,7 @@
 export type * from './laid.ts'
 export * from './begun.ts'
 export * from './lay.ts'
+export * from './onto.ts'
 export * from './places.ts'
 export * from './program.ts'
 export { placesIn, tallestOf } from './needs.ts'

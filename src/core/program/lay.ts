@@ -43,7 +43,8 @@ export function lay(
   const laying = new Laying([...(from ? [from] : []), ...others.map(way)], row, !last)
   try {
     const { steps, made, hanging, rests, uses, units } = laying.all(program)
-    const places = made.done()
+    const all = made.done()
+    const places = laying.endsHalf ? turnedTo(all, -1) : all
     return found({
       ...{ steps, uses, units, width: widthOf(places) },
       made: spiral ? leadingUp(places) : places,

@@ -1,4 +1,4 @@
-import { stitchById } from '../stitch/index.ts'
+import { type Stitch, stitchById } from '../stitch/index.ts'
 import { Cursor, Misfit } from './cursor.ts'
 import { type Need, needsOf, summed, total } from './needs.ts'
 import { type PlaceRun, type Places, PlacesBuilder } from './places.ts'
@@ -45,6 +45,8 @@ interface Mark {
   readonly open: Open | null
   readonly room: number
   readonly passed: number
+  readonly lead: number
+  readonly begun: boolean
   readonly cursors: readonly ReturnType<Cursor['mark']>[]
 }
 
@@ -56,6 +58,11 @@ export class Laying {
   /** Width still free over the place last gone into (below 0: overhung), and width passed over since. */
   private room = 0
   private passed = 0
+  /** Width passed over before anything was made: in a round what it ends in lies over that too. */
+  private lead = 0
+  private begun = false
+  /** It ends in a half loop, in whose middle the next round begins. */
+  endsHalf = false
 
   constructor(
     below: readonly Places[],
@@ -71,6 +78,7 @@ export class Laying {
     this.run(program, NOTHING)
     const [below] = this.cursors
     if (below && below.left > 0) throw new Misfit(-below.left)
+    if (this.open) this.passed += this.lead
     this.close(true)
     const uses = below?.past ?? 0
     // What the row did not come to stays as it is.
@@ -116,6 +124,8 @@ export class Laying {
 
   private work(step: Work, kept: readonly Need[]): void {
     const stitch = stitchById(step.stitch)
+    if (stitch.loop) return this.loops(step, stitch)
+    this.endsHalf = false
     const into = step.into ?? { at: 'next' }
     const makes = step.closes ? 0 : stitch.makes
     const below = this.cursors[0]
@@ -130,6 +140,21 @@ export class Laying {
       left -= many
     }
     this.count(step.unit, times)
+  }
+
+  /** Loops of chain: each is a place to go into and as wide as what it hangs over, or stands off and is none. */
+  private loops(step: Work, { loop }: Stitch): void {
+    const times = timesAt(step.times, this.row, 0)
+    this.out.steps.push({ ...step, times })
+    this.count(step.unit, times)
+    for (let i = 0; i < times; i++) {
+      if (loop!.stands === 'off') this.out.hanging.add({ kind: 'loop', count: 1, width: 0 })
+      else {
+        this.close(false)
+        this.open = { count: 1, kind: 'loop' }
+      }
+    }
+    this.endsHalf = loop!.half === true
   }
 
   /** Goes into places for so many stitches, all at once where they are alike: for how many it did. */
@@ -214,8 +239,11 @@ export class Laying {
       this.out.made.add({ kind, count: places, width })
       if (!tied) this.room -= width * places
       this.open = null
+    } else if (tied && !this.begun) this.lead += this.passed
+    if (tied) {
+      this.passed = 0
+      this.begun = true
     }
-    if (tied) this.passed = 0
   }
 
   private pass(step: Pass, kept: readonly Need[]): void {
@@ -302,12 +330,12 @@ export class Laying {
   }
 
   private mark(): Mark {
-    const { open, room, passed } = this
-    return { open, room, passed, cursors: this.cursors.map((cursor) => cursor.mark()) }
+    const { open, room, passed, lead, begun } = this
+    return { open, room, passed, lead, begun, cursors: this.cursors.map((cursor) => cursor.mark()) }
   }
 
-  private restore({ open, room, passed, cursors }: Mark): void {
-    Object.assign(this, { open, room, passed })
+  private restore({ cursors, ...rest }: Mark): void {
+    Object.assign(this, rest)
     this.cursors.forEach((cursor, i) => cursor.back(cursors[i]!))
   }
 

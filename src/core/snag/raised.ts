@@ -1,6 +1,6 @@
 import { bandOf, bands, type BandPart } from '../band/index.ts'
 import { type Design, makingOf, pieceOfPart } from '../design/index.ts'
-import { type Piece, sides } from '../ledger/index.ts'
+import { type Piece, sides, standsOn } from '../ledger/index.ts'
 import { bandsOn, type Finder } from './finder.ts'
 import type { Mend } from './snag.ts'
 
@@ -9,7 +9,7 @@ export const raisedInside: Finder = ({ design, piece }) =>
   bandsOn(design, piece).flatMap((part) => {
     const place = piece.parts.find(({ id }) => id === part.id)!
     for (let row = place.firstRow; row < place.endRow; row++) {
-      const { side } = bandOf(part).wants(part, row - place.firstRow + 1)
+      const { side } = bandOf(part).wants(part, row - place.firstRow + 1, standsOn(piece, place))
       if (!side || sides[piece.columns.side[row]!] === side) continue
       const making = makingOf(design, part)
       const spiral = piece.worked === 'rounds' && making.working === 'spiral'

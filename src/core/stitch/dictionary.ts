@@ -1,5 +1,6 @@
 import { InvariantError } from '../units/index.ts'
 import { basicStitches } from './basic.ts'
+import { loopedStitches } from './looped.ts'
 import { besideOf, decreaseOf, increaseOf, inLoop, skipped } from './derived.ts'
 import { raisedStitches } from './raised.ts'
 import type { Stitch } from './stitch.ts'
@@ -15,6 +16,7 @@ export const stitches: readonly Stitch[] = [
   ...grounds.flatMap((stitch) => [increaseOf(stitch, 2), increaseOf(stitch, 3)]),
   ...grounds.map((stitch) => decreaseOf(stitch, 2)),
   ...raisedStitches,
+  ...loopedStitches,
   ...[...basicStitches, ...raisedStitches].filter(({ uses }) => uses === 1).map(besideOf),
   skipped,
 ]

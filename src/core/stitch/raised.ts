@@ -57,10 +57,10 @@ export const raisedStitches: readonly Stitch[] = [
   raised('bead', same('bead'), same('bead stitch'), {
     of: 'dc',
     height: 2,
-    yarn: 4.2,
+    yarn: 2.6,
     recipe:
-      'dc in the st, then (yo, pull up a loop around its post) 3 times, yo, pull through all loops',
-    symbol: 'M10 19V2M6 10a4 5 0 1 0 8 0a4 5 0 1 0 -8 0',
+      '(yo, pull up a loop around the post of the dc just made) 3 times, yo, pull through all loops',
+    symbol: 'M6 10a4 5 0 1 0 8 0a4 5 0 1 0 -8 0',
   }),
   raised('spike', same('spike'), same('spike'), {
     of: 'sc',
@@ -71,6 +71,27 @@ export const raisedStitches: readonly Stitch[] = [
     recipe: 'sc into the st a row further down, drawn up loosely over it',
     symbol: 'M4 2L16 12M16 2L4 12M10 7V19',
   }),
+  raised('spike-dc', ['spike dc', 'spike tr'], ['spike double crochet', 'spike treble crochet'], {
+    of: 'dc',
+    height: 2,
+    yarn: 1.8,
+    reaches: 1,
+    recipe:
+      'dc over the chain into the middle dc of the group a row further down, drawn up loosely',
+    symbol: 'M10 19V2M5 2h10M7 11.5L13 8.5M7 16L10 20L13 16',
+  }),
+  raised(
+    'caught-dc',
+    ['caught dc', 'caught tr'],
+    ['caught double crochet', 'caught treble crochet'],
+    {
+      of: 'dc',
+      height: 2,
+      yarn: 1.8,
+      recipe: 'dc in the st and in the top loop of its ladder, both together',
+      symbol: 'M10 19V2M5 2h10M7 11.5L13 8.5M10 19a4 4 0 1 0 0.1 0',
+    },
+  ),
   raised('star', same('star'), same('star stitch'), {
     of: 'hdc',
     height: 1.4,

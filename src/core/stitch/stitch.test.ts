@@ -23,8 +23,9 @@ describe('the dictionary', () => {
 
   it('has one stitch an id, and counts that make sense', () => {
     expect(new Set(stitches.map(({ id }) => id)).size).toBe(stitches.length)
-    for (const { id, uses, makes, yarn, height, symbol } of stitches) {
-      expect(uses + makes).toBeGreaterThan(0)
+    for (const { id, uses, makes, yarn, height, symbol, loop } of stitches) {
+      // What stands off in front takes no place and leaves none.
+      expect([id, uses + makes > 0]).toEqual([id, loop?.stands !== 'off'])
       if (id !== 'skip') expect(yarn).toBeGreaterThan(0)
       expect(height).toBeGreaterThanOrEqual(0)
       expect(symbol).toMatch(/^M/)

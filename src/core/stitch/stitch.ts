@@ -8,7 +8,7 @@ export interface Terms {
 export interface Stitch {
   readonly id: string
   /** `place`: only takes up or shares a place. */
-  readonly family: 'basic' | 'loop' | 'raised' | 'place' | 'increase' | 'decrease'
+  readonly family: 'basic' | 'loop' | 'raised' | 'looped' | 'place' | 'increase' | 'decrease'
   readonly name: Terms
   readonly abbr: Terms
   /** The plain stitch it is made of; itself for basic stitches. */
@@ -18,6 +18,13 @@ export interface Stitch {
   readonly makes: number
   readonly height: number
   readonly yarn: number
+  /**
+   * A loop of chain: one that hangs over what is passed leaves one place, which a later round goes into; one that stands off leaves
+   * none. `half`: the next round begins in its middle.
+   */
+  readonly loop?: { readonly stands: 'over' | 'off'; readonly half?: true }
+  /** What it is counted as beside stitches. */
+  readonly unit?: string
   /** Rows further down than the next that it is worked into; none unless it says so. */
   readonly reaches?: number
   /** How it is worked, in US terms, where that is not a stitch everybody knows. */

@@ -1,1 +1,2 @@
 export * from './terms.ts'
+export * from './onto-words.ts'

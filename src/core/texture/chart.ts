@@ -1,4 +1,4 @@
-import { groupsOf, meaningOf, type Place, readWork } from '../notation/index.ts'
+import { groupsOf, meaningOf, passesIn, type Place, readWork } from '../notation/index.ts'
 import { type StitchPattern, stitchesOf, writtenRows } from './pattern.ts'
 import { tallOf } from './symbols.ts'
 
@@ -26,6 +26,28 @@ export const COLUMN = 20
 const mean = (list: readonly number[]): number | null =>
   list.length > 0 ? list.reduce((sum, x) => sum + x, 0) / list.length : null
 
+/** What a row leaves, as the next one finds it, and how high it is there. */
+interface Top {
+  readonly places: readonly Place[]
+  readonly xs: readonly number[]
+  readonly groups: readonly number[] | null
+  readonly y: number
+}
+
+/** The loops of two rows that lie side by side, from right to left; what stands between them is passed over. */
+function sideBySide(tops: readonly Top[]): Top {
+  const loops = tops
+    .flatMap(({ places, xs }) => xs.flatMap((x, i) => (places[i] === 'ch' ? [x] : [])))
+    .sort((a, b) => b - a)
+  return {
+    // Between loops there is a stitch, as there is between the places of one row.
+    places: loops.flatMap((): Place[] => ['ch', 'st']),
+    xs: loops.flatMap((x) => [x, x]),
+    groups: null,
+    y: Math.max(...tops.map(({ y }) => y)),
+  }
+}
+
 /**
  * The pattern drawn over so many repeats, its base row lowest: every stitch leans from the place it goes into to the place it
  * leaves. `rows` of the pattern are drawn, by itself twice what repeats. Null when it is not worked that way or cannot be read.
@@ -41,18 +63,27 @@ export function stitchChart(
   const count = stitchesOf(pattern, repeats, way)
   const width = count * COLUMN
   const stitches: DrawnStitch[] = []
-  let below: readonly Place[] = new Array<Place>(way === 'flat' ? count + 1 : count).fill('ch')
+  const first = new Array<Place>(way === 'flat' ? count + 1 : count).fill('ch')
   // Right-side rows go from right to left.
   // The chain skipped at the start of a flat row stands beside it.
-  const beside = below.length - count
-  let xs = below.map((_, i) => width - (i - beside + 0.5) * COLUMN)
-  let y = 0
-  let groups: readonly number[] | null = null
+  const beside = first.length - count
+  const left: Top[] = [
+    {
+      places: first,
+      xs: first.map((_, i) => width - (i - beside + 0.5) * COLUMN),
+      groups: null,
+      y: 0,
+    },
+  ]
   /** Rounds begin further and further on: what has gone past the edge comes in at the other. */
   const around = (x: number) => (way === 'round' ? -Math.floor(x / width) * width : 0)
-  const works = lines.flatMap(({ text }) => text ?? [])
-  for (const [row, work] of works.entries()) {
-    const { items, unread } = readWork(work)
+  const turns = way === 'flat' && pattern.passes !== 2
+  const works = lines.slice(1)
+  for (const [row, { work, onto }] of works.entries()) {
+    // Forward and back again it stands where its way forward does.
+    const { items, unread } = readWork(passesIn(work)?.[0] ?? work)
+    const tops = onto.map((at) => left[at]!)
+    const { places: below, xs, groups, y } = tops.length > 1 ? sideBySide(tops) : tops[0]!
     const { places, made, extras } = meaningOf(items, below, { groups })
     if (unread.length > 0 || places === null || places.length === 0) return null
     const rightward = xs.at(-1)! > xs[0]!
@@ -64,38 +95,36 @@ export function stitchChart(
     // A round goes on around: it stands over what it is worked into, wherever it begins.
     const apart = feet.flatMap((x, i) => (made[i]!.into ? [x - even[i]!] : []))
     const shift = way === 'round' ? (mean(apart) ?? 0) : 0
-    const tops = even.map((x) => x + shift)
+    const at = even.map((x) => x + shift)
     const tall = Math.max(...made.map(({ word }) => tallOf(word)))
     made.forEach(({ word, into }, i) => {
-      const topX = tops[i]!
+      const topX = at[i]!
       const high = word === 'ch' ? tall : Math.max(tallOf(word), tall * 0.55)
       const footX = into ? feet[i]! : topX
       const by = around(topX)
       stitches.push({ word, row, footX: footX + by, footY: -y, topX: topX + by, topY: -y - high })
     })
-    for (const { word, at } of extras) {
-      const top = tops[Math.max(0, at - 1)] ?? 0
+    for (const { word, at: after } of extras) {
+      const top = at[Math.max(0, after - 1)] ?? 0
       const x = top + around(top)
-      stitches.push({
-        word,
-        row,
-        footX: x,
-        footY: -y - tall,
-        topX: x,
-        topY: -y - tall - tallOf(word),
-      })
+      const [footY, topY] = [-y - tall, -y - tall - tallOf(word)]
+      stitches.push({ word, row, footX: x, footY, topX: x, topY })
     }
-    y += tall + 4
     const together = groupsOf(made)
-    groups = way === 'flat' ? together.toReversed() : together
-    below = way === 'flat' ? places.toReversed() : places
-    xs = way === 'flat' ? tops.toReversed() : tops
+    // A half loop is where the next round of its yarn begins.
+    const half = made.at(-1)!.word === 'half loop'
+    const as = <T>(list: readonly T[]) =>
+      half ? [list.at(-1)!, ...list.slice(0, -1)] : turns ? list.toReversed() : [...list]
+    const ahead = as(at)
+    // The half loop lies before the others, as a round goes on around.
+    if (half) ahead[0]! += width
+    left.push({ places: as(places), xs: ahead, groups: as(together), y: y + tall + 4 })
   }
   const all = stitches.flatMap(({ footX, topX }) => [footX, topX])
   return {
     left: Math.min(...all),
     right: Math.max(...all),
-    height: y,
+    height: Math.max(...left.map(({ y }) => y)),
     rows: works.length,
     stitches,
   }

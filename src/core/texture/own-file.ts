@@ -1,3 +1,5 @@
+import { type PatternRows, plainRow, type StitchPattern } from './pattern.ts'
+
 /* One's own stitch patterns as files: JSON, and text as people write it. */
 
 /** A pattern as it is typed: rows as lines. */
@@ -10,6 +12,38 @@ export interface OwnDraft {
   readonly round: string
   readonly notes: string
 }
+
+const linesIn = (text: string): string[] =>
+  text
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean)
+const programOf = (text: string): PatternRows | null =>
+  linesIn(text).length > 0 ? { begin: [], rows: linesIn(text).map(plainRow), end: [] } : null
+
+/** The pattern of a draft. */
+export const patternOf = ({
+  id,
+  name,
+  multiple,
+  offset,
+  flat,
+  round,
+  notes,
+}: OwnDraft): StitchPattern => ({
+  ...{ id, name, multiple, offset, notes },
+  family: 'own',
+  flat: programOf(flat),
+  round: programOf(round),
+  side: 'any',
+  height: 2,
+  yarn: 1.2,
+  unit: null,
+  perRepeat: 1,
+  least: 1,
+  beside: { flat: 0, round: 0 },
+  special: '',
+})
 
 /** Drafts of a file; in words what is wrong with it when there are none. */
 export interface Drafts {

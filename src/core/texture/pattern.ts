@@ -1,3 +1,5 @@
+import { ontoWords } from '../terms/index.ts'
+import { type Onto, ontoOf } from '../program/index.ts'
 import {
   meaningOf,
   type Place,
@@ -20,6 +22,43 @@ export const families = {
 } as const
 export type Family = keyof typeof families
 
+/** A row of a pattern. */
+export interface PatternRow {
+  readonly text: string
+  /** The first of its yarns, or the second where two work in turn. */
+  readonly yarn: 'A' | 'B'
+  readonly onto: Onto
+  /** The side it is worked from, where that is not the one of all raised rows. */
+  readonly side: 'RS' | 'WS' | null
+}
+
+/** Rows that begin it, once; those that repeat; and those it ends with, once. */
+export interface PatternRows {
+  readonly begin: readonly PatternRow[]
+  readonly rows: readonly PatternRow[]
+  readonly end: readonly PatternRow[]
+}
+
+/** A row where nothing but its words is out of the ordinary. */
+export const plainRow = (text: string): PatternRow => ({
+  text,
+  yarn: 'A',
+  onto: 'below',
+  side: null,
+})
+
+/** The rows of a pattern so many rows high: it begins, repeats as often as there is room for, and ends. */
+export function rowsHigh({ begin, rows, end }: PatternRows, many: number): PatternRow[] {
+  const last = many - end.length
+  return Array.from({ length: many }, (_, i) =>
+    i < begin.length
+      ? begin[i]!
+      : i >= last && last >= begin.length
+        ? end[i - last]!
+        : rows[(i - begin.length) % rows.length]!,
+  )
+}
+
 /**
  * A stitch pattern as a small program in the shorthand, in US terms. Its rows stand on a row of single crochet of multiple · k +
  * offset stitches (in the round the offset is dropped); after its last row as many places are left as there were.
@@ -31,9 +70,9 @@ export interface StitchPattern {
   readonly multiple: number
   /** Stitches beside the repeats of a flat panel. */
   readonly offset: number
-  /** Rows that begin it, once; and those that repeat. Null when it is not worked that way. */
-  readonly flat: { readonly begin: readonly string[]; readonly rows: readonly string[] } | null
-  readonly round: { readonly begin: readonly string[]; readonly rows: readonly string[] } | null
+  /** Null when it is not worked that way. */
+  readonly flat: PatternRows | null
+  readonly round: PatternRows | null
   /** Side its raised rows are worked from. */
   readonly side: 'RS' | 'WS' | 'any'
   /** Height of one repeat in rows of sc, and yarn of it in that of as many stitches of sc (from memory). */
@@ -42,6 +81,10 @@ export interface StitchPattern {
   /** What its repeats are counted as, and how many of it a repeat has; null where stitches are all that is counted. */
   readonly unit: string | null
   readonly perRepeat: number
+  /** Fewest repeats in which it shows. */
+  readonly least: number
+  /** Units there are beside those of the repeats: −1 where none follows the last. */
+  readonly beside: { readonly flat: number; readonly round: number }
   /** Worked forward and back again as one row. */
   readonly passes?: 2
   /** What its special stitches are, in words; empty when it has none. */
@@ -55,6 +98,13 @@ export const stitchesOf = (
   repeats: number,
   way: 'flat' | 'round',
 ): number => multiple * repeats + (way === 'flat' ? offset : 0)
+
+/** Units of a row over so many repeats. */
+export const unitsOf = (
+  { perRepeat, beside }: Pick<StitchPattern, 'perRepeat' | 'beside'>,
+  repeats: number,
+  way: 'flat' | 'round',
+): number => perRepeat * repeats + beside[way]
 
 /** Where its first row stands: on a row of single crochet, or in the chain at once. */
 export type Begun = 'row' | 'chain'
@@ -81,20 +131,29 @@ export function foundationOf(
 ): Foundation | null {
   if (!flat) return null
   if (begun === 'row') return ON_ROW
-  const first = flat.begin[0] ?? flat.rows[0]
+  const first = (flat.begin[0] ?? flat.rows[0])?.text
   if (first === undefined) return null
   const { items } = readWork(first)
   const [start, ...rest] = items
   const chain = start?.kind === 'chain' ? start : null
   const { uses } = meaningOf(items, new Array<Place>(400).fill('st'))
-  if (uses.post + uses.down + uses.sp > 0 || /\bloops?\b|\b[bf]lo\b/.test(first)) return null
+  if (
+    uses.post + uses.down + uses.sp > 0 ||
+    /\b(?:front|back|3rd|half|long) loops?\b|\b[bf]lo\b/.test(first)
+  )
+    return null
   const chains = chain?.count ?? 1
   const counts = chain?.counts ?? (chains >= 3 ? { stitches: 1, chains: 0 } : null)
   const counted = counts !== null && counts.stitches > 0
   const work = chain ? first.slice(rest[0]?.span.from ?? first.length) : first
   const target: Work = {
     ...plainStitch,
-    target: { kind: 'hook', nth: chains + 1, counts: chains > 1 ? counts : null, from: true },
+    target: {
+      kind: 'hook',
+      nth: chains + 1,
+      counts: chains > 1 || counted ? counts : null,
+      from: true,
+    },
     span: { from: 0, to: 0 },
   }
   return {
@@ -104,10 +163,16 @@ export function foundationOf(
   }
 }
 
-/** A line of a pattern as it is written; `text` is what a row works, null for the chain or ring it begins in. */
+/** A line of a pattern as it is written. */
 export interface WrittenLine {
   readonly line: string
+  /** What a row works, with where it goes when that is not the row below; null for the chain or ring it begins in. */
   readonly text: string | null
+  /** Without where it goes. */
+  readonly work: string
+  /** Rows it is worked into, by their places among the lines. */
+  readonly onto: readonly number[]
+  readonly yarn: 'A' | 'B'
   readonly side: 'RS' | 'WS'
 }
 
@@ -115,9 +180,21 @@ export interface WrittenLine {
 export const isPlainRow = (text: string): boolean =>
   /^(?:ch 1, )?(?:turn, )?sc in each st (?:across|around)(?:, sl st to join)?$/.test(text)
 
+/** Whether a row has units of its pattern: all but plain ones, and in a pattern of loops those that have loops. */
+export const showsUnits = ({ unit }: Pick<StitchPattern, 'unit'>, work: string): boolean =>
+  unit !== null &&
+  !isPlainRow(work) &&
+  !/^ch \d \(counts as dc\), (?:turn, )?dc in each st/.test(work) &&
+  (unit !== 'star' || work.includes('star')) &&
+  (unit !== 'loop' || /loop/.test(work))
+
+/** Rows of a pattern by itself: how it begins, twice what repeats, and how it ends. */
+export const usualRows = ({ begin, rows, end }: PatternRows): number =>
+  begin.length + 2 * rows.length + end.length
+
 /**
- * A pattern line by line over so many repeats: how it begins, what begins it, and so many of its rows (by itself twice what
- * repeats). Flat, the first row faces so that raised rows are worked from their own side.
+ * A pattern line by line over so many repeats: how it begins, what begins it, and so many of its rows. Flat, the first row faces so
+ * that raised rows are worked from their own side.
  */
 export function writtenRows(
   pattern: StitchPattern,
@@ -130,19 +207,16 @@ export function writtenRows(
   const foundation = way === 'flat' ? foundationOf(pattern, begun) : null
   if (!program || (way === 'flat' && !foundation)) return []
   const count = stitchesOf(pattern, repeats, way)
-  const { begin } = program
-  const wanted = rows ?? begin.length + 2 * program.rows.length
-  const all = Array.from({ length: Math.max(1, wanted) }, (_, i) =>
-    i < begin.length ? begin[i]! : program.rows[(i - begin.length) % program.rows.length]!,
-  )
+  const all = rowsHigh(program, Math.max(1, rows ?? usualRows(program)))
+  const chain = { text: null, work: '', onto: [], yarn: 'A', side: 'RS' } as const
   if (way === 'round') {
-    const raised = pattern.side === 'WS' ? 'WS' : 'RS'
+    const ground = 'sc in each ch around'
     return [
-      { line: `Ch ${count}, sl st in first ch to form a ring.`, text: null, side: 'RS' },
-      ...['sc in each ch around', ...all].map((row, i): WrittenLine => {
-        const text = `${started(row)}, sl st to join`
-        const side = i > 0 && !isPlainRow(row) ? raised : 'RS'
-        return { line: `Rnd ${i + 1}: ${text}`, text, side }
+      { ...chain, line: `Ch ${count}, sl st in first ch to form a ring.` },
+      ...[plainRow(ground), ...all].map((row, i, list): WrittenLine => {
+        const work = joined(started(row.text))
+        const turns = i > 0 && facesOf(pattern, row) !== facesOf(pattern, list[i - 1]!)
+        return written('Rnd', all, i - 1, 2, turns ? turned(work) : work, facesOf(pattern, row))
       }),
     ]
   }
@@ -151,20 +225,41 @@ export function writtenRows(
   // The first row of the pattern itself faces as it wants.
   const faces = (i: number) =>
     pattern.passes === 2
-      ? ('RS' as const)
+      ? // Turned once after the row of sc, then not any more.
+        i < first
+        ? ('WS' as const)
+        : ('RS' as const)
       : (pattern.side === 'WS') === ((i - first) % 2 === 0)
         ? ('WS' as const)
         : ('RS' as const)
   return [
-    { line: `Ch ${count + more}.`, text: null, side: 'RS' },
-    ...[work, ...(begun === 'chain' ? all.slice(1) : all)].map((row, i): WrittenLine => {
-      const text =
-        i === 0 || pattern.passes === 2
-          ? row
-          : started(row).replace(/^(ch \d+(?: \([^)]*\))?), /, '$1, turn, ')
-      return { line: `Row ${i + 1}: ${text}`, text, side: faces(i) }
-    }),
+    { ...chain, line: `Ch ${count + more}.` },
+    ...[work, ...(begun === 'chain' ? all.slice(1) : all).map(({ text }) => text)].map(
+      (row, i): WrittenLine => {
+        const text = i === 0 || pattern.passes === 2 ? row : turned(started(row))
+        return written('Row', all, i - first, first + 1, text, faces(i))
+      },
+    ),
   ]
+}
+
+/** Row `at` of a pattern whose first is line `from`; below 0 for the row it stands on. */
+function written(
+  row: 'Rnd' | 'Row',
+  all: readonly PatternRow[],
+  at: number,
+  from: number,
+  work: string,
+  side: 'RS' | 'WS',
+): WrittenLine {
+  const own = at < 0 ? null : all[at]!
+  const onto = own ? ontoOf(all, at).map((one) => one + from) : [0]
+  const said = own === null || own.onto === 'below' ? '' : ontoWords(row, onto)
+  const text = `${said}${work}`
+  return {
+    ...{ text, work, onto, side, yarn: own?.yarn ?? 'A' },
+    line: `${row} ${at + from}: ${text}`,
+  }
 }
 
 /** The pattern written out over so many repeats; null when it is not worked so. */
@@ -178,5 +273,14 @@ export function writtenOver(
   return lines.length > 0 ? lines.map(({ line }) => line).join('\n') : null
 }
 
+/** The side a round is worked from. */
+const facesOf = ({ side }: StitchPattern, row: PatternRow): 'RS' | 'WS' =>
+  row.side ??
+  (side === 'WS' && !isPlainRow(row.text) && !/^sc in each ch/.test(row.text) ? 'WS' : 'RS')
+
+const turned = (row: string) => row.replace(/^(ch \d+(?: [A-Z])?(?: \([^)]*\))?), /, '$1, turn, ')
 /** A row that begins with no chain of its own begins with one. */
 const started = (row: string) => (/^ch /i.test(row) ? row : `ch 1, ${row}`)
+/** A round that does not end in a half loop is joined. */
+const joined = (row: string) =>
+  /half loop(?:, sk \d+ sts?)?$/.test(row) ? row : `${row}, sl st to join`

@@ -7,6 +7,7 @@ import { countsWords } from '@core/fit'
 import type { DrawnPattern, Family } from '@core/texture'
 import StitchDrawing from '@app/views/stitches/StitchDrawing.vue'
 import { useProject } from '@app/stores/project.ts'
+import { useOwn } from '@app/views/stitches/use-own.ts'
 import { checker } from '@app/workers/workers.ts'
 
 /** The stitch drawer over the band that is selected: what fits the count comes first, and pointing shows it on the bag. */
@@ -19,14 +20,15 @@ const props = defineProps<{
 }>()
 const open = defineModel<boolean>({ required: true })
 const project = useProject()
+const { own } = useOwn()
 const patterns = shallowRef<readonly DrawnPattern[]>([])
 const problem = ref<string | null>(null)
 const family = ref<Family | 'all'>('all')
 watch(
-  () => [open.value, props.worked] as const,
+  () => [open.value, props.worked, own.value] as const,
   async ([isOpen, worked]) => {
     if (!isOpen) return project.endPreview()
-    const answer = await checker.ask((api) => api.textures(worked))
+    const answer = await checker.ask((api) => api.textures(worked, own.value))
     if (answer.ok) patterns.value = answer.value
     else problem.value = answer.problem
   },
@@ -69,16 +71,16 @@ const yarns = computed(() => {
 
 /** Bands of patterns that were counted, by their id. */
 const counted = new Map<string, Promise<NewBand | null>>()
-function bandFor({ id, rows }: DrawnPattern): Promise<NewBand | null> {
+function bandFor({ id, rows, yarns: many }: DrawnPattern): Promise<NewBand | null> {
   const on: TextureOn = {
-    letters: [project.design!.yarns[0]!.letter],
+    letters: project.design!.yarns.slice(0, many).map(({ letter }) => letter),
     rounds: Math.max(4, Math.ceil(4 / rows) * rows),
   }
   const key = `${id} ${props.worked}`
   const known =
     counted.get(key) ??
     checker
-      .ask((api) => api.texture(id, props.worked, on))
+      .ask((api) => api.texture(id, props.worked, on, own.value))
       .then((answer) => {
         const band = answer.ok ? answer.value : answer
         problem.value = band.ok ? null : band.problem

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
-import { bandOf, type TexturePart } from '@core/band'
+import { bandOf, slotsOf, type TexturePart } from '@core/band'
 import { countsWords } from '@core/fit'
 import { standsOn } from '@core/ledger'
 import { LIMITS } from '@core/section'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
+import YarnSelect from './YarnSelect.vue'
 import YarnTurns from './YarnTurns.vue'
 
 /** What is decided about a texture: its rows, its yarns in turn, and the side its raised rows are worked from. */
@@ -30,6 +31,23 @@ function addYarn() {
   const next = yarns.find(({ letter }) => !taken.has(letter)) ?? yarns[0]!
   emit('set', { yarns: [...part.yarns, { yarn: next.letter, rounds: 1 }] })
 }
+/** Yarns it needs at once, by the letters that stand for them. */
+const slots = computed(() => slotsOf(part))
+const setSlot = (at: number, yarn: string) =>
+  emit('set', {
+    yarns: slots.value.map((_, i) => ({
+      yarn: i === at ? yarn : part.yarns[i % part.yarns.length]!.yarn,
+      rounds: 1,
+    })),
+  })
+/** Rows of its repeat that can come first. */
+const begins = computed(() =>
+  part.begin.length > 0 || !fits.value
+    ? []
+    : part.repeat.flatMap((_, from) =>
+        bandOf(part).standsOn({ ...part, from }, below.value) ? [from] : [],
+      ),
+)
 const word = computed(() => (rows ? 'Rows' : 'Rounds'))
 </script>
 
@@ -56,16 +74,44 @@ const word = computed(() => (rows ? 'Rows' : 'Rounds'))
       ]"
       @update:model-value="emit('set', { side: $event })"
     />
-    <p class="note head">Yarns, {{ rows ? 'row' : 'round' }} by {{ rows ? 'row' : 'round' }}</p>
-    <YarnTurns
-      :model-value="part.yarns"
-      what="yarn"
-      :word="word"
-      @update:model-value="emit('set', { yarns: $event })"
-    />
-    <button type="button" class="button" @click="addYarn">
-      <ElIcon><Plus /></ElIcon>Another yarn in turn
-    </button>
+    <label v-if="begins.length > 1" class="field">
+      <span>Begins with row</span>
+      <ElSelect
+        :model-value="part.from"
+        aria-label="Row of its repeat it begins with"
+        @update:model-value="(from: number) => emit('set', { from })"
+      >
+        <ElOption
+          v-for="from in begins"
+          :key="from"
+          :value="from"
+          :label="`${from + 1} of ${part.repeat.length}`"
+        />
+      </ElSelect>
+    </label>
+    <template v-if="slots.length > 1">
+      <p class="note head">Yarns that work beside one another</p>
+      <div v-for="(slot, i) in slots" :key="slot" class="field">
+        <span>{{ i === 0 ? 'First' : 'Second' }}</span>
+        <YarnSelect
+          :model-value="part.yarns[i % part.yarns.length]!.yarn"
+          :label="`${i === 0 ? 'First' : 'Second'} yarn`"
+          @update:model-value="setSlot(i, $event)"
+        />
+      </div>
+    </template>
+    <template v-else>
+      <p class="note head">Yarns, {{ rows ? 'row' : 'round' }} by {{ rows ? 'row' : 'round' }}</p>
+      <YarnTurns
+        :model-value="part.yarns"
+        what="yarn"
+        :word="word"
+        @update:model-value="emit('set', { yarns: $event })"
+      />
+      <button type="button" class="button" @click="addYarn">
+        <ElIcon><Plus /></ElIcon>Another yarn in turn
+      </button>
+    </template>
     <p class="note" :class="{ bad: !fits }">
       {{
         fits

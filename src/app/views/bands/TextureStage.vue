@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { TexturePart } from '@core/band'
-import { bandOf } from '@core/band'
+import { bandOf, beyondRepeats } from '@core/band'
 import { standsOn } from '@core/ledger'
-import { type StitchPattern, stitchChart } from '@core/texture'
+import { type PatternRow, type StitchPattern, stitchChart } from '@core/texture'
 import StitchDrawing from '@app/views/stitches/StitchDrawing.vue'
 import { useProject } from '@app/stores/project.ts'
 
@@ -17,15 +17,27 @@ const piece = computed(() => project.ledgerPiece!)
 const place = computed(() => piece.value.parts.find(({ id }) => id === part.id)!)
 const flat = computed(() => piece.value.worked === 'rows')
 const fits = computed(() => bandOf(part).standsOn(part, standsOn(piece.value, place.value)))
-const texts = (rows: TexturePart['repeat']) => rows.map(({ text }) => text)
+const rowsOf = (rows: TexturePart['repeat']): PatternRow[] =>
+  rows.map(({ text, runs, onto, side }) => ({
+    ...{ text, onto, side },
+    yarn: runs[0]!.yarn === 'B' ? 'B' : 'A',
+  }))
 const shownRows = computed(() => Math.min(part.rounds, MOST.rows))
 const chart = computed(() => {
   const { multiple, offset } = bandOf(part).counts(part)!
-  const program = { begin: texts(part.begin), rows: texts(part.repeat) }
+  const whole = beyondRepeats(part) === 0
+  const { from } = part
+  const program = {
+    begin: rowsOf(part.begin),
+    rows: rowsOf([...part.repeat.slice(from), ...part.repeat.slice(0, from)]),
+    end: rowsOf(whole ? part.end : []),
+  }
   const pattern: StitchPattern = {
     ...{ id: part.pattern, name: part.name, family: 'own', multiple, offset },
     ...{ flat: flat.value ? program : null, round: flat.value ? null : program },
-    ...{ side: part.side, height: 1, yarn: 1, unit: null, perRepeat: 1, special: '', notes: '' },
+    ...{ side: part.side, height: 1, yarn: 1, special: '', notes: '' },
+    ...{ unit: null, perRepeat: 1, least: 1, beside: { flat: 0, round: 0 } },
+    ...(part.passes === 2 ? { passes: 2 as const } : {}),
   }
   const repeats = Math.max(2, Math.round(MOST.stitches / multiple))
   return stitchChart(pattern, flat.value ? 'flat' : 'round', repeats, shownRows.value)

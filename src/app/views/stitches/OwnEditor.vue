@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import type { OwnDraft } from '@core/texture'
-import { faultsOf, patternOf } from './use-own.ts'
+import { patternOf } from '@core/texture'
+import { faultsOf } from './use-own.ts'
 
 /** One's own stitch pattern in shorthand, checked as it is typed. */
 const draft = defineModel<OwnDraft>({ required: true })

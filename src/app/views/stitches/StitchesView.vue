@@ -21,8 +21,8 @@ import OutsidePage from '@app/parts/page/OutsidePage.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import OwnEditor from './OwnEditor.vue'
 import StitchDrawing from './StitchDrawing.vue'
-import { draftsIn, draftsJson, draftsText, type OwnDraft } from '@core/texture'
-import { patternOf, useOwn } from './use-own.ts'
+import { draftsIn, draftsJson, draftsText, type OwnDraft, patternOf } from '@core/texture'
+import { useOwn } from './use-own.ts'
 
 /** The stitch drawer: every pattern drawn, counted and written, and one's own beside them. */
 const workshop = useWorkshop()
@@ -92,7 +92,7 @@ const rows = computed(() => {
   const program = pattern.value[way.value]
   if (!program) return []
   const name = way.value === 'flat' ? 'Row' : 'Round'
-  const texts = [...program.begin, ...program.rows]
+  const texts = [...program.begin, ...program.rows].map(({ text }) => text)
   const { work } = foundation.value ?? { work: '' }
   const [first, ...others] = texts
   // Begun in the chain the first row is said so; where it is one that repeats, it comes again as it is.
@@ -106,7 +106,10 @@ const again = computed(() => {
   const last = rows.value.length + before.value
   const first = last - program.rows.length + 1
   const what = way.value === 'flat' ? 'row' : 'round'
-  return last === first ? `Repeat ${what} ${first}.` : `Repeat ${what}s ${first} to ${last}.`
+  const repeat =
+    last === first ? `Repeat ${what} ${first}.` : `Repeat ${what}s ${first} to ${last}.`
+  const ends = program.end.map(({ text }) => said(text))
+  return ends.length > 0 ? `${repeat} End with: ${ends.join('; then ')}.` : repeat
 })
 const starts = computed(() => {
   const { value } = begun

@@ -1,35 +1,9 @@
 import { shallowRef } from 'vue'
 import { checkPattern, problemText } from '@core/check'
-import { type StitchPattern, stitchesOf, writtenOver } from '@core/texture'
+import { isDraft, type OwnDraft, type StitchPattern, stitchesOf, writtenOver } from '@core/texture'
 import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
-import { isDraft, type OwnDraft } from '@core/texture'
 
 const MOST = 200
-const lines = (text: string) =>
-  text
-    .split('\n')
-    .map((line) => line.trim())
-    .filter(Boolean)
-const program = (text: string) => (lines(text).length > 0 ? { begin: [], rows: lines(text) } : null)
-
-/** The pattern of a draft. */
-export const patternOf = (draft: OwnDraft): StitchPattern => ({
-  id: draft.id,
-  name: draft.name,
-  family: 'own',
-  multiple: draft.multiple,
-  offset: draft.offset,
-  flat: program(draft.flat),
-  round: program(draft.round),
-  side: 'any',
-  height: 2,
-  yarn: 1.2,
-  unit: null,
-  perRepeat: 1,
-  special: '',
-  notes: draft.notes,
-})
-
 /** What does not add up in a pattern, over three of its repeats; empty when all does. */
 export function faultsOf(pattern: StitchPattern, way: 'flat' | 'round'): string[] {
   const text = writtenOver(pattern, way, 3)

@@ -1,4 +1,4 @@
-import { type Given, of, rows } from './recipes.ts'
+import { type Given, of, PICOT, rows } from './recipes.ts'
 
 const patterns = [
   {
@@ -9,7 +9,7 @@ const patterns = [
     offset: 0,
     height: 1.3,
     yarn: 1.3,
-    special: 'picot: ch 3, sl st in the 3rd ch from hook.',
+    special: PICOT,
     flat: rows('*sc in next 3 sts, picot; rep from * across'),
     round: rows('*sc in next 3 sts, picot; rep from * around'),
   },

@@ -1,4 +1,4 @@
-import { ALL, AROUND, CLUSTER, type Given, of, rows, SPIKE } from './recipes.ts'
+import { ALL, AROUND, CLUSTER, type Given, of, rows, SPIKE_DC } from './recipes.ts'
 
 const patterns = [
   {
@@ -81,25 +81,69 @@ const patterns = [
     unit: 'group',
     name: 'Granny spikes',
     multiple: 4,
-    offset: 0,
+    offset: 2,
     height: 2,
-    yarn: 1.3,
-    special: SPIKE,
-    flat: rows('*3 dc in next st, sk 2 sts, spike in next st; rep from * across', ALL),
-    round: rows('*3 dc in next st, sk 2 sts, spike in next st; rep from * around', AROUND),
+    yarn: 1.5,
+    special: SPIKE_DC,
+    notes: 'Best with a new yarn every row: each spike draws its colour down over the row below.',
+    flat: {
+      begin: [
+        'ch 3 (counts as dc), *sk 1 st, 3 dc in next st, ch 1, sk 2 sts; rep from * to last st, dc in last st',
+      ],
+      rows: [
+        'ch 3 (counts as dc), *(dc, spike dc, dc) in next ch-sp, ch 1; rep from * to last st, dc in last st',
+      ],
+    },
+    round: {
+      begin: ['ch 1, *3 dc in next st, ch 1, sk 3 sts; rep from * around'],
+      rows: ['ch 1, *(dc, spike dc, dc) in next ch-sp, ch 1; rep from * around'],
+    },
   },
   {
     id: 'granny-gaps',
     unit: 'group',
     name: 'Granny in gaps',
     multiple: 3,
-    offset: 0,
+    offset: 1,
+    least: 2,
     height: 2,
     yarn: 1.4,
     notes: 'No chains between: each cluster goes between two clusters.',
+    flat: {
+      begin: ['ch 3 (counts as dc), *sk 1 st, 3 dc in next st, sk 1 st; rep from * across'],
+      rows: [
+        'ch 3 (counts as dc), *3 dc in next gap between clusters; rep from * to last 4 sts, 2 dc in next gap between clusters, dc in last st',
+      ],
+    },
     round: {
       begin: ['ch 1, *3 dc in next st, sk 2 sts; rep from * around'],
       rows: ['ch 1, *3 dc in next gap between clusters; rep from * around'],
+    },
+  },
+  {
+    id: 'granny-two',
+    unit: 'pair',
+    name: 'Granny in two yarns',
+    multiple: 6,
+    offset: 1,
+    least: 2,
+    height: 2,
+    yarn: 1.6,
+    notes:
+      'The groups change yarn one by one. The other yarn lies loose behind the groups as a float: work the groups of the next row around it, so that it is caught.',
+    flat: {
+      begin: [
+        'ch 3 A (counts as dc), *sk 1 st, 3 dc A in next st, sk 1 st, sk 1 st, 3 dc B in next st, sk 1 st; rep from * across',
+      ],
+      rows: [
+        'ch 3 A (counts as dc), *3 dc A in next gap between clusters, 3 dc B in next gap between clusters; rep from * to last 7 sts, 3 dc A in next gap between clusters, 2 dc B in next gap between clusters, dc B in last st',
+      ],
+    },
+    round: {
+      begin: ['ch 1, *3 dc A in next st, sk 2 sts, 3 dc B in next st, sk 2 sts; rep from * around'],
+      rows: [
+        'ch 1, *3 dc A in next gap between clusters, 3 dc B in next gap between clusters; rep from * around',
+      ],
     },
   },
   {

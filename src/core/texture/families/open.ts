@@ -1,4 +1,4 @@
-import { type Given, of, rows } from './recipes.ts'
+import { type Given, LADDER, LONG_LOOPS, of, rows } from './recipes.ts'
 
 const patterns = [
   {
@@ -6,35 +6,75 @@ const patterns = [
     unit: 'loop',
     name: 'Ladder loops',
     multiple: 5,
-    offset: 3,
-    height: 2,
-    yarn: 0.95,
+    offset: 0,
+    least: 2,
+    beside: { flat: -1, round: 0 },
+    side: 'RS',
+    height: 4,
+    yarn: 1.9,
+    special: LADDER,
     notes:
-      'Bars of two chains stand above each other. When the fabric is done each bar is chained up through the one below with the hook, from the foot up, and the last loop is caught in the row on top.',
+      'Loops stand off between groups of five, and are no stitches. When the fabric is done the loops of every column are drawn through one another with the hook, from the foot up, and the last row catches the top one. Until then they catch small fingers: not for small children.',
     flat: {
-      begin: ['sc in next 3 sts, *ch 2, sk 2 sts, sc in next 3 sts; rep from * across'],
-      rows: ['sc in next 3 sts, *ch 2, sk ch-sp, sc in next 3 sts; rep from * across'],
+      rows: [
+        'ch 3 (counts as dc), dc in next 4 sts, *ladder loop, dc in next 5 sts; rep from * across',
+        'ch 3 (counts as dc), dc in each st across',
+      ],
+      end: [
+        'ch 3 (counts as dc), dc in each st across',
+        'ch 3 (counts as dc), (draw the loops through one another, from the foot up), dc in next 3 sts, *caught dc in next st, dc in next 4 sts; rep from * to last st, dc in last st',
+      ],
     },
     round: {
-      begin: ['*sc in next 3 sts, ch 2, sk 2 sts; rep from * around'],
-      rows: ['*sc in next 3 sts, ch 2, sk ch-sp; rep from * around'],
+      rows: [
+        'ch 3 (counts as dc), dc in next 4 sts, ladder loop, *dc in next 5 sts, ladder loop; rep from * around',
+        'ch 3 (counts as dc), dc in each st around',
+      ],
+      end: [
+        'ch 3 (counts as dc), dc in each st around',
+        'ch 3 (counts as dc), (draw the loops through one another, from the foot up), dc in next 3 sts, caught dc in next st, *dc in next 4 sts, caught dc in next st; rep from * around',
+      ],
     },
   },
   {
     id: 'interlaced',
     unit: 'loop',
     name: 'Interlaced loops',
-    multiple: 4,
+    multiple: 5,
     offset: 0,
-    height: 3,
+    least: 2,
+    side: 'RS',
+    height: 8,
     yarn: 1.1,
+    special: LONG_LOOPS,
     notes:
-      'Two yarns in turn, both loops kept live: the second round’s chains pass through those of the first. Bring the other yarn inside before the join; a round may end on a half loop. Loops catch small fingers: not for small children.',
-    round: rows(
-      '*sc in next 2 sts, ch 4, sk 2 sts; rep from * around',
-      '*sc in next 2 sts, ch 4, sk ch-sp; rep from * around',
-      '*sc in next 2 sts, 2 sc in next ch-sp; rep from * around',
-    ),
+      'Two yarns, both loops kept live: only one of them works, the other is parked. Each works two rounds in turn: one that pushes its loops through those of the other yarn, and a plain one. Bring the other yarn inside before a round is closed. A last round goes into the loops of both. Loops catch small fingers: not for small children.',
+    round: {
+      begin: [
+        {
+          text: 'ch 1, *sc in next st, long loop, sk 4 sts; rep from * to last 5 sts, sc in next st, half loop, sk 4 sts',
+          onto: 'own',
+        },
+        {
+          text: 'ch 1, (inside, behind the loops of the other yarn), sk 2 sts, *sc in next st, long loop, sk 4 sts; rep from * to last 3 sts, sc in next st, half loop, sk 2 sts',
+          yarn: 'B',
+          onto: 'own',
+        },
+      ],
+      rows: (['A', 'B'] as const).flatMap((yarn) =>
+        ['(push every loop through that of the other yarn beside it), ', ''].map((push) => ({
+          text: `ch 1, ${push}sc in half loop, *long loop, sc in next long loop; rep from * around, half loop`,
+          yarn,
+          onto: 'own' as const,
+        })),
+      ),
+      end: [
+        {
+          text: 'ch 1, *sc in next long loop, ch 1, sc in next long loop, ch 2; rep from * around',
+          onto: 'both',
+        },
+      ],
+    },
   },
   {
     id: 'mesh',

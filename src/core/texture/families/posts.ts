@@ -57,7 +57,28 @@ const patterns = [
     ),
     round: rows(
       'ch 2 (does not count as a st), *FPdc around next st, dc in next 2 sts; rep from * around',
-      'ch 2 (does not count as a st), *dc in next st, FPdc around next 2 sts; rep from * around',
+      // What a wrong-side row does in front lies at the back of a round that is not turned.
+      'ch 2 (does not count as a st), *dc in next st, BPdc around next 2 sts; rep from * around',
+    ),
+  },
+  {
+    id: 'cable',
+    unit: 'cable',
+    name: 'Cables',
+    multiple: 6,
+    offset: 2,
+    side: 'RS',
+    height: 4,
+    yarn: 1.7,
+    notes:
+      'The second pair crosses in front of the first: work it around the posts that were passed over, before the skipped ones.',
+    flat: rows(
+      'ch 2 (does not count as a st), hdc in next 2 sts, *sk 2 sts, FPdc around next 2 sts, FPdc around the 2 skipped sts, hdc in next 2 sts; rep from * across',
+      'ch 2 (does not count as a st), hdc in next 2 sts, *BPdc around next 4 sts, hdc in next 2 sts; rep from * across',
+    ),
+    round: rows(
+      'ch 2 (does not count as a st), *sk 2 sts, FPdc around next 2 sts, FPdc around the 2 skipped sts, hdc in next 2 sts; rep from * around',
+      'ch 2 (does not count as a st), *FPdc around next 4 sts, hdc in next 2 sts; rep from * around',
     ),
   },
   {

@@ -1,4 +1,16 @@
-import { BEAD, BOBBLE, dotted, type Given, of, POPCORN, PUFF, rows, STAR } from './recipes.ts'
+import {
+  ALL,
+  AROUND,
+  BEAD,
+  BOBBLE,
+  dotted,
+  type Given,
+  of,
+  POPCORN,
+  PUFF,
+  rows,
+  STAR,
+} from './recipes.ts'
 
 const patterns = [
   {
@@ -61,12 +73,24 @@ const patterns = [
     id: 'bead',
     unit: 'bead',
     name: 'Beads',
-    ...dotted('bead', 1),
+    multiple: 2,
+    offset: 0,
+    least: 2,
+    beside: { flat: -1, round: -1 },
     special: BEAD,
     side: 'RS',
-    yarn: 1.8,
+    height: 3,
+    yarn: 1.9,
     notes:
-      'The foundation chain of two-stitch repeats is odd here: one edge stitch, and the turning chain.',
+      'A bead lies around the post of every stitch but the first and the last: 16 on 34. Where one is wanted in the middle the beads must be odd: 40 have 19, the tenth in the middle. Begun at once, the chain is odd for an even count.',
+    flat: rows(
+      'ch 3 (counts as dc), *dc in next st, bead around it, sk 1 st; rep from * to last st, dc in last st',
+      ALL,
+    ),
+    round: rows(
+      'ch 3 (counts as dc), *dc in next st, bead around it, sk 1 st; rep from * to last st, dc in last st',
+      AROUND,
+    ),
   },
   {
     id: 'star',
@@ -75,18 +99,27 @@ const patterns = [
     multiple: 2,
     offset: 0,
     special: STAR,
-    flat: rows(
-      'ch 3 (does not count as a st), *star in next 2 sts; rep from * across',
-      '2 sc in each st across',
-    ),
-    round: rows(
-      'ch 3 (does not count as a st), *star in next 2 sts; rep from * around',
-      '2 sc in each st around',
-    ),
+    flat: {
+      begin: ['ch 3 (does not count as a st), *star in next 2 sts; rep from * across'],
+      rows: [
+        '*2 sc in next st; rep from * to last st, 3 sc in last st',
+        'ch 3 (does not count as a st), sk 1 st, *star in next 2 sts; rep from * across',
+      ],
+      end: ['2 sc in each st across'],
+    },
+    round: {
+      begin: ['ch 3 (does not count as a st), *star in next 2 sts; rep from * around'],
+      rows: [
+        { text: '*2 sc in next st; rep from * to last st, 3 sc in last st', side: 'WS' },
+        'ch 3 (does not count as a st), sk 1 st, *star in next 2 sts; rep from * around',
+      ],
+      end: [{ text: '2 sc in each st around', side: 'WS' }],
+    },
     side: 'RS',
     height: 2.6,
     yarn: 1.5,
-    notes: 'A row of stars counts half as many; its next row puts two in each eye.',
+    notes:
+      'A row of stars counts half as many. The row after it, on the wrong side, puts two in every eye and one more at the end; the next stars pass over that one. It ends with a wrong-side row that has none more.',
   },
 ] satisfies Given[]
 

@@ -1,5 +1,5 @@
 import { stitchById } from '../../stitch/index.ts'
-import type { Family, StitchPattern } from '../pattern.ts'
+import { type Family, type PatternRow, plainRow, type StitchPattern } from '../pattern.ts'
 
 /*
  * What the families share. Multiples are of stitches; repeats are common practice without a source, heights and yarn from memory.
@@ -15,30 +15,55 @@ export const CLUSTER = recipe('3-dc cluster', 'cluster')
 export const SPIKE = recipe('spike')
 export const BEAD = recipe('bead')
 export const STAR = recipe('star')
+export const LADDER = `${recipe('ladder loop', 'ladder-loop')} ${recipe('caught dc', 'caught-dc')}`
+export const LONG_LOOPS = `${recipe('long loop', 'long-loop')} ${recipe('half loop', 'half-loop')}`
+export const SPIKE_DC = recipe('spike dc', 'spike-dc')
+export const YO_LOOP = recipe('yo loop', 'yo-loop')
+export const PICOT = recipe('picot')
 
 export const ALL = 'sc in each st across'
 export const AROUND = 'sc in each st around'
 
+/** A row as its words, or with more. */
+type GivenRow = string | (Partial<PatternRow> & Pick<PatternRow, 'text'>)
+type GivenRows = Readonly<Partial<Record<'begin' | 'end', readonly GivenRow[]>>> & {
+  readonly rows: readonly GivenRow[]
+}
 export type Given = Pick<StitchPattern, 'id' | 'name' | 'multiple' | 'offset'> &
-  Partial<StitchPattern>
+  Partial<Omit<StitchPattern, 'flat' | 'round'>> &
+  Partial<Record<'flat' | 'round', GivenRows>>
+
+const rowOf = (row: GivenRow): PatternRow =>
+  typeof row === 'string' ? plainRow(row) : { ...plainRow(row.text), ...row }
+const rowsOf = (given: GivenRows | undefined) =>
+  given
+    ? {
+        begin: (given.begin ?? []).map(rowOf),
+        rows: given.rows.map(rowOf),
+        end: (given.end ?? []).map(rowOf),
+      }
+    : null
+
 /** A pattern of a family, with what most have. */
 export const of =
   (family: Family) =>
-  (given: Given): StitchPattern => ({
+  ({ flat, round, ...given }: Given): StitchPattern => ({
     family,
-    flat: null,
-    round: null,
+    flat: rowsOf(flat),
+    round: rowsOf(round),
     side: 'any',
     height: 2,
     yarn: 1.2,
     unit: null,
     perRepeat: 1,
+    least: 1,
+    beside: { flat: 0, round: 0 },
     special: '',
     notes: '',
     ...given,
   })
 /** Rows that repeat, with nothing before them. */
-export const rows = (...list: string[]) => ({ begin: [], rows: list })
+export const rows = (...list: GivenRow[]): GivenRows => ({ rows: list })
 
 /** A raised stitch with plain ones between, on a plain row: flat with plain ones at both edges. */
 export const dotted = (word: string, between: number) => ({

@@ -1,4 +1,7 @@
-import { ALL, AROUND, type Given, of, rows } from './recipes.ts'
+import { ALL, AROUND, type Given, of, rows, YO_LOOP } from './recipes.ts'
+
+/** The way back: every loop is worked off the hook. */
+const RETURN = 'return: yo, pull through 1 loop, *yo, pull through 2 loops; rep from * across'
 
 const patterns = [
   {
@@ -130,6 +133,24 @@ const patterns = [
     round: rows('esc in each st around'),
   },
   {
+    id: 'crossed',
+    unit: 'cross',
+    name: 'Crossed pairs',
+    multiple: 4,
+    offset: 0,
+    height: 3,
+    yarn: 1.5,
+    notes: 'The second pair goes in front of the first, into the stitches that were passed over.',
+    flat: rows(
+      'ch 3 (does not count as a st), *sk 2 sts, dc in next 2 sts, dc in the 2 skipped sts; rep from * across',
+      ALL,
+    ),
+    round: rows(
+      'ch 3 (does not count as a st), *sk 2 sts, dc in next 2 sts, dc in the 2 skipped sts; rep from * around',
+      AROUND,
+    ),
+  },
+  {
     id: 'two-pass',
     passes: 2,
     name: 'Two-pass fabric',
@@ -137,10 +158,26 @@ const patterns = [
     offset: 0,
     height: 1.2,
     yarn: 1.3,
-    notes: 'Each row goes forward with all loops on the hook, and back. Not turned.',
+    notes:
+      'Each row goes forward with all loops on the hook, and back. Not turned. The loop on the hook is the first stitch.',
+    flat: rows(`ch 1 (counts as a loop), pull up a loop in each st across; ${RETURN}`),
+  },
+  {
+    id: 'two-pass-mesh',
+    unit: 'loop',
+    passes: 2,
+    name: 'Two-pass mesh',
+    multiple: 3,
+    offset: 1,
+    perRepeat: 3,
+    beside: { flat: 1, round: 0 },
+    height: 1.2,
+    yarn: 1.1,
+    special: YO_LOOP,
+    notes:
+      'Every loop on the hook counts: five repeats are 16. The yarn overs are the holes; not turned. Open: line it, or put in what is larger than its holes.',
     flat: rows(
-      'pull up a loop in each st across',
-      'yo, pull through 1 loop, *yo, pull through 2 loops; rep from * across',
+      `ch 1 (counts as a loop), *2 yo loops, sk 2 sts, pull up a loop in next st; rep from * across; ${RETURN}`,
     ),
   },
 ] satisfies Given[]

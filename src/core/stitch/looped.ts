@@ -1,0 +1,93 @@
+import type { Stitch } from './stitch.ts'
+
+/*
+ * Loops: of chain, and those drawn up on the hook where a row is worked forward and back. Lengths are common practice without a source; a loop takes the yarn of its chains,
+ * half a sc each, and of the stitch that closes it. A half loop is as high as the tall stitch in it, and the long ones beside it too.
+ */
+
+const CHAIN = 0.5
+const SLIP = 0.5
+const DC = 1.8
+const same = (word: string) => ({ us: word, uk: word })
+
+const loopOf = (
+  word: string,
+  chains: number,
+  more: Pick<Stitch, 'makes' | 'loop' | 'recipe'> & Partial<Stitch>,
+): Stitch => ({
+  id: word.replace(' ', '-'),
+  family: 'looped',
+  name: same(word),
+  abbr: same(word),
+  of: 'ch',
+  uses: 0,
+  height: 2,
+  yarn: chains * CHAIN,
+  unit: 'loop',
+  turningChains: 1,
+  symbol: 'M3 18C-2 0 22 0 17 18',
+  ...more,
+})
+
+export const loopedStitches: readonly Stitch[] = [
+  loopOf('long loop', 7, {
+    makes: 1,
+    loop: { stands: 'over' },
+    recipe: 'ch 7, which hang free until the next round of this yarn goes into their middle',
+  }),
+  loopOf('half loop', 4, {
+    makes: 1,
+    loop: { stands: 'over', half: true },
+    yarn: 4 * CHAIN + DC,
+    recipe:
+      'ch 4, dc in the first sc of the round: it is as long as the others, and the hook stands in its middle',
+    symbol: 'M3 18C-2 0 22 0 17 4M17 18V2M13 2h8M14 11L20 8',
+  }),
+  loopOf('ladder loop', 10, {
+    makes: 0,
+    loop: { stands: 'off' },
+    yarn: 10 * CHAIN + SLIP,
+    height: 0,
+    recipe:
+      'ch 10, sl st in the top of the dc just made; it stands off on the right side and is no stitch',
+    symbol: 'M10 18C0 14 2 2 10 2S20 14 10 18',
+  }),
+  loopOf('picot', 3, {
+    makes: 0,
+    loop: { stands: 'off' },
+    yarn: 3 * CHAIN + SLIP,
+    height: 0,
+    unit: 'picot',
+    recipe: 'ch 3, sl st in the 3rd ch from hook',
+    symbol: 'M10 18q-6 -10 0 -12q6 2 0 12',
+  }),
+  {
+    id: 'drawn-loop',
+    family: 'looped',
+    name: { us: 'two-pass stitch', uk: 'two-pass stitch' },
+    abbr: { us: 'pull up a loop', uk: 'pull up a loop' },
+    of: 'sc',
+    uses: 1,
+    makes: 1,
+    height: 1.2,
+    yarn: 1.3,
+    unit: 'loop',
+    turningChains: 1,
+    symbol: 'M7 18V6a3 3 0 0 1 6 0V18',
+  },
+  {
+    id: 'yo-loop',
+    family: 'looped',
+    name: { us: 'yarn over left on the hook', uk: 'yarn over left on the hook' },
+    abbr: { us: 'yo loop', uk: 'yo loop' },
+    of: 'sc',
+    uses: 0,
+    makes: 1,
+    height: 1.2,
+    yarn: 0.9,
+    unit: 'loop',
+    turningChains: 1,
+    recipe: 'yo, and leave it on the hook as a loop; the return pass works it off like the others',
+    symbol: 'M7 12a3 3 0 0 1 6 0',
+  },
+]
