@@ -106,6 +106,10 @@ export interface Band<Part> {
   readonly wants: (part: Part, row: number, count: number) => RowWants
   /** Its rows as they are said, in US terms, on so many places; null when they are said from what is worked. */
   readonly texts: (part: Part, count: number) => readonly string[] | null
+  /** How many rows it stops after whole repeats though it ends in a way of its own, and how many a repeat has; null when it may stop. */
+  readonly stopsMidway: (part: Part) => { readonly beyond: number; readonly repeat: number } | null
+  /** Places of one of two like halves that its repeat has: with one half more on a count, two alike would meet; null for most. */
+  readonly half: (part: Part) => number | null
   /** Its chart, where it has one of its own. */
   readonly chart: (part: Part) => Chart | null
 }
@@ -123,6 +127,8 @@ export const usual = {
   size: () => ({ cells: 0, runs: 0 }),
   wants: () => ({}),
   texts: () => null,
+  stopsMidway: () => null,
+  half: () => null,
   chart: () => null,
 } as const
 

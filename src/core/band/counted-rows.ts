@@ -59,6 +59,17 @@ function takes({ runs, repeat }: WrittenRow): Repeat {
   return { multiple, offset: usedBy(runs) - multiple }
 }
 
+/** Places of half a repeat, where work and what it takes fall into two halves alike wide; null where they do not. */
+export function halfOf(row: WrittenRow): number | null {
+  const { multiple } = takes(row)
+  const { runs, repeat } = row
+  if (!repeat || multiple % 2 === 1) return null
+  const motif = runs.slice(repeat.from, repeat.to)
+  const worked = (list: readonly WrittenRun[]) => list.some(({ stitch }) => stitch !== 'skip')
+  const cut = motif.findIndex((_, i) => usedBy(motif.slice(0, i)) * 2 === multiple)
+  return cut > 0 && worked(motif.slice(0, cut)) && worked(motif.slice(cut)) ? multiple / 2 : null
+}
+
 /** Places the first of such rows was counted on. */
 export function firstCountedOn([first]: readonly WrittenRow[]): number {
   const { multiple, offset } = takes(first!)

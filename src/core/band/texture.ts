@@ -5,6 +5,7 @@ import { stitchById } from '../stitch/index.ts'
 import { type Band, usual, within } from './band.ts'
 import {
   comeOutOn,
+  halfOf,
   type CountedRow,
   countedFault,
   countsOf,
@@ -132,6 +133,13 @@ function inYarns(part: TexturePart, i: number): CountedRow {
   return { ...row, runs: row.runs.map((run) => ({ ...run, yarn: yarnOf(part, i, run.yarn) })) }
 }
 
+/** Whether a yarn works again in the band from row i on. */
+function worksAfter(part: TexturePart, from: number, slot: string): boolean {
+  for (let i = from; i < part.rounds; i++)
+    if (rowAt(part, i).runs.some(({ yarn }) => yarn === slot)) return true
+  return false
+}
+
 /** A stitch pattern over any count it comes out on; elsewhere its rows are plain until one is found. */
 export const texture: Band<TexturePart> = {
   ...usual,
@@ -230,11 +238,18 @@ export const texture: Band<TexturePart> = {
       ...(faces ? { side: faces } : {}),
       ...(passes === 2 ? { passes } : {}),
       ...(at.onto === 'below' ? {} : { onto: own }),
-      ...(at.onto === 'own' && next.yarn !== own.yarn ? { held: true } : {}),
+      ...(at.onto === 'own' && next.yarn !== own.yarn && worksAfter(part, row, own.yarn)
+        ? { held: true }
+        : {}),
     }
   },
   texts: (part, count) =>
     comeOutOn(rowsOf(part), count)
       ? Array.from({ length: part.rounds }, (_, i) => rowAt(part, i).text)
       : null,
+  stopsMidway: (part) => {
+    const beyond = part.end.length > 0 ? beyondRepeats(part) : 0
+    return beyond > 0 ? { beyond, repeat: part.repeat.length } : null
+  },
+  half: (part) => halfOf(rowsOf(part)[0]!),
 }

@@ -2,6 +2,7 @@ import type { Making, Working } from '../section/index.ts'
 import {
   chainsBelow,
   changesInto,
+  eachBlock,
   ends,
   type Ledger,
   type LedgerPart,
@@ -136,7 +137,11 @@ function isWaiting(piece: Piece, row: number): boolean {
 }
 
 function changeNote(ledger: Ledger, piece: Piece, row: number): string | null {
-  const notes = [turnNote(piece, row), yarnNote(ledger, piece, row)].filter((note) => note !== null)
+  const notes = [
+    turnNote(piece, row),
+    yarnNote(ledger, piece, row),
+    goneNote(ledger, piece, row),
+  ].filter((note) => note !== null)
   return notes.length > 0 ? notes.join(' ') : null
 }
 
@@ -150,13 +155,40 @@ function turnNote(piece: Piece, row: number): string | null {
     : 'Turn back: the right side faces again.'
 }
 
+/** Whether a yarn works in a row. */
+function worksIn(piece: Piece, row: number, yarn: number): boolean {
+  let found = false
+  eachBlock(piece, row, (from, to) => {
+    for (let i = from; i < to; i++) found ||= piece.columns.runYarn[i] === yarn
+  })
+  return found
+}
+
+/** A yarn whose loop was held and that is not worked again is cut. */
+function goneNote({ yarns }: Ledger, piece: Piece, row: number): string | null {
+  const { also, onto } = piece.columns
+  if (also[row]! < 0) return null
+  const own = yarnAt(piece, row, 'first')
+  const gone = [onto[row]!, also[row]!]
+    .map((at) => yarnAt(piece, at, 'last'))
+    .filter((yarn) => {
+      if (yarn === own) return false
+      for (let above = row; above < piece.rows; above++)
+        if (worksIn(piece, above, yarn)) return false
+      return true
+    })
+  return gone.length > 0
+    ? `Fasten off ${gone.map((yarn) => yarns[yarn]!).join(' and ')}: this round closes over its loops too.`
+    : null
+}
+
 function yarnNote(ledger: Ledger, piece: Piece, row: number): string | null {
   if (!changesInto(piece, row)) return null
   const yarn = ledger.yarns[yarnAt(piece, row, 'first')]!
   const below = piece.columns.number[row - 1]!
   const end = ends[piece.columns.end[row - 1]!]
-  if (end === 'held')
-    return `${isWaiting(piece, row) ? `Take up the loop of ${yarn}` : `Join ${yarn}`}.`
+  if (isWaiting(piece, row)) return `Take up the loop of ${yarn}.`
+  if (end === 'held') return `Join ${yarn}.`
   return end === 'join'
     ? `Close the join of round ${below} with ${yarn}.`
     : `Change to ${yarn} on the last yarn over of ${piece.worked === 'rows' ? 'row' : 'round'} ${below}.`

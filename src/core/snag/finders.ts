@@ -14,18 +14,22 @@ import {
   unequalSides,
 } from './sizes.ts'
 import type { Severity, Snag } from './snag.ts'
+import { loopsCatch, spiralDrifts, stopsMidway } from './textures.ts'
 import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.ts'
 
 /** Everything that is looked for. */
 const finders: readonly Finder[] = [
-  ...[repeatRemainders, writtenMisfits, tooLargeChanges, raisedInside].map(inEveryPiece),
+  ...[repeatRemainders, writtenMisfits, tooLargeChanges, raisedInside, stopsMidway].map(
+    inEveryPiece,
+  ),
   unequalSides,
   unevenJoins,
   sizeOff,
   heightOff,
   baseLie,
   yarnShort,
-  ...[pieceLie, carriesThatShow, longCarries, flares].map(inEveryPiece),
+  ...[pieceLie, carriesThatShow, longCarries, flares, spiralDrifts].map(inEveryPiece),
+  loopsCatch,
   gaugeEstimated,
   gaugeDerived,
   outsideClass,

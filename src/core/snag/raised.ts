@@ -1,6 +1,7 @@
 import { bandOf, bands, type BandPart } from '../band/index.ts'
 import { type Design, makingOf, pieceOfPart } from '../design/index.ts'
 import { type Piece, sides, standsOn } from '../ledger/index.ts'
+import type { Making } from '../section/index.ts'
 import { bandsOn, type Finder } from './finder.ts'
 import type { Mend } from './snag.ts'
 
@@ -30,6 +31,13 @@ export const raisedInside: Finder = ({ design, piece }) =>
     return []
   })
 
+/** Joins the rounds of a part of a spiral, which can then be turned. */
+export const joinRounds = (id: string, making: Making): Mend => ({
+  kind: 'join-rounds',
+  facts: {},
+  edits: [{ name: 'setPart', args: { id, values: { making: { ...making, working: 'joined' } } } }],
+})
+
 function mendsFor(design: Design, piece: Piece, part: BandPart, spiral: boolean): Mend[] {
   const making = makingOf(design, part)
   const at = pieceOfPart(design, part.id).parts.findIndex(({ id }) => id === part.id)
@@ -42,23 +50,7 @@ function mendsFor(design: Design, piece: Piece, part: BandPart, spiral: boolean)
     abbr: '',
   })
   return [
-    ...(spiral
-      ? [
-          {
-            kind: 'join-rounds' as const,
-            facts: {},
-            edits: [
-              {
-                name: 'setPart' as const,
-                args: {
-                  id: part.id,
-                  values: { making: { ...making, working: 'joined' as const } },
-                },
-              },
-            ],
-          },
-        ]
-      : []),
+    ...(spiral ? [joinRounds(part.id, making)] : []),
     ...(piece.worked === 'rows'
       ? [
           {

@@ -83,6 +83,10 @@ function changes({ piece }: SnagContext, part: LedgerPart): Mend[] {
     }))
 }
 
+/** Like halves that a count has, where it has one too many. */
+const halvesOn = (of: number | null, count: number) =>
+  of !== null && count % of === 0 ? { of, count: count / of } : null
+
 /** Rows that come out on some counts only, over another: with the nearest that they come out on. */
 export const writtenMisfits: Finder = ({ design, piece }) =>
   bandsOn(design, piece).flatMap((part) => {
@@ -95,7 +99,7 @@ export const writtenMisfits: Finder = ({ design, piece }) =>
         code: 'written-misfit' as const,
         severity: 'error' as const,
         where: { part: id, round: piece.columns.number[firstRow]! },
-        facts: { name, count, ...counts },
+        facts: { name, count, ...counts, halves: halvesOn(bandOf(part).half(part), count) },
         mends: nearestCounts(counts, count)
           .filter((counted) => bandOf(part).standsOn(part, counted))
           .map((counted) => ({

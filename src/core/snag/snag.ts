@@ -13,7 +13,20 @@ export interface SnagFacts {
   /** `rows` lie between it and the base's last row, where the count could still be changed. */
   'repeat-remainder': { name: string; count: number; multiple: number; left: number; rows: number }
   /** A written band that stands on another count than the one it was counted on. */
-  'written-misfit': { name: string; count: number; multiple: number; offset: number }
+  'written-misfit': {
+    name: string
+    count: number
+    multiple: number
+    offset: number
+    /** Stitches of one of two like halves of its repeat, and how many of those the count has; null where it has no such halves. */
+    halves: { of: number; count: number } | null
+  }
+  /** It stops so many rows after whole repeats, though it has an end of its own. */
+  'stops-midway': { name: string; beyond: number; repeat: number; worked: 'rounds' | 'rows' }
+  /** Loops of chain that hang free for a while, or for good. */
+  'loops-catch': { names: readonly string[] }
+  /** Rounds of a spiral that end in chains: they lead up, and every round begins further on. */
+  'spiral-drifts': { name: string; chains: number }
   /** Raised rows that are worked from the other side than they want, so that they stand out inside. */
   'raised-inside': { name: string; side: 'RS' | 'WS'; worked: 'spiral' | 'rounds' | 'rows' }
   'adjust-too-large': { name: string; adjust: number; count: number; made: number }
@@ -68,6 +81,7 @@ export interface MendFacts {
   close: { by: number; half: number }
   'join-rounds': Record<string, never>
   'row-below': Record<string, never>
+  rows: { by: number }
 }
 export type MendKind = keyof MendFacts
 

@@ -78,9 +78,21 @@ const snagWords: {
     title: 'Some sizes are derived.',
     text: `${names.join(', ')}: no swatch of just that, so the size follows from another one. A swatch of it will tell.`,
   }),
-  'written-misfit': ({ name, count, multiple, offset }) => ({
+  'written-misfit': ({ name, count, multiple, offset, halves }) => ({
     title: `${name} does not come out on ${count} stitches.`,
-    text: `Its rows want ${countsWords(multiple, offset)}. Until then they are worked plain; they can also be written and counted anew, under Bands.`,
+    text: `${halves ? `They are ${halves.count} halves of ${halves.of}, an odd number: two alike would meet at the join. ` : ''}Its rows want ${countsWords(multiple, offset)}. Until then they are worked plain; they can also be written and counted anew, under Bands.`,
+  }),
+  'stops-midway': ({ name, beyond, repeat, worked }) => ({
+    title: `${name} stops in the midst.`,
+    text: `It is ${beyond} of ${repeat} ${worked} past its last whole repeat, so the ${worked} that finish it are left out: loops stay uncaught, or a last plain one is missing.`,
+  }),
+  'loops-catch': ({ names }) => ({
+    title: 'Loops catch small fingers.',
+    text: `${names.join(', ')}: loops of chain hang free, at least while it is made. Not for small children; the safety rules where it is used or sold come first.`,
+  }),
+  'spiral-drifts': ({ name, chains }) => ({
+    title: `${name} moves on by one every round.`,
+    text: `Its rounds end in ${chains} ${chains === 1 ? 'chain' : 'chains'}, which lead up into the next in a spiral: each round begins that much further along, and a plain round after it finds as many fewer. Move the marker with it, and count before the edge.`,
   }),
   'raised-inside': ({ name, side, worked }) => {
     const why = {
@@ -174,6 +186,10 @@ const mendWords: {
     cost: `${half} + ${half}`,
   }),
   'join-rounds': () => ({ label: 'Join its rounds and turn for it', cost: 'a join a round' }),
+  rows: ({ by }) => ({
+    label: `${rounds(Math.abs(by))} ${by > 0 ? 'more' : 'fewer'}`,
+    cost: 'it ends as it should',
+  }),
   'row-below': () => ({ label: 'One plain row below it', cost: '1 row' }),
   increase: ({ increase, rounds: n }) => ({
     label: `Increase by ${increase} a round`,

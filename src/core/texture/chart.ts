@@ -26,7 +26,7 @@ export const COLUMN = 20
 const mean = (list: readonly number[]): number | null =>
   list.length > 0 ? list.reduce((sum, x) => sum + x, 0) / list.length : null
 
-/** What a row leaves, as the next one finds it, and how high it is there. */
+/** What a row leaves, as one on it finds it, and how high the drawing is there. */
 interface Top {
   readonly places: readonly Place[]
   readonly xs: readonly number[]
@@ -44,7 +44,7 @@ function sideBySide(tops: readonly Top[]): Top {
     places: loops.flatMap((): Place[] => ['ch', 'st']),
     xs: loops.flatMap((x) => [x, x]),
     groups: null,
-    y: Math.max(...tops.map(({ y }) => y)),
+    y: tops.at(-1)!.y,
   }
 }
 
@@ -83,7 +83,9 @@ export function stitchChart(
     // Forward and back again it stands where its way forward does.
     const { items, unread } = readWork(passesIn(work)?.[0] ?? work)
     const tops = onto.map((at) => left[at]!)
-    const { places: below, xs, groups, y } = tops.length > 1 ? sideBySide(tops) : tops[0]!
+    const { places: below, xs, groups } = tops.length > 1 ? sideBySide(tops) : tops[0]!
+    // Where two yarns work beside one another each row has a strip of its own, in the order they are worked.
+    const { y } = left.at(-1)!
     const { places, made, extras } = meaningOf(items, below, { groups })
     if (unread.length > 0 || places === null || places.length === 0) return null
     const rightward = xs.at(-1)! > xs[0]!
@@ -124,7 +126,7 @@ export function stitchChart(
   return {
     left: Math.min(...all),
     right: Math.max(...all),
-    height: Math.max(...left.map(({ y }) => y)),
+    height: left.at(-1)!.y,
     rows: works.length,
     stitches,
   }

@@ -56,6 +56,16 @@ const symbols: Readonly<Record<string, Draw>> = {
   popcorn: (length) => only(strands(length, 8, true) + oval(0, -length, 4, 2)),
   '3-dc cluster': (length) => only(strands(length, 7, true) + top(length) + bar(-length / 2)),
   bead: (length) => only(line(length) + top(length), oval(0, -length / 2, 3.4, 5)),
+  'spike dc': tall(1, () => 'M0 0V12M-2.5 8L0 12L2.5 8'),
+  'caught dc': tall(1, () => oval(0, 2, 4, 3)),
+  'long loop': (length) => only(`M-24 0C-26 ${-length * 1.3} 26 ${-length * 1.3} 24 0`),
+  'half loop': (length) =>
+    only(
+      `M-24 0C-24 ${-length * 1.1} -6 ${-length} 0 ${-length}M0 0V${-length}M-4 ${-length}H4` +
+        bar(-length / 2),
+    ),
+  'ladder loop': (length) => only(`M-2 0C-16 ${-length} 16 ${-length} 2 0`),
+  'yo loop': (length) => only(`M-4 ${-length / 3}q4 -8 8 0`),
   spike: (length) => only(cross(-length / 2) + `M0 ${-length / 2}V14M-2.5 11L0 15L2.5 11`),
   star: (length) =>
     only(
@@ -88,7 +98,8 @@ export function symbolOf(word: string, length: number): StitchSymbol {
 /** How tall a stitch is drawn. */
 export function tallOf(word: string): number {
   if (word === 'ch' || word === 'sl st' || word === 'picot') return 8
-  if (/^(?:e?sc|spike|inc|dec|sc2tog|crab|pull)/.test(word)) return 15
+  if (word === 'ladder loop') return 26
+  if (/^(?:e?sc|spike$|inc|dec|sc2tog|crab|pull|yo loop)/.test(word)) return 15
   if (/^hdc/.test(word)) return 20
   return /^(?:tr|dtr|fptr)/.test(word) ? 34 : 27
 }

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { TextureOn } from '@core/adopt'
-import { nearestCounts } from '@core/band'
-import type { NewBand } from '@core/design'
+import { nearestCounts, type TexturePart } from '@core/band'
+import type { Edit, NewBand } from '@core/design'
 import { countsWords } from '@core/fit'
 import type { DrawnPattern, Family } from '@core/texture'
 import StitchDrawing from '@app/views/stitches/StitchDrawing.vue'
@@ -17,6 +17,8 @@ const props = defineProps<{
   worked: 'rounds' | 'rows'
   /** Where it would go. */
   at: number
+  /** The texture it takes the place of, whose rounds and yarns it keeps; else it is put in. */
+  instead?: TexturePart
 }>()
 const open = defineModel<boolean>({ required: true })
 const project = useProject()
@@ -24,6 +26,10 @@ const { own } = useOwn()
 const patterns = shallowRef<readonly DrawnPattern[]>([])
 const problem = ref<string | null>(null)
 const family = ref<Family | 'all'>('all')
+watch([open, patterns], ([isOpen, all]) => {
+  const now = all.find(({ id }) => id === props.instead?.pattern)
+  if (isOpen && now) family.value = now.family
+})
 watch(
   () => [open.value, props.worked, own.value] as const,
   async ([isOpen, worked]) => {
@@ -69,14 +75,22 @@ const yarns = computed(() => {
   return [first!.colour, second!.colour] as const
 })
 
+/** Yarns for a new texture: those of the one before it first. */
+function lettersFor(many: number): string[] {
+  const before = props.instead?.yarns.map(({ yarn }) => yarn) ?? []
+  const all = project.design!.yarns.map(({ letter }) => letter)
+  const letters = [...new Set([...before, ...all])]
+  return letters.slice(0, many === 1 ? Math.max(1, new Set(before).size) : many)
+}
+
 /** Bands of patterns that were counted, by their id. */
 const counted = new Map<string, Promise<NewBand | null>>()
 function bandFor({ id, rows, yarns: many }: DrawnPattern): Promise<NewBand | null> {
   const on: TextureOn = {
-    letters: project.design!.yarns.slice(0, many).map(({ letter }) => letter),
-    rounds: Math.max(4, Math.ceil(4 / rows) * rows),
+    letters: lettersFor(many),
+    rounds: props.instead?.rounds ?? Math.max(4, Math.ceil(4 / rows) * rows),
   }
-  const key = `${id} ${props.worked}`
+  const key = `${id} ${props.worked} ${props.instead?.id ?? ''} ${on.letters.join()} ${on.rounds}`
   const known =
     counted.get(key) ??
     checker
@@ -95,20 +109,29 @@ async function point(pattern: DrawnPattern | null) {
   if (!pattern) return project.endPreview()
   const band = await bandFor(pattern)
   if (!band || pointed !== pattern.id || !open.value) return
-  project.showPreview([
-    { name: 'addPart', args: { part: band, at: props.at, piece: project.selectedPiece } },
-  ])
+  project.showPreview([editOf(band)])
 }
+const editOf = (band: NewBand): Edit =>
+  props.instead
+    ? { name: 'setPart', args: { id: props.instead.id, values: { ...band } } }
+    : { name: 'addPart', args: { part: band, at: props.at, piece: project.selectedPiece } }
 async function take(pattern: DrawnPattern) {
   const band = await bandFor(pattern)
   if (!band) return
   open.value = false
-  project.addBand(band, props.at)
+  if (props.instead) project.edit(editOf(band))
+  else project.addBand(band, props.at)
 }
 </script>
 
 <template>
-  <ElDialog v-model="open" title="Add a texture" width="760" class="textures" append-to-body>
+  <ElDialog
+    v-model="open"
+    :title="instead ? 'Another texture' : 'Add a texture'"
+    width="760"
+    class="textures"
+    append-to-body
+  >
     <div class="families" role="group" aria-label="How they look">
       <button
         v-for="one in families"

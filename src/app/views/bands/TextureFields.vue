@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Plus } from '@element-plus/icons-vue'
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { bandOf, slotsOf, type TexturePart } from '@core/band'
 import { countsWords } from '@core/fit'
 import { standsOn } from '@core/ledger'
@@ -8,6 +8,7 @@ import { LIMITS } from '@core/section'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
+import TextureDialog from './TextureDialog.vue'
 import YarnSelect from './YarnSelect.vue'
 import YarnTurns from './YarnTurns.vue'
 
@@ -31,6 +32,21 @@ function addYarn() {
   const next = yarns.find(({ letter }) => !taken.has(letter)) ?? yarns[0]!
   emit('set', { yarns: [...part.yarns, { yarn: next.letter, rounds: 1 }] })
 }
+const choosing = ref(false)
+/** The dialog is there once it was asked for. */
+const asked = ref(false)
+watch(choosing, (open) => (asked.value ||= open))
+/** What its first row with units is counted in, and whether one of them is in the middle. */
+const units = computed(() => {
+  const piece = project.ledgerPiece!
+  const place = piece.parts.find(({ id }) => id === part.id)
+  if (!place || part.unit === null) return ''
+  const counts = piece.columns.unitCount.subarray(place.firstRow, place.endRow)
+  const many = counts.find((count) => count > 0) ?? 0
+  if (many === 0) return ''
+  const middle = many % 2 ? `, number ${(many + 1) / 2} in the middle` : ', none in the middle'
+  return ` ${part.unit} × ${many}${middle}.`
+})
 /** Yarns it needs at once, by the letters that stand for them. */
 const slots = computed(() => slotsOf(part))
 const setSlot = (at: number, yarn: string) =>
@@ -112,10 +128,19 @@ const word = computed(() => (rows ? 'Rows' : 'Rounds'))
         <ElIcon><Plus /></ElIcon>Another yarn in turn
       </button>
     </template>
+    <button type="button" class="button" @click="choosing = true">Another pattern …</button>
+    <TextureDialog
+      v-if="asked"
+      v-model="choosing"
+      :count="below"
+      :worked="rows ? 'rows' : 'rounds'"
+      :at="0"
+      :instead="part"
+    />
     <p class="note" :class="{ bad: !fits }">
       {{
         fits
-          ? `Comes out on ${below} stitches; on ${wants}.`
+          ? `Comes out on ${below} stitches; on ${wants}.${units}`
           : `Wants ${wants}; below are ${below}.`
       }}
     </p>

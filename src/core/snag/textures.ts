@@ -1,0 +1,100 @@
+import { bandOf } from '../band/index.ts'
+import { makingOf } from '../design/index.ts'
+import { eachBlock, type Piece } from '../ledger/index.ts'
+import { stitchById } from '../stitch/index.ts'
+import { bandsOn, type Finder } from './finder.ts'
+import { joinRounds } from './raised.ts'
+import type { Mend } from './snag.ts'
+
+/** Bands that end in a way of their own and stop in the midst of their repeat. */
+export const stopsMidway: Finder = ({ design, piece }) =>
+  bandsOn(design, piece).flatMap((part) => {
+    const band = bandOf(part)
+    const stops = band.stopsMidway(part)
+    if (!stops) return []
+    const { beyond, repeat } = stops
+    const rounds = band.rounds(part)
+    const mends = [repeat - beyond, -beyond]
+      .map((by) => ({ by, values: band.withRounds(part, rounds + by) }))
+      .filter(
+        ({ by, values }) =>
+          rounds + by > 0 && values && band.stopsMidway({ ...part, ...values } as never) === null,
+      )
+      .map(({ by, values }): Mend => ({
+        kind: 'rows',
+        facts: { by },
+        edits: [{ name: 'setPart', args: { id: part.id, values: { ...values } } }],
+      }))
+    const { endRow } = piece.parts.find(({ id }) => id === part.id)!
+    return [
+      {
+        code: 'stops-midway' as const,
+        severity: 'warning' as const,
+        where: { part: part.id, round: piece.columns.number[endRow - 1]! },
+        facts: { name: part.name, beyond, repeat, worked: piece.worked },
+        mends,
+      },
+    ]
+  })
+
+/** Whether a row of a stretch has a stitch of some kind. */
+function hasStitch(
+  piece: Piece,
+  { firstRow, endRow }: { readonly firstRow: number; readonly endRow: number },
+  stitches: ReadonlySet<number>,
+): boolean {
+  let found = false
+  for (let row = firstRow; row < endRow && !found; row++)
+    eachBlock(piece, row, (from, to) => {
+      for (let i = from; i < to; i++) found ||= stitches.has(piece.columns.runStitch[i]!)
+    })
+  return found
+}
+
+/** Loops of chain: what hangs free catches small fingers. */
+export const loopsCatch: Finder = ({ ledger }) => {
+  const looped = new Set(
+    ledger.stitches.flatMap((id, i) =>
+      stitchById(id).unit === 'loop' && stitchById(id).loop ? [i] : [],
+    ),
+  )
+  if (looped.size === 0) return []
+  const parts = ledger.pieces.flatMap((piece) =>
+    piece.parts
+      .filter((part) => hasStitch(piece, part, looped))
+      .map(({ id, name }) => ({ id, name })),
+  )
+  return [
+    {
+      code: 'loops-catch',
+      severity: 'advice',
+      where: { part: parts[0]!.id, round: null },
+      facts: { names: [...new Set(parts.map(({ name }) => name))] },
+      mends: [],
+    },
+  ]
+}
+
+/** Spirals whose rounds end in chains: those lead up into the next round, which so begins further along. */
+export const spiralDrifts: Finder = ({ design, ledger, piece }) =>
+  bandsOn(design, piece).flatMap((part) => {
+    const making = makingOf(design, part)
+    if (piece.worked === 'rows' || making.working !== 'spiral') return []
+    const chain = ledger.stitches.indexOf('ch')
+    const { firstRow, endRow } = piece.parts.find(({ id }) => id === part.id)!
+    const { blockStart, blockTo, runStitch, runCount, number } = piece.columns
+    for (let row = firstRow; row < endRow; row++) {
+      const last = blockTo[blockStart[row + 1]! - 1]! - 1
+      if (chain < 0 || runStitch[last] !== chain) continue
+      return [
+        {
+          code: 'spiral-drifts' as const,
+          severity: 'advice' as const,
+          where: { part: part.id, round: number[row]! },
+          facts: { name: part.name, chains: runCount[last]! },
+          mends: [joinRounds(part.id, making)],
+        },
+      ]
+    }
+    return []
+  })
