@@ -5,11 +5,13 @@ import { gzipSync } from 'node:zlib'
 import { printProject, readProject } from '@core/file'
 import { fitCounts, fitsOf } from '@core/fit'
 import { photoGauge } from '@core/measure'
-import { commit, type Design, historyOf, partsOf } from '@core/design'
+import { texturedBand } from '@core/adopt'
+import { bodyPiece, commit, type Design, historyOf, type Part, partsOf } from '@core/design'
 import { compile, compiled } from '@core/ledger'
 import { checkPattern } from '@core/check'
 import { derive, planText } from '@core/plan'
 import { defaultWords } from '@core/stitch'
+import { drawer } from '@core/texture'
 import { faultsFound } from './faults.ts'
 import { CHROMIUM, NAMES, served } from './served.ts'
 import { fiveBandBag, fiveBands, largeBag, marksOfPicture, noisyBag, stressBag } from './stress.ts'
@@ -34,6 +36,24 @@ if (!read.ok) throw new Error('the demo bag cannot be read')
 const demo = read.value
 const stress = stressBag()
 const large = largeBag()
+
+/** A bag whose one texture has 60 rounds of groups in chain spaces on 200 stitches; new each time, so that nothing is known of it. */
+const granny = texturedBand(
+  drawer.find(({ id }) => id === 'granny')!,
+  'rounds',
+  {
+    letters: ['A', 'B'],
+    rounds: 60,
+  },
+)
+if (!granny.ok) throw new Error(granny.problem)
+const texture = { ...granny.value, id: 'p9' } as Part
+function grannyBag(): Design {
+  const body = bodyPiece(demo)
+  const [base] = body.parts
+  const parts = [{ ...base!, count: 200, increase: 8 } as Part, structuredClone(texture)]
+  return { ...demo, pieces: [{ ...body, parts }] }
+}
 
 /** Walks over all cells and counts changes of colour: the least anyone must do. */
 function bareLoop(rows: readonly string[]): number {
@@ -64,6 +84,7 @@ async function inNode() {
     .add('photo', () => void photoGauge(marksOfPicture))
     .add('compile, stress bag', () => void compile(stress))
     .add('compile, large bag', () => void compile(large))
+    .add('compile, granny rows', () => void compile(grannyBag()))
     .add('commit, stress bag', strokeOn)
     .add('bare loop over its cells', () => void bareLoop(stressRows))
   await bench.run()
@@ -86,6 +107,7 @@ async function inNode() {
     `the loop takes ${bare.toFixed(2)} ms`,
   )
   tell('compile, 1,000 × 1,000 on 2,000 stitches', median('compile, large bag'), 'ms', 200)
+  tell('a texture of 200 × 60, compiled anew', median('compile, granny rows'), 'ms', 10)
   tell('an edit of the stress bag, validated', median('commit, stress bag'), 'ms', 3)
   return bare
 }

@@ -42,16 +42,84 @@ test('a texture takes its yarns in turn and its rounds, and says when it does no
   page,
 }) => {
   await openBag(page, 'Music-stand bag', 'Bands')
-  await page.locator('.part-list .name').filter({ hasText: 'Fans' }).click()
+  await page.locator('.part-list .name').filter({ hasText: 'Granny groups' }).click()
   await expect(page.locator('.texture-fields')).toContainText('Comes out on 72 stitches')
   await page.getByRole('button', { name: 'Another yarn in turn' }).click()
-  await expect(page.locator('.texture-fields .stripes li')).toHaveCount(2)
+  await expect(page.locator('.texture-fields .stripes li')).toHaveCount(3)
   await page.getByLabel('Rounds: more').click()
-  await expect(page.locator('.part-list')).toContainText('5 rounds')
+  await expect(page.locator('.part-list')).toContainText('19 rounds')
   await undo(page)
   await undo(page)
-  // Two stitches fewer below it: the fans want a multiple of 8.
-  await page.locator('.part-list .name').filter({ hasText: 'Level' }).click()
+  // A stitch fewer below it: the groups want a multiple of 4.
+  await page.locator('.part-list .name').filter({ hasText: 'Foot' }).click()
   await page.getByLabel('Even out: less').click()
-  await expect(page.locator('.snag.error')).toContainText('Fans')
+  await expect(page.locator('.snag.error').first()).toContainText('Granny groups')
+})
+
+test('two yarns interlaced: their rounds by turns, the loops told, the whole round drawn', async ({
+  page,
+}) => {
+  await openBag(page, 'Music-stand bag', 'Bands')
+  await page.locator('.part-list .name').filter({ hasText: 'Interlaced' }).click()
+  await expect(page.locator('.texture-fields')).toContainText('loop × 14, none in the middle')
+  await expect(page.locator('.snags')).toContainText('Loops catch small fingers.')
+  // A round too many leaves the loops uncaught; one click ends it as it should.
+  await page.getByLabel('Rounds: more').click()
+  await expect(page.locator('.snags')).toContainText('Interlaced loops stops in the midst.')
+  await page.getByRole('button', { name: /^1 round fewer/ }).click()
+  await expect(page.locator('.snags')).not.toContainText('stops in the midst')
+  await page.getByText('The whole round').click()
+  await expect(page.locator('.texture-stage .sheet.whole line.join')).toHaveCount(1)
+  await expect(page.locator('.texture-stage .sheet.whole line')).toHaveCount(15)
+  await page.waitForTimeout(300)
+  await accessible(page)
+  // Another pattern of the family in its place, and back.
+  await page.getByRole('button', { name: 'Another pattern …' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Another texture' })
+  await expect(dialog.getByRole('button', { name: 'Open', exact: true })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+  await dialog.getByRole('button', { name: /^Ladder loops/ }).press('Enter')
+  await expect(page.locator('.stage h1')).toHaveText('Ladder loops')
+  await undo(page)
+  await expect(page.locator('.stage h1')).toHaveText('Interlaced loops')
+  await go(page, 'Pattern')
+  const paper = page.locator('.paper')
+  await expect(paper).toContainText('Take up the loop of A.')
+  await expect(paper).toContainText('working into Rnds 32 and 34 in turn')
+  await expect(paper).toContainText('Fasten off C: this round closes over its loops too.')
+  await expect(page.locator('.shorts')).toContainText('ch 7, which hang free')
+})
+
+test('rows of a checked text become a pattern of one’s own, and go on a bag', async ({ page }) => {
+  await page.goto('/check')
+  await page
+    .getByRole('textbox', { name: 'The written pattern' })
+    .fill(
+      'Rnd 1: 6 sc in magic ring (6)\nRnd 2: inc in each st around (12)\nRnd 3: *sc in next 3 sts, puff in next 3 sts; rep from * around (12)\nRnd 4: sc in each st around (12)',
+    )
+  await page.getByRole('button', { name: 'Keep rows …' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Keep rows as a stitch pattern' })
+  await dialog.getByRole('button', { name: 'Keep it' }).click()
+  await expect(dialog.getByRole('alert')).toContainText('12 stitches are left of 6')
+  await page.waitForTimeout(300)
+  await accessible(page)
+  for (const [label, row] of [
+    ['From row', '3'],
+    ['To row', '4'],
+  ] as const) {
+    await dialog.getByLabel(label, { exact: true }).fill(row)
+    await dialog.getByLabel(label, { exact: true }).press('Tab')
+  }
+  await dialog.getByLabel('Name of the pattern').fill('Puff blocks')
+  await dialog.getByRole('button', { name: 'Keep it' }).click()
+  await expect(page.getByRole('heading', { name: 'Puff blocks' })).toBeVisible()
+  await openBag(page, 'Beater tote', 'Bands')
+  await page.locator('.part-list .add').click()
+  await page.getByRole('menuitem', { name: 'Texture …' }).click()
+  await page.getByRole('button', { name: 'Your own' }).click()
+  await page.getByRole('button', { name: /^Puff blocks/ }).press('Enter')
+  await expect(page.locator('.stage h1')).toHaveText('Puff blocks')
+  await expect(page.locator('.texture-fields')).toContainText('Comes out on 120 stitches')
 })

@@ -4,11 +4,20 @@ import {
   countedBase,
   countedRows,
   designFromPattern,
+  patternOfRows,
+  type RowsWanted,
   type RowYarns,
   texturedBand,
   type TextureOn,
 } from '@core/adopt'
-import { drawer, drawnPatterns, type OwnDraft, patternOf } from '@core/texture'
+import {
+  drawer,
+  drawnPatterns,
+  type OwnDraft,
+  patternOf,
+  stitchChart,
+  type StitchPattern,
+} from '@core/texture'
 import { refused } from '@core/units'
 import { checkPattern, type CheckOptions, wordedReport } from '@core/check'
 
@@ -16,6 +25,9 @@ const api = {
   check: (text: string, options: CheckOptions) => wordedReport(checkPattern(text, options)),
   toDesign: (text: string, options: CheckOptions, about: AboutBag) =>
     designFromPattern(text, options, about),
+  /** Rows of a text as a stitch pattern of one's own. */
+  patternOfRows: (text: string, options: CheckOptions, wanted: RowsWanted) =>
+    patternOfRows(checkPattern(text, { ...options, keepMade: true }).rows, wanted),
   countBase: (texts: readonly string[], ground: string) => countedBase(texts, ground),
   /** The patterns of the drawer, drawn; and one of them as a band. */
   textures: (worked: 'rounds' | 'rows', own: readonly OwnDraft[]) =>
@@ -24,6 +36,9 @@ const api = {
     const pattern = [...drawer, ...own.map(patternOf)].find((one) => one.id === id)
     return pattern ? texturedBand(pattern, worked, on) : refused('There is no such pattern.')
   },
+  /** A pattern in symbols, over so many repeats and rows of it. */
+  chart: (pattern: StitchPattern, way: 'flat' | 'round', repeats: number, rows: number) =>
+    stitchChart(pattern, way, repeats, rows),
   /** `letters` are those of the bag's yarns; another one is the ground yarn. */
   countRows: (
     texts: readonly string[],

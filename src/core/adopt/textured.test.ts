@@ -180,7 +180,8 @@ describe('fabrics that are more than rows one on the other (common practice, cou
     expect(rows.map(({ onto }) => onto)).toEqual([[-1], [-1], [0], [2], [1], [4], [3, 5]])
     expect(rows.map(({ uses }) => uses)).toEqual([90, 90, 36, 36, 36, 36, 36])
     expect(rows.map(({ end }) => end === 'held')).toEqual([
-      ...[true, true, false, true, false, true, false],
+      // The second yarn is not taken up again after its last round.
+      ...[true, true, false, true, false, false, false],
     ])
     expect([rows[6]!.unit, rows[6]!.makes, rows[6]!.wide]).toEqual([['loop', 36], 90, 90])
   })

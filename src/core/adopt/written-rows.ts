@@ -114,7 +114,7 @@ export const countsOver = (row: CheckedRow, count: number): boolean =>
   row.made !== undefined && row.makes !== null && row.makes > 0 && row.available === count
 
 /** What a row says is worked, without its total, on one line. */
-const workOf = (text: string): string =>
+export const workOf = (text: string): string =>
   writable(splitTotal(text).work)
     .trim()
     .replace(/[.,;]+$/, '') || writable(text).trim()

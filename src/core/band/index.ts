@@ -7,6 +7,7 @@ export { Stripe, StripesPart } from './stripes.ts'
 export { ChartDocument, TapestryPart } from './tapestry.ts'
 export {
   comeOutOn,
+  countsOf,
   type CountedRow,
   ontoRows,
   WrittenRepeat,

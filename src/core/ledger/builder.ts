@@ -6,6 +6,7 @@ import {
   type Places,
   placesIn,
   type Program,
+  samePlaces,
   stitches,
   tallestOf,
 } from '../program/index.ts'
@@ -65,16 +66,6 @@ interface Kept {
   /** The tallest stitch in it, in heights of a sc. */
   readonly tallest: number
 }
-
-/** Plain places as many are the same to any row. */
-const sameBelow = (a: Places, b: Places): boolean =>
-  a === b ||
-  (a.length === 1 &&
-    b.length === 1 &&
-    a[0]!.motif.length === 1 &&
-    b[0]!.motif.length === 1 &&
-    a[0]!.times === b[0]!.times &&
-    a[0]!.motif[0]!.kind === b[0]!.motif[0]!.kind)
 
 const ON = { last: true } as const
 const TURNED = { turned: true, last: true } as const
@@ -206,7 +197,7 @@ export class PieceBuilder {
 
   private lay(program: Program, turned: boolean): Kept {
     const before = this.kept.get(program)
-    if (before?.turned === turned && sameBelow(before.below, this.below)) return before
+    if (before?.turned === turned && samePlaces(before.below, this.below)) return before
     const result = lay(program, [this.below], turned ? TURNED : ON)
     if (!result.ok)
       throw new InvariantError(

@@ -24,12 +24,12 @@ const others: readonly (Abbreviation & { readonly seen: RegExp })[] = [
 
 const escaped = (text: string) => text.replace(/[-.*+?^${}()|[\]\\]/g, '\\$&')
 /** A stitch as it stands in a text: by itself, or with what is said of two together. */
-const seenAs = (short: string) => new RegExp(`(?<![A-Za-z])${escaped(short)}(?![A-Za-z0-9])`, 'i')
+const seenAs = (short: string) => new RegExp(`(?<![A-Za-z])${escaped(short)}s?(?![A-Za-z0-9])`, 'i')
 
 /** Stitches with a word of their own: not those of a loop, or of several in one place. */
 const named = stitches.filter(
   ({ family, abbr }) =>
-    ['basic', 'raised', 'decrease'].includes(family) && !/ [bf]lo$/.test(abbr.us),
+    ['basic', 'raised', 'looped', 'decrease'].includes(family) && !/ [bf]lo$/.test(abbr.us),
 )
 
 /** The abbreviations a written pattern uses, each once, with the recipe of its special stitches, in the chosen terms. */

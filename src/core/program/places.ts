@@ -50,6 +50,19 @@ export const freeIn = (places: Places): number =>
 const alike = (a: PlaceRun, b: PlaceRun): boolean =>
   a.kind === b.kind && a.width === b.width && a.taken === b.taken && a.step === b.step
 
+/** Whether any row finds the same in both. */
+export const samePlaces = (a: Places, b: Places): boolean =>
+  a === b ||
+  (a.length === b.length &&
+    a.every(({ motif, times }, i) => {
+      const other = b[i]!
+      return (
+        times === other.times &&
+        motif.length === other.motif.length &&
+        motif.every((run, n) => run.count === other.motif[n]!.count && alike(run, other.motif[n]!))
+      )
+    }))
+
 /** Collects places; what is alike side by side becomes one. */
 export class PlacesBuilder {
   private readonly list: Stretch[] = []
@@ -69,7 +82,7 @@ export class PlacesBuilder {
   }
 
   done(): Places {
-    return this.list
+    return this.list.length > 2 ? gathered(this.list) : this.list
   }
 
   private addStretch(motif: readonly PlaceRun[], times: number): void {
@@ -82,6 +95,41 @@ export class PlacesBuilder {
       this.list[this.list.length - 1] = { ...last, times: last.times + count }
     else this.list.push({ motif: [{ ...only!, count: 1 }], times: count })
   }
+}
+
+/** Whether stretches spell a motif out once, run by run. */
+const spells = (list: readonly Stretch[], motif: readonly PlaceRun[]): boolean =>
+  list.length === motif.length &&
+  list.every(
+    ({ motif: [only, ...more], times }, i) =>
+      more.length === 0 && alike(only!, motif[i]!) && only!.count * times === motif[i]!.count,
+  )
+
+const sameMotif = (a: readonly PlaceRun[], b: readonly PlaceRun[]): boolean =>
+  a.length === b.length && a.every((run, i) => run.count === b[i]!.count && alike(run, b[i]!))
+
+/** What stands beside a motif and is that motif once more is taken into it, so that rows on rows stay as short as they were. */
+function gathered(list: readonly Stretch[]): Stretch[] {
+  const out: Stretch[] = []
+  for (const stretch of list) {
+    let next = stretch
+    const { length } = next.motif
+    while (length > 1 && spells(out.slice(-length), next.motif)) {
+      out.length -= length
+      next = { ...next, times: next.times + 1 }
+    }
+    const last = out.at(-1)
+    if (last && length > 1 && sameMotif(last.motif, next.motif))
+      out[out.length - 1] = { ...last, times: last.times + next.times }
+    else out.push(next)
+    const at = out.findLastIndex(({ motif }) => motif.length > 1)
+    const before = out[at]
+    if (before && at < out.length - 1 && spells(out.slice(at + 1), before.motif)) {
+      out.length = at + 1
+      out[at] = { ...before, times: before.times + 1 }
+    }
+  }
+  return out
 }
 
 /** Stretches of one motif each as one motif. */

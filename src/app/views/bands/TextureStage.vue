@@ -1,18 +1,20 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, ref, shallowRef, toRaw, watch } from 'vue'
 import type { TexturePart } from '@core/band'
 import { bandOf, beyondRepeats } from '@core/band'
 import { standsOn } from '@core/ledger'
-import { type PatternRow, type StitchPattern, stitchChart } from '@core/texture'
+import { type PatternRow, type StitchChart, type StitchPattern, stitchChart } from '@core/texture'
 import StitchDrawing from '@app/views/stitches/StitchDrawing.vue'
+import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import { useProject } from '@app/stores/project.ts'
+import { checker } from '@app/workers/workers.ts'
 
 /** A texture as a chart of symbols, row for row as it is worked, over as many repeats as can be read. */
 const { part } = defineProps<{ part: TexturePart }>()
 const row = defineModel<number | null>('row', { required: true })
 const project = useProject()
 /** Rows and stitches that can still be read at once. */
-const MOST = { rows: 24, stitches: 26 } as const
+const MOST = { rows: 24, stitches: 26, symbols: 20_000 } as const
 const piece = computed(() => project.ledgerPiece!)
 const place = computed(() => piece.value.parts.find(({ id }) => id === part.id)!)
 const flat = computed(() => piece.value.worked === 'rows')
@@ -22,26 +24,57 @@ const rowsOf = (rows: TexturePart['repeat']): PatternRow[] =>
     ...{ text, onto, side },
     yarn: runs[0]!.yarn === 'B' ? 'B' : 'A',
   }))
-const shownRows = computed(() => Math.min(part.rounds, MOST.rows))
-const chart = computed(() => {
+/** A few of its repeats, or all of them and every row: then it is drawn in the worker, and scrolled. */
+const shows = ref<'few' | 'all'>('few')
+const whole = computed(() => shows.value === 'all')
+const shownRows = computed(() => (whole.value ? part.rounds : Math.min(part.rounds, MOST.rows)))
+const count = computed(() => standsOn(piece.value, place.value))
+const way = computed(() => (flat.value ? 'flat' : 'round'))
+const pattern = computed((): StitchPattern => {
   const { multiple, offset } = bandOf(part).counts(part)!
-  const whole = beyondRepeats(part) === 0
   const { from } = part
   const program = {
     begin: rowsOf(part.begin),
     rows: rowsOf([...part.repeat.slice(from), ...part.repeat.slice(0, from)]),
-    end: rowsOf(whole ? part.end : []),
+    end: rowsOf(beyondRepeats(part) === 0 ? part.end : []),
   }
-  const pattern: StitchPattern = {
+  return {
     ...{ id: part.pattern, name: part.name, family: 'own', multiple, offset },
     ...{ flat: flat.value ? program : null, round: flat.value ? null : program },
     ...{ side: part.side, height: 1, yarn: 1, special: '', notes: '' },
     ...{ unit: null, perRepeat: 1, least: 1, beside: { flat: 0, round: 0 } },
     ...(part.passes === 2 ? { passes: 2 as const } : {}),
   }
-  const repeats = Math.max(2, Math.round(MOST.stitches / multiple))
-  return stitchChart(pattern, flat.value ? 'flat' : 'round', repeats, shownRows.value)
 })
+const repeats = computed(() => {
+  const { multiple, offset } = pattern.value
+  return whole.value
+    ? Math.floor((count.value - offset) / multiple)
+    : Math.max(2, Math.round(MOST.stitches / multiple))
+})
+const drawnWhole = shallowRef<StitchChart | null>(null)
+watch(
+  [whole, pattern, repeats],
+  async ([all]) => {
+    if (!all || count.value * part.rounds > MOST.symbols) return (drawnWhole.value = null)
+    const asked = [toRaw(pattern.value), way.value, repeats.value, shownRows.value] as const
+    const answer = await checker.ask((api) => api.chart(...asked))
+    drawnWhole.value = whole.value && answer.ok ? answer.value : null
+  },
+  { immediate: true },
+)
+const chart = computed(() =>
+  whole.value
+    ? drawnWhole.value
+    : stitchChart(pattern.value, way.value, repeats.value, shownRows.value),
+)
+/** Read from where it begins: at the join, the lowest row first. */
+const sheet = ref<HTMLElement | null>(null)
+watch(drawnWhole, async () => {
+  await nextTick()
+  sheet.value?.scrollTo({ left: sheet.value.scrollWidth, top: sheet.value.scrollHeight })
+})
+const tooMany = computed(() => whole.value && count.value * part.rounds > MOST.symbols)
 const colourOf = (letter: string) =>
   project.table!.design.yarns.find((yarn) => yarn.letter === letter)!.colour
 /** Of each row its number, its yarn, and the side it begins on. */
@@ -74,20 +107,45 @@ const more = computed(() => part.rounds - shownRows.value)
     @keydown.up.prevent="step(1)"
     @keydown.down.prevent="step(-1)"
   >
-    <StitchDrawing
-      v-if="chart && fits"
-      :chart="chart"
-      look="symbols"
-      :yarns="['#000000', '#000000']"
-      :rows="rows"
-      :label="`${part.name} in symbols; the round below says the same`"
-      @pick="row = $event"
+    <ChoiceOf
+      v-if="fits"
+      v-model="shows"
+      legend="How much is shown"
+      class="how-much"
+      :options="[
+        { value: 'few', label: 'A few repeats' },
+        { value: 'all', label: flat ? 'The whole panel' : 'The whole round' },
+      ]"
     />
+    <p v-if="tooMany" class="note">
+      {{ count }} stitches and {{ part.rounds }} rows are more symbols than can be drawn at once: a
+      few repeats say the same.
+    </p>
+    <div
+      v-else-if="chart && fits"
+      ref="sheet"
+      class="sheet"
+      :class="{ whole }"
+      v-bind="
+        whole ? { tabindex: 0, role: 'region', 'aria-label': 'The whole of it, scrolled' } : {}
+      "
+    >
+      <StitchDrawing
+        :chart="chart"
+        look="symbols"
+        :yarns="['#000000', '#000000']"
+        :rows="rows"
+        :repeat="whole ? pattern.multiple : 0"
+        :label="`${part.name} in symbols; the round below says the same`"
+        @pick="row = $event"
+      />
+    </div>
+    <p v-else-if="fits" class="note" role="status">Drawing …</p>
     <p v-else class="note">
       Its symbols are shown once it comes out on the stitches below it. Until then its rows are
       plain.
     </p>
-    <p v-if="more > 0" class="note">And {{ more }} more, in the same way.</p>
+    <p v-if="more > 0 && fits" class="note">And {{ more }} more, in the same way.</p>
   </div>
 </template>
 
@@ -102,9 +160,28 @@ const more = computed(() => part.rounds - shownRows.value)
   min-height: 0;
   padding: 8px 12px;
 }
+.texture-stage .how-much {
+  align-self: flex-end;
+}
+.texture-stage .sheet {
+  display: flex;
+  flex: 1;
+  width: 100%;
+  min-height: 0;
+}
 .texture-stage .stitch-drawing {
   flex: 1;
   max-height: 100%;
   min-height: 0;
+}
+.texture-stage .sheet.whole {
+  overflow: auto;
+  border: 1px solid var(--line);
+  background: #fff;
+}
+.texture-stage .whole .stitch-drawing {
+  flex: none;
+  width: auto;
+  max-height: none;
 }
 </style>

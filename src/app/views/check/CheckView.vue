@@ -8,11 +8,12 @@ import { LIMITS } from '@core/section'
 import { cutAt, shortened, writable } from '@core/units'
 import { useShelf } from '@app/stores/shelf.ts'
 import CheckRow from './CheckRow.vue'
+import KeepRows from './KeepRows.vue'
 import { examplePattern } from './example.ts'
 import { useCheck } from './use-check.ts'
 
 /** Anyone's written pattern, row by row: what each uses and makes, and what does not add up. */
-const { text, terms, startingChain, report, failed, wrong, toDesign } = useCheck()
+const { text, terms, startingChain, report, failed, wrong, toDesign, toPattern } = useCheck()
 const shelf = useShelf()
 const router = useRouter()
 const area = useTemplateRef('area')
@@ -32,6 +33,15 @@ const summary = computed(() => {
   return wrong.value === 0
     ? `All ${all} rows add up.`
     : `${wrong.value} of ${all} rows ${wrong.value === 1 ? 'does' : 'do'} not add up.`
+})
+
+const keeping = ref(false)
+/** Numbers of its first and last row; null where none has one. */
+const numbered = computed((): readonly [number, number] | null => {
+  const numbers = (report.value?.rows ?? []).flatMap(({ row }) => row ?? [])
+  return numbers.length > 0
+    ? [numbers.reduce((a, b) => Math.min(a, b)), numbers.reduce((a, b) => Math.max(a, b))]
+    : null
 })
 
 async function open() {
@@ -141,10 +151,14 @@ async function makeBag() {
       <div class="tools">
         <h2 :class="{ good: wrong === 0 && rows.length }">{{ summary }}</h2>
         <label class="note"><input v-model="onlyWrong" type="checkbox" /> Only what is wrong</label>
+        <button type="button" class="button" :disabled="numbered === null" @click="keeping = true">
+          Keep rows …
+        </button>
         <button type="button" class="button" :disabled="!report?.rows.length" @click="makeBag">
           Make a bag of it
         </button>
       </div>
+      <KeepRows v-if="numbered && keeping" v-model="keeping" :make="toPattern" :rows="numbered" />
       <p v-if="problem ?? failed" class="bad" role="alert">{{ problem ?? failed }}</p>
       <p v-for="(one, i) in report?.problems" :key="i" class="whole">{{ one.message }}</p>
       <ul v-if="rows.length" class="rows" tabindex="0" aria-label="Rows">

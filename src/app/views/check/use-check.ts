@@ -1,8 +1,9 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import type { AboutBag } from '@core/adopt'
+import type { AboutBag, RowsWanted } from '@core/adopt'
 import type { CheckOptions, WordedReport } from '@core/check'
 import type { Design } from '@core/design'
+import type { OwnDraft } from '@core/texture'
 import type { Result } from '@core/units'
 import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
 import { latestOnly } from '@app/workers/client.ts'
@@ -44,5 +45,10 @@ export function useCheck() {
     const made = await checker.ask((api) => api.toDesign(text.value, options.value, about))
     return made.ok ? made.value : made
   }
-  return { text, terms, startingChain, report, failed, wrong, toDesign }
+  /** Rows of it as a stitch pattern. */
+  const toPattern = async (wanted: RowsWanted): Promise<Result<Omit<OwnDraft, 'id'>>> => {
+    const made = await checker.ask((api) => api.patternOfRows(text.value, options.value, wanted))
+    return made.ok ? made.value : made
+  }
+  return { text, terms, startingChain, report, failed, wrong, toDesign, toPattern }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { chainSymbol, type StitchChart, symbolOf } from '@core/texture'
+import { chainSymbol, COLUMN, type StitchChart, symbolOf } from '@core/texture'
 
 /** A stitch pattern as a chart of symbols, or as it looks stitched in two yarns. */
 const props = defineProps<{
@@ -8,6 +8,8 @@ const props = defineProps<{
   look: 'symbols' | 'stitched'
   yarns: readonly [string, string]
   label: string
+  /** Stitches of a repeat, whose edges are then drawn, with the join at the right. */
+  repeat?: number
   /** Of the rows on the first: their numbers, yarns, and the edge they begin at. */
   rows?: readonly {
     readonly number: number
@@ -61,6 +63,17 @@ const strips = computed(() => {
     return { ...row, i, top, high: Math.max(1, bottom - top) }
   })
 })
+/** Edges of the repeats, from the join on; the drawing is then as large as its symbols. */
+const edges = computed(() => {
+  const { repeat, chart } = props
+  if (!repeat) return []
+  const base = chart.stitches.filter(({ row }) => row === 0).map(({ footX }) => footX)
+  const right = Math.max(...base) + COLUMN / 2
+  return Array.from({ length: Math.floor(base.length / repeat) + 1 }, (_, i) => ({
+    x: right - i * repeat * COLUMN,
+    join: i === 0,
+  }))
+})
 const SIDE = 30
 const aside = computed(() => (props.rows ? SIDE : 0))
 const box = computed(
@@ -71,7 +84,15 @@ const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
 </script>
 
 <template>
-  <svg class="stitch-drawing" :class="look" :viewBox="box" role="img" :aria-label="label">
+  <svg
+    class="stitch-drawing"
+    :class="look"
+    :viewBox="box"
+    :width="repeat ? box.split(' ')[2] : undefined"
+    :height="repeat ? box.split(' ')[3] : undefined"
+    role="img"
+    :aria-label="label"
+  >
     <g v-for="strip in strips" :key="strip.i" class="strip" :class="{ on: strip.on }">
       <rect
         :x="chart.left - 8"
@@ -89,6 +110,16 @@ const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
         {{ strip.number }} {{ strip.letter }}
       </text>
     </g>
+    <line
+      v-for="edge in edges"
+      :key="edge.x"
+      class="edge"
+      :class="{ join: edge.join }"
+      :x1="edge.x"
+      :x2="edge.x"
+      :y1="-chart.height"
+      y2="0"
+    />
     <g v-if="look === 'symbols'" class="symbols" :class="{ haloed: rows }">
       <g v-for="shape in shapes" :key="shape.key" :transform="shape.turn">
         <path :d="shape.path" :class="{ other: !rows && shape.row % 2 }" />
@@ -143,6 +174,17 @@ const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
 .stitch-drawing .strip.on text {
   fill: var(--ink);
   font-weight: 700;
+}
+.stitch-drawing .edge {
+  stroke: var(--ink-2);
+  stroke-dasharray: 3 4;
+  opacity: 0.5;
+}
+.stitch-drawing .edge.join {
+  stroke: var(--marker);
+  stroke-dasharray: none;
+  stroke-width: 2;
+  opacity: 1;
 }
 .stitch-drawing .haloed {
   pointer-events: none;

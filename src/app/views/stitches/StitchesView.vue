@@ -2,6 +2,7 @@
 import { fileOpen } from 'browser-fs-access'
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { inUkTerms } from '@core/terms'
 import {
   type Begun,
@@ -37,7 +38,8 @@ const groups = computed(() =>
     }))
     .filter(({ patterns, family }) => patterns.length > 0 || family === 'own'),
 )
-const chosen = ref(drawer[0]!.id)
+const { pattern: asked } = useRoute().query
+const chosen = ref(typeof asked === 'string' ? asked : drawer[0]!.id)
 const pattern = computed(() => all.value.find(({ id }) => id === chosen.value) ?? drawer[0]!)
 const draft = computed(() => own.value.find(({ id }) => id === chosen.value) ?? null)
 const wantedWay = ref<'round' | 'flat'>('round')
@@ -131,7 +133,7 @@ function begin() {
     round: '*sc in next st, sk 1 st, 3 dc in next st, sk 1 st; rep from * around',
     notes: '',
   }
-  keep(fresh)
+  void keep(fresh)
   chosen.value = fresh.id
 }
 async function bringIn() {

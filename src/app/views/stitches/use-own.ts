@@ -26,7 +26,7 @@ export function faultsOf(pattern: StitchPattern, way: 'flat' | 'round'): string[
 /** One's own stitch patterns, kept in the workshop. */
 export function useOwn() {
   const own = shallowRef<readonly OwnDraft[]>([])
-  void readSetting<OwnDraft[]>('own-stitches')
+  const loaded = readSetting<OwnDraft[]>('own-stitches')
     .then((kept) => (own.value = (kept ?? []).filter(isDraft)))
     .catch(() => {})
   function set(list: readonly OwnDraft[]) {
@@ -35,7 +35,9 @@ export function useOwn() {
   }
   return {
     own,
-    keep(draft: OwnDraft) {
+    /** Puts it beside those that are kept already. */
+    async keep(draft: OwnDraft) {
+      await loaded
       const there = own.value.some(({ id }) => id === draft.id)
       set(
         there ? own.value.map((one) => (one.id === draft.id ? draft : one)) : [...own.value, draft],

@@ -1,0 +1,76 @@
+import { texturedBand } from '../adopt/index.ts'
+import type { TexturePart } from '../band/index.ts'
+import { commit, type Design, historyOf } from '../design/index.ts'
+import { derive } from '../plan/index.ts'
+import { defaultWords } from '../stitch/index.ts'
+import { base, plain, tote } from '../testing/tote.ts'
+import { drawer } from '../texture/index.ts'
+import { mendText, snagText, type SnagCode } from './index.ts'
+
+function bagOf(id: string, count: number, over: Partial<TexturePart> = {}): Design {
+  const band = texturedBand(
+    drawer.find((one) => one.id === id)!,
+    'rounds',
+    {
+      letters: ['A', 'B'],
+      rounds: 6,
+    },
+  )
+  if (!band.ok) throw new Error(band.problem)
+  const part = { ...(band.value as TexturePart), id: 'texture', ...over }
+  return tote({ parts: [base({ increase: 6, count }), plain({ rounds: 1 }), part] })
+}
+const joined = { ...tote().making, working: 'joined' as const }
+const of = (design: Design, code: SnagCode) =>
+  derive(design).snags.filter((snag) => snag.code === code)
+
+describe('what a maker would stumble over in a texture (common practice)', () => {
+  // Interlaced: two set-up rounds, four that repeat, one that closes: 7, 11, 15 rounds.
+  it.each([
+    [7, null],
+    [8, { beyond: 1, repeat: 4 }],
+    [9, { beyond: 2, repeat: 4 }],
+    [10, { beyond: 3, repeat: 4 }],
+    [11, null],
+  ])('interlaced loops of %i rounds are whole, or stop so far in the midst', (rounds, facts) => {
+    const design = bagOf('interlaced', 90, { rounds, making: joined })
+    const [snag] = of(design, 'stops-midway')
+    expect(snag?.facts ?? null).toEqual(
+      facts && { name: 'Interlaced loops', worked: 'rounds', ...facts },
+    )
+    for (const { edits, ...mend } of snag?.mends ?? []) {
+      const next = edits.reduce((now, edit) => commit(now, edit), historyOf(design)).design
+      expect(of(next, 'stops-midway')).toEqual([])
+      expect(mendText({ ...mend, edits } as never, defaultWords).label).toMatch(
+        /^\d rounds? (?:more|fewer)$/,
+      )
+    }
+  })
+
+  it('loops of chain are told of once, with the bands they are in; closed fabric is not', () => {
+    expect(of(bagOf('ladders', 60), 'loops-catch')).toHaveLength(1)
+    expect(of(bagOf('puff-4', 60), 'loops-catch')).toEqual([])
+    const [snag] = of(bagOf('interlaced', 60), 'loops-catch')
+    expect(snagText(snag!, defaultWords).text).toContain('Not for small children')
+  })
+
+  // A spiral of (sc, dc, ch 1) finds 119 in the next plain round: each round begins one further on.
+  it('a spiral whose rounds end in a chain moves on by one; joined rounds do not', () => {
+    const [snag] = of(bagOf('pair-chain', 120), 'spiral-drifts')
+    expect(snag).toMatchObject({ severity: 'advice', facts: { chains: 1 } })
+    expect(of(bagOf('pair-chain', 120, { making: joined }), 'spiral-drifts')).toEqual([])
+    expect(of(bagOf('puff-4', 120), 'spiral-drifts')).toEqual([])
+  })
+
+  // V and fan of pitch 4 over 108: 27 of them, two alike at the join; 104 and 112 alternate.
+  it('an odd number of like halves is said, with the counts on which they alternate', () => {
+    const [snag] = of(bagOf('fan-8', 108), 'written-misfit')
+    expect(snag).toMatchObject({ facts: { multiple: 8, halves: { of: 4, count: 27 } } })
+    expect(snagText(snag!, defaultWords).text).toContain('27 halves of 4, an odd number')
+    expect(snag!.mends.map(({ facts }) => 'count' in facts && facts.count).sort()).toEqual([
+      104, 112,
+    ])
+    // Three stitches and a puff are no two halves.
+    expect(of(bagOf('puff-4', 102), 'written-misfit')[0]).toMatchObject({ facts: { halves: null } })
+  })
+})
