@@ -17,7 +17,7 @@ import { defaultWords } from '../stitch/index.ts'
 import { drawer, stitchesOf } from '../texture/index.ts'
 import { alarmsOf } from '../testing/alarms.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
-import { texturedBand } from './textured.ts'
+import { patternMeasures, texturedBand } from './textured.ts'
 
 type Way = 'rounds' | 'rows'
 const patternOf = (id: string) => drawer.find((one) => one.id === id)!
@@ -398,5 +398,35 @@ describe('its yarns', () => {
         { yarn: 'C', rounds: 1 },
       ],
     })
+  })
+})
+
+describe('what a pattern comes to by its stitches', () => {
+  // Counted by hand from heights (sc 1, hdc 1.4, dc 2) and yarn (ch 0.5, sc 1, dc 1.8, puff 2.6) that are from memory.
+  it.each([
+    // Three sc and a puff of 1.4, then a row of sc: (3 + 2.6 + 4) / 8.
+    ['puff-4', 'rounds', 2.4, 1.2],
+    // A short and a tall one in every second place: (1 + 1.8) / 2.
+    ['pairs', 'rows', 2, 1.4],
+    // A dc and a chain over two: 2.3 / 2.
+    ['mesh', 'rows', 2, 1.15],
+    // In rounds its two rows differ, in rows they are one.
+    ['seed', 'rounds', 4, 1.4],
+    ['seed', 'rows', 2, 1.4],
+    // Five dc and a loop of ten chains and a slip stitch, then five dc: (9 + 5.5 + 9) / 10.
+    ['ladders', 'rounds', 4, 2.35],
+    // Two yarns side by side rise together: sc, 7 chains, over five.
+    ['interlaced', 'rounds', 4, 0.9],
+    ['two-pass', 'rows', 1.2, 1.3],
+  ] as const)('%s in %s', (id, worked, height, yarn) => {
+    const measures = patternMeasures(patternOf(id), worked)!
+    expect(measures.height).toBeCloseTo(height, 9)
+    expect(measures.yarn).toBeCloseTo(yarn, 9)
+  })
+
+  it('says that spikes take more, and nothing of what is not worked so', () => {
+    expect(patternMeasures(patternOf('spike-4'), 'rows')!.reaches).toBe(true)
+    expect(patternMeasures(patternOf('puff-4'), 'rows')!.reaches).toBe(false)
+    expect(patternMeasures(patternOf('interlaced'), 'rows')).toBeNull()
   })
 })

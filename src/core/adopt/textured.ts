@@ -1,4 +1,4 @@
-import { isStitchId } from '../stitch/index.ts'
+import { isStitchId, stitchById } from '../stitch/index.ts'
 import type { NewBand } from '../design/index.ts'
 import { beyondRepeats, type TextureRow } from '../band/index.ts'
 import { rowsHigh, type StitchPattern, stitchesOf, usualRows } from '../texture/index.ts'
@@ -107,4 +107,52 @@ function inThree(rows: readonly TextureRow[], begin: number, length: number, las
   return first.every((row, i) => alike(row, again[i]!))
     ? { begin: rows.slice(0, begin), repeat: first, end: last > 0 ? end : [] }
     : { begin: rows.slice(0, begin + length), repeat: again, end: last > 0 ? end : [] }
+}
+
+/** What a pattern comes to by the stitches it is made of. */
+export interface PatternMeasures {
+  /** Of one repeat, in rows of sc. */
+  readonly height: number
+  /** Of one repeat's rows, to that of as many sc as the row it stands on. */
+  readonly yarn: number
+  /** Some of it reaches down into rows further below, which takes more. */
+  readonly reaches: boolean
+}
+
+/** Height and yarn of a pattern worked so, from its stitches; null when it is not, or does not come out. */
+export function patternMeasures(
+  pattern: StitchPattern,
+  worked: 'rounds' | 'rows',
+): PatternMeasures | null {
+  const band = texturedBand(pattern, worked, { letters: [ANY, 'B'], rounds: 1 })
+  if (!band.ok) return null
+  const { repeat } = band.value as { readonly repeat: readonly TextureRow[] }
+  // A row may take stitches of any length: its repeat is weighed against the places of the first.
+  const of = (row: TextureRow) => {
+    const motif = row.repeat ? row.runs.slice(row.repeat.from, row.repeat.to) : row.runs
+    return motif.map(({ stitch, count }) => ({ ...stitchById(stitch), count }))
+  }
+  const high = repeat.reduce(
+    (sum, row) =>
+      sum + Math.max(...of(row).map(({ height }) => height)) / (row.onto === 'own' ? 2 : 1),
+    0,
+  )
+  const wide = pattern.multiple * repeat.length
+  const yarn = repeat.reduce(
+    (sum, row) =>
+      sum +
+      of(row).reduce((all, { yarn: each, count }) => all + each * count, 0) *
+        timesOver(row, pattern),
+    0,
+  )
+  const reaches = repeat.some((row) => of(row).some((stitch) => (stitch.reaches ?? 0) > 0))
+  return { height: high, yarn: yarn / wide, reaches }
+}
+
+/** How often a row's repeat comes in one of its pattern's. */
+function timesOver({ runs, repeat }: TextureRow, { multiple }: StitchPattern): number {
+  if (!repeat) return 1
+  const motif = runs.slice(repeat.from, repeat.to)
+  const uses = motif.reduce((sum, { stitch, count }) => sum + stitchById(stitch).uses * count, 0)
+  return uses > 0 && multiple % uses === 0 ? multiple / uses : 1
 }

@@ -18,7 +18,6 @@ const KNOWN: Readonly<Record<string, string>> = {
   'sl st': 'sl-st',
   ss: 'sl-st',
   dtr: 'tr',
-  esc: 'sc',
   ldc: 'dc',
   fsc: 'sc',
   fhdc: 'hdc',

@@ -1,7 +1,7 @@
 import type { Stitch } from './stitch.ts'
 
 /*
- * Loops: of chain, and those drawn up on the hook where a row is worked forward and back. Lengths are common practice without a source; a loop takes the yarn of its chains,
+ * Loops: of chain, those drawn up on the hook where a row is worked forward and back, and one drawn up longer. Lengths are common practice without a source; a loop takes the yarn of its chains,
  * half a sc each, and of the stitch that closes it. A half loop is as high as the tall stitch in it, and the long ones beside it too.
  */
 
@@ -89,5 +89,19 @@ export const loopedStitches: readonly Stitch[] = [
     turningChains: 1,
     recipe: 'yo, and leave it on the hook as a loop; the return pass works it off like the others',
     symbol: 'M7 12a3 3 0 0 1 6 0',
+  },
+  {
+    id: 'esc',
+    family: 'looped',
+    name: { us: 'extended single crochet', uk: 'extended double crochet' },
+    abbr: { us: 'esc', uk: 'edc' },
+    of: 'sc',
+    uses: 1,
+    makes: 1,
+    height: 1.4,
+    yarn: 1.2,
+    turningChains: 2,
+    recipe: 'insert, pull up a loop, yo, pull through 1, yo, pull through 2',
+    symbol: 'M4 8L16 20M16 8L4 20M5 4h10',
   },
 ]

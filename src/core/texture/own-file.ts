@@ -36,8 +36,6 @@ export const patternOf = ({
   flat: programOf(flat),
   round: programOf(round),
   side: 'any',
-  height: 2,
-  yarn: 1.2,
   unit: null,
   perRepeat: 1,
   least: 1,

@@ -75,9 +75,6 @@ export interface StitchPattern {
   readonly round: PatternRows | null
   /** Side its raised rows are worked from. */
   readonly side: 'RS' | 'WS' | 'any'
-  /** Height of one repeat in rows of sc, and yarn of it in that of as many stitches of sc (from memory). */
-  readonly height: number
-  readonly yarn: number
   /** What its repeats are counted as, and how many of it a repeat has; null where stitches are all that is counted. */
   readonly unit: string | null
   readonly perRepeat: number

@@ -41,7 +41,7 @@ const pattern = computed((): StitchPattern => {
   return {
     ...{ id: part.pattern, name: part.name, family: 'own', multiple, offset },
     ...{ flat: flat.value ? program : null, round: flat.value ? null : program },
-    ...{ side: part.side, height: 1, yarn: 1, special: '', notes: '' },
+    ...{ side: part.side, special: '', notes: '' },
     ...{ unit: null, perRepeat: 1, least: 1, beside: { flat: 0, round: 0 } },
     ...(part.passes === 2 ? { passes: 2 as const } : {}),
   }

@@ -3,6 +3,7 @@ import { fileOpen } from 'browser-fs-access'
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
+import { patternMeasures } from '@core/adopt'
 import { inUkTerms } from '@core/terms'
 import {
   type Begun,
@@ -68,8 +69,11 @@ const sides = {
   WS: 'From the wrong side',
   any: 'From either side',
 } as const
+const measures = computed(() =>
+  patternMeasures(pattern.value, way.value === 'flat' ? 'rows' : 'rounds'),
+)
 const facts = computed(() => {
-  const { multiple, offset, side, height, yarn } = pattern.value
+  const { multiple, offset, side } = pattern.value
   const count = stitchesOf(pattern.value, 5, way.value)
   const more = foundation.value?.more ?? 0
   return [
@@ -84,8 +88,18 @@ const facts = computed(() => {
         : `ch ${count} for ${count}: a ring keeps its count`,
     },
     { what: 'Raised', is: sides[side] },
-    { what: 'Height', is: `${printNumber(height)} rows of ${said('sc')} a repeat` },
-    { what: 'Yarn', is: `${printNumber(yarn, 2)} × as many ${said('sc')}, from memory` },
+    ...(measures.value
+      ? [
+          {
+            what: 'Height',
+            is: `${printNumber(measures.value.height)} rows of ${said('sc')} a repeat, by its stitches`,
+          },
+          {
+            what: 'Yarn',
+            is: `${printNumber(measures.value.yarn, 2)} × as many ${said('sc')}, by its stitches${measures.value.reaches ? ', and what reaches down' : ''}`,
+          },
+        ]
+      : []),
   ]
 })
 /** Rows worked before those of the program: one of sc, unless they are begun in the chain. */

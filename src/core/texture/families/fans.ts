@@ -7,8 +7,6 @@ const patterns = [
     name: 'Shells',
     multiple: 6,
     offset: 1,
-    height: 3,
-    yarn: 1.4,
     flat: rows(
       'sc in next st, *sk 2 sts, 5 dc in next st, sk 2 sts, sc in next st; rep from * across',
       'ch 3 (counts as dc), 2 dc in same st, *sk 2 sts, sc in next st, sk 2 sts, 5 dc in next st; rep from * to last 6 sts, sk 2 sts, sc in next st, sk 2 sts, 3 dc in last st',
@@ -24,8 +22,6 @@ const patterns = [
     name: 'Fans',
     multiple: 8,
     offset: 1,
-    height: 3,
-    yarn: 1.4,
     notes: 'An odd number of half fans leaves two alike at the join.',
     flat: rows(
       'sc in next st, *sk 3 sts, 7 dc in next st, sk 3 sts, sc in next st; rep from * across',
@@ -39,8 +35,6 @@ const patterns = [
     name: 'V stitch',
     multiple: 3,
     offset: 2,
-    height: 2,
-    yarn: 1.2,
     flat: {
       begin: [
         'ch 3 (counts as dc), *sk 1 st, (dc, ch 1, dc) in next st, sk 1 st; rep from * to last st, dc in last st',
@@ -60,8 +54,6 @@ const patterns = [
     name: 'Granny rows',
     multiple: 4,
     offset: 2,
-    height: 2,
-    yarn: 1.4,
     notes: 'Clusters stand in the spaces of the row below.',
     flat: {
       begin: [
@@ -82,8 +74,6 @@ const patterns = [
     name: 'Granny spikes',
     multiple: 4,
     offset: 2,
-    height: 2,
-    yarn: 1.5,
     special: SPIKE_DC,
     notes: 'Best with a new yarn every row: each spike draws its colour down over the row below.',
     flat: {
@@ -106,8 +96,6 @@ const patterns = [
     multiple: 3,
     offset: 1,
     least: 2,
-    height: 2,
-    yarn: 1.4,
     notes: 'No chains between: each cluster goes between two clusters.',
     flat: {
       begin: ['ch 3 (counts as dc), *sk 1 st, 3 dc in next st, sk 1 st; rep from * across'],
@@ -127,8 +115,6 @@ const patterns = [
     multiple: 6,
     offset: 1,
     least: 2,
-    height: 2,
-    yarn: 1.6,
     notes:
       'The groups change yarn one by one. The other yarn lies loose behind the groups as a float: work the groups of the next row around it, so that it is caught.',
     flat: {
@@ -152,8 +138,6 @@ const patterns = [
     name: 'Pairs and a chain',
     multiple: 3,
     offset: 0,
-    height: 1.8,
-    yarn: 1.1,
     round: {
       begin: ['*(sc, dc) in next st, ch 1, sk 2 sts; rep from * around'],
       rows: ['*(sc, dc) in next ch-sp, ch 1; rep from * around'],
@@ -165,8 +149,6 @@ const patterns = [
     name: 'Clusters',
     multiple: 2,
     offset: 0,
-    height: 2,
-    yarn: 1.7,
     special: CLUSTER,
     round: {
       begin: [

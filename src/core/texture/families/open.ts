@@ -10,8 +10,6 @@ const patterns = [
     least: 2,
     beside: { flat: -1, round: 0 },
     side: 'RS',
-    height: 4,
-    yarn: 1.9,
     special: LADDER,
     notes:
       'Loops stand off between groups of five, and are no stitches. When the fabric is done the loops of every column are drawn through one another with the hook, from the foot up, and the last row catches the top one. Until then they catch small fingers: not for small children.',
@@ -44,8 +42,6 @@ const patterns = [
     offset: 0,
     least: 2,
     side: 'RS',
-    height: 8,
-    yarn: 1.1,
     special: LONG_LOOPS,
     notes:
       'Two yarns, both loops kept live: only one of them works, the other is parked. Each works two rounds in turn: one that pushes its loops through those of the other yarn, and a plain one. Bring the other yarn inside before a round is closed. A last round goes into the loops of both. Loops catch small fingers: not for small children.',
@@ -81,8 +77,6 @@ const patterns = [
     name: 'Mesh',
     multiple: 2,
     offset: 1,
-    height: 2,
-    yarn: 0.8,
     notes: 'Open: line it, or put in what is larger than its holes.',
     flat: {
       begin: [
@@ -107,8 +101,6 @@ const patterns = [
     name: 'Chain loops',
     multiple: 5,
     offset: 0,
-    height: 3,
-    yarn: 0.9,
     notes: 'Loops of seven over four skipped. Loops catch small fingers: not for small children.',
     round: rows(
       '*sc in next st, ch 7, sk 4 sts; rep from * around',
@@ -121,8 +113,6 @@ const patterns = [
     name: 'Eyelets',
     multiple: 2,
     offset: 0,
-    height: 3,
-    yarn: 0.9,
     notes: 'A round for a drawstring.',
     round: rows(
       'ch 1, *hdc in next st, ch 1, sk 1 st; rep from * around',
@@ -139,8 +129,6 @@ const patterns = [
     name: 'Arches',
     multiple: 4,
     offset: 1,
-    height: 3,
-    yarn: 0.9,
     flat: rows(
       'sc in next st, *ch 3, sk 3 sts, sc in next st; rep from * across',
       'sc in each st and ch across',

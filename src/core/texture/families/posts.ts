@@ -6,8 +6,6 @@ const patterns = [
     name: 'Post rib',
     multiple: 2,
     offset: 0,
-    height: 1.7,
-    yarn: 1.5,
     flat: rows(
       'ch 2 (does not count as a st), *FPdc around next st, BPdc around next st; rep from * across',
     ),
@@ -20,7 +18,6 @@ const patterns = [
     name: 'Post columns',
     ...dotted('FPdc', 2),
     side: 'RS',
-    yarn: 1.4,
     notes: 'Go around the post of the stitch a row below, not into its top.',
   },
   {
@@ -28,8 +25,6 @@ const patterns = [
     name: 'Basket weave',
     multiple: 4,
     offset: 0,
-    height: 6.8,
-    yarn: 1.6,
     notes: 'Two rows one way, two the other.',
     flat: rows(
       ...[0, 0, 1, 1].map(
@@ -49,8 +44,6 @@ const patterns = [
     name: 'Waffle',
     multiple: 3,
     offset: 2,
-    height: 3.6,
-    yarn: 1.6,
     flat: rows(
       'ch 2 (does not count as a st), dc in next 2 sts, *FPdc around next st, dc in next 2 sts; rep from * across',
       'ch 2 (does not count as a st), FPdc around next 2 sts, *dc in next st, FPdc around next 2 sts; rep from * across',
@@ -68,8 +61,6 @@ const patterns = [
     multiple: 6,
     offset: 2,
     side: 'RS',
-    height: 4,
-    yarn: 1.7,
     notes:
       'The second pair crosses in front of the first: work it around the posts that were passed over, before the skipped ones.',
     flat: rows(
@@ -87,8 +78,6 @@ const patterns = [
     name: 'V with a post',
     multiple: 6,
     offset: 1,
-    height: 2,
-    yarn: 1.3,
     flat: {
       begin: [
         'ch 2 (does not count as a st), FPdc around next st, *sk 2 sts, (2 dc, ch 1, 2 dc) in next st, sk 2 sts, FPdc around next st; rep from * across',

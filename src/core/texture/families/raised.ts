@@ -20,7 +20,6 @@ const patterns = [
     ...dotted('puff', 3),
     special: PUFF,
     side: 'RS',
-    yarn: 1.5,
   },
   {
     id: 'puff-5',
@@ -29,7 +28,6 @@ const patterns = [
     ...dotted('puff', 4),
     special: PUFF,
     side: 'RS',
-    yarn: 1.4,
     notes: 'A puff worked on the wrong side pops out on the right side: work it where you want it.',
   },
   {
@@ -39,7 +37,6 @@ const patterns = [
     ...dotted('puff', 1),
     special: PUFF,
     side: 'RS',
-    yarn: 1.9,
     notes: 'Thick and thirsty; makes a firm bag.',
   },
   {
@@ -48,7 +45,6 @@ const patterns = [
     name: 'Pebbles',
     ...dotted('tr', 1),
     side: 'WS',
-    yarn: 1.5,
     notes: 'A tall stitch between two short ones folds and pops out on the other side.',
   },
   {
@@ -58,7 +54,6 @@ const patterns = [
     ...dotted('bobble', 3),
     special: BOBBLE,
     side: 'WS',
-    yarn: 1.9,
   },
   {
     id: 'popcorn',
@@ -67,7 +62,6 @@ const patterns = [
     ...dotted('popcorn', 3),
     special: POPCORN,
     side: 'RS',
-    yarn: 2,
   },
   {
     id: 'bead',
@@ -79,8 +73,6 @@ const patterns = [
     beside: { flat: -1, round: -1 },
     special: BEAD,
     side: 'RS',
-    height: 3,
-    yarn: 1.9,
     notes:
       'A bead lies around the post of every stitch but the first and the last: 16 on 34. Where one is wanted in the middle the beads must be odd: 40 have 19, the tenth in the middle. Begun at once, the chain is odd for an even count.',
     flat: rows(
@@ -116,8 +108,6 @@ const patterns = [
       end: [{ text: '2 sc in each st around', side: 'WS' }],
     },
     side: 'RS',
-    height: 2.6,
-    yarn: 1.5,
     notes:
       'A row of stars counts half as many. The row after it, on the wrong side, puts two in every eye and one more at the end; the next stars pass over that one. It ends with a wrong-side row that has none more.',
   },

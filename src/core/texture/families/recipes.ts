@@ -2,7 +2,7 @@ import { stitchById } from '../../stitch/index.ts'
 import { type Family, type PatternRow, plainRow, type StitchPattern } from '../pattern.ts'
 
 /*
- * What the families share. Multiples are of stitches; repeats are common practice without a source, heights and yarn from memory.
+ * What the families share. Multiples are of stitches; repeats are common practice without a source, the stitches say how high and how thirsty they are.
  * Puffs, bobbles and the like are said once for all that use them.
  */
 
@@ -19,6 +19,7 @@ export const LADDER = `${recipe('ladder loop', 'ladder-loop')} ${recipe('caught 
 export const LONG_LOOPS = `${recipe('long loop', 'long-loop')} ${recipe('half loop', 'half-loop')}`
 export const SPIKE_DC = recipe('spike dc', 'spike-dc')
 export const YO_LOOP = recipe('yo loop', 'yo-loop')
+export const ESC = recipe('esc')
 export const PICOT = recipe('picot')
 
 export const ALL = 'sc in each st across'
@@ -52,8 +53,6 @@ export const of =
     flat: rowsOf(flat),
     round: rowsOf(round),
     side: 'any',
-    height: 2,
-    yarn: 1.2,
     unit: null,
     perRepeat: 1,
     least: 1,

@@ -8,7 +8,6 @@ const patterns = [
     ...dotted('spike', 3),
     special: SPIKE,
     side: 'RS',
-    yarn: 1.15,
     notes: 'Best in stripes: the spike shows its colour in the row below.',
   },
   {
@@ -18,7 +17,6 @@ const patterns = [
     ...dotted('spike', 1),
     special: SPIKE,
     side: 'RS',
-    yarn: 1.3,
   },
   {
     id: 'spike-blocks',
@@ -27,7 +25,6 @@ const patterns = [
     offset: 3,
     special: SPIKE,
     side: 'RS',
-    yarn: 1.25,
     flat: rows('sc in next 3 sts, *spike in next 3 sts, sc in next 3 sts; rep from * across', ALL),
     round: rows('*sc in next 3 sts, spike in next 3 sts; rep from * around', AROUND),
   },

@@ -1,4 +1,4 @@
-import { ALL, AROUND, type Given, of, rows, YO_LOOP } from './recipes.ts'
+import { ALL, AROUND, ESC, type Given, of, rows, YO_LOOP } from './recipes.ts'
 
 /** The way back: every loop is worked off the hook. */
 const RETURN = 'return: yo, pull through 1 loop, *yo, pull through 2 loops; rep from * across'
@@ -9,8 +9,6 @@ const patterns = [
     name: 'Back-loop rib',
     multiple: 1,
     offset: 0,
-    height: 1,
-    yarn: 1,
     notes: 'In rows the ridges lie across; a band on its side stretches.',
     flat: rows('sc in back loop of each st across'),
     round: rows('sc in back loop of each st around'),
@@ -20,8 +18,6 @@ const patterns = [
     name: 'Front and back loops',
     multiple: 2,
     offset: 0,
-    height: 1,
-    yarn: 1,
     flat: rows('*sc in front loop of next st, sc in back loop of next st; rep from * across'),
     round: rows(
       '*sc in front loop of next st, sc in back loop of next st; rep from * around',
@@ -33,8 +29,6 @@ const patterns = [
     name: 'Linen',
     multiple: 2,
     offset: 1,
-    height: 2,
-    yarn: 0.9,
     notes: 'Work into the chain spaces only; soft, and it drapes.',
     flat: {
       begin: ['sc in next st, *ch 1, sk 1 st, sc in next st; rep from * across'],
@@ -53,8 +47,6 @@ const patterns = [
     name: 'Seed',
     multiple: 2,
     offset: 0,
-    height: 3,
-    yarn: 1.3,
     flat: rows('*sc in next st, dc in next st; rep from * across'),
     round: rows(
       '*sc in next st, dc in next st; rep from * around',
@@ -66,8 +58,6 @@ const patterns = [
     name: 'Pairs',
     multiple: 2,
     offset: 0,
-    height: 1.6,
-    yarn: 1.2,
     notes: 'A short and a tall one in the same stitch.',
     flat: rows('*(sc, dc) in next st, sk 1 st; rep from * across'),
     round: rows('*(sc, dc) in next st, sk 1 st; rep from * around'),
@@ -77,8 +67,6 @@ const patterns = [
     name: 'Sedge',
     multiple: 3,
     offset: 0,
-    height: 1.8,
-    yarn: 1.3,
     flat: rows('*(sc, hdc, dc) in next st, sk 2 sts; rep from * across'),
     round: rows('*(sc, hdc, dc) in next st, sk 2 sts; rep from * around'),
   },
@@ -87,8 +75,6 @@ const patterns = [
     name: 'Linked',
     multiple: 1,
     offset: 0,
-    height: 2,
-    yarn: 1.7,
     special: 'ldc: instead of the first yo insert the hook in the side of the stitch before.',
     notes: 'No gaps between tall stitches: good where a bag must hold small things.',
     flat: rows('ch 3 (does not count as a st), ldc in each st across'),
@@ -99,8 +85,6 @@ const patterns = [
     name: 'Waves',
     multiple: 12,
     offset: 0,
-    height: 3,
-    yarn: 1.4,
     flat: rows(
       '*sc in next 2 sts, hdc in next 2 sts, dc in next 4 sts, hdc in next 2 sts, sc in next 2 sts; rep from * across',
       ALL,
@@ -115,8 +99,6 @@ const patterns = [
     name: 'Zigzag',
     multiple: 9,
     offset: 0,
-    height: 1,
-    yarn: 1,
     notes: 'The edge runs in points as well.',
     flat: rows('*inc, sc in next 3 sts, sc2tog, sc in next 3 sts; rep from * across'),
     round: rows('*inc, sc in next 3 sts, sc2tog, sc in next 3 sts; rep from * around'),
@@ -126,9 +108,7 @@ const patterns = [
     name: 'Extended',
     multiple: 1,
     offset: 0,
-    height: 1.4,
-    yarn: 1.2,
-    special: 'esc: insert, pull up a loop, yo, pull through 1, yo, pull through 2.',
+    special: ESC,
     flat: rows('esc in each st across'),
     round: rows('esc in each st around'),
   },
@@ -138,8 +118,6 @@ const patterns = [
     name: 'Crossed pairs',
     multiple: 4,
     offset: 0,
-    height: 3,
-    yarn: 1.5,
     notes: 'The second pair goes in front of the first, into the stitches that were passed over.',
     flat: rows(
       'ch 3 (does not count as a st), *sk 2 sts, dc in next 2 sts, dc in the 2 skipped sts; rep from * across',
@@ -156,8 +134,6 @@ const patterns = [
     name: 'Two-pass fabric',
     multiple: 1,
     offset: 0,
-    height: 1.2,
-    yarn: 1.3,
     notes:
       'Each row goes forward with all loops on the hook, and back. Not turned. The loop on the hook is the first stitch.',
     flat: rows(`ch 1 (counts as a loop), pull up a loop in each st across; ${RETURN}`),
@@ -171,8 +147,6 @@ const patterns = [
     offset: 1,
     perRepeat: 3,
     beside: { flat: 1, round: 0 },
-    height: 1.2,
-    yarn: 1.1,
     special: YO_LOOP,
     notes:
       'Every loop on the hook counts: five repeats are 16. The yarn overs are the holes; not turned. Open: line it, or put in what is larger than its holes.',
