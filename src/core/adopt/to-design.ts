@@ -305,7 +305,7 @@ function otherPieces(
     const { id, name, making, yarn, stitch, count } = base
     const alone: BasePart =
       base.kind === 'two-panels'
-        ? { kind: 'panel', id, name, making, yarn, stitch, count, begins: 'row' }
+        ? { kind: 'panel', id, name, making, yarn, stitch, count, firstStitch: null, begins: 'row' }
         : base
     if (!constructionOf(alone).alone) return []
     const piece = `c${n + 1}`

@@ -9,7 +9,7 @@ export function baseInstead(design: Design, kind: BasePart['kind']): BasePart {
   if (base.kind === kind) return base
   const { id, name, making, yarn, stitch } = base
   const stitchesAround = base.count * constructionOf(base).around(base)
-  const kept = { id, name, making, yarn, stitch, count: base.count }
+  const kept = { id, name, making, yarn, stitch, count: base.count, firstStitch: base.firstStitch }
   const from = {
     along:
       'along' in base

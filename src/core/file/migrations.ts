@@ -118,7 +118,12 @@ function joinsToRows(document: Document): Document {
   } as Document
 }
 
-/** Version 7: textures that begin in their repeat and end in rows of their own, whose rows say what they are worked into. */
+const BANDS = ['plain', 'stripes', 'tapestry', 'written', 'texture']
+
+/**
+ * Version 7: textures that begin in their repeat and end in rows of their own, whose rows say what they are worked into; a base's
+ * first row in a stitch of its own.
+ */
 function textureRows(document: Document): Document {
   const { design } = document as Old
   const next = { ...document, version: 7 }
@@ -136,7 +141,9 @@ function textureRows(document: Document): Document {
           begin: rows(one.begin),
           repeat: rows(one.repeat),
         }
-      : one
+      : isObject(one) && !BANDS.includes(one.kind)
+        ? { firstStitch: null, ...one }
+        : one
   const pieces = design.pieces.map((piece: Old) =>
     isObject(piece) && Array.isArray(piece.parts)
       ? { ...piece, parts: piece.parts.map(part) }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
-import { commit, historyOf, partsOf } from '../design/index.ts'
-import { compile, compiled } from '../ledger/index.ts'
-import { chainFirstRound, RECTANGLE } from '../shape/index.ts'
+import { baseOf, commit, designFaults, historyOf, partsOf } from '../design/index.ts'
+import { compile, compiled, standsOn } from '../ledger/index.ts'
+import { baseKinds, chainFirstRound, RECTANGLE } from '../shape/index.ts'
 import { base, baseAs, motif, plain, swatch, tote } from '../testing/tote.ts'
 import {
   allFits,
@@ -232,6 +232,42 @@ describe('a design’s fits', () => {
       sizeMm: 240,
       bands: [{ count: 48, sizeMm: 264 }],
     })
+  })
+
+  it('are what compile then gives, in every construction: count, bands and size', () => {
+    const wanted = fc.record({
+      kind: fc.constantFrom(...baseKinds),
+      aroundMm: fc.integer({ min: 180, max: 900 }),
+      width: fc.integer({ min: 2, max: 9 }),
+    })
+    fc.assert(
+      fc.property(wanted, ({ kind, aroundMm, width }) => {
+        const chart = { width, colours: ['A'.repeat(width - 1) + 'B'] }
+        const own = kind === 'round-base' ? base() : baseAs(kind)
+        const design = tote({
+          parts: [own, plain({ rounds: 3 }), motif({ chart })],
+          want: { aroundMm, said: 'around', heightMm: 100, tolerance: 0.2 },
+        })
+        for (const fit of fitsOf(compiled(design)).slice(0, 3)) {
+          const made = apply(design, fit)
+          expect(designFaults(made)).toEqual([])
+          const ledger = compile(made)
+          expect(baseOf(made).count).toBe(fit.count)
+          const body = ledger.pieces.find(({ id }) => id === 'bag')!
+          const part = body.parts.find(({ id }) => id === 'motif')!
+          const stands = standsOn(body, part)
+          for (const band of fit.bands) {
+            expect([kind, stands]).toEqual([kind, band.count])
+            expect((band.count - band.offset) % part.repeat!).toBe(0)
+            expect((band.count - band.offset) / part.repeat!).toBe(band.repeats)
+          }
+          // Where nothing is added below the motif the bag is as wide as was said.
+          if (fit.bands.every(({ added }) => added === 0))
+            expect(Math.abs(ledger.sizes.aroundMm - fit.sizeMm)).toBeLessThan(1e-6)
+        }
+      }),
+      { numRuns: 120 },
+    )
   })
 
   it('are none where bands do not stand on the base’s own stitches', () => {

@@ -268,9 +268,10 @@ export function pieceOf(
       ? { sides: constructionOf(base).sides?.(base) ?? ([0, 0.5] as const) }
       : {}
   function* ofBase(): Iterable<ToLay> {
-    for (const row of atOnce ? [] : shape.rows)
+    const stitch = (shape.inBands && own[0]?.stitch) || base.stitch
+    for (const [i, row] of atOnce ? [] : shape.rows.entries())
       yield {
-        program: shapeProgram(row, (shape.inBands && own[0]?.stitch) || base.stitch, yarn),
+        program: shapeProgram(row, (i === 0 && base.firstStitch) || stitch, yarn),
         how: row.afresh ? 'afresh' : firstStarts[row.kind],
         needed: false,
       }

@@ -138,3 +138,37 @@ it('a strip begins in the stitch of its own bands, not in that of the discs', ()
   expect(runsOfRow(ledger, strip, 0)).toEqual([{ stitch: 'hdc', yarn: 'A', count: 10 }])
   expect(partsOf(bag)[0]!.stitch).toBe('sc')
 })
+
+describe('a first row in a stitch of its own (common practice)', () => {
+  it.each([
+    ['round-base', { increase: 6, count: 24 }],
+    ['oval-base', { along: 10, increase: 6, count: 36 }],
+    ['rectangle-base', { along: 10, count: 38 }],
+    ['tube', { count: 40 }],
+    ['panel', { count: 20 }],
+    ['folded-panel', { count: 20 }],
+    ['discs', { increase: 12, count: 36 }],
+  ] as const)('%s: round 1 alone, and as many as ever', (kind, over) => {
+    const of = (firstStitch: string | null) =>
+      compile(
+        tote({
+          parts: [
+            kind === 'round-base'
+              ? base({ ...over, stitch: 'dc', firstStitch })
+              : baseAs(kind, { ...over, stitch: 'dc', firstStitch } as never),
+            plain({ rounds: 2, stitch: 'dc' }),
+          ],
+        }),
+      )
+    const [own, same] = [of('sc'), of(null)]
+    const stitchesIn = (ledger: typeof own, row: number) =>
+      runsOfRow(ledger, ledger.pieces[0]!, row).map(({ stitch }) => stitch.replace(/-\din1$/, ''))
+    expect(new Set(stitchesIn(own, 0))).toEqual(new Set(['sc']))
+    expect(new Set(stitchesIn(same, 0))).toEqual(new Set(['dc']))
+    if (own.pieces[0]!.rows > 1) expect(stitchesIn(own, 1)).toEqual(stitchesIn(same, 1))
+    expect([...own.pieces[0]!.columns.makes]).toEqual([...same.pieces[0]!.columns.makes])
+    // A sc is half as high as a dc.
+    const [low, high] = [own, same].map(({ pieces }) => pieces[0]!.columns.alongMm[0]!)
+    expect(low).toBeCloseTo(high! / 2, 9)
+  })
+})

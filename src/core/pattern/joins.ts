@@ -13,8 +13,10 @@ const places: Readonly<Record<Placed, string>> = {
   'fold-right': 'Sew front to back along the right side',
   'tube-bottom': 'Sew front to back along the bottom',
   curve: 'Sew along the curve; the straight edges stay open',
-  'one-disc': 'Sew the strip to one disc, one row end to one stitch',
-  'other-disc': 'Sew the strip to the other disc, one row end to one stitch',
+  'one-disc':
+    'Sew the strip to one disc, from one of its increase lines on, one row end to one stitch',
+  'other-disc':
+    'Sew the strip to the other disc, from the same increase line on, so that the opening lies alike on both, one row end to one stitch',
   'square-to-square': 'Sew square to square, on both faces',
   'face-to-face': 'Sew face to face, along both sides and the bottom',
   'strip-to-strip': 'Sew strip to strip',

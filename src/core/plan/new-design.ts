@@ -117,6 +117,7 @@ function newRound({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag)
             making: null,
             yarn: 'A',
             stitch: 'sc',
+            firstStitch: null,
             increase,
             count: increase * groups,
             stagger: 'staggered',

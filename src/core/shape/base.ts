@@ -1,10 +1,13 @@
 import { OneOf, OrNull, Whole } from '../fields/index.ts'
 import { Letter, LIMITS, Section } from '../section/index.ts'
+import { groundStitchIds } from '../stitch/index.ts'
 
 /** A base: its yarn, and the stitches of its last row, on which the bands stand. */
 export abstract class Base extends Section {
   @Letter() readonly yarn!: string
   @Whole(3, LIMITS.count) readonly count!: number
+  /** The stitch of its first row, where that is another than the rest are worked in; null where it is not. */
+  @OrNull() @OneOf(groundStitchIds) readonly firstStitch!: string | null
 }
 
 /** What a piece begun in a chain begins with: a plain row of its own, or its first band at once. */

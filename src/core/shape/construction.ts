@@ -192,7 +192,10 @@ export interface Evened<Base> {
 }
 
 /** What a base keeps of the one whose place it takes. */
-export type Kept = Pick<Base, 'id' | 'name' | 'making' | 'yarn' | 'stitch' | 'count'>
+export type Kept = Pick<
+  Base,
+  'id' | 'name' | 'making' | 'yarn' | 'stitch' | 'count' | 'firstStitch'
+>
 
 /** What is known of a bag when its base gives way to another. */
 export interface BegunFrom {
@@ -213,6 +216,8 @@ export interface Construction<Base> {
   readonly hint: string
   readonly asked: readonly Asked<Base>[]
   readonly choices?: readonly Choice<Base>[]
+  /** What keeps its faces equal when so many rows are added at its end (below 0: taken away); null where nothing can. */
+  readonly taken?: (base: Base, by: number) => Partial<Base> | null
   /** It is one piece, which can also be one of several. */
   readonly alone?: true
   /** Its base lies flat and is seen from above so; one without is not seen from above. */

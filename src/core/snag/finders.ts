@@ -4,6 +4,7 @@ import { unevenJoins } from './joins.ts'
 import { raisedInside } from './raised.ts'
 import {
   baseLie,
+  facesDiffer,
   flares,
   gaugeDerived,
   gaugeEstimated,
@@ -14,16 +15,17 @@ import {
   unequalSides,
 } from './sizes.ts'
 import type { Severity, Snag } from './snag.ts'
-import { loopsCatch, spiralDrifts, stopsMidway } from './textures.ts'
+import { endsRaised, loopsCatch, spiralDrifts, stopsMidway } from './textures.ts'
 import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.ts'
 
 /** Everything that is looked for. */
 const finders: readonly Finder[] = [
-  ...[repeatRemainders, writtenMisfits, tooLargeChanges, raisedInside, stopsMidway].map(
+  ...[repeatRemainders, writtenMisfits, tooLargeChanges, raisedInside, stopsMidway, endsRaised].map(
     inEveryPiece,
   ),
   unequalSides,
   unevenJoins,
+  facesDiffer,
   sizeOff,
   heightOff,
   baseLie,

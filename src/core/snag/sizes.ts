@@ -215,6 +215,31 @@ function evenedFaces(design: Design, ledger: Ledger): Mend[] {
   ].flatMap(([face, by]) => moreRows(design, face as Piece, by as number))
 }
 
+/** Less than this is not seen when two faces are sewn together. */
+const APART = 0.02
+
+/** Faces with bands of their own that come out of unlike size. */
+export const facesDiffer: Finder = ({ ledger }) => {
+  const [front, back] = [BODY, 'back'].map((id) => ledger.pieces.find((one) => one.id === id))
+  if (!front || !back) return []
+  const sizeOf = ({ columns, rows }: Piece) => ({
+    widthMm: columns.widthMm.reduce((most, mm) => Math.max(most, mm), 0),
+    heightMm: columns.alongMm[rows - 1]!,
+  })
+  const [one, other] = [sizeOf(front), sizeOf(back)]
+  const apart = (key: 'widthMm' | 'heightMm') => Math.abs(one[key] / other[key] - 1)
+  if (apart('widthMm') < APART && apart('heightMm') < APART) return []
+  return [
+    {
+      code: 'faces-differ',
+      severity: 'warning',
+      where: { part: null, round: null },
+      facts: { front: one, back: other },
+      mends: [],
+    },
+  ]
+}
+
 /** Bands of another gauge draw the bag in or let it flare; less than this is not seen. */
 const FLARE = 0.04
 

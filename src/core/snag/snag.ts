@@ -23,6 +23,13 @@ export interface SnagFacts {
   }
   /** It stops so many rows after whole repeats, though it has an end of its own. */
   'stops-midway': { name: string; beyond: number; repeat: number; worked: 'rounds' | 'rows' }
+  /** A piece ends on a row whose stitches stand out, and none plain after it; `uneven`: one row more would leave its faces unequal. */
+  'ends-raised': { name: string; worked: 'rounds' | 'rows'; uneven: boolean }
+  /** Two faces that are to be sewn together and come out of unlike size, in mm. */
+  'faces-differ': {
+    front: { widthMm: number; heightMm: number }
+    back: { widthMm: number; heightMm: number }
+  }
   /** Loops of chain that hang free for a while, or for good. */
   'loops-catch': { names: readonly string[] }
   /** Rounds of a spiral that end in chains: they lead up, and every round begins further on. */

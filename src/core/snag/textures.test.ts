@@ -3,7 +3,7 @@ import type { TexturePart } from '../band/index.ts'
 import { commit, type Design, historyOf } from '../design/index.ts'
 import { derive } from '../plan/index.ts'
 import { defaultWords } from '../stitch/index.ts'
-import { base, plain, tote } from '../testing/tote.ts'
+import { base, baseAs, plain, tote } from '../testing/tote.ts'
 import { drawer } from '../texture/index.ts'
 import { mendText, snagText, type SnagCode } from './index.ts'
 
@@ -72,5 +72,60 @@ describe('what a maker would stumble over in a texture (common practice)', () =>
     ])
     // Three stitches and a puff are no two halves.
     expect(of(bagOf('puff-4', 102), 'written-misfit')[0]).toMatchObject({ facts: { halves: null } })
+  })
+})
+
+describe('edges and faces (common practice)', () => {
+  const puffs = (rounds: number): TexturePart => {
+    const band = texturedBand(
+      drawer.find(({ id }) => id === 'puff-4')!,
+      'rows',
+      {
+        letters: ['A'],
+        rounds,
+      },
+    )
+    if (!band.ok) throw new Error(band.problem)
+    return { ...(band.value as TexturePart), id: 'texture' }
+  }
+  const folded = (rounds: number, flapRows: number) =>
+    tote({ parts: [baseAs('folded-panel', { count: 43, flapRows }), puffs(rounds)] })
+
+  // A row of puffs, a plain one, by turns: odd rows are raised. 1 + 30 rows, 7 of them flap: 12 and 12.
+  it('a flap that would end on puffs is told; one row more goes into the flap, and the faces stay equal', () => {
+    const design = folded(31, 8)
+    const [snag] = of(design, 'ends-raised')
+    expect(snag).toMatchObject({ severity: 'advice', facts: { worked: 'rows', uneven: true } })
+    expect(of(design, 'sides-unequal')).toEqual([])
+    for (const mend of snag!.mends) {
+      const next = commit(historyOf(design), mend.edits).design
+      expect([of(next, 'ends-raised'), of(next, 'sides-unequal')]).toEqual([[], []])
+    }
+    expect(of(folded(30, 7), 'ends-raised')).toEqual([])
+  })
+
+  it('where something plain stands above the puffs nothing is to be told', () => {
+    const design = folded(31, 8)
+    const [body] = design.pieces
+    const topped = {
+      ...design,
+      pieces: [{ ...body!, parts: [...body!.parts, plain({ id: 'top', rounds: 1 })] }],
+    }
+    expect(of(topped, 'ends-raised')).toEqual([])
+  })
+
+  it('two faces in different stitches: how far they differ is said, in both ways', () => {
+    const two = (back: number) =>
+      tote({
+        parts: [baseAs('two-panels', { count: 40, faces: 'differ' }), plain({ rounds: 20 })],
+      }).pieces.concat([
+        { id: 'back', name: null, times: 1, joins: [], parts: [plain({ id: 'b', rounds: back })] },
+      ])
+    const bag = (back: number) => ({ ...tote(), pieces: two(back) })
+    expect(of(bag(20), 'faces-differ')).toEqual([])
+    const [snag] = of(bag(24), 'faces-differ')
+    // 21 rows and 25 of 5 mm.
+    expect(snag).toMatchObject({ facts: { front: { heightMm: 105 }, back: { heightMm: 125 } } })
+    expect(snagText(snag!, defaultWords).text).toContain('2.0 cm in height')
   })
 })

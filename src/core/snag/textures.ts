@@ -1,6 +1,7 @@
 import { bandOf } from '../band/index.ts'
-import { makingOf } from '../design/index.ts'
-import { eachBlock, type Piece } from '../ledger/index.ts'
+import { baseOf, BODY, makingOf } from '../design/index.ts'
+import { eachBlock, type Piece, standsOn } from '../ledger/index.ts'
+import { constructionOf } from '../shape/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { bandsOn, type Finder } from './finder.ts'
 import { joinRounds } from './raised.ts'
@@ -36,6 +37,45 @@ export const stopsMidway: Finder = ({ design, piece }) =>
       },
     ]
   })
+
+/** Pieces whose last row is raised though its band has plain ones too: the edge wants one of those. */
+export const endsRaised: Finder = ({ design, piece }) => {
+  const part = bandsOn(design, piece).at(-1)
+  const place = part && piece.parts.find(({ id }) => id === part.id)
+  if (!part || !place || place.endRow !== piece.rows) return []
+  const band = bandOf(part)
+  const count = standsOn(piece, place)
+  const rounds = band.rounds(part)
+  const isRaised = (row: number) => band.wants(part, row, count).side !== undefined
+  const plain = Array.from({ length: rounds }, (_, i) => i + 1).some((row) => !isRaised(row))
+  if (!plain || !isRaised(rounds)) return []
+  const base = baseOf(design)
+  const taken = piece.id === BODY ? constructionOf(base).taken : undefined
+  const mends = [1, -1].flatMap((by): Mend[] => {
+    const values = band.withRounds(part, rounds + by)
+    if (!values || (by < 0 && isRaised(rounds + by))) return []
+    const also = taken?.(base, by)
+    return [
+      {
+        kind: 'rows',
+        facts: { by },
+        edits: [
+          { name: 'setPart', args: { id: part.id, values: { ...values } } },
+          ...(also ? [{ name: 'setBase' as const, args: { values: { ...also } } }] : []),
+        ],
+      },
+    ]
+  })
+  return [
+    {
+      code: 'ends-raised',
+      severity: 'advice',
+      where: { part: part.id, round: piece.columns.number[piece.rows - 1]! },
+      facts: { name: part.name, worked: piece.worked, uneven: taken !== undefined },
+      mends,
+    },
+  ]
+}
 
 /** Whether a row of a stretch has a stitch of some kind. */
 function hasStitch(

@@ -86,6 +86,19 @@ const snagWords: {
     title: `${name} stops in the midst.`,
     text: `It is ${beyond} of ${repeat} ${worked} past its last whole repeat, so the ${worked} that finish it are left out: loops stay uncaught, or a last plain one is missing.`,
   }),
+  'ends-raised': ({ name, worked, uneven }) => ({
+    title: `${name} ends on a raised ${worked === 'rows' ? 'row' : 'round'}.`,
+    text: `End on a plain ${worked === 'rows' ? 'row' : 'round'}: an edge of raised stitches is ragged, and does not sew well.${uneven ? ' One row more or fewer alone would leave front and back unequal; the flap takes it.' : ''}`,
+  }),
+  'faces-differ': ({ front, back }, { units }) => {
+    const size = ({ widthMm, heightMm }: typeof front) =>
+      `${printLength(widthMm, units)} × ${printLength(heightMm, units)}`
+    const apart = (a: number, b: number) => printLength(Math.abs(a - b), units)
+    return {
+      title: 'Front and back are not of one size.',
+      text: `The front is ${size(front)}, the back ${size(back)}: ${apart(front.widthMm, back.widthMm)} apart in width, ${apart(front.heightMm, back.heightMm)} in height. Sewn together the larger one puckers.`,
+    }
+  },
   'loops-catch': ({ names }) => ({
     title: 'Loops catch small fingers.',
     text: `${names.join(', ')}: loops of chain hang free, at least while it is made. Not for small children; the safety rules where it is used or sold come first.`,

@@ -90,6 +90,7 @@ const bodyOf = (parts: readonly Part[]) => ({ id: BODY, name: null, times: 1, pa
 /** The base of {@link tote}, or another round one. */
 export const base = (over: Partial<Of<'round-base'>> = {}): Of<'round-base'> => ({
   kind: 'round-base',
+  firstStitch: null,
   id: 'base',
   name: 'Base',
   making: null,

@@ -48,6 +48,14 @@ function sideBySide(tops: readonly Top[]): Top {
   }
 }
 
+/** The chain all stands on, from right to left as right-side rows go; the chain skipped in flat work stands beside it. */
+function chainOf(count: number, way: 'flat' | 'round'): Top {
+  const beside = way === 'flat' ? 1 : 0
+  const places = new Array<Place>(count + beside).fill('ch')
+  const xs = places.map((_, i) => (count - (i - beside + 0.5)) * COLUMN)
+  return { places, xs, groups: null, y: 0 }
+}
+
 /**
  * The pattern drawn over so many repeats, its base row lowest: every stitch leans from the place it goes into to the place it
  * leaves. `rows` of the pattern are drawn, by itself twice what repeats. Null when it is not worked that way or cannot be read.
@@ -63,18 +71,7 @@ export function stitchChart(
   const count = stitchesOf(pattern, repeats, way)
   const width = count * COLUMN
   const stitches: DrawnStitch[] = []
-  const first = new Array<Place>(way === 'flat' ? count + 1 : count).fill('ch')
-  // Right-side rows go from right to left.
-  // The chain skipped at the start of a flat row stands beside it.
-  const beside = first.length - count
-  const left: Top[] = [
-    {
-      places: first,
-      xs: first.map((_, i) => width - (i - beside + 0.5) * COLUMN),
-      groups: null,
-      y: 0,
-    },
-  ]
+  const left: Top[] = [chainOf(count, way)]
   /** Rounds begin further and further on: what has gone past the edge comes in at the other. */
   const around = (x: number) => (way === 'round' ? -Math.floor(x / width) * width : 0)
   const turns = way === 'flat' && pattern.passes !== 2
@@ -112,15 +109,12 @@ export function stitchChart(
       const [footY, topY] = [-y - tall, -y - tall - tallOf(word)]
       stitches.push({ word, row, footX: x, footY, topX: x, topY })
     }
-    const together = groupsOf(made)
-    // A half loop is where the next round of its yarn begins.
+    // A half loop is where the next round of its yarn begins; it lies before the others, as a round goes on around.
     const half = made.at(-1)!.word === 'half loop'
     const as = <T>(list: readonly T[]) =>
       half ? [list.at(-1)!, ...list.slice(0, -1)] : turns ? list.toReversed() : [...list]
-    const ahead = as(at)
-    // The half loop lies before the others, as a round goes on around.
-    if (half) ahead[0]! += width
-    left.push({ places: as(places), xs: ahead, groups: as(together), y: y + tall + 4 })
+    const ahead = as(at).map((x, i) => (half && i === 0 ? x + width : x))
+    left.push({ places: as(places), xs: ahead, groups: as(groupsOf(made)), y: y + tall + 4 })
   }
   const all = stitches.flatMap(({ footX, topX }) => [footX, topX])
   return {

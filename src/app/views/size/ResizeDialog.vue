@@ -22,8 +22,13 @@ function begin() {
   size.value = { aroundMm, heightMm }
   open.value = true
 }
+/** Until another size is given it is the bag as it is: nothing is shown to change. */
+const asked = computed(() => {
+  const { aroundMm, heightMm } = design.value.want
+  return size.value.aroundMm !== aroundMm || size.value.heightMm !== heightMm
+})
 watch([open, edit], () => {
-  if (open.value) project.showPreview([edit.value])
+  if (open.value && asked.value) project.showPreview([edit.value])
   else project.endPreview()
 })
 function take() {
@@ -45,7 +50,7 @@ const lines = computed(() => {
     now: `${roundsOf(band)} rounds`,
     then: `${roundsOf(bandsOf(next.value)[i] ?? band)} rounds`,
   }))
-  return [
+  const all = [
     line('Stitches', ({ tally }) => String(tally.stitches)),
     line('Around', ({ tally }) => length(tally.aroundMm)),
     line('Tall', ({ tally }) => length(tally.heightMm)),
@@ -61,6 +66,7 @@ const lines = computed(() => {
     ),
     ...(bandsOf(next.value).length === bands.length ? bands : []),
   ]
+  return all.filter((one) => one.now !== one.then)
 })
 const base = computed(() => baseOf(next.value))
 </script>
@@ -81,7 +87,14 @@ const base = computed(() => baseOf(next.value))
         Base and count follow the width, plain and striped bands the height. Motifs stay as they
         are.
       </p>
-      <table class="num">
+      <p v-if="!asked" class="note" role="status">
+        It is wanted {{ length(size.aroundMm) }} around and {{ length(size.heightMm) }} tall. Give
+        it another size, and what would change is shown here.
+      </p>
+      <p v-else-if="lines.length === 0" class="note" role="status">
+        Nothing would change: whole rounds and repeats come no nearer to it.
+      </p>
+      <table v-else class="num">
         <thead>
           <tr>
             <th></th>
@@ -90,14 +103,16 @@ const base = computed(() => baseOf(next.value))
           </tr>
         </thead>
         <tbody>
-          <tr v-for="(line, i) in lines" :key="i" :class="{ changed: line.now !== line.then }">
+          <tr v-for="(line, i) in lines" :key="i" class="changed">
             <th scope="row">{{ line.what }}</th>
             <td>{{ line.now }}</td>
             <td>{{ line.then }}</td>
           </tr>
         </tbody>
       </table>
-      <button type="submit" class="button main">Make it this size</button>
+      <button type="submit" class="button main" :disabled="!asked || lines.length === 0">
+        Make it this size
+      </button>
     </form>
   </ElDialog>
 </template>

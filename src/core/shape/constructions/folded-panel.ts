@@ -99,6 +99,7 @@ export const foldedPanel: Construction<FoldedPanelPart> = {
         facts: { rows: flap, side: foldsOf(rows, { flapRows: flap, fold }).front },
         values: { flapRows: flap },
       })),
+  taken: ({ flapRows }, by) => (flapRows + by < 0 ? null : { flapRows: flapRows + by }),
   worked: 'rows',
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,

@@ -81,7 +81,8 @@ function plainRounds(stitch: string, count: number): BaseRound[] {
 export const writtenBase: Construction<WrittenBasePart> = {
   document: WrittenBasePart,
   begin: ({ id, name, making, yarn, stitch, count }) => ({
-    ...{ id, name, making, yarn, stitch, count },
+    // What its rounds say is what they are worked in.
+    ...{ id, name, making, yarn, stitch, count, firstStitch: null },
     kind: 'written-base',
     rounds: plainRounds(stitch, count),
   }),
