@@ -1,4 +1,12 @@
-import { bandWords, countsWords, type Fit, fitSentence, hookWords } from './index.ts'
+import {
+  bandWords,
+  countsWords,
+  type Fit,
+  fitSentence,
+  halvesWords,
+  hookWords,
+  middleWords,
+} from './index.ts'
 
 const band = {
   id: 'm',
@@ -67,4 +75,21 @@ describe('what a fit says', () => {
       '20 base rounds of + 6; 3 added evenly below Diamonds; Diamonds padded by 1 column',
     )
   })
+})
+
+describe('odd and even counts (common practice)', () => {
+  const repeated = (repeats: number) => ({ ...band, repeats })
+  it.each([
+    // V and fan: 27 of a pitch of 4 on 108; 13 or 14 pairs of them alternate.
+    [[27], 'one in the middle'],
+    [[13], 'one in the middle'],
+    [[14], 'two meet in the middle'],
+    [[5, 15], 'one in the middle'],
+    [[5, 30], 'middles differ'],
+    [[], ''],
+  ])('%j repeats: %s', (repeats, says) =>
+    expect(middleWords({ bands: repeats.map(repeated) })).toBe(says),
+  )
+  it('halves pair when they are equal', () =>
+    expect([120, 105].map((count) => halvesWords({ count }))).toEqual(['60 + 60', '53 + 52']))
 })

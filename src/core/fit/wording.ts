@@ -20,6 +20,18 @@ export function bandWords(
   return { ...repeatWords(band), flare: flareWords(band.sizeMm, baseMm, units) }
 }
 
+/** The two halves of a count, which pair when they are equal: "60 + 60". */
+export const halvesWords = ({ count }: Pick<Fit, 'count'>): string =>
+  `${Math.ceil(count / 2)} + ${Math.floor(count / 2)}`
+
+/** What lies in the middle of the bands, where a closure or the middle of a face is: a repeat, or the edge between two. */
+export function middleWords({ bands }: Pick<Fit, 'bands'>): string {
+  const odd = (band: BandFit) => band.repeats % 2 === 1
+  if (bands.length === 0) return ''
+  if (bands.every(odd)) return 'one in the middle'
+  return bands.some(odd) ? 'middles differ' : 'two meet in the middle'
+}
+
 function repeatWords({ repeats, multiple, padded, added, count, offset }: BandFit): {
   readonly text: string
   readonly even: boolean

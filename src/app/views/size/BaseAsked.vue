@@ -53,7 +53,7 @@ const asked = computed(() =>
       :aria-label="construction.worked === 'rows' ? 'Row 1 in' : 'Round 1 in'"
       @update:model-value="emit('set', { firstStitch: $event === SAME ? null : $event })"
     >
-      <ElOption :value="SAME" label="the same stitch" />
+      <ElOption :value="SAME" label="same" />
       <ElOption
         v-for="stitch in groundStitches"
         :key="stitch.id"

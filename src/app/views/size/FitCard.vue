@@ -137,7 +137,9 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
             @pointerenter="fits.point(i)"
             @pointerleave="fits.point(null)"
           >
-            <td>{{ row.fit.count }}</td>
+            <td>
+              {{ row.fit.count }}<br /><span class="note halves">{{ row.halves }}</span>
+            </td>
             <td class="whole">
               {{ size(row.fit.sizeMm) }}<br /><span class="note"
                 >{{ off(row.fit.errorMm)
@@ -154,6 +156,7 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
                 flareOf(row)
               }}</span>
               <span v-if="row.bands.length === 0" class="note">no repeats</span>
+              <span v-else class="note flare">{{ row.middle }}</span>
             </td>
             <td class="note">{{ row.sentence }}</td>
             <td>
@@ -325,5 +328,9 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
 }
 .fit-card .nothing {
   padding: 20px 0;
+}
+.fit-card .halves {
+  font-weight: 400;
+  white-space: nowrap;
 }
 </style>

@@ -1,6 +1,15 @@
 import { computed, type MaybeRefOrGetter, reactive, ref, shallowRef, toValue, watch } from 'vue'
 import { type Design, type Edit, partById } from '@core/design'
-import { bandWords, type Fit, type FitAnswer, fitEdits, fitSentence, isInUse } from '@core/fit'
+import {
+  bandWords,
+  type Fit,
+  type FitAnswer,
+  fitEdits,
+  fitSentence,
+  halvesWords,
+  isInUse,
+  middleWords,
+} from '@core/fit'
 import type { System } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
 import { latestOnly } from '@app/workers/client.ts'
@@ -19,6 +28,9 @@ export interface FitRow {
     readonly even: boolean
     readonly flare: string
   }[]
+  /** Its two halves, and what lies in the middle of its bands. */
+  readonly halves: string
+  readonly middle: string
   readonly sentence: string
   readonly edits: readonly Edit[]
 }
@@ -50,6 +62,8 @@ export function useFits(units: MaybeRefOrGetter<System>) {
     beyond,
     inUse: isInUse(design, fit),
     bands: fit.bands.map((band) => bandWords(band, fit.sizeMm, toValue(units))),
+    halves: halvesWords(fit),
+    middle: middleWords(fit),
     sentence: fitSentence(fit, (id) => partById(design, id).name),
     edits: fitEdits(design, fit),
   })
