@@ -39,6 +39,11 @@ const NOWHERE = { from: 0, to: 0 } as const
 const joins = (items: readonly Work[]): boolean =>
   items.some((item) => item.kind === 'note' && item.what === 'join')
 
+/** Slip stitches that level a spiral's step before the yarn is cut are no row. */
+const endsThePiece = (worked: readonly Work[], text: string): boolean =>
+  /\b(?:fasten off|level|smooth)\b/i.test(text) &&
+  worked.every((item) => item.kind === 'stitch' && /^(?:sl st|ss)$/.test(item.stitch.word))
+
 /** Places without the chains they end in; null where they end in none, or are nothing else. */
 function upTheSpiral(places: readonly Place[] | null): readonly Place[] | null {
   const last = places?.lastIndexOf('st') ?? -1
@@ -119,6 +124,7 @@ class Checker {
     const { work, stated, said } = splitTotal(text.replace(/\.\s*$/, ''))
     const read = this.glossary.read(work)
     const worked = read.items.filter(({ kind }) => kind !== 'note')
+    if (worked.length > 0 && endsThePiece(worked, text)) return true
     if (read.unread.length > 0 || worked.length === 0) return false
     const only = worked.length === 1 ? worked[0]! : null
     if (only?.kind === 'chain') {
