@@ -1,4 +1,5 @@
 import { inUkTerms } from '../terms/index.ts'
+import { counted, plural } from '../units/index.ts'
 import type { CheckedRow, CheckReport } from './checked.ts'
 import type { Onto, Problem, ProblemCode, ProblemFacts } from './problem.ts'
 
@@ -11,11 +12,9 @@ export interface ProblemText {
 
 export type Terms = 'us' | 'uk'
 
-const stitches = (n: number) => `${n} ${n === 1 ? 'stitch' : 'stitches'}`
+const stitches = (n: number) => counted(n, 'stitch')
 const NUMBERS = 'no one two three four five six seven eight nine ten'.split(' ')
 const some = (n: number) => NUMBERS[n] ?? String(n)
-const plural = (n: number, one: string) =>
-  n === 1 ? one : one.replace(/(ch)?$/, (s) => `${s}${s ? 'es' : 's'}`)
 const are = (n: number) => (n === 1 ? 'is' : 'are')
 const there: Readonly<Record<Onto, string>> = {
   row: 'the row before leaves',

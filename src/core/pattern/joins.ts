@@ -1,4 +1,5 @@
 import { type Join, type Ledger, type Piece, rowById } from '../ledger/index.ts'
+import { counted } from '../units/index.ts'
 
 type Placed = Exclude<Join['place'], object>
 
@@ -49,11 +50,11 @@ export function joinText(join: Join, ledger: Ledger): string {
       place,
       other.of,
       ledger.pieces.find(({ id }) => id === other.piece)!,
-    )}: ${count} pairs.`
+    )}: ${counted(count, 'pair')}.`
   }
   if (kind === 'pick-up') return `${places[place]}: ${count}.`
   const open = kind === 'sew-on' ? Math.max(0, other.count - count) : 0
-  return `${places[place]}: ${count} pairs${open > 0 ? `; ${open} stitches stay open` : ''}.`
+  return `${places[place]}: ${counted(count, 'pair')}${open > 0 ? `; ${counted(open, 'stitch')} ${open === 1 ? 'stays' : 'stay'} open` : ''}.`
 }
 
 /** "the last row of Body from stitch 31 on", "row 12 of Body", "Body from row 12 up at stitch 5". */

@@ -441,3 +441,25 @@ describe('words as a maker reads them', () => {
     expect(list.map(({ short }) => short)).toEqual(expect.arrayContaining(['rep', 'yo']))
   })
 })
+
+describe('rounds that turn and turn back (common practice)', () => {
+  it('are two lines where turning is not the rule, each with its side', () => {
+    const once = tote({
+      making: { ...tote().making, working: 'turn-once' },
+      parts: [base(), plain({ rounds: 3 })],
+    })
+    const { lines } = pieces(once)[0]!.sections.at(-1)!
+    expect(lines.map(({ from, to, side, note }) => [from, to, side, note])).toEqual([
+      [9, 9, 'WS', 'Turn: the wrong side faces now.'],
+      [10, 10, 'RS', 'Turn back: the right side faces again.'],
+      [11, 11, 'RS', null],
+    ])
+  })
+
+  it('one pair is a pair', () => {
+    const folded = tote({
+      parts: [baseAs('folded-panel', { count: 24, flapRows: 1 }), plain({ rounds: 2 })],
+    })
+    expect(pieces(folded)[0]!.joins.join(' ')).toContain('the left side: 1 pair.')
+  })
+})

@@ -18,6 +18,7 @@ import {
   yarnAt,
 } from '../ledger/index.ts'
 import type { Words } from '../stitch/index.ts'
+import { counted } from '../units/index.ts'
 import { joinText } from './joins.ts'
 import { finishWords, layoutWords } from './finish.ts'
 import { rowWords } from './row-text.ts'
@@ -46,8 +47,11 @@ export interface PatternSection {
 
 /** Whether two rows are begun and worked alike. */
 function sameRows(ledger: Ledger, piece: Piece, a: number, b: number): boolean {
-  const { uses, start } = piece.columns
+  const { uses, start, side } = piece.columns
+  // Where turning is not the rule, a round that turns and the one that turns back are two.
+  const turns = piece.worked === 'rows' || partOfRow(piece, a).making.working === 'turned'
   const alike =
+    (turns || side[a] === side[b]) &&
     uses[a] === uses[b] &&
     start[a] === start[b] &&
     startOfRow(ledger, piece, a) === startOfRow(ledger, piece, b) &&
@@ -250,7 +254,7 @@ function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
   const rest = count - repeats * part.repeat!
   return [
     ...making,
-    `${repeats} repeats of ${part.repeat} stitches${rest > 0 ? `, and ${rest} more` : ''}. ${read} Carry the yarns not in use inside the stitches, and change on the last yarn over of the stitch before.`,
+    `${counted(repeats, 'repeat')} of ${counted(part.repeat!, 'stitch')}${rest > 0 ? `, and ${rest} more` : ''}. ${read} Carry the yarns not in use inside the stitches, and change on the last yarn over of the stitch before.`,
   ].join(' ')
 }
 

@@ -1,6 +1,13 @@
 import type { Words } from '../stitch/index.ts'
 import { countsWords, hookWords } from '../fit/index.ts'
-import { FOUR_INCHES, printLength, printNumber, printYarnLength, TEN_CM } from '../units/index.ts'
+import {
+  counted,
+  FOUR_INCHES,
+  printLength,
+  printNumber,
+  printYarnLength,
+  TEN_CM,
+} from '../units/index.ts'
 import type { Mend, MendFacts, MendKind, Snag, SnagCode, SnagFacts } from './snag.ts'
 
 /* The wording catalogue: what each snag and each mend says. A title ends with a full stop; the text goes on from it. */
@@ -23,8 +30,8 @@ const gaugeWords = (stitchWidthMm: number, units: Words['units']) =>
   units === 'metric'
     ? `${printNumber(TEN_CM / stitchWidthMm)} stitches over 10 cm`
     : `${printNumber(FOUR_INCHES / stitchWidthMm)} stitches over 4 in`
-const stitches = (n: number) => `${n} ${n === 1 ? 'stitch' : 'stitches'}`
-const rounds = (n: number) => `${n} ${n === 1 ? 'round' : 'rounds'}`
+const stitches = (n: number) => counted(n, 'stitch')
+const rounds = (n: number) => counted(n, 'round')
 
 const snagWords: {
   readonly [Code in SnagCode]: (facts: SnagFacts[Code], words: Words) => SnagText

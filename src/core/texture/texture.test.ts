@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { checkPattern } from '../check/index.ts'
 import {
   chainSymbol,
@@ -6,6 +7,7 @@ import {
   foundationOf,
   stitchChart,
   stitchesOf,
+  type StitchPattern,
   symbolOf,
   writtenOver,
 } from './index.ts'
@@ -22,31 +24,38 @@ describe('the stitch drawer', () => {
       pattern[way] ? [[`${pattern.name}, ${way}`, pattern, way] as const] : [],
     ),
   )
+  /** Thirty counts a pattern fits. */
+  const counts = (pattern: StitchPattern, tell: (repeats: number) => void) =>
+    fc.assert(
+      fc.property(fc.integer({ min: Math.max(2, pattern.least), max: 30 }), (repeats) => {
+        tell(repeats)
+      }),
+      { numRuns: 30 },
+    )
+
   it.each(cases)(
     '%s: every row adds up over a count it fits, and leaves as many as it began with',
-    (_, pattern, way) => {
-      for (const repeats of [2, 3, 8]) {
+    (_, pattern, way) =>
+      counts(pattern, (repeats) => {
         const { rows, problems, unread } = checkPattern(writtenOver(pattern, way, repeats)!)
         expect([rows.flatMap((row) => row.problems), problems, unread]).toEqual([[], [], []])
         const count = stitchesOf(pattern, repeats, way)
         expect([rows[0]!.makes, rows.at(-1)!.makes]).toEqual([count, count])
         if (way === 'flat') expect(rows[0]!.available).toBe(count + 1)
-      }
-    },
+      }),
   )
 
   const inChain = drawer.filter((pattern) => foundationOf(pattern, 'chain'))
   it.each(inChain.map((pattern) => [pattern.name, pattern] as const))(
     '%s: begun in the chain at once it adds up too',
-    (_, pattern) => {
-      for (const repeats of [2, 5]) {
+    (_, pattern) =>
+      counts(pattern, (repeats) => {
         const { rows, problems, unread } = checkPattern(
           writtenOver(pattern, 'flat', repeats, 'chain')!,
         )
         expect([rows.flatMap((row) => row.problems), problems, unread]).toEqual([[], [], []])
         expect(rows.at(-1)!.makes).toBe(stitchesOf(pattern, repeats, 'flat'))
-      }
-    },
+      }),
   )
 
   // Common practice without a source: sc + 1, dc + 2 where the turning chain counts; dc and ch 1 begins in the 6th chain of a
@@ -55,6 +64,9 @@ describe('the stitch drawer', () => {
     ['fan-8', { more: 1, nth: 2 }],
     ['v-stitch', { more: 2, nth: 4 }],
     ['mesh', { more: 3, nth: 5 }],
+    // Ladder: 5 k + 2 chains, the first in the fourth; two passes in the second.
+    ['ladders', { more: 2, nth: 4 }],
+    ['two-pass-mesh', { more: 0, nth: 2 }],
     ['rib', null],
     ['post-v', null],
     ['spike-4', null],
@@ -111,6 +123,11 @@ describe('the stitch drawer', () => {
     ['star', 2],
     ['bead', 2],
     ['chain-loops', 5],
+    ['ladders', 5],
+    ['interlaced', 5],
+    ['granny-spike', 4],
+    ['granny-two', 6],
+    ['two-pass-mesh', 3],
   ])('%s has the known multiple %i', (id, multiple) =>
     expect(drawer.find((pattern) => pattern.id === id)!.multiple).toBe(multiple),
   )

@@ -35,3 +35,10 @@ export function shortened(text: string, most: number): string {
 /** A name for a copy: “… (copy)”, no longer than names are. */
 export const copyName = (name: string, most = 80): string =>
   `${cutAt(name, most - ' (copy)'.length)} (copy)`
+
+/** A word as it is said of so many: "stitch", "stitches", "pairs". */
+export const plural = (count: number, one: string): string =>
+  count === 1 ? one : one.replace(/(ch)?$/, (end) => `${end}${end ? 'es' : 's'}`)
+
+/** "1 stitch", "24 pairs". */
+export const counted = (count: number, one: string): string => `${count} ${plural(count, one)}`

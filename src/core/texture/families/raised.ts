@@ -74,7 +74,7 @@ const patterns = [
     special: BEAD,
     side: 'RS',
     notes:
-      'A bead lies around the post of every stitch but the first and the last: 16 on 34. Where one is wanted in the middle the beads must be odd: 40 have 19, the tenth in the middle. Begun at once, the chain is odd for an even count.',
+      'A bead lies around the post of every stitch but the first and the last: 16 on 34. Where one is wanted in the middle the beads must be odd: 40 have 19, the tenth in the middle. On a row of sc the chain is odd: 35 for 34.',
     flat: rows(
       'ch 3 (counts as dc), *dc in next st, bead around it, sk 1 st; rep from * to last st, dc in last st',
       ALL,
