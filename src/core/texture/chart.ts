@@ -48,6 +48,22 @@ function sideBySide(tops: readonly Top[]): Top {
   }
 }
 
+/** How far each chain is lifted: three and more side by side arch over what they pass. */
+function archesOf(words: readonly string[]): number[] {
+  const lifts = words.map(() => 0)
+  for (let from = 0; from < words.length; from++) {
+    let to = from
+    while (words[to] === 'ch') to++
+    const length = to - from
+    for (let i = 0; length >= 3 && i < length; i++) {
+      const t = (i + 0.5) / length
+      lifts[from + i] = Math.min(16, 3 * length) * 4 * t * (1 - t)
+    }
+    from = Math.max(from, to - 1)
+  }
+  return lifts
+}
+
 /** The chain all stands on, from right to left as right-side rows go; the chain skipped in flat work stands beside it. */
 function chainOf(count: number, way: 'flat' | 'round'): Top {
   const beside = way === 'flat' ? 1 : 0
@@ -96,9 +112,10 @@ export function stitchChart(
     const shift = way === 'round' ? (mean(apart) ?? 0) : 0
     const at = even.map((x) => x + shift)
     const tall = Math.max(...made.map(({ word }) => tallOf(word)))
+    const lifts = archesOf(made.map(({ word }) => word))
     made.forEach(({ word, into }, i) => {
       const topX = at[i]!
-      const high = word === 'ch' ? tall : Math.max(tallOf(word), tall * 0.55)
+      const high = word === 'ch' ? tall + lifts[i]! : Math.max(tallOf(word), tall * 0.55)
       const footX = into ? feet[i]! : topX
       const by = around(topX)
       stitches.push({ word, row, footX: footX + by, footY: -y, topX: topX + by, topY: -y - high })
