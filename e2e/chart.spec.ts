@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { enter, expect, figure, go, openDemo, saved, test, undo } from './bag.ts'
+import { accessible, enter, expect, figure, go, openDemo, saved, test, undo } from './bag.ts'
 
 const chart = (page: Page) => page.getByRole('application')
 const project = (page: Page) =>
@@ -209,4 +209,47 @@ test('terms, units and hand change words only', async ({ page }) => {
   await page.reload()
   await expect(page.locator('.paper')).toContainText('Tension')
   expect(await motif(page)).toEqual(stored)
+})
+
+test('a repeat is turned, mirrored while it is painted, brought in and given out', async ({
+  page,
+}) => {
+  await openDemo(page)
+  const readout = page.locator('.readout')
+  const change = async (item: string) => {
+    await page.getByRole('button', { name: 'Turn, move, rows and columns' }).click()
+    await page.getByRole('menuitem', { name: item }).click()
+  }
+  const repeat = page.locator('.part-head, .stage').first()
+  await expect(repeat).toContainText('24 × 26')
+  await change('Turn it a quarter to the right')
+  await expect(repeat).toContainText('26 × 24')
+  await undo(page)
+  await expect(repeat).toContainText('24 × 26')
+  await change('Work it twice: column 1')
+  await expect(repeat).toContainText('25 × 26')
+  await undo(page)
+  await page.getByRole('button', { name: /^Symmetry/ }).click()
+  await page.getByRole('menuitem', { name: 'All four quarters alike' }).click()
+  await expect(
+    page.getByRole('button', { name: 'Symmetry: All four quarters alike' }),
+  ).toBeVisible()
+  await page.getByRole('button', { name: /^How it is seen/ }).click()
+  await page.getByRole('menuitem', { name: 'Lightness only' }).click()
+  await expect(page.getByRole('button', { name: 'How it is seen: Lightness only' })).toBeVisible()
+  await page.waitForTimeout(300)
+  await accessible(page)
+
+  // A table of letters comes in as it is, and one that is none is refused in words.
+  const bring = async (name: string, text: string) => {
+    const choosing = page.waitForEvent('filechooser')
+    await change('Bring in a CSV or PNG …')
+    const mimeType = 'text/csv'
+    await (await choosing).setFiles({ name, mimeType, buffer: Buffer.from(text) })
+  }
+  await bring('bad.csv', 'A,Q\nA,A')
+  await expect(page.locator('.said')).toContainText('“Q” is none of the yarns')
+  await bring('good.csv', 'A,B,A,A\nB,A,A,A')
+  await expect(repeat).toContainText('4 × 2')
+  await expect(readout).toBeVisible()
 })

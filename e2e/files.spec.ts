@@ -1,4 +1,4 @@
-import { csvParse } from 'd3'
+import { csvParse, csvParseRows } from 'd3'
 import { XMLValidator } from 'fast-xml-parser'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { PNG } from 'pngjs'
@@ -47,10 +47,17 @@ test('chart, rounds and project are read by other readers', async ({ page }) => 
   expect(pixel(60 + 5, 60 + height - 4)).toEqual([0xd3, 0x9a, 0x2d])
   expect(pixel(60 + 5, 60 + height - 100)).toEqual([0x22, 0x40, 0x6b])
 
+  // A pixel a stitch, and a letter: the lowest row comes last.
+  const stitches = PNG.sync.read((await fileFrom(page, 'Stitches as PNG')).bytes)
+  expect([stitches.width, stitches.height]).toEqual([24, 26])
+  expect([...stitches.data.subarray(4 * 24 * 25, 4 * 24 * 25 + 3)]).toEqual([0xd3, 0x9a, 0x2d])
+  const letters = csvParseRows((await fileFrom(page, 'Stitches as CSV')).bytes.toString())
+  expect([letters.length, letters[25]!.join('')]).toEqual([26, 'B'.repeat(24)])
+
   const rounds = csvParse((await fileFrom(page, 'Rounds as CSV')).bytes.toString())
   expect(rounds).toHaveLength(80)
   expect(rounds[19]).toMatchObject({ round: '20', part: 'Base', uses: '114', makes: '120' })
 
   const project = JSON.parse((await fileFrom(page, 'Project as JSON')).bytes.toString())
-  expect(project).toMatchObject({ format: 'ample-motif-project', version: 6 })
+  expect(project).toMatchObject({ format: 'ample-motif-project', version: 7 })
 })

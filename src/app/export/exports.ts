@@ -1,9 +1,18 @@
 import { chartPng } from './chart-png.ts'
 import { chartSvg } from './chart-svg.ts'
+import { chartStitches, chartTable } from './chart-table.ts'
 import type { Export } from './export.ts'
 import { patternPdf } from './pattern-pdf.ts'
 import { projectJson } from './project-json.ts'
 import { roundsTable } from './rounds-table.ts'
 
 /** Every way a bag leaves the program, in the order they are offered. */
-export const exports: readonly Export[] = [patternPdf, chartSvg, chartPng, roundsTable, projectJson]
+export const exports: readonly Export[] = [
+  patternPdf,
+  chartSvg,
+  chartPng,
+  chartStitches,
+  chartTable,
+  roundsTable,
+  projectJson,
+]

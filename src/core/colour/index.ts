@@ -1,2 +1,4 @@
 export * from './contrast.ts'
 export * from './paths.ts'
+export * from './difference.ts'
+export * from './aids.ts'

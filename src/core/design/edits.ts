@@ -1,7 +1,14 @@
 import type { Draft } from 'immer'
 import { type BandPart, bandOf, bands, within } from '../band/index.ts'
 import { LIMITS } from '../section/index.ts'
-import { blankColumns, type Cell, paintedRows, withPadding, withSize } from '../chart/index.ts'
+import {
+  blankColumns,
+  type Cell,
+  type Chart,
+  paintedRows,
+  withPadding,
+  withSize,
+} from '../chart/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import type { Design, DesignPiece, Part, Yarn } from './documents.ts'
 import {
@@ -61,6 +68,8 @@ interface Edits {
   removePart: { id: string }
   movePart: { id: string; to: number }
   paint: { id: string; cells: readonly Cell[]; letter: string }
+  /** The chart as it is now to be: turned, with a row more, or brought in from a file. */
+  drawChart: { id: string; chart: Chart; why: string }
   resizeChart: { id: string; width: number; height: number; letter: string }
   padChart: { id: string; columns: number }
   adjustBefore: { id: string; by: number }
@@ -228,6 +237,10 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
       const { chart } = tapestry(design, id)
       for (const [row, text] of paintedRows(chart, cells, letter)) chart.colours[row] = text
     },
+  },
+  drawChart: {
+    label: ({ why }) => why,
+    run: (design, { id, chart }) => setChart(design, id, chart.width, chart.colours),
   },
   resizeChart: {
     label: ({ width, height }) => `Chart of ${width} × ${height}`,

@@ -29,6 +29,14 @@ const name = fc.oneof(
 )
 const cell = fc.record({ column: figure, row: figure })
 const cells = fc.array(cell, { maxLength: 6 })
+/** Any chart, also one that is not square, has no cells, or is in yarns that are not there. */
+const anyChart = fc.record({
+  width: fc.integer({ min: 0, max: 6 }),
+  colours: fc.array(
+    fc.array(letter, { maxLength: 6 }).map((row) => row.join('')),
+    { maxLength: 6 },
+  ),
+})
 const making = fc.record({
   working: fc.constantFrom(...workings),
   start: fc.constantFrom('chain' as const, 'stacked' as const, 'standing' as const),
@@ -104,6 +112,7 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
     removePart: fc.record({ id }),
     movePart: fc.record({ id, to: at }),
     paint: fc.record({ id, cells, letter }),
+    drawChart: fc.record({ id, chart: anyChart, why: name }),
     resizeChart: fc.record({ id, width: figure, height: fc.integer({ min: -2, max: 40 }), letter }),
     padChart: fc.record({ id, columns: figure }),
     adjustBefore: fc.record({ id, by: figure }),

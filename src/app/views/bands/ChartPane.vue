@@ -2,7 +2,16 @@
 import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { bandOf } from '@core/band'
-import { type Cell, groundOf, lettersOf } from '@core/chart'
+import {
+  type Cell,
+  type Chart,
+  groundOf,
+  lettersOf,
+  symmetries,
+  type Symmetry,
+  withSymmetry,
+} from '@core/chart'
+import { type Aid, aids } from '@core/colour'
 import { isBase, partById } from '@core/design'
 import { standsOn } from '@core/ledger'
 import { printLength } from '@core/units'
@@ -12,6 +21,7 @@ import { type Tool, toolById, tools } from '@app/parts/chart/tools.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import ChartChanges from './ChartChanges.vue'
 import ChartTools from './ChartTools.vue'
 import RoundReadout from './RoundReadout.vue'
 import { bandStages } from './band-editors.ts'
@@ -55,6 +65,13 @@ const aspect = computed(() => gauge.value.rowHeightMm / gauge.value.stitchWidthM
 const tool = shallowRef<Tool>(toolById('brush'))
 const letter = ref('B')
 const letters = ref(false)
+/** The yarns in the colours they are seen in. */
+const aid = shallowRef<Aid>(aids[0]!)
+const seen = computed(() =>
+  aid.value === aids[0]
+    ? yarns.value
+    : yarns.value.map((yarn) => ({ ...yarn, colour: aid.value.of(yarn.colour) })),
+)
 const canvas = useTemplateRef('canvas')
 watch(
   yarns,
@@ -73,9 +90,29 @@ watch(
   () => (row.value = own.value ? own.value.colours.length >> 1 : 0),
   { immediate: true },
 )
+// A chart that has become smaller has no such row any more.
+watch(
+  () => own.value?.colours.length,
+  (rows) => {
+    if (rows && row.value !== null && row.value >= rows) row.value = rows - 1
+  },
+)
+/** The cell last pointed at, within the repeat. */
+const at = shallowRef<Cell>({ column: 0, row: 0 })
 const point = (cell: Cell | null) => {
-  if (cell) row.value = cell.row
+  if (!cell) return
+  row.value = cell.row
+  at.value = cell
 }
+/** What was said of a chart that was brought in. */
+const said = ref('')
+watch(
+  () => part.value.id,
+  () => (said.value = ''),
+)
+const symmetry = shallowRef<Symmetry>(symmetries[0]!)
+const draw = (next: Chart, why: string) =>
+  project.edit({ name: 'drawChart', args: { id: part.value.id, chart: next, why } })
 
 // While a stroke goes on the words rest, so that nothing holds up the hand.
 const { isPending: painting, start: paintGoesOn } = useTimeoutFn(() => {}, 250, {
@@ -93,7 +130,8 @@ const shownRow = computed(() => {
 
 function paint(cells: readonly Cell[], yarn: string, gesture: string) {
   paintGoesOn()
-  project.edit({ name: 'paint', args: { id: part.value.id, cells, letter: yarn } }, gesture)
+  const all = own.value ? withSymmetry(cells, symmetry.value, own.value) : cells
+  project.edit({ name: 'paint', args: { id: part.value.id, cells: all, letter: yarn } }, gesture)
 }
 
 const repeatWords = computed(() =>
@@ -123,10 +161,20 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
       v-if="!stage"
       v-model:tool="tool"
       v-model:letters="letters"
+      v-model:aid="aid"
       :paints="paints"
       @zoom="canvas?.zoomBy($event)"
       @fit="canvas?.fit()"
-    />
+    >
+      <ChartChanges
+        v-model:symmetry="symmetry"
+        :chart="own!"
+        :yarns="yarns"
+        :at="at"
+        @draw="draw"
+        @said="said = $event"
+      />
+    </ChartTools>
     <div class="chart-side" :class="{ staged: stage }">
       <component :is="stage" v-if="stage" v-model:row="row" :part="part" />
       <ChartCanvas
@@ -134,7 +182,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         ref="canvas"
         class="chart"
         :chart="chart"
-        :yarns="yarns"
+        :yarns="seen"
         :letter="letter"
         :ground="ground"
         :tool="hand"
@@ -152,6 +200,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         @pick="letter = $event"
         @point="point"
       />
+      <p v-if="said" class="note said" role="status">{{ said }}</p>
       <YarnPalette v-if="paints" v-model="letter" :yarns="yarns" :in-band="inBand" />
       <RoundReadout v-if="shownRow !== null" :row="shownRow" />
     </div>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import {
+  type Cell,
+  type Chart,
+  type LineChange,
+  symmetries,
+  type Symmetry,
+  turns,
+  withLine,
+} from '@core/chart'
+import type { CellYarn } from '@core/file'
+import { askForChart, chartIn } from './bring-chart.ts'
+
+/** What can be done to the whole repeat: turned, moved around the seam, a row or column more or fewer; and how painting comes again. */
+const { chart, yarns, at } = defineProps<{
+  chart: Chart
+  yarns: readonly CellYarn[]
+  /** The cell last pointed at: its row and column are the ones to change. */
+  at: Cell
+}>()
+const symmetry = defineModel<Symmetry>('symmetry', { required: true })
+const emit = defineEmits<{ draw: [chart: Chart, why: string]; said: [words: string] }>()
+
+const words = {
+  insert: 'Put in one before',
+  double: 'Work it twice',
+  remove: 'Take out',
+} as const
+const lines = (['row', 'column'] as const).flatMap((along) =>
+  (Object.keys(words) as LineChange[]).map((change) => ({ along, change })),
+)
+const nameOf = (along: 'row' | 'column') => `${along} ${(along === 'row' ? at.row : at.column) + 1}`
+const titleOf = ({ along, change }: (typeof lines)[number]) => `${words[change]}: ${nameOf(along)}`
+
+async function bring() {
+  const file = await askForChart()
+  if (!file) return
+  const read = await chartIn(file, yarns)
+  emit('said', read.ok ? read.value.note : read.problem)
+  if (read.ok) emit('draw', read.value.chart, 'Bring in a chart')
+}
+function act(command: string) {
+  if (command === 'bring') return void bring()
+  const turn = turns.find(({ id }) => id === command)
+  if (turn) return emit('draw', turn.of(chart), turn.title)
+  const line = lines.find(({ along, change }) => `${along}-${change}` === command)
+  if (!line) return
+  const { along, change } = line
+  emit('draw', withLine(chart, along, along === 'row' ? at.row : at.column, change), titleOf(line))
+}
+const choose = (id: string) => (symmetry.value = symmetries.find((one) => one.id === id)!)
+</script>
+
+<template>
+  <ElDropdown trigger="click" placement="right" @command="act">
+    <button
+      type="button"
+      class="tool"
+      title="Turn, move, rows and columns"
+      aria-label="Turn, move, rows and columns"
+    >
+      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M5 12a7 7 0 1 1 2.200 5.100M5 12l-2-2.500M5 12l2.500-2M12 9v6M9 12h6" />
+      </svg>
+    </button>
+    <template #dropdown>
+      <ElDropdownMenu>
+        <ElDropdownItem v-for="turn in turns" :key="turn.id" :command="turn.id">
+          {{ turn.title }}
+        </ElDropdownItem>
+        <ElDropdownItem
+          v-for="(line, i) in lines"
+          :key="titleOf(line)"
+          :command="`${line.along}-${line.change}`"
+          :divided="i % 3 === 0"
+        >
+          {{ titleOf(line) }}
+        </ElDropdownItem>
+        <ElDropdownItem command="bring" divided>Bring in a CSV or PNG …</ElDropdownItem>
+      </ElDropdownMenu>
+    </template>
+  </ElDropdown>
+  <ElDropdown trigger="click" placement="right" @command="choose">
+    <button
+      type="button"
+      class="tool"
+      :class="{ on: symmetry.id !== 'none' }"
+      :title="`Symmetry: ${symmetry.title}`"
+      :aria-label="`Symmetry: ${symmetry.title}`"
+    >
+      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M12 3v18M9 7 4 12l5 5ZM15 7l5 5-5 5Z" />
+      </svg>
+    </button>
+    <template #dropdown>
+      <ElDropdownMenu>
+        <ElDropdownItem
+          v-for="one in symmetries"
+          :key="one.id"
+          :command="one.id"
+          :class="{ chosen: one.id === symmetry.id }"
+        >
+          {{ one.title }}
+        </ElDropdownItem>
+      </ElDropdownMenu>
+    </template>
+  </ElDropdown>
+</template>
+
+<style>
+.el-dropdown-menu__item.chosen {
+  color: var(--mat);
+  font-weight: 650;
+}
+</style>

@@ -1,0 +1,56 @@
+import { fileOpen } from 'browser-fs-access'
+import type { Chart } from '@core/chart'
+import { type CellYarn, chartFromCsv, chartFromPixels } from '@core/file'
+import { found, refused, type Result } from '@core/units'
+
+/** Larger files are no charts. */
+const MOST_BYTES = 8_000_000
+const MOST_PIXELS = 4_000_000
+
+/** The pixels of a picture, as they are in the file. */
+async function pixelsOf(file: Blob): Promise<ImageData | null> {
+  const picture = await createImageBitmap(file, {
+    colorSpaceConversion: 'none',
+    premultiplyAlpha: 'none',
+  }).catch(() => null)
+  if (!picture || picture.width * picture.height > MOST_PIXELS) return null
+  const canvas = new OffscreenCanvas(picture.width, picture.height)
+  const context = canvas.getContext('2d', { willReadFrequently: true })
+  if (!context) return null
+  context.drawImage(picture, 0, 0)
+  return context.getImageData(0, 0, picture.width, picture.height)
+}
+
+/** A chart as it comes in, and what is to be said of it. */
+export interface Brought {
+  readonly chart: Chart
+  readonly note: string
+}
+
+/** A colour that looks further than this from every yarn is another one. */
+const ANOTHER = 12
+
+/** A chart from a file: CSV of letters or colours, or a picture with one pixel a stitch, or several. */
+export async function chartIn(file: File, yarns: readonly CellYarn[]): Promise<Result<Brought>> {
+  if (file.size > MOST_BYTES) return refused('That file is larger than any chart.')
+  if (!file.type.startsWith('image/') && !/\.(?:png|gif|bmp|webp)$/i.test(file.name)) {
+    const chart = chartFromCsv(await file.text(), yarns)
+    return chart.ok ? found({ chart: chart.value, note: '' }) : chart
+  }
+  const pixels = await pixelsOf(file)
+  if (!pixels) return refused('That picture could not be read.')
+  const read = chartFromPixels(pixels, yarns)
+  if (!read.ok) return read
+  const { chart, pixels: each, colours } = read.value
+  const far = colours.filter(({ apart }) => apart > ANOTHER)
+  const said = far.map(({ colour, letter }) => `${colour} is now ${letter}`).join(', ')
+  const size = each > 1 ? `${each} pixels a stitch. ` : ''
+  return found({ chart, note: `${size}${said && `No yarn looks like it: ${said}.`}` })
+}
+
+/** Asks for a file; null where none is chosen. */
+export const askForChart = (): Promise<File | null> =>
+  fileOpen({
+    mimeTypes: ['text/csv', 'image/png'],
+    extensions: ['.csv', '.png'],
+  }).catch(() => null)

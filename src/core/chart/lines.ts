@@ -1,0 +1,37 @@
+import { type Chart, chartHeight, groundOf } from './chart.ts'
+
+/** What is done to one row or column. */
+export type LineChange = 'insert' | 'double' | 'remove'
+
+/** A list with its one entry changed: a blank before it, itself twice, or it gone (never the last there is). */
+function changed<T>(list: readonly T[], at: number, change: LineChange, blank: T): readonly T[] {
+  if (at < 0 || at >= list.length) return list
+  if (change === 'remove') return list.length > 1 ? list.toSpliced(at, 1) : list
+  return list.toSpliced(at, 0, change === 'double' ? list[at]! : blank)
+}
+
+/**
+ * A chart with one row or column more, twice, or fewer. A blank one is of the ground. Row 0 is the lowest, column 0 the left one; the
+ * same chart where there is no such line, or it is the only one.
+ */
+export function withLine(
+  chart: Chart,
+  along: 'row' | 'column',
+  at: number,
+  change: LineChange,
+): Chart {
+  const ground = groundOf(chart)
+  if (along === 'row') {
+    const colours = changed(chart.colours, at, change, ground.repeat(chart.width))
+    return colours === chart.colours ? chart : { ...chart, colours }
+  }
+  const columns = changed([...chart.colours[0]!], at, change, ground)
+  if (columns.length === chart.width) return chart
+  return {
+    width: columns.length,
+    colours: chart.colours.map((row) => changed([...row], at, change, ground).join('')),
+  }
+}
+
+/** Cells a chart has. */
+export const cellsOf = (chart: Chart): number => chart.width * chartHeight(chart)
