@@ -226,7 +226,7 @@ test('a repeat is turned, mirrored while it is painted, brought in and given out
   await expect(repeat).toContainText('26 × 24')
   await undo(page)
   await expect(repeat).toContainText('24 × 26')
-  await change('Work it twice: column 1')
+  await change('Have column 24 twice')
   await expect(repeat).toContainText('25 × 26')
   await undo(page)
   await page.getByRole('button', { name: /^Symmetry/ }).click()
@@ -252,4 +252,22 @@ test('a repeat is turned, mirrored while it is painted, brought in and given out
   await bring('good.csv', 'A,B,A,A\nB,A,A,A')
   await expect(repeat).toContainText('4 × 2')
   await expect(readout).toBeVisible()
+})
+
+test('stripes go up and back again, are scaled, and made by chance', async ({ page }) => {
+  await openDemo(page)
+  await page.locator('.part-list .name').filter({ hasText: 'Stripes' }).first().click()
+  const stripes = page.locator('.part-editor .stripes li')
+  await expect(stripes).toHaveCount(3)
+  const make = async (way: string) => {
+    await page.getByRole('button', { name: 'Make of them …' }).click()
+    await page.getByRole('menuitem', { name: way }).click()
+  }
+  await make('Up and back again')
+  await expect(stripes).toHaveCount(5)
+  await expect(page.locator('.part-editor')).toContainText('10 rounds')
+  await page.getByLabel('In all: more').click()
+  await expect(page.locator('.part-editor')).toContainText('11 rounds')
+  await make('By chance, in as many rounds')
+  await expect(page.locator('.part-editor')).toContainText('11 rounds')
 })

@@ -4,6 +4,7 @@ export { markedRow, programOf } from './marked-row.ts'
 export { evenedRow, PlainPart } from './plain.ts'
 export * from './fabric.ts'
 export { Stripe, StripesPart } from './stripes.ts'
+export { scaledTo, stripeWays } from './stripe-sequences.ts'
 export { ChartDocument, TapestryPart } from './tapestry.ts'
 export {
   comeOutOn,

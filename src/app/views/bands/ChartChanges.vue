@@ -12,25 +12,31 @@ import type { CellYarn } from '@core/file'
 import { askForChart, chartIn } from './bring-chart.ts'
 
 /** What can be done to the whole repeat: turned, moved around the seam, a row or column more or fewer; and how painting comes again. */
-const { chart, yarns, at } = defineProps<{
+const { chart, yarns, at, names } = defineProps<{
   chart: Chart
   yarns: readonly CellYarn[]
-  /** The cell last pointed at: its row and column are the ones to change. */
+  /** The cell last pointed at: its row and column are the ones to change; and what they are called. */
   at: Cell
+  names: { readonly row: string; readonly column: string }
 }>()
 const symmetry = defineModel<Symmetry>('symmetry', { required: true })
 const emit = defineEmits<{ draw: [chart: Chart, why: string]; said: [words: string] }>()
 
-const words = {
-  insert: 'Put in one before',
-  double: 'Work it twice',
-  remove: 'Take out',
-} as const
-const lines = (['row', 'column'] as const).flatMap((along) =>
-  (Object.keys(words) as LineChange[]).map((change) => ({ along, change })),
-)
-const nameOf = (along: 'row' | 'column') => `${along} ${(along === 'row' ? at.row : at.column) + 1}`
-const titleOf = ({ along, change }: (typeof lines)[number]) => `${words[change]}: ${nameOf(along)}`
+/** What is done to one row or column, by the number that stands beside it. */
+const lines: readonly {
+  readonly along: 'row' | 'column'
+  readonly change: LineChange
+  readonly title: (name: string) => string
+}[] = [
+  { along: 'row', change: 'insert', title: (name) => `Put one in below ${name}` },
+  { along: 'row', change: 'double', title: (name) => `Work ${name} twice` },
+  { along: 'row', change: 'remove', title: (name) => `Take out ${name}` },
+  { along: 'column', change: 'insert', title: (name) => `Put one in left of ${name}` },
+  { along: 'column', change: 'double', title: (name) => `Have ${name} twice` },
+  { along: 'column', change: 'remove', title: (name) => `Take out ${name}` },
+]
+const titleOf = ({ along, title }: (typeof lines)[number]) =>
+  title(along === 'row' ? names.row : names.column)
 
 async function bring() {
   const file = await askForChart()

@@ -110,6 +110,16 @@ watch(
   () => part.value.id,
   () => (said.value = ''),
 )
+/** Its row and column by the numbers that stand beside the chart: columns are counted the way a right-side row is worked. */
+const names = computed(() => {
+  const { column, row: at0 } = at.value
+  const { hand } = workshop.words
+  const round = project.ledgerPiece!.worked === 'rows' ? 'row' : 'round'
+  return {
+    row: `${round} ${firstRound.value + at0}`,
+    column: `column ${hand === 'right' ? (own.value?.width ?? 0) - column : column + 1}`,
+  }
+})
 const symmetry = shallowRef<Symmetry>(symmetries[0]!)
 const draw = (next: Chart, why: string) =>
   project.edit({ name: 'drawChart', args: { id: part.value.id, chart: next, why } })
@@ -171,6 +181,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         :chart="own!"
         :yarns="yarns"
         :at="at"
+        :names="names"
         @draw="draw"
         @said="said = $event"
       />

@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { Plus } from '@element-plus/icons-vue'
-import { type StripesPart } from '@core/band'
+import { computed } from 'vue'
+import { scaledTo, type StripesPart, stripeWays } from '@core/band'
 import { roundsOf } from '@core/design'
+import { LIMITS } from '@core/section'
+import WholeField from '@app/parts/fields/WholeField.vue'
+import { useProject } from '@app/stores/project.ts'
 import YarnTurns from './YarnTurns.vue'
 
 /** The stripes of a band, from below. */
 const { part } = defineProps<{ part: StripesPart; rows: boolean }>()
 const emit = defineEmits<{ set: [values: Partial<StripesPart>] }>()
+const project = useProject()
 const addStripe = () =>
   emit('set', {
     stripes: [
@@ -14,6 +19,19 @@ const addStripe = () =>
       { yarn: part.stripes.at(-2)?.yarn ?? part.stripes[0]!.yarn, rounds: 2 },
     ],
   })
+/** Rounds they are scaled to; as many as there are, until another number is given. */
+const rounds = computed(() => roundsOf(part))
+const yarns = computed(() => {
+  const own = [...new Set(part.stripes.map(({ yarn }) => yarn))]
+  return own.length > 1 ? own : project.design!.yarns.map(({ letter }) => letter)
+})
+/** Chance falls otherwise every time. */
+let seed = 0
+function make(id: string) {
+  const way = stripeWays.find((one) => one.id === id)!
+  const stripes = way.of(part.stripes, yarns.value, ++seed * 7919 + rounds.value)
+  emit('set', { stripes: stripes.slice(0, LIMITS.stripes) })
+}
 </script>
 
 <template>
@@ -27,4 +45,21 @@ const addStripe = () =>
   <button type="button" class="button" @click="addStripe">
     <ElIcon><Plus /></ElIcon>Stripe
   </button>
+  <ElDropdown trigger="click" @command="make">
+    <button type="button" class="button">Make of them …</button>
+    <template #dropdown>
+      <ElDropdownMenu>
+        <ElDropdownItem v-for="way in stripeWays" :key="way.id" :command="way.id">
+          {{ way.title }}
+        </ElDropdownItem>
+      </ElDropdownMenu>
+    </template>
+  </ElDropdown>
+  <WholeField
+    label="In all"
+    :model-value="rounds"
+    :min="1"
+    :max="LIMITS.rounds"
+    @update:model-value="emit('set', { stripes: scaledTo(part.stripes, $event) })"
+  />
 </template>
