@@ -4,7 +4,8 @@ import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { patternMeasures } from '@core/adopt'
-import { inUkTerms } from '@core/terms'
+import { ontoOf } from '@core/program'
+import { inUkTerms, ontoWords } from '@core/terms'
 import {
   type Begun,
   drawer,
@@ -108,7 +109,17 @@ const rows = computed(() => {
   const program = pattern.value[way.value]
   if (!program) return []
   const name = way.value === 'flat' ? 'Row' : 'Round'
-  const texts = [...program.begin, ...program.rows].map(({ text }) => text)
+  const stack = [...program.begin, ...program.rows]
+  // Where a row goes that is not worked into the one below, by the numbers that stand here.
+  const into = (i: number) =>
+    stack[i]!.onto === 'below'
+      ? ''
+      : ontoWords(
+          way.value === 'flat' ? 'Row' : 'Rnd',
+          ontoOf(stack, i).map((at) => at + 1 + before.value),
+        )
+  const yarnOf = (i: number) => (stack.some(({ yarn }) => yarn === 'B') ? stack[i]!.yarn : '')
+  const texts = stack.map(({ text }, i) => `${yarnOf(i) && `${yarnOf(i)}, `}${into(i)}${text}`)
   const { work } = foundation.value ?? { work: '' }
   const [first, ...others] = texts
   // Begun in the chain the first row is said so; where it is one that repeats, it comes again as it is.
