@@ -10,6 +10,7 @@ import {
 } from '@core/chart'
 import type { CellYarn } from '@core/file'
 import { askForChart, chartIn } from './bring-chart.ts'
+import ToolChoice from './ToolChoice.vue'
 
 /** What can be done to the whole repeat: turned, moved around the seam, a row or column more or fewer; and how painting comes again. */
 const { chart, yarns, at, names } = defineProps<{
@@ -54,7 +55,6 @@ function act(command: string) {
   const { along, change } = line
   emit('draw', withLine(chart, along, along === 'row' ? at.row : at.column, change), titleOf(line))
 }
-const choose = (id: string) => (symmetry.value = symmetries.find((one) => one.id === id)!)
 </script>
 
 <template>
@@ -86,36 +86,10 @@ const choose = (id: string) => (symmetry.value = symmetries.find((one) => one.id
       </ElDropdownMenu>
     </template>
   </ElDropdown>
-  <ElDropdown trigger="click" placement="right" @command="choose">
-    <button
-      type="button"
-      class="tool"
-      :class="{ on: symmetry.id !== 'none' }"
-      :title="`Symmetry: ${symmetry.title}`"
-      :aria-label="`Symmetry: ${symmetry.title}`"
-    >
-      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
-        <path d="M12 3v18M9 7 4 12l5 5ZM15 7l5 5-5 5Z" />
-      </svg>
-    </button>
-    <template #dropdown>
-      <ElDropdownMenu>
-        <ElDropdownItem
-          v-for="one in symmetries"
-          :key="one.id"
-          :command="one.id"
-          :class="{ chosen: one.id === symmetry.id }"
-        >
-          {{ one.title }}
-        </ElDropdownItem>
-      </ElDropdownMenu>
-    </template>
-  </ElDropdown>
+  <ToolChoice
+    v-model="symmetry"
+    :all="symmetries"
+    label="Symmetry"
+    picture="M12 3v18M9 7 4 12l5 5ZM15 7l5 5-5 5Z"
+  />
 </template>
-
-<style>
-.el-dropdown-menu__item.chosen {
-  color: var(--mat);
-  font-weight: 650;
-}
-</style>

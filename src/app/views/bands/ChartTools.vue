@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { type Aid, aids } from '@core/colour'
 import { type Tool, tools } from '@app/parts/chart/tools.ts'
+import ToolChoice from './ToolChoice.vue'
 
 /** What the hand does on the chart, and how the chart is seen. */
 defineProps<{ paints: boolean }>()
@@ -8,7 +9,6 @@ const tool = defineModel<Tool>('tool', { required: true })
 const letters = defineModel<boolean>('letters', { required: true })
 const aid = defineModel<Aid>('aid', { required: true })
 const emit = defineEmits<{ zoom: [factor: number]; fit: [] }>()
-const see = (id: string) => (aid.value = aids.find((one) => one.id === id)!)
 const views = [
   { title: 'Larger', key: '+', picture: 'M12 6v12M6 12h12', run: () => emit('zoom', 1.25) },
   { title: 'Smaller', key: '−', picture: 'M6 12h12', run: () => emit('zoom', 0.8) },
@@ -68,31 +68,12 @@ const views = [
         <path d="M6 19 12 5l6 14M8.3 14h7.4" />
       </svg>
     </button>
-    <ElDropdown trigger="click" placement="right" @command="see">
-      <button
-        type="button"
-        class="tool"
-        :class="{ on: aid.id !== 'as-is' }"
-        :title="`How it is seen: ${aid.title}`"
-        :aria-label="`How it is seen: ${aid.title}`"
-      >
-        <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
-          <path d="M3 12c4-6 14-6 18 0c-4 6-14 6-18 0M12 9.500a2.500 2.500 0 1 0 .1 0" />
-        </svg>
-      </button>
-      <template #dropdown>
-        <ElDropdownMenu>
-          <ElDropdownItem
-            v-for="one in aids"
-            :key="one.id"
-            :command="one.id"
-            :class="{ chosen: one.id === aid.id }"
-          >
-            {{ one.title }}
-          </ElDropdownItem>
-        </ElDropdownMenu>
-      </template>
-    </ElDropdown>
+    <ToolChoice
+      v-model="aid"
+      :all="aids"
+      label="How it is seen"
+      picture="M3 12c4-6 14-6 18 0c-4 6-14 6-18 0M12 9.500a2.500 2.500 0 1 0 .1 0"
+    />
   </div>
 </template>
 

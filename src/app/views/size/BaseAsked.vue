@@ -1,21 +1,16 @@
 <script setup lang="ts">
-import { computed, useId } from 'vue'
+import { computed } from 'vue'
 import { growthOf } from '@core/design'
 import { type BasePart, constructionOf } from '@core/shape'
-import { abbrOf, groundStitches } from '@core/stitch'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import StitchField from '@app/parts/fields/StitchField.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
-import { useWorkshop } from '@app/stores/workshop.ts'
 import BaseRounds from './BaseRounds.vue'
 import RowByRow from './RowByRow.vue'
 
 /** What is decided about a base, of the body or of another piece: its numbers, its few ways, its rows. */
 const props = defineProps<{ base: BasePart }>()
 const emit = defineEmits<{ set: [values: Record<string, unknown>] }>()
-const workshop = useWorkshop()
-const first = useId()
-/** Stands for no stitch of its own. */
-const SAME = 'same'
 const construction = computed(() => constructionOf(props.base))
 const values = computed(() => props.base as unknown as Readonly<Record<string, number>>)
 const ways = computed(() => props.base as unknown as Readonly<Record<string, string>>)
@@ -45,23 +40,13 @@ const asked = computed(() =>
     :options="options"
     @update:model-value="emit('set', { [key]: $event })"
   />
-  <div v-if="!construction.inWords" class="measure-field">
-    <label :for="first">{{ construction.worked === 'rows' ? 'Row 1 in' : 'Round 1 in' }}</label>
-    <ElSelect
-      :id="first"
-      :model-value="base.firstStitch ?? SAME"
-      :aria-label="construction.worked === 'rows' ? 'Row 1 in' : 'Round 1 in'"
-      @update:model-value="emit('set', { firstStitch: $event === SAME ? null : $event })"
-    >
-      <ElOption :value="SAME" label="same" />
-      <ElOption
-        v-for="stitch in groundStitches"
-        :key="stitch.id"
-        :value="stitch.id"
-        :label="abbrOf(stitch, workshop.words)"
-      />
-    </ElSelect>
-  </div>
+  <StitchField
+    v-if="!construction.inWords"
+    :label="construction.worked === 'rows' ? 'Row 1 in' : 'Round 1 in'"
+    none="same"
+    :model-value="base.firstStitch"
+    @update:model-value="emit('set', { firstStitch: $event })"
+  />
   <BaseRounds
     v-if="construction.inWords"
     :base="base as Extract<BasePart, { rounds: readonly unknown[] }>"
