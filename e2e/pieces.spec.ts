@@ -51,7 +51,7 @@ test('the two panels of a bag differ, and must be as long as each other', async 
   await page.getByRole('menuitem', { name: 'Take out' }).click()
   const snag = page.locator('.snag', { hasText: 'The two faces are not equal' })
   await expect(snag).toContainText('The front has 61 and the back 56')
-  await snag.getByRole('button', { name: /5 rounds more of Plain/ }).click()
+  await snag.getByRole('button', { name: /5 rows more of Plain/ }).click()
   await expect(snag).toHaveCount(0)
 })
 

@@ -430,3 +430,24 @@ describe('what a pattern comes to by its stitches', () => {
     expect(patternMeasures(patternOf('interlaced'), 'rows')).toBeNull()
   })
 })
+
+describe('work of two passes', () => {
+  const snagsOf = (rounds: number) =>
+    derive(
+      tote({
+        parts: [
+          baseAs('panel', { count: 43 }),
+          plain({ rounds }),
+          textured('two-pass', 'rows', { rounds: 3 }),
+        ],
+      }),
+    ).snags.filter(({ code }) => code === 'raised-inside')
+
+  // Row 1 faces, so a first row on an even number of rows does too.
+  it('wants its face to the one who works; a plain row below puts it right', () => {
+    expect(snagsOf(1)).toEqual([])
+    const [snag] = snagsOf(2)
+    expect(snag).toMatchObject({ facts: { side: 'RS', worked: 'rows' } })
+    expect(snag!.mends).toMatchObject([{ kind: 'row-below' }])
+  })
+})

@@ -230,7 +230,9 @@ export const texture: Band<TexturePart> = {
     if (!comeOutOn(rowsOf(part), count)) return {}
     const { side, stitch, passes } = part
     const at = rowAt(part, row - 1)
-    const faces = at.side ?? (side !== 'any' && isRaised(at, stitch) ? side : null)
+    // What is drawn up on the hook has its face to the one who works.
+    const faced = passes === 2 || isRaised(at, stitch)
+    const faces = at.side ?? (side !== 'any' && faced ? side : null)
     // Which of them works goes by what its letter stands for, though both be of one yarn.
     const own = ontoRows([at])[0]!
     const next = row < part.rounds ? ontoRows([rowAt(part, row)])[0]! : own

@@ -25,6 +25,7 @@ export function moreRows(design: Design, piece: Piece, by: number): Mend[] {
         name: plain.name,
         by,
         madeMm: piece.columns.alongMm[piece.rows - 1]! + by * rowMm,
+        worked: piece.worked,
       },
       edits: [{ name: 'setRounds', args: { id: plain.id, rounds: roundsOf(plain) + by } }],
     },

@@ -60,7 +60,7 @@ export const sizeOff: Finder = (bag) => {
 }
 
 /** The body is taller or lower than wanted; the plain body can take the difference. */
-export const heightOff: Finder = ({ design, ledger }) => {
+export const heightOff: Finder = ({ design, ledger, piece }) => {
   const base = baseOf(design)
   const { rowsARise = 1 } = constructionOf(base)
   if (rowsARise === null) return []
@@ -76,7 +76,12 @@ export const heightOff: Finder = ({ design, ledger }) => {
       ? [
           {
             kind: 'rounds' as const,
-            facts: { name: plain.name, by, madeMm: made + by * rowMm },
+            facts: {
+              name: plain.name,
+              by,
+              madeMm: made + by * rowMm,
+              worked: piece.worked,
+            },
             edits: [
               { name: 'setRounds' as const, args: { id: plain.id, rounds: roundsOf(plain) + by } },
             ],

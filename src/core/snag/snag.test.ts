@@ -215,10 +215,16 @@ describe('the wording catalogue', () => {
       'on 138',
     ],
     [
-      { kind: 'rounds', facts: { name: 'Plain', by: -1, madeMm: 270 } },
+      { kind: 'rounds', facts: { name: 'Plain', by: -1, madeMm: 270, worked: 'rounds' } },
       '1 round fewer of Plain',
       '27.0 cm',
     ],
+    [
+      { kind: 'rounds', facts: { name: 'Front', by: 4, madeMm: 180, worked: 'rows' } },
+      '4 rows more of Front',
+      '18.0 cm',
+    ],
+    [{ kind: 'rows', facts: { by: -1, worked: 'rows' } }, '1 row fewer', 'it ends as it should'],
     [
       { kind: 'increase', facts: { increase: 6, rounds: 20 } },
       'Increase by 6 a round',

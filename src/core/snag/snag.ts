@@ -82,13 +82,13 @@ export interface MendFacts {
   count: { count: number; sizeMm: number; errorMm: number; changed: boolean }
   pad: { columns: number; multiple: number; repeats: number }
   adjust: { by: number; count: number; sizeMm: number }
-  rounds: { name: string; by: number; madeMm: number }
+  rounds: { name: string; by: number; madeMm: number; worked: 'rounds' | 'rows' }
   increase: { increase: number; rounds: number }
   flap: { rows: number; side: number }
   close: { by: number; half: number }
   'join-rounds': Record<string, never>
   'row-below': Record<string, never>
-  rows: { by: number }
+  rows: { by: number; worked: 'rounds' | 'rows' }
 }
 export type MendKind = keyof MendFacts
 

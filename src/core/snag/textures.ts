@@ -23,7 +23,7 @@ export const stopsMidway: Finder = ({ design, piece }) =>
       )
       .map(({ by, values }): Mend => ({
         kind: 'rows',
-        facts: { by },
+        facts: { by, worked: piece.worked },
         edits: [{ name: 'setPart', args: { id: part.id, values: { ...values } } }],
       }))
     const { endRow } = piece.parts.find(({ id }) => id === part.id)!
@@ -58,7 +58,7 @@ export const endsRaised: Finder = ({ design, piece }) => {
     return [
       {
         kind: 'rows',
-        facts: { by },
+        facts: { by, worked: piece.worked },
         edits: [
           { name: 'setPart', args: { id: part.id, values: { ...values } } },
           ...(also ? [{ name: 'setBase' as const, args: { values: { ...also } } }] : []),

@@ -32,6 +32,9 @@ const gaugeWords = (stitchWidthMm: number, units: Words['units']) =>
     : `${printNumber(FOUR_INCHES / stitchWidthMm)} stitches over 4 in`
 const stitches = (n: number) => counted(n, 'stitch')
 const rounds = (n: number) => counted(n, 'round')
+/** "2 rows more", "1 round fewer". */
+const rowsOf = (worked: 'rounds' | 'rows', by: number) =>
+  `${counted(Math.abs(by), worked === 'rows' ? 'row' : 'round')} ${by > 0 ? 'more' : 'fewer'}`
 
 const snagWords: {
   readonly [Code in SnagCode]: (facts: SnagFacts[Code], words: Words) => SnagText
@@ -193,8 +196,8 @@ const mendWords: {
     label: `${by > 0 ? 'Add' : 'Take away'} ${Math.abs(by)} evenly below it`,
     cost: `on ${count}`,
   }),
-  rounds: ({ name, by, madeMm }, { units }) => ({
-    label: `${rounds(Math.abs(by))} ${by > 0 ? 'more' : 'fewer'} of ${name}`,
+  rounds: ({ name, by, madeMm, worked }, { units }) => ({
+    label: `${rowsOf(worked, by)} of ${name}`,
     cost: printLength(madeMm, units),
   }),
   flap: ({ rows, side }) => ({
@@ -206,8 +209,8 @@ const mendWords: {
     cost: `${half} + ${half}`,
   }),
   'join-rounds': () => ({ label: 'Join its rounds and turn for it', cost: 'a join a round' }),
-  rows: ({ by }) => ({
-    label: `${rounds(Math.abs(by))} ${by > 0 ? 'more' : 'fewer'}`,
+  rows: ({ by, worked }) => ({
+    label: rowsOf(worked, by),
     cost: 'it ends as it should',
   }),
   'row-below': () => ({ label: 'One plain row below it', cost: '1 row' }),

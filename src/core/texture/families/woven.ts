@@ -131,6 +131,7 @@ const patterns = [
   {
     id: 'two-pass',
     passes: 2,
+    side: 'RS',
     name: 'Two-pass fabric',
     multiple: 1,
     offset: 0,
@@ -142,6 +143,7 @@ const patterns = [
     id: 'two-pass-mesh',
     unit: 'loop',
     passes: 2,
+    side: 'RS',
     name: 'Two-pass mesh',
     multiple: 3,
     offset: 1,
