@@ -13,7 +13,7 @@ test.use({ actionTimeout: 15_000 })
 
 /* Done in stretches that undo can take back; `MONKEY=3000` for more of them. */
 const STRETCH = 150
-const stretches = Math.ceil(Number(process.env['MONKEY'] ?? 200) / STRETCH)
+const stretches = Math.ceil(Number(process.env['MONKEY'] ?? 120) / STRETCH)
 
 test('whatever is done leaves no error, can be read back, and undo leads back to the very file', async ({
   page,

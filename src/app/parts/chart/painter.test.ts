@@ -89,7 +89,7 @@ describe('the painter of a chart', () => {
         fresh.own.paint(chart, view, seen)
         expect(pixels.cells).toEqual(fresh.pixels.cells)
       }),
-      { numRuns: 25 },
+      { numRuns: 12 },
     )
   })
 

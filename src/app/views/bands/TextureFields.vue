@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Plus } from '@element-plus/icons-vue'
-import { computed, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { bandOf, slotsOf, type TexturePart } from '@core/band'
 import { countsWords } from '@core/fit'
 import { standsOn } from '@core/ledger'
@@ -8,7 +8,6 @@ import { LIMITS } from '@core/section'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
-import TextureDialog from './TextureDialog.vue'
 import YarnSelect from './YarnSelect.vue'
 import YarnTurns from './YarnTurns.vue'
 
@@ -32,6 +31,7 @@ function addYarn() {
   const next = yarns.find(({ letter }) => !taken.has(letter)) ?? yarns[0]!
   emit('set', { yarns: [...part.yarns, { yarn: next.letter, rounds: 1 }] })
 }
+const TextureDialog = defineAsyncComponent(() => import('./TextureDialog.vue'))
 const choosing = ref(false)
 /** The dialog is there once it was asked for. */
 const asked = ref(false)
