@@ -29,9 +29,10 @@ export function useOwn() {
   const loaded = readSetting<OwnDraft[]>('own-stitches')
     .then((kept) => (own.value = (kept ?? []).filter(isDraft)))
     .catch(() => {})
-  function set(list: readonly OwnDraft[]) {
+  /** Answers once it is stored, so that whoever looks next finds it. */
+  async function set(list: readonly OwnDraft[]) {
     own.value = list.slice(0, MOST)
-    void keepSetting('own-stitches', [...own.value]).catch(() => {})
+    await keepSetting('own-stitches', [...own.value]).catch(() => {})
   }
   return {
     own,
@@ -39,7 +40,7 @@ export function useOwn() {
     async keep(draft: OwnDraft) {
       await loaded
       const there = own.value.some(({ id }) => id === draft.id)
-      set(
+      await set(
         there ? own.value.map((one) => (one.id === draft.id ? draft : one)) : [...own.value, draft],
       )
     },
