@@ -1,4 +1,4 @@
-import { type Chart, chartHeight, groundOf } from './chart.ts'
+import { type Chart, groundOf } from './chart.ts'
 
 /** What is done to one row or column. */
 export type LineChange = 'insert' | 'double' | 'remove'
@@ -32,6 +32,3 @@ export function withLine(
     colours: chart.colours.map((row) => changed([...row], at, change, ground).join('')),
   }
 }
-
-/** Cells a chart has. */
-export const cellsOf = (chart: Chart): number => chart.width * chartHeight(chart)

@@ -1,4 +1,4 @@
-import type { Stitch } from './stitch.ts'
+import type { Stitch, Terms } from './stitch.ts'
 
 /*
  * Loops: of chain, those drawn up on the hook where a row is worked forward and back, and one drawn up longer. Lengths are common practice without a source; a loop takes the yarn of its chains,
@@ -26,6 +26,22 @@ const loopOf = (
   unit: 'loop',
   turningChains: 1,
   symbol: 'M3 18C-2 0 22 0 17 18',
+  ...more,
+})
+
+/** A sc whose loop is drawn up and left for a while. */
+const drawn = (
+  id: string,
+  name: Terms,
+  abbr: Terms,
+  more: Pick<Stitch, 'height' | 'yarn' | 'symbol'> & Partial<Stitch>,
+): Stitch => ({
+  ...{ id, name, abbr },
+  family: 'looped',
+  of: 'sc',
+  uses: 1,
+  makes: 1,
+  turningChains: 1,
   ...more,
 })
 
@@ -61,47 +77,30 @@ export const loopedStitches: readonly Stitch[] = [
     recipe: 'ch 3, sl st in the 3rd ch from hook',
     symbol: 'M10 18q-6 -10 0 -12q6 2 0 12',
   }),
-  {
-    id: 'drawn-loop',
-    family: 'looped',
-    name: { us: 'two-pass stitch', uk: 'two-pass stitch' },
-    abbr: { us: 'pull up a loop', uk: 'pull up a loop' },
-    of: 'sc',
-    uses: 1,
-    makes: 1,
+  drawn('drawn-loop', same('two-pass stitch'), same('pull up a loop'), {
     height: 1.2,
     yarn: 1.3,
     unit: 'loop',
-    turningChains: 1,
     symbol: 'M7 18V6a3 3 0 0 1 6 0V18',
-  },
-  {
-    id: 'yo-loop',
-    family: 'looped',
-    name: { us: 'yarn over left on the hook', uk: 'yarn over left on the hook' },
-    abbr: { us: 'yo loop', uk: 'yo loop' },
-    of: 'sc',
+  }),
+  drawn('yo-loop', same('yarn over left on the hook'), same('yo loop'), {
     uses: 0,
-    makes: 1,
     height: 1.2,
     yarn: 0.9,
     unit: 'loop',
-    turningChains: 1,
     recipe: 'yo, and leave it on the hook as a loop; the return pass works it off like the others',
     symbol: 'M7 12a3 3 0 0 1 6 0',
-  },
-  {
-    id: 'esc',
-    family: 'looped',
-    name: { us: 'extended single crochet', uk: 'extended double crochet' },
-    abbr: { us: 'esc', uk: 'edc' },
-    of: 'sc',
-    uses: 1,
-    makes: 1,
-    height: 1.4,
-    yarn: 1.2,
-    turningChains: 2,
-    recipe: 'insert, pull up a loop, yo, pull through 1, yo, pull through 2',
-    symbol: 'M4 8L16 20M16 8L4 20M5 4h10',
-  },
+  }),
+  drawn(
+    'esc',
+    { us: 'extended single crochet', uk: 'extended double crochet' },
+    { us: 'esc', uk: 'edc' },
+    {
+      height: 1.4,
+      yarn: 1.2,
+      turningChains: 2,
+      recipe: 'insert, pull up a loop, yo, pull through 1, yo, pull through 2',
+      symbol: 'M4 8L16 20M16 8L4 20M5 4h10',
+    },
+  ),
 ]
