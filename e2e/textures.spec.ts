@@ -123,3 +123,23 @@ test('rows of a checked text become a pattern of one’s own, and go on a bag', 
   await expect(page.locator('.stage h1')).toHaveText('Puff blocks')
   await expect(page.locator('.texture-fields')).toContainText('Comes out on 120 stitches')
 })
+
+test('a flat texture has more stitches at its edges, by one click, or by hand', async ({
+  page,
+}) => {
+  await openBag(page, 'March-book satchel', 'Bands')
+  await page.locator('.part-list .add').click()
+  await page.getByRole('menuitem', { name: 'Texture …' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Add a texture' })
+  await dialog.getByRole('button', { name: /^Fans wants/ }).press('Enter')
+  await expect(page.locator('.snags')).toContainText('Fans')
+  await page.getByRole('button', { name: /^\d more stitch(?:es)? at each edge/ }).click()
+  await expect(page.locator('.texture-fields')).toContainText('Comes out on')
+  await page.getByLabel('Extra edge: more').click()
+  await expect(page.locator('.texture-fields .bad')).toContainText('Wants')
+  await undo(page)
+  await go(page, 'Pattern')
+  await expect(page.locator('.paper')).toContainText(
+    'sk 3 sts, sc in next st; rep from * to last st, sc in last st',
+  )
+})

@@ -1,15 +1,14 @@
 import { expose } from 'comlink'
+import { type AboutBag, designFromPattern } from '@core/adopt'
 import {
-  type AboutBag,
   countedBase,
   countedRows,
-  designFromPattern,
   patternOfRows,
   type RowsWanted,
   type RowYarns,
   texturedBand,
   type TextureOn,
-} from '@core/adopt'
+} from '@core/counted'
 import {
   drawer,
   drawnPatterns,

@@ -2,7 +2,8 @@ import { bandsOf, designFaults, partsOf, roundsOf } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { handWritten } from '../testing/hand-rows.ts'
 import { checkPattern } from '../check/index.ts'
-import { countedRows, designFromPattern } from './index.ts'
+import { countedRows } from '../counted/index.ts'
+import { designFromPattern } from './index.ts'
 
 describe('a checked pattern as a bag', () => {
   const about = { name: 'Found', hookMm: 3.5, yarnClass: 3 }

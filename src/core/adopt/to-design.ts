@@ -19,8 +19,7 @@ import { inUsTerms } from '../terms/index.ts'
 import { cutAt, found, refused, type Result, writable } from '../units/index.ts'
 import { checkPattern } from '../check/index.ts'
 import type { CheckedRow, CheckOptions } from '../check/index.ts'
-import { sameWork } from './repeats-of-rows.ts'
-import { countedRows, countsOver, runsOfMade, writtenRow } from './written-rows.ts'
+import { countedRows, countsOver, runsOfMade, sameWork, writtenRow } from '../counted/index.ts'
 
 /** Repeats are looked for in bands of so many rows at most, since all of them are counted again. */
 const MOST_REPEATED = 60

@@ -19,6 +19,7 @@ export {
   beyondRepeats,
   isRaised,
   slotsOf,
+  takesEdges,
   TexturePart,
   TextureRow,
   TextureYarn,

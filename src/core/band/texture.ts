@@ -14,6 +14,7 @@ import {
   rowProgram,
   WrittenRow,
 } from './counted-rows.ts'
+import { edgedRow } from './edged.ts'
 
 /** One yarn of those a texture is worked in, row by row. */
 export class TextureYarn {
@@ -47,6 +48,8 @@ export class TexturePart extends Section {
   @OneOf(['RS', 'WS', 'any']) readonly side!: 'RS' | 'WS' | 'any'
   /** What its repeats are counted as. */
   @OrNull() @Text(30) readonly unit!: string | null
+  /** Plain stitches more at each edge than its rows say. */
+  @Whole(0, LIMITS.edge) readonly edge!: number
   /** Ways along each of its rows. */
   @Whole(1, 2) readonly passes!: 1 | 2
 }
@@ -56,9 +59,9 @@ const all = new WeakMap<TexturePart, readonly TextureRow[]>()
 function rowsOf(part: TexturePart): readonly TextureRow[] {
   const known = all.get(part)
   if (known) return known
-  const { begin, end, from } = part
+  const { begin, end, from, edge } = part
   const repeat = [...part.repeat.slice(from), ...part.repeat.slice(0, from)]
-  const rows = [...begin, ...repeat, ...repeat, ...end]
+  const rows = [...begin, ...repeat, ...repeat, ...end].map((row) => edgedRow(row, edge) ?? row)
   all.set(part, rows)
   return rows
 }
@@ -99,6 +102,14 @@ const isPlain = ({ runs }: WrittenRow): boolean => {
   const { uses, makes } = stitchById(only!.stitch)
   return more.length === 0 && uses === 1 && makes === 1
 }
+
+/** Whether its rows take plain stitches more at their edges. */
+export const takesEdges = ({
+  begin,
+  repeat,
+  end,
+}: Pick<TexturePart, 'begin' | 'repeat' | 'end'>): boolean =>
+  [...begin, ...repeat, ...end].every((row) => edgedRow(row, 1) !== null)
 
 /** The letters that stand for its yarns, where its rows are in several; else it has only one. */
 const slots = new WeakMap<readonly TextureRow[], readonly string[]>()
@@ -168,6 +179,7 @@ export const texture: Band<TexturePart> = {
     yarns: [{ yarn: letters[0]!, rounds: 1 }],
     side: 'any',
     unit: null,
+    edge: 0,
     passes: 1,
   }),
   rounds: ({ rounds }) => rounds,
@@ -193,6 +205,7 @@ export const texture: Band<TexturePart> = {
       ? leftOn(rowsOf(part), count)[placeOf(part, part.rounds - 1)]!
       : count,
   faults: (part, say) => {
+    if (part.edge > 0 && !takesEdges(part)) say('edge', 'must be 0: its rows take no more of them')
     const fault = countedFault(rowsOf(part))
     if (!fault) return
     const { begin, repeat } = part

@@ -1,4 +1,4 @@
-import type { Severity } from '../snag/index.ts'
+import type { Severity } from '../units/index.ts'
 
 /** What a row is worked into. */
 export type Onto = 'row' | 'chain'

@@ -15,6 +15,7 @@ import { baseKinds } from '../shape/index.ts'
 import versionOne from '../testing/version-1.json' with { type: 'json' }
 import versionFive from '../testing/version-5.json' with { type: 'json' }
 import versionSix from '../testing/version-6.json' with { type: 'json' }
+import versionSeven from '../testing/version-7.json' with { type: 'json' }
 import versionThree from '../testing/version-3.json' with { type: 'json' }
 import { defaultWords } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
@@ -184,6 +185,14 @@ describe('older files', () => {
     const faulty = { ...versionOne, design: { ...versionOne.design, parts: 'none', swatch: null } }
     expect(faults(JSON.stringify(faulty))).toHaveLength(1)
     expect(faults(JSON.stringify({ ...versionOne, design: 7 }))).toEqual(['design must be given'])
+  })
+
+  it('of version 7 have textures with the edges their rows say', () => {
+    const read = readProject(JSON.stringify(versionSeven))
+    if (!read.ok) throw new Error(JSON.stringify(read.problem))
+    const textures = partsOf(read.value).filter((part) => part.kind === 'texture')
+    expect(textures.map(({ edge }) => edge)).toEqual([0, 0])
+    expect(compile(read.value).pieces[0]!.rows).toBe(41)
   })
 
   it('of version 6 have textures whose rows lie one on the other', () => {

@@ -118,6 +118,21 @@ function joinsToRows(document: Document): Document {
   } as Document
 }
 
+const isObject = (value: Old): boolean => typeof value === 'object' && value !== null
+
+/** Every part of every piece made anew; what is not of that shape stays as it is, for the faults to tell. */
+function eachPart(document: Document, version: number, change: (part: Old) => Old): Document {
+  const { design } = document as Old
+  const next = { ...document, version }
+  if (!Array.isArray(design?.pieces)) return next
+  const pieces = design.pieces.map((piece: Old) =>
+    isObject(piece) && Array.isArray(piece.parts)
+      ? { ...piece, parts: piece.parts.map((part: Old) => (isObject(part) ? change(part) : part)) }
+      : piece,
+  )
+  return { ...next, design: { ...design, pieces } } as Document
+}
+
 const BANDS = ['plain', 'stripes', 'tapestry', 'written', 'texture']
 
 /**
@@ -125,32 +140,27 @@ const BANDS = ['plain', 'stripes', 'tapestry', 'written', 'texture']
  * first row in a stitch of its own.
  */
 function textureRows(document: Document): Document {
-  const { design } = document as Old
-  const next = { ...document, version: 7 }
-  if (!Array.isArray(design?.pieces)) return next
-  const isObject = (value: Old): boolean => typeof value === 'object' && value !== null
   const rows = (of: unknown) =>
     Array.isArray(of)
       ? of.map((row: Old) => (isObject(row) ? { onto: 'below', side: null, ...row } : row))
       : of
-  const part = (one: Old): Old =>
-    isObject(one) && one.kind === 'texture'
+  return eachPart(document, 7, (one) =>
+    one.kind === 'texture'
       ? {
           ...{ end: [], from: 0, passes: 1 },
           ...one,
           begin: rows(one.begin),
           repeat: rows(one.repeat),
         }
-      : isObject(one) && !BANDS.includes(one.kind)
-        ? { firstStitch: null, ...one }
-        : one
-  const pieces = design.pieces.map((piece: Old) =>
-    isObject(piece) && Array.isArray(piece.parts)
-      ? { ...piece, parts: piece.parts.map(part) }
-      : piece,
+      : BANDS.includes(one.kind)
+        ? one
+        : { firstStitch: null, ...one },
   )
-  return { ...next, design: { ...design, pieces } } as Document
 }
+
+/** Version 8: more stitches at the edges of a texture. */
+const edges = (document: Document): Document =>
+  eachPart(document, 8, (part) => (part.kind === 'texture' ? { edge: 0, ...part } : part))
 
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 const migrations: readonly Migration[] = [
@@ -160,6 +170,7 @@ const migrations: readonly Migration[] = [
   pieces,
   joinsToRows,
   textureRows,
+  edges,
 ]
 
 export const NEWEST_VERSION = migrations.length + 1

@@ -25,6 +25,8 @@ export const LIMITS = {
   strip: 200,
   swatches: 12,
   writtenRows: 300,
+  /** Stitches more at an edge of a texture. */
+  edge: 8,
   rowText: 1200,
   /** Of a written pattern that is checked, in characters. */
   patternText: 400_000,

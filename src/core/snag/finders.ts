@@ -14,7 +14,8 @@ import {
   sizeOff,
   unequalSides,
 } from './sizes.ts'
-import type { Severity, Snag } from './snag.ts'
+import type { Severity } from '../units/index.ts'
+import type { Snag } from './snag.ts'
 import { endsRaised, loopsCatch, spiralDrifts, stopsMidway } from './textures.ts'
 import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.ts'
 

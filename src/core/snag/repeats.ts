@@ -1,7 +1,8 @@
-import { bandOf, nearestCounts } from '../band/index.ts'
+import { bandOf, nearestCounts, takesEdges, type TexturePart } from '../band/index.ts'
 import { BODY } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
 import { type LedgerPart, standsOn } from '../ledger/index.ts'
+import { LIMITS } from '../section/index.ts'
 import { bandsOn, type Finder, type SnagContext } from './finder.ts'
 import type { Mend } from './snag.ts'
 
@@ -83,6 +84,22 @@ function changes({ piece }: SnagContext, part: LedgerPart): Mend[] {
     }))
 }
 
+/** Other edges of a flat texture with which it comes out on the stitches there are: the fewest of them. */
+function otherEdges(part: TexturePart, count: number): Mend[] {
+  if (!takesEdges(part)) return []
+  for (let edge = 0; edge <= LIMITS.edge; edge++) {
+    if (!bandOf(part).standsOn({ ...part, edge }, count)) continue
+    return [
+      {
+        kind: 'edges',
+        facts: { name: part.name, stitches: edge, fewer: edge < part.edge },
+        edits: [{ name: 'setPart', args: { id: part.id, values: { edge } } }],
+      },
+    ]
+  }
+  return []
+}
+
 /** Like halves that a count has, where it has one too many. */
 const halvesOn = (of: number | null, count: number) =>
   of !== null && count % of === 0 ? { of, count: count / of } : null
@@ -100,17 +117,20 @@ export const writtenMisfits: Finder = ({ design, piece }) =>
         severity: 'error' as const,
         where: { part: id, round: piece.columns.number[firstRow]! },
         facts: { name, count, ...counts, halves: halvesOn(bandOf(part).half(part), count) },
-        mends: nearestCounts(counts, count)
-          .filter((counted) => bandOf(part).standsOn(part, counted))
-          .map((counted) => ({
-            kind: 'adjust' as const,
-            facts: {
-              by: counted - count,
-              count: counted,
-              sizeMm: counted * gauge.stitchWidthMm,
-            },
-            edits: [{ name: 'adjustBefore' as const, args: { id, by: counted - count } }],
-          })),
+        mends: [
+          ...(part.kind === 'texture' && piece.worked === 'rows' ? otherEdges(part, count) : []),
+          ...nearestCounts(counts, count)
+            .filter((counted) => bandOf(part).standsOn(part, counted))
+            .map((counted) => ({
+              kind: 'adjust' as const,
+              facts: {
+                by: counted - count,
+                count: counted,
+                sizeMm: counted * gauge.stitchWidthMm,
+              },
+              edits: [{ name: 'adjustBefore' as const, args: { id, by: counted - count } }],
+            })),
+        ],
       },
     ]
   })

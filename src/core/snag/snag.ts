@@ -1,6 +1,5 @@
 import type { Edit } from '../design/index.ts'
-
-export type Severity = 'error' | 'warning' | 'advice'
+import type { Severity } from '../units/index.ts'
 
 /** Where a snag is: a part, and a round (its printed number) when it is at one. */
 export interface Place {
@@ -89,6 +88,7 @@ export interface MendFacts {
   'join-rounds': Record<string, never>
   'row-below': Record<string, never>
   rows: { by: number; worked: 'rounds' | 'rows' }
+  edges: { name: string; stitches: number; fewer: boolean }
 }
 export type MendKind = keyof MendFacts
 

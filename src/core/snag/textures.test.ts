@@ -1,4 +1,4 @@
-import { texturedBand } from '../adopt/index.ts'
+import { texturedBand } from '../counted/index.ts'
 import type { TexturePart } from '../band/index.ts'
 import { commit, type Design, historyOf } from '../design/index.ts'
 import { derive } from '../plan/index.ts'
@@ -127,5 +127,49 @@ describe('edges and faces (common practice)', () => {
     // 21 rows and 25 of 5 mm.
     expect(snag).toMatchObject({ facts: { front: { heightMm: 105 }, back: { heightMm: 125 } } })
     expect(snagText(snag!, defaultWords).text).toContain('2.0 cm in height')
+  })
+})
+
+describe('a flat texture that does not come out', () => {
+  const flat = (id: string, count: number, over: Partial<TexturePart> = {}): Design => {
+    const band = texturedBand(
+      drawer.find((one) => one.id === id)!,
+      'rows',
+      {
+        letters: ['A'],
+        rounds: 4,
+      },
+    )
+    if (!band.ok) throw new Error(band.problem)
+    const part = { ...(band.value as TexturePart), id: 'texture', ...over }
+    return tote({ parts: [baseAs('panel', { count }), plain({ rounds: 1 }), part] })
+  }
+  const edges = (design: Design) =>
+    of(design, 'written-misfit').flatMap(({ mends }) =>
+      mends.filter(({ kind }) => kind === 'edges'),
+    )
+
+  // Puffs want 4 k + 3; 2 more make 4 k + 1. Shells want 6 k + 1; 45 = 6 · 7 + 3, 47 = 6 · 7 + 5. An even number cannot be mended so.
+  it.each([
+    ['puff-4', 45, 1],
+    ['shells', 45, 1],
+    ['shells', 47, 2],
+    ['puff-4', 46, null],
+    ['v-stitch', 46, 1],
+  ])('%s on %i: so many more at each edge heal it', (id, count, stitches) => {
+    const design = flat(id, count)
+    const [mend] = edges(design)
+    expect(mend?.facts ?? null).toEqual(
+      stitches === null ? null : expect.objectContaining({ stitches, fewer: false }),
+    )
+    if (!mend) return
+    const { design: next } = mend.edits.reduce((now, edit) => commit(now, edit), historyOf(design))
+    expect(of(next, 'written-misfit')).toEqual([])
+    expect(mendText(mend, defaultWords).label).toMatch(/^\d more stitch(?:es)? at each edge$/)
+  })
+
+  it('and fewer, where it has some', () => {
+    const [mend] = edges(flat('puff-4', 47, { edge: 1 }))
+    expect(mend?.facts).toMatchObject({ stitches: 0, fewer: true })
   })
 })

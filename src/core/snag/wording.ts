@@ -213,6 +213,13 @@ const mendWords: {
     label: rowsOf(worked, by),
     cost: 'it ends as it should',
   }),
+  edges: ({ stitches: many, fewer }) => ({
+    label:
+      many === 0
+        ? 'No more stitches at its edges'
+        : `${many} more ${many === 1 ? 'stitch' : 'stitches'} at each edge`,
+    cost: fewer ? 'fewer than now' : 'plain in every row',
+  }),
   'row-below': () => ({ label: 'One plain row below it', cost: '1 row' }),
   increase: ({ increase, rounds: n }) => ({
     label: `Increase by ${increase} a round`,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Plus } from '@element-plus/icons-vue'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
-import { bandOf, slotsOf, type TexturePart } from '@core/band'
+import { bandOf, slotsOf, takesEdges, type TexturePart } from '@core/band'
 import { countsWords } from '@core/fit'
 import { standsOn } from '@core/ledger'
 import { LIMITS } from '@core/section'
@@ -65,6 +65,8 @@ const begins = computed(() =>
       ),
 )
 const word = computed(() => (rows ? 'Rows' : 'Rounds'))
+/** Whether it may have more stitches at its edges, as flat ones may. */
+const edges = computed(() => part.edge > 0 || (rows && takesEdges(part)))
 </script>
 
 <template>
@@ -75,6 +77,14 @@ const word = computed(() => (rows ? 'Rows' : 'Rounds'))
       :min="1"
       :max="LIMITS.rounds"
       @update:model-value="emit('set', { rounds: $event })"
+    />
+    <WholeField
+      v-if="edges"
+      label="Extra edge"
+      :model-value="part.edge"
+      :min="0"
+      :max="LIMITS.edge"
+      @update:model-value="emit('set', { edge: $event })"
     />
     <ChoiceOf
       v-if="part.side !== 'any'"

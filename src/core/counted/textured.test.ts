@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { bandOf, nearestCounts, type TexturePart } from '../band/index.ts'
+import { bandOf, nearestCounts, takesEdges, type TexturePart } from '../band/index.ts'
 import {
   commit,
   designFaults,
@@ -449,5 +449,67 @@ describe('work of two passes', () => {
     const [snag] = snagsOf(2)
     expect(snag).toMatchObject({ facts: { side: 'RS', worked: 'rows' } })
     expect(snag!.mends).toMatchObject([{ kind: 'row-below' }])
+  })
+})
+
+describe('edge stitches of a flat texture', () => {
+  const flat = drawer.filter((pattern) => pattern.flat)
+  const edged = flat.filter(({ id }) => takesEdges(textured(id, 'rows')))
+
+  it.each(edged.map((pattern) => [pattern.id, pattern] as const))(
+    '%s: with more of them it comes out on two stitches more for each, and Check counts it so',
+    (id, pattern) => {
+      for (const edge of [1, 3, 8]) {
+        const part = textured(id, 'rows', { edge })
+        const count = stitchesOf(pattern, 12, 'flat') + 2 * edge
+        expect(bandOf(part).standsOn(part, count)).toBe(true)
+        expect(bandOf(part).standsOn(part, count + 1)).toBe(pattern.multiple === 1)
+        const text = texted(bagOf(part, count, 'rows'))
+        expect([text, alarmsOf(text).lines]).toEqual([text, []])
+      }
+    },
+  )
+
+  // As a maker would write them (common practice): the edge in stitches as high as the row, the count told from the end.
+  it.each([
+    [
+      'puff-4',
+      0,
+      'sc in next 5 sts, *puff in next st, sc in next 3 sts; rep from * to last 2 sts, sc in last 2 sts',
+    ],
+    [
+      'v-stitch',
+      1,
+      'ch 3 (counts as dc), dc in next 2 sts, *(dc, ch 1, dc) in next ch-sp; rep from * to last 3 sts, dc in last 3 sts',
+    ],
+    [
+      'shells',
+      1,
+      'ch 3 (counts as dc), dc in next st, 3 dc in next st, *sk 2 sts, sc in next st, sk 2 sts, 5 dc in next st; rep from * to last 8 sts, sk 2 sts, sc in next st, sk 2 sts, 3 dc in next st, dc in last 2 sts',
+    ],
+    [
+      'mesh',
+      1,
+      'ch 3 (counts as dc), dc in next 2 sts, ch 1, sk ch-sp, *dc in next dc, ch 1, sk ch-sp; rep from * to last 3 sts, dc in last 3 sts',
+    ],
+    [
+      'star',
+      1,
+      'sc in next 2 sts, *2 sc in next st; rep from * to last 3 sts, 3 sc in next st, sc in last 2 sts',
+    ],
+    ['puff-4', 1, 'sc in each st across'],
+  ])('%s, row %i, with two more', (id, row, text) => {
+    const part = textured(id, 'rows', { edge: 2 })
+    const count = stitchesOf(patternOf(id), 9, 'flat') + 4
+    expect(bandOf(part).texts(part, count)![row]).toBe(text)
+  })
+
+  it('has none where rows go there and back, or into gaps', () => {
+    const without = flat.filter((pattern) => !edged.includes(pattern)).map(({ id }) => id)
+    expect(without).toEqual(['two-pass', 'two-pass-mesh', 'granny-gaps', 'granny-two'])
+    const part = textured('granny-gaps', 'rows', { edge: 1 })
+    expect(designFaults(bagOf(part, 63, 'rows')).map(({ where }) => where)).toContain(
+      'pieces[0].parts[2].edge',
+    )
   })
 })

@@ -77,6 +77,7 @@ export function texturedBand(
       yarns: (several > 1 ? twoOf(letters) : letters).map((yarn) => ({ yarn, rounds: 1 })),
       side: pattern.side,
       unit: pattern.unit,
+      edge: 0,
       passes: pattern.passes ?? 1,
     })
   }

@@ -1,0 +1,11 @@
+export { sameWork } from './repeats-of-rows.ts'
+export { patternMeasures, type PatternMeasures, texturedBand, type TextureOn } from './textured.ts'
+export {
+  countedBase,
+  countedRows,
+  countsOver,
+  runsOfMade,
+  type RowYarns,
+  writtenRow,
+} from './written-rows.ts'
+export { patternOfRows, type RowsWanted } from './pattern-of-rows.ts'
