@@ -112,6 +112,8 @@ export interface Band<Part> {
   readonly half: (part: Part) => number | null
   /** Its chart, where it has one of its own. */
   readonly chart: (part: Part) => Chart | null
+  /** What its rows repeat, across and up: its chart, as the repeats of it lie. */
+  readonly field: (part: Part) => Chart | null
 }
 
 /** What most bands have nothing to say of. */
@@ -130,6 +132,7 @@ export const usual = {
   stopsMidway: () => null,
   half: () => null,
   chart: () => null,
+  field: () => null,
 } as const
 
 /** Whole and within what there can be. */

@@ -1,4 +1,13 @@
-import { blankChart, lettersOf, withLetterFor } from '../chart/index.ts'
+import {
+  blankChart,
+  type Chart,
+  fieldOf,
+  layIds,
+  type LayId,
+  lettersOf,
+  repeatsIn,
+  withLetterFor,
+} from '../chart/index.ts'
 import { One, OneOf, Rows, Whole } from '../fields/index.ts'
 import { group, type Program, type Step, work } from '../program/index.ts'
 import { type Band, type Ground, usual, within } from './band.ts'
@@ -20,6 +29,17 @@ export class TapestryPart extends Section {
   @Whole(1, LIMITS.times) readonly times!: number
   /** Columns of the chart worked once more at the end of a flat row, so that it is the same at both edges. */
   @Whole(0, LIMITS.chartWidth) readonly balance!: number
+  /** How its repeats lie beside and above one another. */
+  @OneOf(layIds) readonly lay!: LayId
+  /** Strands that may lie inside its stitches at once. */
+  @Whole(1, LIMITS.strands) readonly carried!: number
+}
+
+/** What its rows are worked from: its chart, as the repeats of it lie, as high as it is worked. */
+const worked = ({ chart, lay, times }: TapestryPart): Chart => {
+  const field = fieldOf(chart, lay)
+  const rows = chart.colours.length * times
+  return field.colours.length > rows ? { ...field, colours: field.colours.slice(0, rows) } : field
 }
 
 /** Repeats that are tried first for a new motif, by how handy they are. */
@@ -34,9 +54,10 @@ const balanceOf = ({ balance }: TapestryPart, worked: Ground['worked']) =>
  * The rows of the chart. A repeat that does not fit is cut off at the join or edge, as it would be on the hook. As seen, the
  * columns that balance a flat row are the first ones of the chart again, at its right edge.
  */
-function chartRows(part: TapestryPart, { count, hand, worked }: Ground): Program[] {
-  const { chart, stitch } = part
-  const balance = balanceOf(part, worked)
+function chartRows(part: TapestryPart, { count, hand, worked: way }: Ground): Program[] {
+  const { stitch } = part
+  const chart = worked(part)
+  const balance = balanceOf(part, way)
   const first = hand === 'right' && balance < count ? balance : 0
   const repeats = Math.floor((count - first) / chart.width)
   const left = (count - first) % chart.width
@@ -72,6 +93,8 @@ export const tapestry: Band<TapestryPart> = {
       chart: blankChart(width, NEW_HEIGHT, letters[0]!),
       times: 1,
       balance: 0,
+      lay: 'beside',
+      carried: 3,
     }
   },
   rounds: ({ chart, times }) => chart.colours.length * times,
@@ -85,7 +108,10 @@ export const tapestry: Band<TapestryPart> = {
   lastYarn: ({ chart }) => chart.colours.at(-1)![0]!,
   gaugeYarn: () => null,
   fabric: () => TAPESTRY,
-  repeat: (part, worked) => ({ multiple: part.chart.width, offset: balanceOf(part, worked) }),
+  repeat: (part, way) => ({
+    multiple: part.chart.width * repeatsIn(part.lay).wide,
+    offset: balanceOf(part, way),
+  }),
   faults: ({ chart, balance }, say) => {
     if (balance >= chart.width)
       say('balance', `must be less than the ${chart.width} columns of the chart`)
@@ -97,7 +123,9 @@ export const tapestry: Band<TapestryPart> = {
   size: ({ chart }) => ({ cells: chart.width * chart.colours.length, runs: 0 }),
   *rows(part, ground) {
     const rows = chartRows(part, ground)
-    for (let i = 0; i < part.times; i++) yield* rows
+    const all = part.chart.colours.length * part.times
+    for (let i = 0; i < all; i++) yield rows[i % rows.length]!
   },
   chart: ({ chart }) => chart,
+  field: worked,
 }

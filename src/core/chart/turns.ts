@@ -38,6 +38,14 @@ export function shifted(chart: Chart, columns: number, rows: number): Chart {
   }
 }
 
+/** Every row moved back around the seam by as much as it leans, so that what is straight on the chart is straight on the bag. */
+export const straightened = (chart: Chart, lean: number): Chart => ({
+  ...chart,
+  colours: chart.colours.map(
+    (row, at) => shifted({ ...chart, colours: [row] }, -Math.round(lean * at), 0).colours[0]!,
+  ),
+})
+
 /** Every turn there is. One is added here and nowhere else. */
 export const turns: readonly Turn[] = [
   { id: 'across', title: 'Mirror it left to right', of: mirroredAcross },

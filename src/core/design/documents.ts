@@ -87,6 +87,8 @@ export class Swatch {
   @Amount(10, 1000) readonly rowsOverMm!: number
   /** How much longer it hangs with a load in it: 0.05 = 5 %; null when it was not tried. */
   @OrNull() @Amount(0, 1) readonly stretch!: number | null
+  /** Stitches a round that a vertical line leans by, in rounds that are not turned; null where it was not measured. */
+  @OrNull() @Amount(0, 1) readonly lean!: number | null
 }
 
 /** How first rounds and rows are begun. */

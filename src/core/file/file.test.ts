@@ -229,7 +229,13 @@ describe('older files', () => {
     expect(faults(JSON.stringify({ ...versionThree, design: null }))).toHaveLength(1)
   })
 })
-const plainSwatch = { fabric: 'plain', yarn: null, washed: false, stretch: null } as const
+const plainSwatch = {
+  fabric: 'plain',
+  yarn: null,
+  washed: false,
+  stretch: null,
+  lean: null,
+} as const
 const only = (design: Parameters<typeof compile>[0]) => ({ piece: compile(design).pieces[0]! })
 
 describe('roundsCsv', () => {

@@ -158,9 +158,18 @@ function textureRows(document: Document): Document {
   )
 }
 
-/** Version 8: more stitches at the edges of a texture. */
-const edges = (document: Document): Document =>
-  eachPart(document, 8, (part) => (part.kind === 'texture' ? { edge: 0, ...part } : part))
+/** Version 8: more stitches at the edges of a texture; how repeats of a chart lie, and its strands; how a swatch leans. */
+function edgesAndLays(document: Document): Document {
+  const more: Record<string, object> = {
+    texture: { edge: 0 },
+    tapestry: { lay: 'beside', carried: 3 },
+  }
+  const next = eachPart(document, 8, (part) => ({ ...more[part.kind], ...part })) as Old
+  const swatches = next.design?.swatches
+  if (!Array.isArray(swatches)) return next as Document
+  const leaning = swatches.map((one: Old) => (isObject(one) ? { lean: null, ...one } : one))
+  return { ...next, design: { ...next.design, swatches: leaning } } as Document
+}
 
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 const migrations: readonly Migration[] = [
@@ -170,7 +179,7 @@ const migrations: readonly Migration[] = [
   pieces,
   joinsToRows,
   textureRows,
-  edges,
+  edgesAndLays,
 ]
 
 export const NEWEST_VERSION = migrations.length + 1

@@ -119,7 +119,7 @@ function inPart(
     ...{ id, name, kind, making, texts },
     repeat: repeat?.multiple ?? null,
     balance: repeat?.offset ?? 0,
-    chartRows: band?.is.chart(band.part)?.colours.length ?? null,
+    chartRows: band?.is.field(band.part)?.colours.length ?? null,
     gauge: partGauge(design, part),
   })
   const from = builder.rowCount

@@ -102,7 +102,7 @@ function factsOf(design: Design, { tally, gauge, ledger }: Derived, { units, ter
 /** What the charts of a design are drawn from, from below. */
 export const sheetCharts = (design: Design, ledger: Ledger): SheetChart[] =>
   design.pieces.flatMap(bandsIn).flatMap((part) => {
-    const chart = bandOf(part).chart(part)
+    const chart = bandOf(part).field(part)
     if (!chart) return []
     const place = pieceWith(ledger, part.id).parts.find(({ id }) => id === part.id)!
     const { rowHeightMm, stitchWidthMm } = place.gauge

@@ -25,6 +25,7 @@ export const swatch = (
   rows: 20,
   rowsOverMm: 100,
   stretch: null,
+  lean: null,
   ...over,
 })
 
@@ -146,6 +147,8 @@ export const motif = (over: Partial<Of<'tapestry'>> = {}): Of<'tapestry'> => ({
   chart: { width: 6, colours: ['ABAAAA', 'ABBAAA', 'AABBCA'] },
   times: 1,
   balance: 0,
+  lay: 'beside',
+  carried: 3,
   ...over,
 })
 

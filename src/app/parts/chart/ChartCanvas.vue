@@ -11,6 +11,7 @@ import type { Yarn } from '@core/design'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import ChartEdges from './ChartEdges.vue'
 import { type Gesture, lift, move, type Outcome, press } from './gesture.ts'
+import type { ChartMark } from './axes.ts'
 import { CellPainter, clipToCells } from './painter.ts'
 import type { Tool } from './tools.ts'
 import {
@@ -37,10 +38,16 @@ const props = defineProps<{
   stitchWidthMm: number
   firstRound: number
   letters: boolean
-  /** Whether the columns repeat, with markers at the edges of the repeat. */
-  repeats: boolean
   /** All of a row is shown, and nothing lies beside it. */
   alone: boolean
+  /** Columns a row by which lines lean, where that is shown. */
+  lean: number
+  /** The stitch that cells are shown as; null for squares. */
+  stitch: { readonly id: string; readonly aslant: number } | null
+  /** Where the repeat ends, rounds begin, and the middle and the sides of the bag are. */
+  marks: readonly ChartMark[]
+  /** The side a row begins on. */
+  beginsOn: (row: number) => 'left' | 'right'
   readonly?: boolean
   /** What the tape below measures. */
   caption: string
@@ -77,15 +84,17 @@ watch(
     () => props.chart.colours.length,
     () => props.aspect,
     () => props.alone,
+    () => props.lean,
   ],
-  ([wide, high, columns, rows, aspect, alone], before) => {
+  ([wide, high, columns, rows, aspect, alone, lean], before) => {
     if (wide < 80 || high < 80) return
     const same =
       before &&
       before[2] === columns &&
       before[3] === rows &&
       before[4] === aspect &&
-      before[5] === alone
+      before[5] === alone &&
+      before[6] === lean
     if (!view.value || fitted || !same) fit()
     else view.value = panned({ ...view.value, width: wide, height: high }, 0, 0)
   },
@@ -100,6 +109,7 @@ function fit() {
     rows: props.chart.colours.length,
     aspect: props.aspect,
     alone: props.alone,
+    lean: props.lean,
   })
 }
 function changeView(next: ChartView) {
@@ -119,6 +129,7 @@ const look = computed(() => ({
   colours: new Map(props.yarns.map(({ letter, colour }) => [letter, colour])),
   background: '#f1f3ee',
   letters: props.letters,
+  stitch: props.stitch,
 }))
 let stage: Konva.Stage | null = null
 let cells: Konva.Layer
@@ -210,7 +221,7 @@ function paintAbove(context: CanvasRenderingContext2D) {
 function paintArrow(context: CanvasRenderingContext2D, now: ChartView, row: number) {
   const y = cellCorner(now, { column: 0, row }).y + now.cellHeight / 2
   if (y < margin.top || y > now.height - margin.bottom) return
-  const [tip, back] = hand.value === 'right' ? [now.width - 14, now.width - 7] : [14, 7]
+  const [tip, back] = props.beginsOn(row) === 'right' ? [now.width - 14, now.width - 7] : [14, 7]
   context.fillStyle = marker
   context.beginPath()
   context.moveTo(tip, y)
@@ -396,7 +407,8 @@ const cursorWords = computed(() => {
       :view="view"
       :stitch-width-mm="stitchWidthMm"
       :first-round="firstRound"
-      :repeats="repeats"
+      :marks="marks"
+      :begins-on="beginsOn"
       :caption="caption"
     />
     <p class="hidden-words" aria-live="polite">{{ keyboard ? cursorWords : '' }}</p>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import TapeMeasure from '@app/parts/marks/TapeMeasure.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import { roundNumbers, stitchNumbers } from './axes.ts'
+import { type ChartMark, roundNumbers, stitchNumbers } from './axes.ts'
 import { type ChartView, margin } from './view-model.ts'
 
 /** What stands around the cells: round and stitch numbers, repeat markers, tapes. */
@@ -10,11 +10,19 @@ const props = defineProps<{
   view: ChartView
   stitchWidthMm: number
   firstRound: number
-  repeats: boolean
+  marks: readonly ChartMark[]
+  beginsOn: (row: number) => 'left' | 'right'
   caption: string
 }>()
 const workshop = useWorkshop()
 const hand = computed(() => workshop.words.hand)
+/** A stitch marker is clipped in there. */
+const clipped: readonly ChartMark['kind'][] = ['edge', 'join', 'middle']
+/** Numbers stand where their row begins. */
+const sideOf = (side: 'left' | 'right') =>
+  side === 'right'
+    ? { x: props.view.width - margin.right + 8, anchor: 'start' as const }
+    : { x: margin.left - 8, anchor: 'end' as const }
 const pxPerMm = computed(() => props.view.cellWidth / props.stitchWidthMm)
 const edges = computed(() => {
   const now = props.view
@@ -25,15 +33,21 @@ const edges = computed(() => {
   return {
     left,
     foot,
+    top,
     across: Math.max(0, right - left) / pxPerMm.value,
     up: Math.max(0, foot - top) / pxPerMm.value,
-    rounds: roundNumbers(now, props.firstRound),
+    rounds: roundNumbers(now, props.firstRound).map((number) => ({
+      ...number,
+      ...sideOf(props.beginsOn(Number(number.text) - props.firstRound)),
+    })),
     stitches: stitchNumbers(now, hand.value),
-    markers: [now.left, now.left + now.columns * now.cellWidth].filter(
-      (x) => x >= margin.left - 1 && x <= now.width - margin.right + 1,
-    ),
-    numbersX: hand.value === 'right' ? now.width - margin.right + 8 : margin.left - 8,
-    anchor: hand.value === 'right' ? ('start' as const) : ('end' as const),
+    marks: props.marks
+      .map((mark) => ({ ...mark, x: now.left + mark.column * now.cellWidth }))
+      .filter(({ x }) => x >= margin.left - 1 && x <= now.width - margin.right + 1)
+      .map((mark) => ({
+        ...mark,
+        anchor: mark.x < margin.left + 30 ? 'start' : mark.x > now.width - 72 ? 'end' : 'middle',
+      })),
     tapeX: hand.value === 'right' ? margin.left - 28 : now.width - margin.right + 9,
     markersY: Math.max(18, now.foot - now.rows * now.cellHeight - 17),
   }
@@ -51,23 +65,39 @@ const edges = computed(() => {
     >
       {{ number.text }}
     </text>
-    <g v-if="repeats">
+    <template v-for="mark in edges.marks" :key="`${mark.kind}${mark.column}`">
       <g
-        v-for="x in edges.markers"
-        :key="x"
+        v-if="clipped.includes(mark.kind)"
         class="marker"
-        :transform="`translate(${x} ${edges.markersY})`"
+        :transform="`translate(${mark.x} ${edges.markersY})`"
       >
         <path d="M-4 2C-5.5 10 -3.5 14 0 14C3.5 14 5.5 10 4 2L4 -1C4 -6 -4 -6 -4 -1Z" />
         <path d="M-4 4L-1.4 6.6" />
       </g>
-    </g>
+      <line
+        v-if="mark.kind !== 'edge'"
+        :class="['mark', mark.kind]"
+        :x1="mark.x"
+        :x2="mark.x"
+        :y1="edges.top"
+        :y2="edges.foot"
+      />
+      <text
+        v-if="mark.title"
+        class="mark-title"
+        :x="mark.x"
+        :y="edges.markersY - 8"
+        :text-anchor="mark.anchor"
+      >
+        {{ mark.title }}
+      </text>
+    </template>
     <text
       v-for="number in edges.rounds"
       :key="`r${number.text}`"
-      :x="edges.numbersX"
+      :x="number.x"
       :y="number.at + 4"
-      :text-anchor="edges.anchor"
+      :text-anchor="number.anchor"
       :class="{ big: number.big }"
     >
       {{ number.text }}
@@ -117,6 +147,21 @@ const edges = computed(() => {
 .chart-canvas .edges .tape text {
   fill: var(--tape-ink);
   font: 650 9.5px/1 var(--font-text);
+}
+.chart-canvas .edges .mark {
+  stroke: rgb(27 36 33 / 45%);
+  stroke-width: 1;
+}
+.chart-canvas .edges .mark.repeat {
+  stroke-dasharray: 2 4;
+}
+.chart-canvas .edges .mark.join,
+.chart-canvas .edges .mark.middle {
+  stroke: var(--marker);
+  stroke-width: 1.5;
+}
+.chart-canvas .edges text.mark-title {
+  fill: var(--ink-2);
 }
 .chart-canvas .marker {
   fill: none;

@@ -1,5 +1,12 @@
 import { type ChartView, cellCorner, margin, visibleCells } from './view-model.ts'
 
+/** What a place across the chart is, by the columns to the left of it. */
+export interface ChartMark {
+  readonly column: number
+  readonly kind: 'edge' | 'repeat' | 'join' | 'middle' | 'side'
+  readonly title: string
+}
+
 /** A number at the edge of a chart. */
 export interface AxisNumber {
   readonly at: number

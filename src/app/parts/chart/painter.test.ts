@@ -49,6 +49,7 @@ const look = (letters = false) => ({
   ]),
   background: '#f1f3ee',
   letters,
+  stitch: null,
 })
 const frame = { width: 300, height: 260, columns: 6, rows: 5, aspect: 0.9 }
 

@@ -1,5 +1,6 @@
 import type { Cell, Chart } from '@core/chart'
-import { inkOn } from '@core/colour'
+import { inkOn, showsThrough } from '@core/colour'
+import { stitchSprite } from './stitch-shapes.ts'
 import {
   cellCorner,
   type ChartView,
@@ -20,12 +21,16 @@ export interface Look {
   readonly background: string
   /** Cells show their letter, so that a chart can be read without colour. */
   readonly letters: boolean
+  /** The stitch that cells are shown as, and how much it is aslant; null for squares. */
+  readonly stitch: { readonly id: string; readonly aslant: number } | null
 }
 
 /** Cells smaller than this have no gap between them; larger than the second, letters can be read. */
 const GAP_FROM = 5
 const LETTERS_FROM = 12
 const DIMMED = 0.3
+/** Smaller cells are too small for a stitch to be seen. */
+const STITCHES_FROM = 3.5
 
 export class CellPainter {
   readonly canvas = document.createElement('canvas')
@@ -77,7 +82,7 @@ export class CellPainter {
       const end = Math.min(until, range.endColumn)
       let to = from + 1
       while (to < end && letterAt(to) === letterAt(from)) to++
-      this.paintRun(view, look, { column: from, row }, to - from, letterAt(from), dim)
+      this.paintRun(view, look, { column: from, row }, to - from, letterAt(from), dim, text)
       from = to
     }
   }
@@ -89,10 +94,13 @@ export class CellPainter {
     count: number,
     letter: string,
     dim: boolean,
+    text: string,
   ): void {
     const { context } = this
     const { cellWidth } = view
     const colour = look.colours.get(letter) ?? '#888888'
+    if (look.stitch && cellWidth >= STITCHES_FROM)
+      return this.paintStitches(view, look, at, count, colour, throughOf(letter, text, look))
     const gap = cellWidth >= GAP_FROM ? 1 : 0
     context.globalAlpha = dim ? DIMMED : 1
     context.fillStyle = colour
@@ -113,6 +121,26 @@ export class CellPainter {
       context.fillText(letter, x + (width - gap) / 2, y + (height - gap) / 2 + 0.5)
   }
 
+  /** The stitches of a run, each in its own shape, with what may show through from inside it. */
+  private paintStitches(
+    view: ChartView,
+    look: Look,
+    at: Cell,
+    count: number,
+    colour: string,
+    through: string | null,
+  ): void {
+    const ratio = window.devicePixelRatio || 1
+    const { id, aslant } = look.stitch!
+    this.context.globalAlpha = 1
+    for (let i = 0; i < count; i++) {
+      const box = boxOf(view, { column: at.column + i, row: at.row }, 1)
+      const [width, height] = [Math.round(box.width * ratio), Math.round(box.height * ratio)]
+      const sprite = stitchSprite(id, colour, width, height, aslant, through)
+      this.context.drawImage(sprite, box.x, box.y, box.width, box.height)
+    }
+  }
+
   private paintChanges(before: Chart, after: Chart, view: ChartView, look: Look): void {
     const { context } = this
     const range = visibleCells(view)
@@ -121,19 +149,44 @@ export class CellPainter {
     for (let row = range.firstRow; row < range.endRow; row++) {
       const [was, is] = [before.colours[row], after.colours[row]]
       if (was === is || is === undefined) continue
+      // What is carried inside may change with any cell of the row.
+      const whole = look.stitch !== null && lettersIn(was ?? '') !== lettersIn(is)
       for (let column = range.firstColumn; column < range.endColumn; column++) {
         const at = inChart(view, { column, row }).column
-        if (was?.[at] === is[at]) continue
+        if (!whole && was?.[at] === is[at]) continue
         const { x, y, width, height } = boxOf(view, { column, row }, 1)
         context.globalAlpha = 1
         context.fillStyle = look.background
         context.fillRect(x, y, width, height)
         const dim = column < 0 || column >= after.width
-        this.paintRun(view, look, { column, row }, 1, is[at]!, dim)
+        this.paintRun(view, look, { column, row }, 1, is[at]!, dim, is)
       }
     }
     context.restore()
   }
+}
+
+const letters = new Map<string, string>()
+/** The letters of a row, each once. */
+function lettersIn(row: string): string {
+  let found = letters.get(row)
+  if (found === undefined) {
+    if (letters.size > 4000) letters.clear()
+    found = [...new Set(row)].sort().join('')
+    letters.set(row, found)
+  }
+  return found
+}
+
+/** The colour of what is carried through a stitch and dark enough to show; null where nothing is. */
+function throughOf(letter: string, row: string, look: Look): string | null {
+  const own = look.colours.get(letter)
+  if (own === undefined) return null
+  for (const other of lettersIn(row)) {
+    const colour = look.colours.get(other)
+    if (other !== letter && colour !== undefined && showsThrough(colour, own)) return colour
+  }
+  return null
 }
 
 /** The box of so many cells in a row, on whole pixels, so that cells meet without seams. */

@@ -9,6 +9,8 @@ export interface ChartView {
   readonly rows: number
   /** It is all there is across: nothing repeats beside it. */
   readonly alone?: boolean
+  /** Columns a row by which each row stands further to the right than the one below it. */
+  readonly lean?: number
   /** Width of a cell, and its height: the gauge's true shape. */
   readonly cellWidth: number
   readonly cellHeight: number
@@ -41,6 +43,7 @@ interface Frame {
   /** Height of a cell for a width of 1. */
   readonly aspect: number
   readonly alone?: boolean
+  readonly lean?: number
 }
 
 /** The whole repeat with some of its neighbours, as large as fits. */
@@ -51,9 +54,11 @@ export function fittedView({
   rows,
   aspect,
   alone = false,
+  lean = 0,
 }: Frame): ChartView {
   const [wide, high] = [width - margin.left - margin.right, height - margin.top - margin.bottom]
-  const across = columns + (alone ? 0 : 2 * NEIGHBOURS)
+  const leaning = Math.abs(lean) * rows
+  const across = columns + (alone ? leaning : 2 * NEIGHBOURS)
   const cellWidth = Math.max(SMALLEST, Math.min(26, wide / across, high / (rows * aspect)))
   const cellHeight = cellWidth * aspect
   return {
@@ -62,9 +67,10 @@ export function fittedView({
     columns,
     rows,
     alone,
+    lean,
     cellWidth,
     cellHeight,
-    left: margin.left + (wide - columns * cellWidth) / 2,
+    left: margin.left + (wide - (columns + lean * rows) * cellWidth) / 2,
     foot: margin.top + (high + rows * cellHeight) / 2,
   }
 }
@@ -77,7 +83,7 @@ export function maybeCellAt(view: ChartView, x: number, y: number): Cell | null 
     y >= margin.top &&
     y < view.height - margin.bottom
   const row = Math.floor((view.foot - y) / view.cellHeight)
-  const column = Math.floor((x - view.left) / view.cellWidth)
+  const column = Math.floor((x - view.left) / view.cellWidth - (view.lean ?? 0) * row)
   const beside = view.alone && (column < 0 || column >= view.columns)
   return !inside || beside || row < 0 || row >= view.rows ? null : { column, row }
 }
@@ -91,9 +97,14 @@ export const inChart = (view: Pick<ChartView, 'columns'>, { column, row }: Cell)
 /** The cells that are seen, repeats included. */
 export function visibleCells(view: ChartView): CellRange {
   const [first, end] = view.alone ? [0, view.columns] : [-Infinity, Infinity]
+  const leaning = (view.lean ?? 0) * view.rows
+  const [right, left] = [Math.max(0, leaning), Math.min(0, leaning)]
   return {
-    firstColumn: Math.max(first, Math.floor((margin.left - view.left) / view.cellWidth)),
-    endColumn: Math.min(end, Math.ceil((view.width - margin.right - view.left) / view.cellWidth)),
+    firstColumn: Math.max(first, Math.floor((margin.left - view.left) / view.cellWidth - right)),
+    endColumn: Math.min(
+      end,
+      Math.ceil((view.width - margin.right - view.left) / view.cellWidth - left),
+    ),
     firstRow: Math.max(
       0,
       Math.floor((view.foot - (view.height - margin.bottom)) / view.cellHeight),
@@ -104,7 +115,7 @@ export function visibleCells(view: ChartView): CellRange {
 
 /** Upper left corner of a cell. */
 export const cellCorner = (view: ChartView, { column, row }: Cell) => ({
-  x: view.left + column * view.cellWidth,
+  x: view.left + (column + (view.lean ?? 0) * row) * view.cellWidth,
   y: view.foot - (row + 1) * view.cellHeight,
 })
 

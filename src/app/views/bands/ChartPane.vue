@@ -8,16 +8,17 @@ import {
   groundOf,
   lettersOf,
   symmetries,
+  straightened,
   type Symmetry,
   withSymmetry,
 } from '@core/chart'
 import { type Aid, aids } from '@core/colour'
 import { isBase, partById } from '@core/design'
-import { standsOn } from '@core/ledger'
-import { printLength } from '@core/units'
+import { LIMITS } from '@core/section'
+import { printLength, printNumber } from '@core/units'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
-import { partChart } from '@app/parts/chart/from-ledger.ts'
 import { type Tool, toolById, tools } from '@app/parts/chart/tools.ts'
+import { nextView, type SeenAs, views } from '@app/parts/chart/views.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -25,10 +26,11 @@ import ChartChanges from './ChartChanges.vue'
 import ChartTools from './ChartTools.vue'
 import RoundReadout from './RoundReadout.vue'
 import { bandStages } from './band-editors.ts'
+import { useView } from './use-view.ts'
+import ViewBar from './ViewBar.vue'
 import YarnPalette from './YarnPalette.vue'
 
 /** The chart of the selected band, to paint on when it is one, and the round under the pointer in words. */
-const SHOWN_COLUMNS = 24
 const project = useProject()
 const workshop = useWorkshop()
 const design = computed(() => project.design!)
@@ -39,24 +41,27 @@ const place = computed(() => project.ledgerPiece!.parts.find(({ id }) => id === 
 const firstRound = computed(() => (place.value?.firstRow ?? 0) + 1)
 /** The chart that is painted, where the band has one of its own. */
 const own = computed(() => (isBase(part.value) ? null : bandOf(part.value).chart(part.value)))
-const chart = computed(() => {
-  if (own.value) return own.value
-  return place.value && place.value.endRow > place.value.firstRow
-    ? partChart(
-        derived.value.ledger,
-        project.ledgerPiece!,
-        place.value,
-        SHOWN_COLUMNS,
-        workshop.words.hand,
-      )
-    : null
-})
-/** All stitches of a flat row. */
-const alone = computed(() => {
-  const piece = project.ledgerPiece!
-  const flat = own.value === null && piece.worked === 'rows' && place.value && chart.value
-  return Boolean(flat && chart.value!.width === standsOn(piece, place.value!))
-})
+const view = shallowRef<SeenAs>(views[0]!)
+const leaning = ref(false)
+const seenFrom = computed(() => ({
+  ...{ design: design.value, part: part.value, place: place.value },
+  ...{ ledger: derived.value.ledger, piece: project.ledgerPiece! },
+  ...{ hand: workshop.words.hand, own: preview.value ?? own.value },
+}))
+/** What would be drawn, while that is pointed at. */
+const preview = shallowRef<Chart | null>(null)
+const { chart, alone, toOwn, marks, beginsOn, leans, lean, stitch, count, whole } = useView(
+  seenFrom,
+  view,
+  leaning,
+)
+const leansWords = computed(() =>
+  leans.value === 0
+    ? ''
+    : `${printNumber(Math.abs(leans.value))} of a stitch a round to the ${leans.value > 0 ? 'right' : 'left'}`,
+)
+/** Painting changes the stitch under the hand alone, not every repeat. */
+const onlyHere = ref(false)
 /** How the band is shown where it is no chart of cells. */
 const stage = computed(() => (isBase(part.value) ? undefined : bandStages[part.value.kind]))
 const gauge = computed(() => place.value?.gauge ?? derived.value.gauge)
@@ -80,8 +85,11 @@ watch(
   },
   { immediate: true },
 )
-const ground = computed(() => (chart.value ? groundOf(chart.value) : 'A'))
-const inBand = steady(() => (chart.value ? lettersOf(chart.value) : []))
+const ground = computed(() => {
+  const shown = own.value ?? chart.value
+  return shown ? groundOf(shown) : 'A'
+})
+const inBand = steady(() => (chart.value ? lettersOf(own.value ?? chart.value) : []))
 
 // The round under the pointer is written out; when the pointer is away, the last one stays.
 const row = ref<number | null>(null)
@@ -92,7 +100,7 @@ watch(
 )
 // A chart that has become smaller has no such row any more.
 watch(
-  () => own.value?.colours.length,
+  () => chart.value?.colours.length,
   (rows) => {
     if (rows && row.value !== null && row.value >= rows) row.value = rows - 1
   },
@@ -102,7 +110,7 @@ const at = shallowRef<Cell>({ column: 0, row: 0 })
 const point = (cell: Cell | null) => {
   if (!cell) return
   row.value = cell.row
-  at.value = cell
+  at.value = toOwn(cell)
 }
 /** What was said of a chart that was brought in. */
 const said = ref('')
@@ -140,13 +148,31 @@ const shownRow = computed(() => {
 
 function paint(cells: readonly Cell[], yarn: string, gesture: string) {
   paintGoesOn()
-  const all = own.value ? withSymmetry(cells, symmetry.value, own.value) : cells
-  project.edit({ name: 'paint', args: { id: part.value.id, cells: all, letter: yarn } }, gesture)
+  const { id } = part.value
+  if (onlyHere.value && whole.value && own.value && own.value.width !== count.value)
+    breakRepeat(gesture)
+  const list = cells.map(toOwn)
+  const all = own.value ? withSymmetry(list, symmetry.value, own.value) : list
+  project.edit({ name: 'paint', args: { id, cells: all, letter: yarn } }, gesture)
+}
+/** The whole round becomes one repeat, so that a stitch of it can differ from its like. */
+function breakRepeat(gesture: string) {
+  const { id } = part.value
+  const values = { chart: chart.value, lay: 'beside', balance: 0, times: 1 }
+  if (count.value > LIMITS.chartWidth || chart.value!.colours.length > LIMITS.chartHeight)
+    return (said.value = 'That is more than one chart can hold.')
+  project.edit({ name: 'setPart', args: { id, values } }, gesture)
+}
+/** What straightens it, shown before it is done. */
+const straight = () => straightened(own.value!, leans.value)
+function straighten() {
+  preview.value = null
+  draw(straight(), 'Straighten')
 }
 
 const repeatWords = computed(() =>
   chart.value
-    ? `${own.value ? 'one repeat, ' : ''}${printLength(chart.value.width * gauge.value.stitchWidthMm, workshop.words.units)}`
+    ? `${own.value && !whole.value ? 'one repeat, ' : ''}${printLength(chart.value.width * gauge.value.stitchWidthMm, workshop.words.units)}`
     : '',
 )
 
@@ -156,6 +182,8 @@ const typing = (event: KeyboardEvent) =>
   ) !== null
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event)) return
+  if (event.key.toLowerCase() === 'v' && !stage.value)
+    view.value = nextView(view.value, event.shiftKey ? -1 : 1, views)
   const chosen = tools.find(({ key }) => key === event.key)
   if (chosen) tool.value = chosen
   const yarn = /^[1-9]$/.test(event.key) ? design.value.yarns[Number(event.key) - 1] : undefined
@@ -167,15 +195,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
 
 <template>
   <template v-if="chart">
-    <ChartTools
-      v-if="!stage"
-      v-model:tool="tool"
-      v-model:letters="letters"
-      v-model:aid="aid"
-      :paints="paints"
-      @zoom="canvas?.zoomBy($event)"
-      @fit="canvas?.fit()"
-    >
+    <ChartTools v-if="!stage && paints" v-model="tool">
       <ChartChanges
         v-model:symmetry="symmetry"
         :chart="own!"
@@ -186,7 +206,33 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         @said="said = $event"
       />
     </ChartTools>
-    <div class="chart-side" :class="{ staged: stage }">
+    <div class="chart-side" :class="{ staged: stage || !paints }">
+      <ViewBar
+        v-if="!stage"
+        v-model:view="view"
+        v-model:letters="letters"
+        v-model:lean="leaning"
+        v-model:aid="aid"
+        :all="views"
+        :leans="leansWords"
+        @zoom="canvas?.zoomBy($event)"
+        @fit="canvas?.fit()"
+      >
+        <ElCheckbox v-if="whole && paints" v-model="onlyHere" label="Only here" />
+        <button
+          v-if="lean !== 0 && paints"
+          type="button"
+          class="button"
+          :title="`Moves every row back by what it leans (${leansWords})`"
+          @pointerenter="preview = straight()"
+          @pointerleave="preview = null"
+          @focus="preview = straight()"
+          @blur="preview = null"
+          @click="straighten"
+        >
+          Straighten
+        </button>
+      </ViewBar>
       <component :is="stage" v-if="stage" v-model:row="row" :part="part" />
       <ChartCanvas
         v-else
@@ -201,8 +247,11 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         :stitch-width-mm="gauge.stitchWidthMm"
         :first-round="firstRound"
         :letters="letters"
-        :repeats="paints"
         :alone="alone"
+        :lean="lean"
+        :stitch="stitch"
+        :marks="marks"
+        :begins-on="beginsOn"
         :readonly="!paints"
         :row="row"
         :caption="repeatWords"

@@ -28,6 +28,7 @@ export function useSwatches() {
       rows: Number((overMm / gauge.rowHeightMm).toFixed(1)),
       rowsOverMm: overMm,
       stretch: null,
+      lean: null,
       ...over,
     }
   }

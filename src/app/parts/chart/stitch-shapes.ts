@@ -1,0 +1,171 @@
+import { formatHex, interpolate, parse } from 'culori'
+import { stitchById } from '@core/stitch'
+
+/*
+ * How one stitch looks from the right side: strokes of yarn in a box of 1 × 1, its foot at the lower edge. Every view that
+ * shows fabric paints with these.
+ */
+
+/** A strand of yarn: a path in the box, how thick it is, and how it is lit. */
+export interface Strand {
+  readonly path: readonly (readonly [x: number, y: number])[]
+  readonly thick: number
+  readonly lit: 'light' | 'plain' | 'dark'
+}
+
+/** Both legs of the V at the top of a stitch, leaning where rounds are not turned. */
+const legs = (lean: number, from = 0, to = 1, thick = 0.3): Strand[] => [
+  {
+    path: [
+      [0.5 - lean, to],
+      [0.2, (from + to) / 2],
+      [0.16 + lean, from],
+    ],
+    thick,
+    lit: 'plain',
+  },
+  {
+    path: [
+      [0.5 - lean, to],
+      [0.8, (from + to) / 2],
+      [0.84 + lean, from],
+    ],
+    thick,
+    lit: 'light',
+  },
+]
+const bar = (y: number, thick = 0.2, lit: Strand['lit'] = 'light'): Strand => ({
+  path: [
+    [0.02, y],
+    [0.5, y + 0.04],
+    [0.98, y],
+  ],
+  thick,
+  lit,
+})
+const post = (lean: number): Strand => ({
+  path: [
+    [0.5 - lean, 1],
+    [0.44, 0.72],
+    [0.52 + lean, 0.42],
+  ],
+  thick: 0.34,
+  lit: 'plain',
+})
+const wrap = (y: number): Strand => ({
+  path: [
+    [0.2, y + 0.13],
+    [0.5, y],
+    [0.82, y - 0.11],
+  ],
+  thick: 0.17,
+  lit: 'light',
+})
+
+/** How a stitch is built, by the kind it is; those of no entry look like the first. */
+const shapes: Readonly<Record<string, (lean: number) => readonly Strand[]>> = {
+  sc: (lean) => legs(lean),
+  // The loop left free lies as a ridge across its foot.
+  'sc-blo': (lean) => [...legs(lean, 0, 0.8), bar(0.9)],
+  'sc-flo': (lean) => [bar(0.12, 0.14, 'dark'), ...legs(lean, 0.05, 1)],
+  hdc: (lean) => [...legs(lean, 0, 0.66, 0.26), bar(0.62, 0.15), post(lean)],
+  dc: (lean) => [post(lean), wrap(0.66), ...legs(lean, 0, 0.42, 0.22)],
+  tr: (lean) => [post(lean), wrap(0.76), wrap(0.56), ...legs(lean, 0, 0.34, 0.2)],
+}
+
+/** What a stitch looks like. @param lean how much its V is aslant, as a share of its width */
+export function strandsOf(stitch: string, lean: number): readonly Strand[] {
+  const plain = stitchById(stitch).of
+  return (shapes[stitch] ?? shapes[plain] ?? shapes.sc!)(lean)
+}
+
+/** Light and shade of a yarn. */
+export interface Tones {
+  readonly light: string
+  readonly plain: string
+  readonly dark: string
+  readonly deep: string
+}
+const tones = new Map<string, Tones>()
+export function tonesOf(colour: string): Tones {
+  const known = tones.get(colour)
+  if (known) return known
+  const toward = (other: string, by: number) =>
+    formatHex(interpolate([parse(colour)!, other], 'oklab')(by))
+  const made = {
+    light: toward('#ffffff', 0.2),
+    plain: colour,
+    dark: toward('#000000', 0.2),
+    deep: toward('#000000', 0.45),
+  }
+  tones.set(colour, made)
+  return made
+}
+
+type Pen = Pick<
+  CanvasRenderingContext2D,
+  'beginPath' | 'moveTo' | 'quadraticCurveTo' | 'lineTo' | 'stroke' | 'fillRect'
+> & { fillStyle: unknown; strokeStyle: unknown; lineWidth: number; lineCap: string }
+
+/** Draws a strand in a box: its shadow, the yarn, and the light on it. */
+export function drawStrand(
+  pen: Pen,
+  { path, thick, lit }: Strand,
+  box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number },
+  { light, plain, dark, deep }: Tones,
+): void {
+  const at = ([x, y]: readonly [number, number]) =>
+    [box.x + x * box.width, box.y + y * box.height] as const
+  const wide = thick * Math.min(box.width, box.height * 1.2)
+  const yarn = { light, plain, dark }[lit]
+  const stroke = (colour: string, lineWidth: number, dx: number) => {
+    pen.strokeStyle = colour
+    pen.lineWidth = Math.max(0.5, lineWidth)
+    pen.lineCap = 'round'
+    pen.beginPath()
+    const [first, ...rest] = path.map(at)
+    pen.moveTo(first![0] + dx, first![1])
+    if (rest.length === 2)
+      pen.quadraticCurveTo(rest[0]![0] + dx, rest[0]![1], rest[1]![0] + dx, rest[1]![1])
+    else for (const [x, y] of rest) pen.lineTo(x + dx, y)
+    pen.stroke()
+  }
+  stroke(deep, wide * 1.28, 0)
+  stroke(yarn, wide, 0)
+  stroke(light, wide * 0.22, -wide * 0.2)
+}
+
+const sprites = new Map<string, HTMLCanvasElement>()
+const MOST_SPRITES = 600
+
+/** A stitch as a small picture, kept: rows are many times the same few. Sizes in pixels of the screen. */
+export function stitchSprite(
+  stitch: string,
+  colour: string,
+  width: number,
+  height: number,
+  lean: number,
+  through: string | null = null,
+): HTMLCanvasElement {
+  const key = `${stitch} ${colour} ${width} ${height} ${lean} ${through}`
+  const known = sprites.get(key)
+  if (known) return known
+  if (sprites.size >= MOST_SPRITES) sprites.clear()
+  const canvas = document.createElement('canvas')
+  Object.assign(canvas, { width, height })
+  const pen = canvas.getContext('2d')!
+  const own = tonesOf(colour)
+  pen.fillStyle = own.deep
+  pen.fillRect(0, 0, width, height)
+  // What is carried inside lies between the legs, where it shows.
+  if (through !== null) {
+    pen.globalAlpha = 0.8
+    pen.fillStyle = through
+    pen.fillRect(0, height * 0.34, width, Math.max(1, height * 0.3))
+    pen.globalAlpha = 1
+  }
+  const box = { x: 0, y: 0, width, height }
+  for (const strand of strandsOf(stitch, lean)) drawStrand(pen, strand, box, own)
+  sprites.set(key, canvas)
+  return canvas
+}

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { type Aid, aids } from '@core/colour'
+import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import type { SeenAs } from '@app/parts/chart/views.ts'
+import { computed } from 'vue'
+import ToolChoice from './ToolChoice.vue'
+
+/** How the chart is seen: one switch of views, and what lies over any of them. */
+const { all, leans } = defineProps<{
+  all: readonly SeenAs[]
+  /** How it leans, in words; empty where it does not. */
+  leans: string
+}>()
+const view = defineModel<SeenAs>('view', { required: true })
+const letters = defineModel<boolean>('letters', { required: true })
+const lean = defineModel<boolean>('lean', { required: true })
+const aid = defineModel<Aid>('aid', { required: true })
+const emit = defineEmits<{ zoom: [factor: number]; fit: [] }>()
+const id = computed({
+  get: () => view.value.id,
+  set: (wanted) => (view.value = all.find((one) => one.id === wanted)!),
+})
+const zooms = [
+  { title: 'Larger', key: '+', picture: 'M12 6v12M6 12h12', run: () => emit('zoom', 1.25) },
+  { title: 'Smaller', key: '−', picture: 'M6 12h12', run: () => emit('zoom', 0.8) },
+  {
+    title: 'All of it',
+    key: '0',
+    picture: 'M5 9V5h4M15 5h4v4M19 15v4h-4M9 19H5v-4',
+    run: () => emit('fit'),
+  },
+]
+</script>
+
+<template>
+  <div class="view-bar" role="toolbar" aria-label="View">
+    <ChoiceOf
+      v-if="all.length > 1"
+      v-model="id"
+      legend="View (V for the next)"
+      :options="all.map((one) => ({ value: one.id, label: one.title, title: `${one.about} (V)` }))"
+    />
+    <slot />
+    <span class="room" />
+    <button
+      v-if="leans"
+      type="button"
+      class="tool"
+      :class="{ on: lean }"
+      :aria-pressed="lean"
+      :title="`As it leans: ${leans}`"
+      aria-label="As it leans"
+      @click="lean = !lean"
+    >
+      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M7 20 11 4M12 20 16 4M4 20h13" />
+      </svg>
+    </button>
+    <button
+      type="button"
+      class="tool"
+      :class="{ on: letters }"
+      :aria-pressed="letters"
+      title="Letters in the cells"
+      aria-label="Letters in the cells"
+      @click="letters = !letters"
+    >
+      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M6 19 12 5l6 14M8.3 14h7.4" />
+      </svg>
+    </button>
+    <ToolChoice
+      v-model="aid"
+      :all="aids"
+      label="How it is seen"
+      picture="M3 12c4-6 14-6 18 0c-4 6-14 6-18 0M12 9.500a2.500 2.500 0 1 0 .1 0"
+    />
+    <button
+      v-for="zoom in zooms"
+      :key="zoom.title"
+      type="button"
+      class="tool"
+      :title="`${zoom.title} (${zoom.key})`"
+      :aria-label="zoom.title"
+      @click="zoom.run"
+    >
+      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
+        <path :d="zoom.picture" />
+      </svg>
+    </button>
+  </div>
+</template>
+
+<style>
+.view-bar {
+  display: flex;
+  flex: none;
+  flex-wrap: wrap;
+  gap: 2px;
+  align-items: center;
+  min-height: 36px;
+  padding-left: 6px;
+}
+.view-bar .room {
+  flex: 1;
+}
+</style>
