@@ -83,3 +83,22 @@ export function frontPicture(ledger: Ledger, piece: Piece, hand: 'right' | 'left
   }
   return { columns, rows: piece.rows, yarns }
 }
+
+/** Every place of every row of a piece, as seen on the right side. */
+export interface AroundPicture {
+  /** Where each row begins in `yarns`; one more than there are rows. */
+  readonly rowStart: Uint32Array
+  /** Index into `ledger.yarns`; the left end of a row first. */
+  readonly yarns: Uint8Array
+}
+
+/** Draws all of a piece, around or across. */
+export function aroundPicture(ledger: Ledger, piece: Piece, hand: 'right' | 'left'): AroundPicture {
+  const { makes } = piece.columns
+  const rowStart = new Uint32Array(piece.rows + 1)
+  for (let row = 0; row < piece.rows; row++) rowStart[row + 1] = rowStart[row]! + makes[row]!
+  const yarns = new Uint8Array(rowStart[piece.rows]!)
+  for (let row = 0; row < piece.rows; row++)
+    writePlaceColours(ledger, piece, row, hand, 0, yarns.subarray(rowStart[row], rowStart[row + 1]))
+  return { rowStart, yarns }
+}

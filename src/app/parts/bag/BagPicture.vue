@@ -2,7 +2,7 @@
 import { computed, useTemplateRef, watchEffect } from 'vue'
 import type { Yarn } from '@core/design'
 import type { Derived } from '@core/plan'
-import { type ArcFace, facesOf, type RowsFace, seenMm } from './faces.ts'
+import { type ArcFace, facesOf, type Facing, type RowsFace, seenMm } from './faces.ts'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
 
 /** The bag laid flat, seen from the front, to scale in its box. Of the design only what it shows: strokes on charts change none of it. */
@@ -12,11 +12,12 @@ const props = defineProps<{
   derived: Derived
   width: number
   height: number
+  facing?: Facing
 }>()
 
 const canvas = useTemplateRef('canvas')
-const seen = computed(() => facesOf(props.derived))
-const label = computed(() => `${props.name}, seen from the front`)
+const seen = computed(() => facesOf(props.derived, props.facing))
+const label = computed(() => `${props.name}, seen from the ${props.facing ?? 'front'}`)
 const palette = computed(() => paletteOf(props.derived.ledger.yarns, props.yarns))
 
 /** Rows of one count are painted together. */

@@ -55,10 +55,14 @@ function rowsFace(
   return { kind: 'rows', piece, firstRow, endRow, ...box, heightMm, turned }
 }
 
+/** The face of a bag that is looked at. */
+export type Facing = 'front' | 'back'
+
 type Layouts = {
   readonly [Kind in Front['kind']]: (
     look: Look,
     front: Extract<Front, { kind: Kind }>,
+    facing: Facing,
   ) => readonly Face[]
 }
 
@@ -72,19 +76,23 @@ const layouts: Layouts = {
     const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
     return first < 0 ? [] : [rowsFace(look, at, [first, rows], box)]
   },
-  panel(look) {
-    const [{ rows }] = look.ledger.pieces as [Piece]
-    const box = { leftMm: 0, topMm: 0, widthMm: look.ledger.sizes.flatMm }
-    return [rowsFace(look, 0, [0, rows], box)]
+  // Of two panels the second is the back.
+  panel(look, _, facing) {
+    const { pieces, sizes } = look.ledger
+    const at = facing === 'back' && pieces.length > 1 ? 1 : 0
+    const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
+    return [rowsFace(look, at, [0, pieces[at]!.rows], box)]
   },
   // Worked last, the flap comes over from the back, and it and the front hang upside down; worked first, the front is the end.
-  folded(look, { up, over, flap }) {
+  folded(look, { up, over, flap }, facing) {
     const { sizes, pieces } = look.ledger
     const { rows } = pieces[0]!
     const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
     const first: [number, number] = [0, flap === 'last' ? up : Math.min(rows, over)]
     const last: [number, number] = [Math.max(0, rows - (flap === 'last' ? over : up)), rows]
     const turned = flap === 'last'
+    // The back is what lies between them; under a flap that is worked first it hangs the other way.
+    if (facing === 'back') return [rowsFace(look, 0, [first[1], last[0]], box, !turned)]
     const [front, over_] = turned ? [first, last] : [last, first]
     return [rowsFace(look, 0, front, box, turned), rowsFace(look, 0, over_, box, turned)]
   },
@@ -118,9 +126,14 @@ const layouts: Layouts = {
   ],
 }
 
-/** What is seen of a bag from the front. */
-export function facesOf(derived: Look): Faces {
+/** What is seen of a bag from the front, or from the back. */
+export function facesOf(derived: Look, facing: Facing = 'front'): Faces {
   const { sizes, front } = derived.ledger
-  const layout = layouts[front.kind] as (look: Look, front: Front) => readonly Face[]
-  return { widthMm: sizes.flatMm, heightMm: sizes.heightMm, faces: layout(derived, front) }
+  const layout = layouts[front.kind] as (
+    look: Look,
+    front: Front,
+    facing: Facing,
+  ) => readonly Face[]
+  const faces = layout(derived, front, facing)
+  return { widthMm: sizes.flatMm, heightMm: sizes.heightMm, faces }
 }

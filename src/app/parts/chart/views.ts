@@ -30,6 +30,12 @@ export const views: readonly SeenAs[] = [
     about: 'As fabric, stitch by stitch',
     ...{ shows: 'repeat', as: 'stitches' },
   },
+  {
+    id: 'bag',
+    title: 'On the bag',
+    about: 'The bag from all sides: turned by dragging',
+    ...{ shows: 'bag', as: 'stitches' },
+  },
 ]
 
 /** The view after this one. */

@@ -16,6 +16,7 @@ import { type Aid, aids } from '@core/colour'
 import { isBase, partById } from '@core/design'
 import { LIMITS } from '@core/section'
 import { printLength, printNumber } from '@core/units'
+import TurnedBag from '@app/parts/bag/TurnedBag.vue'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
 import { type Tool, toolById, tools } from '@app/parts/chart/tools.ts'
 import { nextView, type SeenAs, views } from '@app/parts/chart/views.ts'
@@ -195,7 +196,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
 
 <template>
   <template v-if="chart">
-    <ChartTools v-if="!stage && paints" v-model="tool">
+    <ChartTools v-if="!stage && paints && view.shows !== 'bag'" v-model="tool">
       <ChartChanges
         v-model:symmetry="symmetry"
         :chart="own!"
@@ -206,7 +207,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         @said="said = $event"
       />
     </ChartTools>
-    <div class="chart-side" :class="{ staged: stage || !paints }">
+    <div class="chart-side" :class="{ staged: stage || !paints || view.shows === 'bag' }">
       <ViewBar
         v-if="!stage"
         v-model:view="view"
@@ -234,6 +235,13 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         </button>
       </ViewBar>
       <component :is="stage" v-if="stage" v-model:row="row" :part="part" />
+      <TurnedBag
+        v-else-if="view.shows === 'bag'"
+        :design="design"
+        :derived="derived"
+        :yarns="seen"
+        :leaning="leaning"
+      />
       <ChartCanvas
         v-else
         ref="canvas"
@@ -261,7 +269,12 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         @point="point"
       />
       <p v-if="said" class="note said" role="status">{{ said }}</p>
-      <YarnPalette v-if="paints" v-model="letter" :yarns="yarns" :in-band="inBand" />
+      <YarnPalette
+        v-if="paints && view.shows !== 'bag'"
+        v-model="letter"
+        :yarns="yarns"
+        :in-band="inBand"
+      />
       <RoundReadout v-if="shownRow !== null" :row="shownRow" />
     </div>
   </template>

@@ -57,6 +57,7 @@ const zooms = [
       </svg>
     </button>
     <button
+      v-if="view.shows !== 'bag'"
       type="button"
       class="tool"
       :class="{ on: letters }"
@@ -76,7 +77,7 @@ const zooms = [
       picture="M3 12c4-6 14-6 18 0c-4 6-14 6-18 0M12 9.500a2.500 2.500 0 1 0 .1 0"
     />
     <button
-      v-for="zoom in zooms"
+      v-for="zoom in view.shows === 'bag' ? [] : zooms"
       :key="zoom.title"
       type="button"
       class="tool"
