@@ -22,7 +22,7 @@ interface Size {
 export const lays = [
   {
     id: 'beside',
-    title: 'Each beside the last',
+    title: 'Side by side',
     wide: 1,
     tall: 1,
     at: (_, cell) => cell,
@@ -30,7 +30,7 @@ export const lays = [
   },
   {
     id: 'half-drop',
-    title: 'Every other half a repeat down',
+    title: 'Half-drop',
     ...{ wide: 2, tall: 1 },
     at: ({ height }, { column, row }, repeat) => ({
       column,
@@ -43,7 +43,7 @@ export const lays = [
   },
   {
     id: 'brick',
-    title: 'Like bricks: half a repeat across',
+    title: 'Bricks',
     ...{ wide: 1, tall: 2 },
     at: ({ width }, { column, row }, repeat) => ({
       column: (column + repeat.row * (width >> 1)) % width,
@@ -56,7 +56,7 @@ export const lays = [
   },
   {
     id: 'mirrored',
-    title: 'Every other mirrored beside it',
+    title: 'Mirrored across',
     ...{ wide: 2, tall: 1 },
     at: ({ width }, { column, row }, repeat) => ({
       column: repeat.column ? width - 1 - column : column,
@@ -66,7 +66,7 @@ export const lays = [
   },
   {
     id: 'mirrored-up',
-    title: 'Every other mirrored above it',
+    title: 'Mirrored up',
     ...{ wide: 1, tall: 2 },
     at: ({ height }, { column, row }, repeat) => ({
       column,

@@ -19,6 +19,54 @@ export function rectangleCells(a: Cell, b: Cell): Cell[] {
   return cells
 }
 
+/** The rim of the ellipse that just fits the rectangle with these opposite corners: in each row and column the nearest cells. */
+export function ellipseCells(a: Cell, b: Cell): Cell[] {
+  const [left, right] = [Math.min(a.column, b.column), Math.max(a.column, b.column)]
+  const [low, high] = [Math.min(a.row, b.row), Math.max(a.row, b.row)]
+  const [across, up] = [(right - left + 1) / 2, (high - low + 1) / 2]
+  // Half of a line through it, so far from the middle; at its ends never less than the one or two cells there.
+  const half = (reach: number, far: number, along: number) =>
+    Math.max(along % 1 === 0 ? 1 : 0.5, along * Math.sqrt(Math.max(0, 1 - (far / reach) ** 2)))
+  const inside = (column: number, row: number) => {
+    const x = Math.abs(column + 0.5 - left - across)
+    const y = Math.abs(row + 0.5 - low - up)
+    return (y < up && x <= half(up, y, across)) || (x < across && y <= half(across, x, up))
+  }
+  return rectangleCells(a, b).filter(
+    ({ column, row }) =>
+      inside(column, row) &&
+      !(
+        inside(column - 1, row) &&
+        inside(column + 1, row) &&
+        inside(column, row - 1) &&
+        inside(column, row + 1)
+      ),
+  )
+}
+
+/** Every cell of the colour of one. */
+export function sameCells(chart: Chart, at: Cell): Cell[] {
+  const letter = maybeLetterAt(chart, at)
+  if (letter === null) return []
+  return chart.colours.flatMap((text, row) =>
+    [...text].flatMap((one, column) => (one === letter ? [{ column, row }] : [])),
+  )
+}
+
+/** The cells a brush so many stitches wide and high covers on its way, each once. */
+export function thickened(cells: readonly Cell[], size: number): Cell[] {
+  if (size === 1) return [...cells]
+  const back = (size - 1) >> 1
+  const seen = new Map<string, Cell>()
+  for (const { column, row } of cells)
+    for (let i = 0; i < size; i++)
+      for (let j = 0; j < size; j++) {
+        const cell = { column: column - back + i, row: row - back + j }
+        seen.set(`${cell.column},${cell.row}`, cell)
+      }
+  return [...seen.values()]
+}
+
 /**
  * The cells of one colour that hang together with `start` by their sides. In the round the left and right edges touch,
  * since the repeat goes on into its neighbour.

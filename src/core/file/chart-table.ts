@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { type Chart, chartHeight } from '../chart/index.ts'
+import { type Chart, chartHeight, KEEPS, type Patch } from '../chart/index.ts'
 import { nearestColour } from '../colour/index.ts'
 import { LIMITS } from '../section/index.ts'
 import { found, refused, type Result } from '../units/index.ts'
@@ -12,10 +12,10 @@ export interface CellYarn {
   readonly colour: string
 }
 
-/** A chart as CSV (RFC 4180): letters, the first line is the top row. */
-export const chartCsv = ({ colours }: Chart): string =>
+/** A chart, or a piece of one, as CSV (RFC 4180): letters, the first line is the top row; an empty cell is none of it. */
+export const chartCsv = ({ colours }: Pick<Patch, 'colours'>): string =>
   Papa.unparse(
-    colours.toReversed().map((row) => [...row]),
+    colours.toReversed().map((row) => [...row].map((cell) => (cell === KEEPS ? '' : cell))),
     { newline: '\r\n' },
   )
 
@@ -27,8 +27,15 @@ const tooLarge = (width: number, height: number): string | null =>
     : null
 
 /** A chart from CSV: letters of the bag's yarns, or colours as hex, which go to the yarn that looks nearest. */
-export function chartFromCsv(text: string, yarns: readonly CellYarn[]): Result<Chart> {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trim(), {
+export const chartFromCsv = (text: string, yarns: readonly CellYarn[]): Result<Chart> =>
+  tableFrom(text, yarns, false)
+
+/** A piece of a chart from CSV: as a chart, but cells may be empty. */
+export const patchFromCsv = (text: string, yarns: readonly CellYarn[]): Result<Patch> =>
+  tableFrom(text, yarns, true)
+
+function tableFrom(text: string, yarns: readonly CellYarn[], gaps: boolean): Result<Patch> {
+  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd(), {
     skipEmptyLines: true,
   })
   const [first] = data
@@ -46,8 +53,9 @@ export function chartFromCsv(text: string, yarns: readonly CellYarn[]): Result<C
       const cell = said.trim()
       const hex = HEX.exec(cell)?.[1]
       if (hex && !known.has(cell)) known.set(cell, nearestColour(`#${hex}`, yarns).nearest.letter)
-      const letter = hex ? known.get(cell)! : cell.toUpperCase()
-      if (!letters.has(letter))
+      const none = gaps && (cell === '' || cell === KEEPS)
+      const letter = none ? KEEPS : hex ? known.get(cell)! : cell.toUpperCase()
+      if (!none && !letters.has(letter))
         return refused(
           `Line ${r + 1}, cell ${c + 1}: “${cell.slice(0, 20)}” is none of the yarns ${[...letters].join(', ')}.`,
         )

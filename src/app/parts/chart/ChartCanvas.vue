@@ -5,8 +5,7 @@ import { useElementSize } from '@vueuse/core'
 import Konva from 'konva/lib/Core.js'
 import { Image as KonvaImage } from 'konva/lib/shapes/Image.js'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
-import type { Cell, Chart } from '@core/chart'
-import { maybeLetterAt } from '@core/chart'
+import { type Cell, type Chart, maybeLetterAt, type Patch, stampedAt, thickened } from '@core/chart'
 import type { Yarn } from '@core/design'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import ChartEdges from './ChartEdges.vue'
@@ -34,6 +33,11 @@ const props = defineProps<{
   letter: string
   ground: string
   tool: Tool
+  /** How many stitches wide the brush is. */
+  size: number
+  /** The cells that are chosen, and what is about to be laid down. */
+  chosen: readonly Cell[]
+  stamp: Patch | null
   aspect: number
   stitchWidthMm: number
   firstRound: number
@@ -58,6 +62,8 @@ const emit = defineEmits<{
   paint: [cells: readonly Cell[], letter: string, gesture: string]
   cancel: [gesture: string]
   pick: [letter: string]
+  choose: [cells: readonly Cell[]]
+  stamp: [cell: Cell, gesture: string]
   point: [cell: Cell | null]
 }>()
 
@@ -154,7 +160,10 @@ function schedule() {
   if (!frame) frame = requestAnimationFrame(draw)
 }
 watch(
-  [() => props.chart, view, look, hovered, wouldPaint, cursor, keyboard, () => props.row],
+  [
+    ...[() => props.chart, view, look, hovered, wouldPaint, cursor, keyboard],
+    ...[() => props.row, () => props.chosen, () => props.stamp],
+  ],
   schedule,
 )
 
@@ -204,6 +213,8 @@ function paintAbove(context: CanvasRenderingContext2D) {
     )
   }
   const at = keyboard.value ? cursor.value : hovered.value
+  paintChosen(context, now)
+  if (at && props.tool.kind === 'stamp' && props.stamp) paintStamp(context, now, at)
   if (at) {
     const { x, y } = cellCorner(now, at)
     context.lineWidth = 3.5
@@ -215,6 +226,52 @@ function paintAbove(context: CanvasRenderingContext2D) {
   }
   context.restore()
   if (props.row !== null) paintArrow(context, now, props.row)
+}
+
+/** A line around what is chosen: dark on light, so that it is seen on any yarn. */
+function paintChosen(context: CanvasRenderingContext2D, now: ChartView) {
+  if (props.chosen.length === 0) return
+  const key = ({ column, row }: Cell) => row * 4096 + column
+  const all = new Set(props.chosen.map(key))
+  context.beginPath()
+  for (const cell of props.chosen) {
+    const { x, y } = cellCorner(now, cell)
+    const [right, foot] = [x + now.cellWidth, y + now.cellHeight]
+    const sides = [
+      [-1, 0, x, y, x, foot],
+      [1, 0, right, y, right, foot],
+      [0, 1, x, y, right, y],
+      [0, -1, x, foot, right, foot],
+    ] as const
+    for (const [column, row, x1, y1, x2, y2] of sides) {
+      if (all.has(key({ column: cell.column + column, row: cell.row + row }))) continue
+      context.moveTo(x1, y1)
+      context.lineTo(x2, y2)
+    }
+  }
+  for (const [colour, dash] of [
+    ['#ffffff', []],
+    [ink, [5, 4]],
+  ] as const) {
+    context.setLineDash([...dash])
+    context.lineWidth = 2
+    context.strokeStyle = colour
+    context.stroke()
+  }
+  context.setLineDash([])
+}
+
+/** What would be laid down here. */
+function paintStamp(context: CanvasRenderingContext2D, now: ChartView, at: Cell) {
+  context.globalAlpha = 0.85
+  for (const { letter, cells: list } of stampedAt(props.stamp!, at)) {
+    context.fillStyle = look.value.colours.get(letter) ?? ink
+    for (const cell of list) {
+      const { x, y } = cellCorner(now, cell)
+      context.fillRect(x, y, now.cellWidth, now.cellHeight)
+    }
+  }
+  context.globalAlpha = 1
 }
 
 /** Where the round begins, and which way it is worked. */
@@ -232,11 +289,14 @@ function paintArrow(context: CanvasRenderingContext2D, now: ChartView, row: numb
 
 // The hand.
 function perform(outcome: Outcome) {
+  if (outcome.kind === 'nothing' && gesture) return
   wouldPaint.value = outcome.kind === 'show' ? outcome.cells : []
+  if (outcome.kind === 'select') emit('choose', brought(outcome.cells))
+  if (outcome.kind === 'stamp') emit('stamp', outcome.cell, outcome.gesture)
   if (outcome.kind === 'paint')
     emit(
       'paint',
-      brought(outcome.cells),
+      brought(props.tool.kind === 'stroke' ? thickened(outcome.cells, props.size) : outcome.cells),
       props.tool.erases ? props.ground : props.letter,
       outcome.gesture,
     )
@@ -282,7 +342,7 @@ function pan(event: PointerEvent) {
 }
 /** Filling starts inside the chart; strokes and shapes may run over its edge. */
 const chartCell = (cell: Cell) =>
-  props.tool.kind === 'click' || props.tool.kind === 'pick' ? inChart(view.value!, cell) : cell
+  ['click', 'wand', 'pick'].includes(props.tool.kind) ? inChart(view.value!, cell) : cell
 
 function hover(event: PointerEvent) {
   const cell = cellOf(event)
@@ -295,9 +355,12 @@ function hover(event: PointerEvent) {
 function trace(event: PointerEvent) {
   const cell = cellOf(event)
   if (!gesture || !cell) return
-  const step = move(gesture, props.chart, cell)
+  perform(traced(cell))
+}
+function traced(cell: Cell): Outcome {
+  const step = move(gesture!, props.chart, cell)
   gesture = step.gesture
-  if (step.outcome.kind !== 'nothing') perform(step.outcome)
+  return step.outcome.kind === 'nothing' ? { kind: 'nothing' } : step.outcome
 }
 function up() {
   if (!gesture) return
@@ -354,18 +417,23 @@ function key(event: KeyboardEvent) {
     paintAtCursor()
   } else if (event.key in zooms) zoomBy(zooms[event.key]!)
   else if (event.key === '0') fit()
+  else if (event.key === 'Escape') cancel()
 }
 function goTo(cell: Cell) {
   keyboard.value = true
   cursor.value = cell
   if (view.value) changeView(showing(view.value, cell))
   emit('point', cell)
+  if (gesture) perform(traced(cell))
 }
+/** Space paints the cell; a shape begins with it, and ends with the next. */
 function paintAtCursor() {
   if (props.readonly || props.tool.kind === 'pan') return
+  if (gesture) return up()
   const id = nanoid(8)
   const step = press(props.tool, props.chart, cursor.value, id)
-  perform(step.gesture ? { kind: 'paint', cells: [cursor.value], gesture: id } : step.outcome)
+  if (props.tool.kind === 'shape' || props.tool.kind === 'select') gesture = step.gesture
+  perform(step.outcome)
 }
 watch(
   () => [props.chart.width, props.chart.colours.length] as const,
@@ -392,7 +460,7 @@ const cursorWords = computed(() => {
     :class="[tool.kind, { readonly }]"
     role="application"
     tabindex="0"
-    :aria-label="`Chart, ${chart.width} stitches by ${chart.colours.length} rounds. Arrows move, Space paints, Shift and arrows paint on the way, digits choose the yarn.`"
+    :aria-label="`Chart, ${chart.width} stitches by ${chart.colours.length} rounds. Arrows move, Space paints or begins and ends a shape, Shift and arrows paint on the way, digits choose the yarn.`"
     @pointerdown="down"
     @pointermove="hover"
     @pointerleave="leave"

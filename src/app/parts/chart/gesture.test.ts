@@ -1,6 +1,6 @@
 import { blankChart } from '@core/chart'
 import { lift, move, press } from './gesture.ts'
-import { toolById, tools } from './tools.ts'
+import { stampTool, toolById, tools } from './tools.ts'
 
 const chart = blankChart(10, 8, 'A')
 const at = (column: number, row: number) => ({ column, row })
@@ -36,6 +36,18 @@ describe('the hand on the chart', () => {
     expect(went('fill', at(0, 0))).toMatchObject([{ kind: 'paint', cells: { length: 80 } }])
     expect(went('pick', at(4, 4))).toEqual([{ kind: 'pick', cell: at(4, 4) }])
     expect(went('move', at(4, 4))).toEqual([{ kind: 'nothing' }])
+  })
+
+  it('chooses cells while it is dragged, or at once, and lays down what was copied', () => {
+    const chosen = went('select', at(1, 1), at(2, 2))
+    expect(chosen.map(({ kind }) => kind)).toEqual(['select', 'select', 'nothing'])
+    expect(chosen[1]).toMatchObject({ cells: { length: 4 } })
+    expect(went('wand', at(0, 0))).toMatchObject([{ kind: 'select', cells: { length: 80 } }])
+    expect(press(stampTool, chart, at(3, 3), 'g').outcome).toEqual({
+      kind: 'stamp',
+      cell: at(3, 3),
+      gesture: 'g',
+    })
   })
 
   it('has one key a tool', () => {

@@ -16,6 +16,8 @@ export type Outcome =
   | { readonly kind: 'nothing' }
   | { readonly kind: 'paint'; readonly cells: readonly Cell[]; readonly gesture: string }
   | { readonly kind: 'show'; readonly cells: readonly Cell[] }
+  | { readonly kind: 'select'; readonly cells: readonly Cell[] }
+  | { readonly kind: 'stamp'; readonly cell: Cell; readonly gesture: string }
   | { readonly kind: 'pick'; readonly cell: Cell }
 
 export interface Step {
@@ -29,7 +31,10 @@ const nothing: Outcome = { kind: 'nothing' }
 export function press(tool: Tool, chart: Chart, cell: Cell, id: string): Step {
   const gesture = { tool, id, from: cell, last: cell }
   if (tool.kind === 'pick') return { gesture: null, outcome: { kind: 'pick', cell } }
+  if (tool.kind === 'stamp') return { gesture: null, outcome: { kind: 'stamp', cell, gesture: id } }
   const cells = tool.cells(chart, cell, cell)
+  if (tool.kind === 'select') return { gesture, outcome: { kind: 'select', cells } }
+  if (tool.kind === 'wand') return { gesture: null, outcome: { kind: 'select', cells } }
   if (tool.kind === 'stroke') return { gesture, outcome: { kind: 'paint', cells, gesture: id } }
   if (tool.kind === 'shape') return { gesture, outcome: { kind: 'show', cells } }
   if (tool.kind === 'click')
@@ -47,7 +52,8 @@ export function move(gesture: Gesture, chart: Chart, cell: Cell): Step {
       gesture: next,
       outcome: { kind: 'paint', cells: tool.cells(chart, last, cell), gesture: id },
     }
-  return { gesture: next, outcome: { kind: 'show', cells: tool.cells(chart, from, cell) } }
+  const kind = tool.kind === 'select' ? 'select' : 'show'
+  return { gesture: next, outcome: { kind, cells: tool.cells(chart, from, cell) } }
 }
 
 /** The hand is lifted: a shape is painted now. */

@@ -1,4 +1,12 @@
-import { type Cell, type Chart, floodCells, lineCells, rectangleCells } from '@core/chart'
+import {
+  type Cell,
+  type Chart,
+  ellipseCells,
+  floodCells,
+  lineCells,
+  rectangleCells,
+  sameCells,
+} from '@core/chart'
 
 /** What the hand does on the chart. */
 export interface Tool {
@@ -8,10 +16,11 @@ export interface Tool {
   /** SVG path of its picture in a box of 24. */
   readonly picture: string
   /**
-   * stroke: paints on the way; shape: shows what it would paint until the pointer is lifted; click: paints once;
-   * pick: takes the yarn of a cell; pan: moves the chart.
+   * stroke: paints on the way; shape: shows what it would paint until the pointer is lifted; click: paints once; select and
+   * wand: choose cells, by dragging or at once; stamp: lays down what was copied; pick: takes the yarn of a cell; pan: moves
+   * the chart.
    */
-  readonly kind: 'stroke' | 'shape' | 'click' | 'pick' | 'pan'
+  readonly kind: 'stroke' | 'shape' | 'click' | 'select' | 'wand' | 'stamp' | 'pick' | 'pan'
   /** The cells it covers, from where the pointer went down (shape) or was last (stroke) to where it is. */
   readonly cells: (chart: Chart, from: Cell, to: Cell) => Cell[]
   /** Paints with the ground instead of the chosen yarn. */
@@ -56,11 +65,44 @@ export const tools: readonly Tool[] = [
     cells: (_, from, to) => rectangleCells(from, to),
   },
   {
+    id: 'ellipse',
+    title: 'Ellipse',
+    key: 'o',
+    picture: 'M3.5 12a8.5 6 0 1 0 17 0a8.5 6 0 1 0 -17 0',
+    kind: 'shape',
+    cells: (_, from, to) => ellipseCells(from, to),
+  },
+  {
     id: 'fill',
     title: 'Fill what hangs together',
     key: 'f',
     picture: 'M11 4l7.5 7.5-7 7L4 11ZM4.5 11.500h13M20.5 15.500c1.6 2.4 1.6 4 0 4s-1.6-1.6 0-4',
     kind: 'click',
+    cells: (chart, _, at) => floodCells(chart, at),
+  },
+  {
+    id: 'replace',
+    title: 'Another yarn wherever this one is',
+    key: 'y',
+    picture:
+      'M4 8h5v5H4ZM15 11h5v5h-5ZM11.500 8.500h5M14.500 6l2.500 2.500M12.500 15.500h-5M9.500 18 7 15.500',
+    kind: 'click',
+    cells: (chart, _, at) => sameCells(chart, at),
+  },
+  {
+    id: 'select',
+    title: 'Choose a rectangle',
+    key: 's',
+    picture: 'M5 9V5h4M12 5h3M19 8V5h-1M19 11v3M19 17v2h-3M12 19H9M5 19v-3M5 13v-1',
+    kind: 'select',
+    cells: (_, from, to) => rectangleCells(from, to),
+  },
+  {
+    id: 'wand',
+    title: 'Choose what hangs together',
+    key: 'w',
+    picture: 'M4 20 13 11M16 4v4M14 6h4M19 11v3M17.500 12.500h3M9 5v3M7.500 6.500h3',
+    kind: 'wand',
     cells: (chart, _, at) => floodCells(chart, at),
   },
   {
@@ -82,5 +124,21 @@ export const tools: readonly Tool[] = [
   },
 ]
 
+/** Lays down what was copied, until another tool is taken. */
+export const stampTool: Tool = {
+  ...{ id: 'stamp', title: 'Lay it down', key: '', picture: '' },
+  ...{ kind: 'stamp', cells: none },
+}
+
 /** @throws when there is no such tool */
 export const toolById = (id: string): Tool => tools.find((tool) => tool.id === id)!
+
+/** How many stitches a brush covers across and up. */
+export interface BrushSize {
+  readonly id: string
+  readonly title: string
+}
+export const brushSizes: readonly BrushSize[] = [1, 2, 3, 4, 5].map((size) => ({
+  id: String(size),
+  title: size === 1 ? '1 stitch ([ and ])' : `${size} stitches wide`,
+}))

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener, useTimeoutFn } from '@vueuse/core'
-import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { bandOf } from '@core/band'
 import {
   type Cell,
@@ -18,7 +18,7 @@ import { LIMITS } from '@core/section'
 import { printLength, printNumber } from '@core/units'
 import TurnedBag from '@app/parts/bag/TurnedBag.vue'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
-import { type Tool, toolById, tools } from '@app/parts/chart/tools.ts'
+import { type BrushSize, brushSizes, type Tool, toolById, tools } from '@app/parts/chart/tools.ts'
 import { nextView, type SeenAs, views } from '@app/parts/chart/views.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
@@ -27,7 +27,10 @@ import ChartChanges from './ChartChanges.vue'
 import ChartTools from './ChartTools.vue'
 import RoundReadout from './RoundReadout.vue'
 import { bandStages } from './band-editors.ts'
+import { chartIn } from './bring-chart.ts'
+import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
+import ToolChoice from './ToolChoice.vue'
 import ViewBar from './ViewBar.vue'
 import YarnPalette from './YarnPalette.vue'
 
@@ -51,11 +54,8 @@ const seenFrom = computed(() => ({
 }))
 /** What would be drawn, while that is pointed at. */
 const preview = shallowRef<Chart | null>(null)
-const { chart, alone, toOwn, marks, beginsOn, leans, lean, stitch, count, whole } = useView(
-  seenFrom,
-  view,
-  leaning,
-)
+const { chart, alone, toOwn, marks, beginsOn, leans, lean, stitch, count, whole, runWordsAt } =
+  useView(seenFrom, view, leaning)
 const leansWords = computed(() =>
   leans.value === 0
     ? ''
@@ -112,7 +112,16 @@ const point = (cell: Cell | null) => {
   if (!cell) return
   row.value = cell.row
   at.value = toOwn(cell)
+  pointed.value = cell
 }
+const pointed = shallowRef<Cell | null>(null)
+/** The run under the pointer: "3 of A, stitches 14–16 of 120, repeat 1 of 5". */
+const runWords = computed(() => {
+  const cell = pointed.value
+  const row = cell && own.value ? chart.value!.colours[cell.row] : undefined
+  if (!cell || row === undefined || painting.value) return ''
+  return runWordsAt(cell)
+})
 /** What was said of a chart that was brought in. */
 const said = ref('')
 watch(
@@ -129,6 +138,7 @@ const names = computed(() => {
     column: `column ${hand === 'right' ? (own.value?.width ?? 0) - column : column + 1}`,
   }
 })
+const size = shallowRef<BrushSize>(brushSizes[0]!)
 const symmetry = shallowRef<Symmetry>(symmetries[0]!)
 const draw = (next: Chart, why: string) =>
   project.edit({ name: 'drawChart', args: { id: part.value.id, chart: next, why } })
@@ -171,22 +181,54 @@ function straighten() {
   draw(straight(), 'Straighten')
 }
 
+const away = (event: Event) => own.value !== null && !typing(event) && view.value.shows !== 'bag'
+const { chosen, choose, stamp, patch, lay, stampOn, done, actions, copied, paste } = useSelection({
+  ...{ chart, yarns, tool, paint, ground, away, said },
+})
+watch(
+  [view, () => part.value.id, () => chart.value?.width, () => chart.value?.colours.length],
+  done,
+)
+const MotifDialog = defineAsyncComponent(() => import('./MotifDialog.vue'))
+const motifs = ref(false)
+/** A chart made from a motif: as wide as the round it stands alone, narrower it is the repeat. */
+function make(next: Chart, why: string) {
+  const values = { chart: next, lay: 'beside', balance: 0 }
+  project.edit({ name: 'setPart', args: { id: part.value.id, values } })
+  said.value = `${why}.`
+}
+/** A chart that is dropped or pasted takes the place of the one there is. */
+async function take(file: File | undefined) {
+  if (!file || !own.value) return
+  const read = await chartIn(file, yarns.value)
+  said.value = read.ok ? read.value.note : read.problem
+  if (read.ok) draw(read.value.chart, 'Bring in a chart')
+}
+useEventListener('paste', (event: ClipboardEvent) => {
+  if (!away(event) || !event.clipboardData?.files.length) return
+  event.preventDefault()
+  void take(event.clipboardData.files[0])
+})
+
 const repeatWords = computed(() =>
   chart.value
     ? `${own.value && !whole.value ? 'one repeat, ' : ''}${printLength(chart.value.width * gauge.value.stitchWidthMm, workshop.words.units)}`
     : '',
 )
 
-const typing = (event: KeyboardEvent) =>
-  (event.target as HTMLElement).closest(
-    'input, textarea, select, [role=combobox], [role=dialog]',
-  ) !== null
+function typing({ target }: Event): boolean {
+  const fields = 'input, textarea, select, [role=combobox], [role=dialog]'
+  return target instanceof Element && target.closest(fields) !== null
+}
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event)) return
   if (event.key.toLowerCase() === 'v' && !stage.value)
     view.value = nextView(view.value, event.shiftKey ? -1 : 1, views)
-  const chosen = tools.find(({ key }) => key === event.key)
-  if (chosen) tool.value = chosen
+  const taken = tools.find(({ key }) => key === event.key)
+  if (taken) tool.value = taken
+  if (event.key === 't' && paints.value) motifs.value = true
+  const wider = { '[': -1, ']': 1 }[event.key]
+  if (wider) size.value = brushSizes[brushSizes.indexOf(size.value) + wider] ?? size.value
   const yarn = /^[1-9]$/.test(event.key) ? design.value.yarns[Number(event.key) - 1] : undefined
   if (yarn) letter.value = yarn.letter
 })
@@ -197,6 +239,25 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
 <template>
   <template v-if="chart">
     <ChartTools v-if="!stage && paints && view.shows !== 'bag'" v-model="tool">
+      <ToolChoice
+        v-model="size"
+        :all="brushSizes"
+        label="Brush"
+        picture="M4 12h16M4 7.500h16M4 17.500h16"
+      />
+      <button
+        type="button"
+        class="tool"
+        title="Motifs and letters (T)"
+        aria-label="Motifs and letters"
+        @click="motifs = true"
+      >
+        <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
+          <path
+            d="M12 4l2.500 5 5.500.7-4 3.800 1 5.500-5-2.700-5 2.700 1-5.500-4-3.800 5.500-.7Z"
+          />
+        </svg>
+      </button>
       <ChartChanges
         v-model:symmetry="symmetry"
         :chart="own!"
@@ -220,6 +281,29 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         @fit="canvas?.fit()"
       >
         <ElCheckbox v-if="whole && paints" v-model="onlyHere" label="Only here" />
+        <template v-if="chosen.length > 0 && paints">
+          <button
+            v-for="action in actions"
+            :key="action.title"
+            type="button"
+            class="button"
+            :title="action.keys"
+            @click="action.run"
+          >
+            {{ action.title }}
+          </button>
+          <button type="button" class="button" @click="motifs = true">Keep</button>
+        </template>
+        <button
+          v-else-if="copied && paints && !stamp"
+          type="button"
+          class="button"
+          title="Ctrl V"
+          @click="paste('')"
+        >
+          Paste
+        </button>
+        <button v-if="stamp" type="button" class="button" title="Escape" @click="done">Done</button>
         <button
           v-if="lean !== 0 && paints"
           type="button"
@@ -251,6 +335,9 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         :letter="letter"
         :ground="ground"
         :tool="hand"
+        :size="Number(size.id)"
+        :chosen="chosen"
+        :stamp="stamp"
         :aspect="aspect"
         :stitch-width-mm="gauge.stitchWidthMm"
         :first-round="firstRound"
@@ -266,6 +353,10 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         @paint="paint"
         @cancel="project.cancel"
         @pick="letter = $event"
+        @choose="choose"
+        @stamp="stampOn"
+        @dragover.prevent
+        @drop.prevent="take($event.dataTransfer?.files[0])"
         @point="point"
       />
       <p v-if="said" class="note said" role="status">{{ said }}</p>
@@ -275,8 +366,21 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         :yarns="yarns"
         :in-band="inBand"
       />
-      <RoundReadout v-if="shownRow !== null" :row="shownRow" />
+      <RoundReadout v-if="shownRow !== null" :row="shownRow" :run="runWords" />
     </div>
+    <MotifDialog
+      v-if="motifs"
+      v-model="motifs"
+      :yarns="yarns"
+      :letter="letter"
+      :ground="ground"
+      :count="count"
+      :stitch-width-mm="gauge.stitchWidthMm"
+      :row-height-mm="gauge.rowHeightMm"
+      :selected="patch"
+      @lay="lay"
+      @make="make"
+    />
   </template>
 </template>
 

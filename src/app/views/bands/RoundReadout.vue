@@ -8,7 +8,7 @@ import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
 /** One round written out in runs of its yarns, as it is worked. */
-const props = defineProps<{ row: number }>()
+const props = defineProps<{ row: number; run: string }>()
 const project = useProject()
 const workshop = useWorkshop()
 
@@ -81,7 +81,9 @@ const hint = computed(() => {
       >
     </p>
     <span class="num count">({{ count }})</span>
-    <small>{{ hint }}</small>
+    <small>
+      <b v-if="run" class="num here">{{ run }}</b> {{ hint }}
+    </small>
   </section>
 </template>
 
@@ -102,6 +104,9 @@ const hint = computed(() => {
 }
 .readout b {
   font: 650 16px/1.2 var(--font-head);
+}
+.readout small .here {
+  font: 650 12.5px/1.3 var(--font-text);
 }
 .readout .runs span {
   margin: 0 2px;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { type TapestryPart } from '@core/band'
 import { LIMITS } from '@core/section'
-import { groundOf } from '@core/chart'
+import { groundOf, type LayId, lays } from '@core/chart'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
@@ -13,8 +13,14 @@ const project = useProject()
 const set = (values: Partial<TapestryPart>) => emit('set', values)
 /** Of the chart only its size: painting changes nothing here. */
 const part = steady(() => {
-  const { times, balance, chart } = props.part
-  return { times, balance, chart: { width: chart.width, height: chart.colours.length } }
+  const { times, balance, lay, carried, chart } = props.part
+  return {
+    times,
+    balance,
+    lay,
+    carried,
+    chart: { width: chart.width, height: chart.colours.length },
+  }
 })
 /** Blank columns and rows come in the ground of the chart. */
 const resize = (width: number, height: number) =>
@@ -46,6 +52,24 @@ const resize = (width: number, height: number) =>
     :max="LIMITS.times"
     :hint="part.times === 1 ? 'time' : 'times'"
     @update:model-value="set({ times: $event })"
+  />
+  <label class="field">
+    <span>Repeats</span>
+    <ElSelect
+      :model-value="part.lay"
+      aria-label="How repeats lie"
+      @update:model-value="(lay: LayId) => set({ lay })"
+    >
+      <ElOption v-for="lay in lays" :key="lay.id" :value="lay.id" :label="lay.title" />
+    </ElSelect>
+  </label>
+  <WholeField
+    label="Carried"
+    hint="at most"
+    :model-value="part.carried"
+    :min="1"
+    :max="LIMITS.strands"
+    @update:model-value="set({ carried: $event })"
   />
   <WholeField
     v-if="rows"

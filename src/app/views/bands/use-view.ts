@@ -1,6 +1,6 @@
 import { computed, type Ref } from 'vue'
 import { bandOf, type TapestryPart } from '@core/band'
-import { type Cell, cellIn, type Chart, fieldOf, movedOn, unrolled } from '@core/chart'
+import { type Cell, cellIn, type Chart, fieldOf, movedOn, runAt, unrolled } from '@core/chart'
 import type { Design, Part } from '@core/design'
 import { type Ledger, type LedgerPart, leanOf, type Piece, standsOn } from '@core/ledger'
 import type { ChartMark } from '@app/parts/chart/axes.ts'
@@ -43,6 +43,32 @@ function marksAround(
     { column: count / 2, kind: 'middle', title: 'front' },
     { column: (count * 3) / 4, kind: 'side', title: 'side' },
   ]
+}
+
+/** The row of a field that is worked as the band's row so many. */
+const lineOf = ({ colours }: Chart, row: number): string => colours[row % colours.length]!
+
+/** The run a cell is in, its stitches counted from where the row begins: "3 of A, stitches 14–16 of 120, repeat 1 of 5." */
+function runWords(
+  { part, hand, piece }: Pick<Seen, 'part' | 'hand' | 'piece'>,
+  field: Chart,
+  all: number,
+  whole: boolean,
+  { column, row }: Cell,
+  from: 'left' | 'right',
+): string {
+  const { balance } = part as TapestryPart
+  const shift = movedOn(field.width, all, hand, piece.worked === 'rows' ? balance : 0)
+  const line = unrolled({ ...field, colours: [lineOf(field, row)] }, all, shift).colours[0]!
+  // Where one repeat is seen, it is the first that is worked.
+  const first = from === 'right' ? all - field.width + column : column
+  const at = Math.min(all - 1, Math.max(0, whole ? column : first))
+  const run = runAt(line, at, from)!
+  const repeats = Math.max(1, Math.floor(all / field.width))
+  const repeat = Math.floor((from === 'right' ? all - 1 - at : at) / field.width) + 1
+  const stitches = run.count === 1 ? `stitch ${run.from}` : `stitches ${run.from}–${run.to}`
+  const where = repeat > repeats ? 'after the last repeat' : `repeat ${repeat} of ${repeats}`
+  return `${run.count} of ${run.letter}, ${stitches} of ${all}, ${where}.`
 }
 
 /** A band as the chosen view shows it: cells, marks and sides; and the cell of its own chart that each of them is. */
@@ -100,6 +126,10 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
     const wrong = piece.columns.side[(place?.firstRow ?? 0) + row] === 1
     return (hand === 'right') !== wrong ? 'right' : 'left'
   }
+  const runWordsAt = (cell: Cell): string =>
+    field.value && count.value > 0
+      ? runWords(seen.value, field.value, count.value, whole.value, cell, beginsOn(cell.row))
+      : ''
   const leans = computed(() => {
     const { design, piece, place, hand } = seen.value
     return place ? leanOf(design, piece, place, hand) : 0
@@ -110,5 +140,8 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
       : null,
   )
   const lean = computed(() => (leaning.value ? leans.value : 0))
-  return { chart, alone, toOwn, marks, beginsOn, leans, lean, stitch, count, whole }
+  return {
+    ...{ chart, alone, toOwn, marks, beginsOn, leans, lean, stitch, count, whole },
+    runWordsAt,
+  }
 }

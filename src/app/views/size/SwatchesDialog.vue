@@ -8,7 +8,7 @@ import { abbrOf, stitchById } from '@core/stitch'
 import { parsePer, type Per, printNumber } from '@core/units'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
 import { density, perRange, perText, usualOver } from '@app/parts/fields/gauge-typed.ts'
-import { printMm, readMm, readPercent } from '@app/parts/fields/read-typed.ts'
+import { printMm, readAmount, readMm, readPercent } from '@app/parts/fields/read-typed.ts'
 import StitchField from '@app/parts/fields/StitchField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -143,6 +143,15 @@ const parts = computed(() => {
           :min="0"
           :max="1"
           @change="change(at, { stretch: $event })"
+        />
+        <MeasureField
+          label="Leans, sts a round"
+          :text="swatch.lean === null ? 'not tried' : printNumber(swatch.lean, 2)"
+          :value="swatch.lean ?? 0"
+          :read="readAmount"
+          :min="0"
+          :max="1"
+          @change="change(at, { lean: $event })"
         />
         <ElCheckbox
           :model-value="swatch.washed"

@@ -1,0 +1,350 @@
+<script setup lang="ts">
+import { Delete } from '@element-plus/icons-vue'
+import { nanoid } from 'nanoid'
+import { computed, ref, shallowRef } from 'vue'
+import {
+  inLetters,
+  KEEPS,
+  onGround,
+  type Patch,
+  standing,
+  type StandingId,
+  standings,
+} from '@core/chart'
+import type { Design } from '@core/design'
+import { chartCsv, patchFromCsv } from '@core/file'
+import {
+  coloursOf,
+  lettered,
+  type LetterSize,
+  missingIn,
+  MOST_LETTERS,
+  type Motif,
+  motifKinds,
+  motifOf,
+  motifs,
+  motifsNamed,
+  motifYarns,
+  sizes,
+} from '@core/motif'
+import { printLength } from '@core/units'
+import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import { fileName } from '@app/export/file-name.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+import { fileSave } from 'browser-fs-access'
+import { askForChart, chartIn } from './bring-chart.ts'
+import PatchPicture from './PatchPicture.vue'
+import { useMotifs } from './use-motifs.ts'
+
+/** The motif drawer, and letters: what is laid on a chart, put in the middle of a side, or made its repeat. */
+const { yarns, letter, ground, count, stitchWidthMm, rowHeightMm, selected } = defineProps<{
+  yarns: Design['yarns']
+  /** The yarn that is painted with, and the ground. */
+  letter: string
+  ground: string
+  /** Stitches of the round or row. */
+  count: number
+  stitchWidthMm: number
+  rowHeightMm: number
+  /** What is chosen on the chart, to be kept. */
+  selected: Patch | null
+}>()
+const open = defineModel<boolean>({ required: true })
+const emit = defineEmits<{
+  lay: [patch: Patch]
+  /** A whole chart in place of the one there is. */
+  make: [chart: { readonly width: number; readonly colours: readonly string[] }, why: string]
+}>()
+const workshop = useWorkshop()
+const { own, keep, remove } = useMotifs()
+const wanted = ref('')
+const all = computed(() => motifsNamed([...own.value, ...motifs], wanted.value))
+const groups = computed(() => [
+  { title: 'Your own', list: all.value.filter((one) => one.own) },
+  ...Object.entries(motifKinds).map(([kind, title]) => ({
+    title,
+    list: all.value.filter((one) => one.kind === kind && !one.own),
+  })),
+])
+const chosen = shallowRef<Motif | null>(motifs[0]!)
+const from = ref<'drawer' | 'letters'>('drawer')
+const text = ref('')
+const size = ref<LetterSize>('small')
+const missing = computed(() => missingIn(text.value))
+
+const colourOf = computed(() => new Map(yarns.map((yarn) => [yarn.letter, yarn.colour])))
+const onGroundStyle = computed(() => ({ background: colourOf.value.get(ground) }))
+const yarnLetters = computed(() => yarns.map((yarn) => yarn.letter))
+/** A motif in the yarns it would be laid in. */
+function inYarns(motif: Patch): Patch {
+  const to = motifYarns(motif, letter, ground, yarnLetters.value)
+  return inLetters(motif, (one) => to.get(one) ?? letter)
+}
+const patch = computed((): Patch | null =>
+  from.value === 'letters'
+    ? lettered(text.value, size.value, letter)
+    : chosen.value && inYarns(chosen.value),
+)
+const sizeWords = computed(() => {
+  if (!patch.value) return ''
+  const { units } = workshop.words
+  const { width, colours } = patch.value
+  const [wide, high] = [width * stitchWidthMm, colours.length * rowHeightMm]
+  const over = width > count ? `: wider than the ${count} there are` : ` of ${count}`
+  return `${width} stitches${over}, ${printLength(wide, units)} across; ${colours.length} rows, ${printLength(high, units)} tall.`
+})
+const standingOf = (where: StandingId) =>
+  patch.value && count > 0 ? standing(patch.value, where, count, ground) : null
+const plainWords = (where: StandingId) => {
+  const stands = standingOf(where)
+  return stands ? `${stands.plain} of ${count} plain` : 'no room for it'
+}
+function lay() {
+  if (!patch.value) return
+  emit('lay', patch.value)
+  open.value = false
+}
+function stand(where: StandingId, title: string) {
+  const stands = standingOf(where)
+  if (!stands) return
+  emit('make', stands.chart, title)
+  open.value = false
+}
+function asRepeat() {
+  if (!patch.value) return
+  emit('make', onGround(patch.value, ground), 'Make it the repeat')
+  open.value = false
+}
+
+// Kept, brought in, given out.
+const name = ref('')
+const note = ref('')
+async function keepSelected() {
+  if (!selected) return
+  await keepPatch(selected, name.value.trim() || 'Motif')
+  name.value = ''
+}
+async function keepPatch(what: Patch, called: string) {
+  const motif = motifOf(what, `own-${nanoid(8)}`, called.slice(0, 60), ground)
+  await keep(motif)
+  chosen.value = motif
+  wanted.value = ''
+  note.value = `${motif.name} is in the drawer, for every bag.`
+}
+async function bring() {
+  const file = await askForChart()
+  if (!file) return
+  const read = file.name.endsWith('.csv')
+    ? patchFromCsv(await file.text(), yarns)
+    : await chartIn(file, yarns).then((one) =>
+        one.ok ? { ok: true as const, value: one.value.chart } : one,
+      )
+  if (!read.ok) return (note.value = read.problem)
+  await keepPatch(read.value, file.name.replace(/\.\w+$/, ''))
+}
+async function give(type: 'csv' | 'png') {
+  const what = patch.value
+  if (!what) return
+  const called = fileName(from.value === 'letters' ? text.value : (chosen.value?.name ?? 'motif'))
+  const blob = type === 'csv' ? new Blob([chartCsv(what)], { type: 'text/csv' }) : await pngOf(what)
+  await fileSave(blob, { fileName: `${called}.${type}`, extensions: [`.${type}`] }).catch(() => {})
+}
+/** One pixel a stitch; where there is nothing of it, nothing. */
+function pngOf({ width, colours }: Patch): Promise<Blob> {
+  const canvas = new OffscreenCanvas(width, colours.length)
+  const context = canvas.getContext('2d')!
+  colours.toReversed().forEach((row, y) =>
+    [...row].forEach((one, x) => {
+      if (one === KEEPS) return
+      context.fillStyle = colourOf.value.get(one) ?? '#888888'
+      context.fillRect(x, y, 1, 1)
+    }),
+  )
+  return canvas.convertToBlob({ type: 'image/png' })
+}
+</script>
+
+<template>
+  <ElDialog v-model="open" title="Motifs and letters" width="820" align-center>
+    <div class="motif-dialog">
+      <div class="choices">
+        <ChoiceOf
+          v-model="from"
+          legend="What is laid down"
+          :options="[
+            { value: 'drawer', label: 'From the drawer' },
+            { value: 'letters', label: 'Letters' },
+          ]"
+        />
+        <template v-if="from === 'drawer'">
+          <ElInput
+            v-model="wanted"
+            placeholder="Search motifs"
+            aria-label="Search motifs"
+            clearable
+          />
+          <div class="drawer" tabindex="0" role="region" aria-label="Motifs">
+            <template v-for="group in groups" :key="group.title">
+              <h3 v-if="group.list.length > 0">{{ group.title }}</h3>
+              <div v-if="group.list.length > 0" class="list">
+                <button
+                  v-for="one in group.list"
+                  :key="one.id"
+                  type="button"
+                  class="motif"
+                  :aria-pressed="one.id === chosen?.id"
+                  @click="chosen = one"
+                >
+                  <span class="picture" :style="onGroundStyle">
+                    <PatchPicture :patch="inYarns(one)" :colours="colourOf" :size="52" />
+                  </span>
+                  <span>{{ one.name }}</span>
+                  <small class="num">
+                    {{ one.width }} × {{ one.colours.length }}, {{ coloursOf(one) }}
+                    {{ coloursOf(one) === 1 ? 'colour' : 'colours' }}
+                  </small>
+                </button>
+              </div>
+            </template>
+            <p v-if="all.length === 0" class="note">No motif of that name.</p>
+          </div>
+        </template>
+        <template v-else>
+          <ElInput
+            v-model="text"
+            placeholder="Text, such as BAND"
+            aria-label="Text in stitches"
+            :maxlength="MOST_LETTERS"
+          />
+          <ChoiceOf
+            v-model="size"
+            legend="Size of the letters"
+            :options="sizes.map(({ id, title }) => ({ value: id, label: title }))"
+          />
+          <p v-if="missing.length > 0" class="note">
+            Not in this typeface, and left out: {{ missing.join(' ') }}
+          </p>
+        </template>
+      </div>
+      <div class="one">
+        <div v-if="patch" class="large" :style="onGroundStyle">
+          <PatchPicture :patch="patch" :colours="colourOf" :size="230" />
+        </div>
+        <p v-if="patch" class="note num">{{ sizeWords }}</p>
+        <button type="button" class="button primary" :disabled="!patch" @click="lay">
+          Lay it on the chart
+        </button>
+        <button
+          v-for="one in standings"
+          :key="one.id"
+          type="button"
+          class="button"
+          :disabled="!standingOf(one.id)"
+          @click="stand(one.id, one.title)"
+        >
+          {{ one.title }} <small class="num">{{ plainWords(one.id) }}</small>
+        </button>
+        <button type="button" class="button" :disabled="!patch" @click="asRepeat">
+          Make it the repeat
+        </button>
+        <div class="pair">
+          <button type="button" class="button" :disabled="!patch" @click="give('csv')">
+            As CSV
+          </button>
+          <button type="button" class="button" :disabled="!patch" @click="give('png')">
+            As PNG
+          </button>
+          <button
+            v-if="from === 'drawer' && chosen?.own"
+            type="button"
+            class="icon-button"
+            :aria-label="`Take ${chosen.name} out of the drawer`"
+            @click="remove(chosen.id)"
+          >
+            <ElIcon><Delete /></ElIcon>
+          </button>
+        </div>
+        <hr />
+        <div v-if="selected" class="pair">
+          <ElInput v-model="name" placeholder="Its name" aria-label="Name of the motif" />
+          <button type="button" class="button" @click="keepSelected">Keep what is chosen</button>
+        </div>
+        <p v-else class="note">Choose cells on the chart (S or W) to keep them here.</p>
+        <button type="button" class="button" @click="bring">Bring in a CSV or PNG …</button>
+        <p v-if="note" class="note" role="status">{{ note }}</p>
+      </div>
+    </div>
+  </ElDialog>
+</template>
+
+<style>
+.motif-dialog {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 270px;
+  gap: 18px;
+}
+.motif-dialog .choices,
+.motif-dialog .one {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-height: 0;
+}
+.motif-dialog .drawer {
+  height: 540px;
+  overflow: auto;
+}
+.motif-dialog h3 {
+  margin: 10px 0 6px;
+  font: 650 14px/1.2 var(--font-head);
+}
+.motif-dialog .list {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(112px, 1fr));
+  gap: 8px;
+}
+.motif-dialog .motif {
+  display: flex;
+  flex-direction: column;
+  gap: 3px;
+  align-items: center;
+  padding: 8px 4px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: #fff;
+  color: var(--ink);
+  font: inherit;
+  font-size: 13px;
+  cursor: pointer;
+}
+.motif-dialog .motif[aria-pressed='true'] {
+  border-color: var(--mat);
+  box-shadow: inset 0 0 0 1px var(--mat);
+}
+.motif-dialog .picture {
+  display: grid;
+  padding: 6px;
+  border-radius: 4px;
+}
+.motif-dialog small {
+  color: var(--ink-2);
+}
+.motif-dialog .large {
+  display: grid;
+  place-items: center;
+  height: 240px;
+  border: 1px solid var(--line);
+  border-radius: var(--radius);
+  background: var(--mat-tint);
+}
+.motif-dialog .one hr {
+  width: 100%;
+  margin: 2px 0;
+  border: 0;
+  border-top: 1px solid var(--line);
+}
+.motif-dialog .pair {
+  display: flex;
+  gap: 6px;
+}
+</style>

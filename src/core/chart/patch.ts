@@ -1,0 +1,98 @@
+import { type Cell, type Chart, maybeLetterAt } from './chart.ts'
+
+/** What stands for nothing in a patch: the cell keeps what it has. */
+export const KEEPS = '.'
+
+/** A piece of a chart, also one that is not square: rows of letters, the lowest first, and KEEPS where there is nothing of it. */
+export interface Patch {
+  readonly width: number
+  readonly colours: readonly string[]
+}
+
+/** What lies in these cells, as a patch; null where none of them is in the chart. */
+export function patchOf(chart: Chart, cells: readonly Cell[]): Patch | null {
+  const found = cells.flatMap((cell) => {
+    const letter = maybeLetterAt(chart, cell)
+    return letter === null ? [] : [{ ...cell, letter }]
+  })
+  if (found.length === 0) return null
+  const columns = found.map(({ column }) => column)
+  const rows = found.map(({ row }) => row)
+  const [left, low] = [Math.min(...columns), Math.min(...rows)]
+  const width = Math.max(...columns) - left + 1
+  const height = Math.max(...rows) - low + 1
+  const letters = Array.from({ length: height }, () => new Array<string>(width).fill(KEEPS))
+  for (const { column, row, letter } of found) letters[row - low]![column - left] = letter
+  return { width, colours: letters.map((row) => row.join('')) }
+}
+
+/** Cells that are to have a letter. */
+export interface Lettered {
+  readonly letter: string
+  readonly cells: readonly Cell[]
+}
+
+/** A patch laid with its middle on a cell: what is to be painted, letter by letter. */
+export function stampedAt({ width, colours }: Patch, at: Cell): Lettered[] {
+  const left = at.column - ((width - 1) >> 1)
+  const low = at.row - ((colours.length - 1) >> 1)
+  const cells = new Map<string, Cell[]>()
+  colours.forEach((text, row) =>
+    [...text].forEach((letter, column) => {
+      if (letter === KEEPS) return
+      const list = cells.get(letter) ?? []
+      cells.set(letter, list)
+      list.push({ column: left + column, row: low + row })
+    }),
+  )
+  return [...cells].map(([letter, list]) => ({ letter, cells: list }))
+}
+
+/** A patch with other letters for its own. */
+export const inLetters = (patch: Patch, letterOf: (letter: string) => string): Patch => ({
+  ...patch,
+  colours: patch.colours.map((row) =>
+    [...row].map((letter) => (letter === KEEPS ? letter : letterOf(letter))).join(''),
+  ),
+})
+
+/** The letters of a patch, each once, in the order of the alphabet. */
+export const lettersIn = ({ colours }: Patch): string[] =>
+  [...new Set(colours.join(''))].filter((letter) => letter !== KEEPS).sort()
+
+/** A patch on a ground: a whole chart. */
+export const onGround = ({ width, colours }: Patch, ground: string): Chart => ({
+  width,
+  colours: colours.map((row) => row.replaceAll(KEEPS, ground)),
+})
+
+/** Where along a round one motif stands. */
+export const standings = [
+  { id: 'front', title: 'On the front', at: [0.5] },
+  { id: 'back', title: 'On the back', at: [0] },
+  { id: 'both', title: 'On both', at: [0.5, 0] },
+] as const
+export type StandingId = (typeof standings)[number]['id']
+
+/** A chart as wide as a whole round, plain but for the patch where it is to stand; null where the round has no room for it. */
+export function standing(
+  patch: Patch,
+  where: StandingId,
+  count: number,
+  ground: string,
+): { readonly chart: Chart; readonly plain: number } | null {
+  const { at } = standings.find(({ id }) => id === where)!
+  const plain = count - patch.width * at.length
+  if (plain < 0) return null
+  const colours = patch.colours.map((row) => {
+    const letters = [...ground.repeat(count)]
+    for (const share of at) {
+      const left = Math.round(share * count - patch.width / 2)
+      ;[...row].forEach((letter, i) => {
+        if (letter !== KEEPS) letters[(left + i + count) % count] = letter
+      })
+    }
+    return letters.join('')
+  })
+  return { chart: { width: count, colours }, plain }
+}

@@ -1,0 +1,2 @@
+export * from './motifs.ts'
+export * from './typeface.ts'
