@@ -1,4 +1,5 @@
 import { type Finder, inEveryPiece, type SnagContext } from './finder.ts'
+import { loneStitches, manyStrands } from './charts.ts'
 import { repeatRemainders, tooLargeChanges, writtenMisfits } from './repeats.ts'
 import { unevenJoins } from './joins.ts'
 import { raisedInside } from './raised.ts'
@@ -31,7 +32,10 @@ const finders: readonly Finder[] = [
   heightOff,
   baseLie,
   yarnShort,
-  ...[pieceLie, carriesThatShow, longCarries, flares, spiralDrifts].map(inEveryPiece),
+  ...[
+    ...[pieceLie, manyStrands, carriesThatShow, longCarries, loneStitches],
+    ...[flares, spiralDrifts],
+  ].map(inEveryPiece),
   loopsCatch,
   gaugeEstimated,
   gaugeDerived,

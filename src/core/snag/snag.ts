@@ -69,7 +69,22 @@ export interface SnagFacts {
   'piece-cups': { name: string; reachMm: number; radiusMm: number }
   'base-ruffles': { average: number; flat: number; flatness: number }
   'gauge-estimated': { spread: number; hookMm: number; yarnClass: number }
-  'carry-shows': { name: string; carried: string; over: string; stitches: number }
+  /** `apart` is how far both look from one another (CIEDE2000). */
+  'carry-shows': {
+    name: string
+    carried: string
+    over: string
+    stitches: number
+    apart: number
+  }
+  'lone-stitches': { name: string; stitches: number }
+  'many-strands': {
+    name: string
+    rows: number
+    yarns: number
+    carried: number
+    worked: 'rounds' | 'rows'
+  }
   'carry-long': { name: string; stitches: number }
   'yarn-short': { name: string; needed: number; inHand: number }
   'label-missing': { names: readonly string[] }
@@ -88,6 +103,13 @@ export interface MendFacts {
   'join-rounds': Record<string, never>
   'row-below': Record<string, never>
   rows: { by: number; worked: 'rounds' | 'rows' }
+  /** So many stitches of a chart in other yarns. */
+  absorb: { stitches: number }
+  'join-up': { stitches: number }
+  recolour: { stitches: number }
+  catch: { stitches: number }
+  'carry-more': { carried: number }
+  'other-yarn': { from: string; to: string }
   edges: { name: string; stitches: number; fewer: boolean }
 }
 export type MendKind = keyof MendFacts

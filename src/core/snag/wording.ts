@@ -163,9 +163,17 @@ const snagWords: {
     title: 'Sizes rest on an estimate.',
     text: `From a ${printNumber(hookMm, 2)} mm hook and class ${yarnClass} yarn, ± ${percent(spread)}. A swatch, or the first rounds of the base, will tell.`,
   }),
-  'carry-shows': ({ carried, over, stitches: n }) => ({
+  'carry-shows': ({ carried, over, stitches: n, apart }) => ({
     title: `${carried} may show through ${over}.`,
-    text: `It is carried inside ${stitches(n)} of the lighter yarn.`,
+    text: `It is carried inside ${stitches(n)} of the lighter yarn, and looks ${printNumber(Math.round(apart))} away from it (10 is another colour).`,
+  }),
+  'lone-stitches': ({ name, stitches: n }) => ({
+    title: n === 1 ? `A stitch of ${name} stands alone.` : `${n} stitches of ${name} stand alone.`,
+    text: 'They touch none of their own yarn: each reads as a speck, and is two changes. Where that is meant, leave it.',
+  }),
+  'many-strands': ({ name, rows, yarns, carried, worked }) => ({
+    title: `${name} has more yarns in a ${worked === 'rows' ? 'row' : 'round'} than wanted.`,
+    text: `${counted(rows, worked === 'rows' ? 'row' : 'round')} with up to ${yarns}: ${yarns - 1} strands would lie inside, ${carried} are wanted.`,
   }),
   'carry-long': ({ stitches: n }) => ({
     title: 'A long carry.',
@@ -213,6 +221,18 @@ const mendWords: {
     label: rowsOf(worked, by),
     cost: 'it ends as it should',
   }),
+  absorb: ({ stitches: n }) => ({ label: 'Give them the yarn around them', cost: stitches(n) }),
+  'join-up': ({ stitches: n }) => ({ label: 'Move them beside their own', cost: stitches(n) }),
+  recolour: ({ stitches: n }) => ({ label: 'The nearest yarn there instead', cost: stitches(n) }),
+  catch: ({ stitches: n }) => ({
+    label: 'A stitch of the carried yarn between',
+    cost: stitches(n),
+  }),
+  'carry-more': ({ carried }) => ({
+    label: `Carry ${carried}`,
+    cost: 'a thicker fabric',
+  }),
+  'other-yarn': ({ from, to }) => ({ label: `${to} for ${from}`, cost: 'in all of the band' }),
   edges: ({ stitches: many, fewer }) => ({
     label:
       many === 0

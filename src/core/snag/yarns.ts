@@ -1,10 +1,11 @@
-import { showsThrough } from '../colour/index.ts'
+import { bandOf } from '../band/index.ts'
+import { difference, nearestColour, showsThrough } from '../colour/index.ts'
 import { yarnByLetter } from '../design/index.ts'
 import { eachBlock, type LedgerPart, type Piece } from '../ledger/index.ts'
-import type { Finder, SnagContext } from './finder.ts'
+import { LONG_CARRY, shorterCarries } from './charts.ts'
+import { bandsOn, type Finder, type SnagContext } from './finder.ts'
+import type { Mend } from './snag.ts'
 
-/** A strand that lies inside more stitches than this before it is used again draws in unless it is tugged (from memory). */
-const LONG_CARRY = 20
 /** Behind so many stitches of a light yarn a dark strand is worth a word. */
 const SHOWS_BEHIND = 3
 
@@ -15,16 +16,45 @@ export const carriesThatShow: Finder = (context) =>
     if (!worst || worst.stitches < SHOWS_BEHIND) return []
     const { round, stitches, carried, over } = worst
     const name = (letter: string) => yarnByLetter(context.design, letter).name
+    const colour = (letter: string) => yarnByLetter(context.design, letter).colour
+    const apart = difference(colour(carried), colour(over))
     return [
       {
         code: 'carry-shows' as const,
         severity: 'advice' as const,
         where: { part: part.id, round },
-        facts: { name: part.name, carried: name(carried), over: name(over), stitches },
-        mends: [],
+        facts: { name: part.name, carried: name(carried), over: name(over), stitches, apart },
+        mends: otherYarn(context, part.id, carried),
       },
     ]
   })
+
+/** A yarn of the bag that is not in the band yet and would show through none of it, in the place of one that does: the nearest to it. */
+function otherYarn({ design, piece }: SnagContext, id: string, letter: string): Mend[] {
+  const part = bandsOn(design, piece).find((one) => one.id === id)
+  if (!part) return []
+  const there = bandOf(part).yarns(part)
+  const others = there.filter((one) => one !== letter).map((one) => yarnByLetter(design, one))
+  const fit = design.yarns.filter(
+    ({ letter: one, colour }) =>
+      !there.includes(one) && others.every((over) => !showsThrough(colour, over.colour)),
+  )
+  if (fit.length === 0) return []
+  const own = yarnByLetter(design, letter)
+  const { nearest } = nearestColour(own.colour, fit)
+  return [
+    {
+      kind: 'other-yarn',
+      facts: { from: own.name, to: nearest.name },
+      edits: [
+        {
+          name: 'setPart',
+          args: { id, values: { ...bandOf(part).withYarn(part, letter, nearest.letter) } },
+        },
+      ],
+    },
+  ]
+}
 
 /** Stitches of one yarn side by side in a row, also over the edges of its repeats, and the yarns there are in it. */
 function colourRuns(piece: Piece, row: number) {
@@ -72,7 +102,7 @@ function worstCarry({ ledger, piece, paths, design }: SnagContext, part: LedgerP
 }
 
 /** A strand carried so far that it wants catching. One snag a band, at its worst round. */
-export const longCarries: Finder = ({ piece, paths }) =>
+export const longCarries: Finder = ({ design, piece, paths }) =>
   piece.parts.flatMap((part) => {
     let row = part.firstRow
     for (let i = row; i < part.endRow; i++)
@@ -85,7 +115,7 @@ export const longCarries: Finder = ({ piece, paths }) =>
         severity: 'advice' as const,
         where: { part: part.id, round: piece.columns.number[row]! },
         facts: { name: part.name, stitches },
-        mends: [],
+        mends: shorterCarries({ design, piece }, part.id, row),
       },
     ]
   })
