@@ -25,3 +25,4 @@ export {
   TextureYarn,
 } from './texture.ts'
 export { countedOn, WrittenPart } from './written.ts'
+export * from './stripe-amounts.ts'

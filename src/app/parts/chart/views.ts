@@ -4,8 +4,8 @@ export interface SeenAs {
   readonly title: string
   /** Also on a narrow screen. */
   readonly about: string
-  /** The repeat with its neighbours, or the whole band as it goes around. */
-  readonly shows: 'repeat' | 'whole' | 'bag'
+  /** The repeat with its neighbours, the whole band as it goes around, the bag, or what only one kind of band has. */
+  readonly shows: 'repeat' | 'whole' | 'bag' | 'own'
   /** Squares, each a stitch, or the stitches themselves. */
   readonly as: 'squares' | 'stitches'
 }

@@ -26,7 +26,7 @@ import { useWorkshop } from '@app/stores/workshop.ts'
 import ChartChanges from './ChartChanges.vue'
 import ChartTools from './ChartTools.vue'
 import RoundReadout from './RoundReadout.vue'
-import { bandStages } from './band-editors.ts'
+import { ownViews, viewsOf } from './band-editors.ts'
 import { chartIn } from './bring-chart.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
@@ -45,7 +45,19 @@ const place = computed(() => project.ledgerPiece!.parts.find(({ id }) => id === 
 const firstRound = computed(() => (place.value?.firstRow ?? 0) + 1)
 /** The chart that is painted, where the band has one of its own. */
 const own = computed(() => (isBase(part.value) ? null : bandOf(part.value).chart(part.value)))
-const view = shallowRef<SeenAs>(views[0]!)
+/** The views there are of it; the one that was chosen stays where there is one of that name. */
+const all = computed(() => (isBase(part.value) ? views : viewsOf(part.value.kind)))
+const wanted = ref('')
+const view = computed({
+  get: () => all.value.find(({ id }) => id === wanted.value) ?? all.value[0]!,
+  set: (chosen: SeenAs) => (wanted.value = chosen.id),
+})
+/** What shows it where that is no chart of cells. */
+const stage = computed(() =>
+  view.value.shows === 'own' && !isBase(part.value)
+    ? ownViews[part.value.kind]!.component
+    : undefined,
+)
 const leaning = ref(false)
 const seenFrom = computed(() => ({
   ...{ design: design.value, part: part.value, place: place.value },
@@ -63,8 +75,6 @@ const leansWords = computed(() =>
 )
 /** Painting changes the stitch under the hand alone, not every repeat. */
 const onlyHere = ref(false)
-/** How the band is shown where it is no chart of cells. */
-const stage = computed(() => (isBase(part.value) ? undefined : bandStages[part.value.kind]))
 const gauge = computed(() => place.value?.gauge ?? derived.value.gauge)
 const aspect = computed(() => gauge.value.rowHeightMm / gauge.value.stitchWidthMm)
 
@@ -222,8 +232,8 @@ function typing({ target }: Event): boolean {
 }
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.ctrlKey || event.metaKey || event.altKey || typing(event)) return
-  if (event.key.toLowerCase() === 'v' && !stage.value)
-    view.value = nextView(view.value, event.shiftKey ? -1 : 1, views)
+  if (event.key.toLowerCase() === 'v')
+    view.value = nextView(view.value, event.shiftKey ? -1 : 1, all.value)
   const taken = tools.find(({ key }) => key === event.key)
   if (taken) tool.value = taken
   if (event.key === 't' && paints.value) motifs.value = true
@@ -238,7 +248,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
 
 <template>
   <template v-if="chart">
-    <ChartTools v-if="!stage && paints && view.shows !== 'bag'" v-model="tool">
+    <ChartTools v-if="paints && view.shows !== 'bag'" v-model="tool">
       <ToolChoice
         v-model="size"
         :all="brushSizes"
@@ -270,12 +280,11 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
     </ChartTools>
     <div class="chart-side" :class="{ staged: stage || !paints || view.shows === 'bag' }">
       <ViewBar
-        v-if="!stage"
         v-model:view="view"
         v-model:letters="letters"
         v-model:lean="leaning"
         v-model:aid="aid"
-        :all="views"
+        :all="all"
         :leans="leansWords"
         @zoom="canvas?.zoomBy($event)"
         @fit="canvas?.fit()"

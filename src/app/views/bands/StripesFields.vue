@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Plus } from '@element-plus/icons-vue'
-import { computed } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { scaledTo, type StripesPart, stripeWays } from '@core/band'
 import { roundsOf } from '@core/design'
 import { LIMITS } from '@core/section'
@@ -9,9 +9,11 @@ import { useProject } from '@app/stores/project.ts'
 import YarnTurns from './YarnTurns.vue'
 
 /** The stripes of a band, from below. */
-const { part } = defineProps<{ part: StripesPart; rows: boolean }>()
+const { part, rows } = defineProps<{ part: StripesPart; rows: boolean }>()
 const emit = defineEmits<{ set: [values: Partial<StripesPart>] }>()
 const project = useProject()
+const StripeAmounts = defineAsyncComponent(() => import('./StripeAmounts.vue'))
+const amounts = ref(false)
 const addStripe = () =>
   emit('set', {
     stripes: [
@@ -55,6 +57,14 @@ function make(id: string) {
       </ElDropdownMenu>
     </template>
   </ElDropdown>
+  <button type="button" class="button" @click="amounts = true">From amounts of yarn …</button>
+  <StripeAmounts
+    v-if="amounts"
+    v-model="amounts"
+    :part="part"
+    :rows="rows"
+    @set="emit('set', { stripes: $event })"
+  />
   <WholeField
     label="In all"
     :model-value="rounds"

@@ -20,6 +20,8 @@ const id = computed({
   get: () => view.value.id,
   set: (wanted) => (view.value = all.find((one) => one.id === wanted)!),
 })
+/** Whether it is a chart of cells. */
+const cells = computed(() => view.value.shows === 'repeat' || view.value.shows === 'whole')
 const zooms = [
   { title: 'Larger', key: '+', picture: 'M12 6v12M6 12h12', run: () => emit('zoom', 1.25) },
   { title: 'Smaller', key: '−', picture: 'M6 12h12', run: () => emit('zoom', 0.8) },
@@ -43,7 +45,7 @@ const zooms = [
     <slot />
     <span class="room" />
     <button
-      v-if="leans"
+      v-if="leans && view.shows !== 'own'"
       type="button"
       class="tool"
       :class="{ on: lean }"
@@ -57,7 +59,7 @@ const zooms = [
       </svg>
     </button>
     <button
-      v-if="view.shows !== 'bag'"
+      v-if="cells"
       type="button"
       class="tool"
       :class="{ on: letters }"
@@ -77,7 +79,7 @@ const zooms = [
       picture="M3 12c4-6 14-6 18 0c-4 6-14 6-18 0M12 9.500a2.500 2.500 0 1 0 .1 0"
     />
     <button
-      v-for="zoom in view.shows === 'bag' ? [] : zooms"
+      v-for="zoom in cells ? zooms : []"
       :key="zoom.title"
       type="button"
       class="tool"
