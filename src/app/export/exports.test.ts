@@ -39,7 +39,7 @@ describe('the ways out', () => {
     const plainBag = tote({ parts: [base(), plain()] })
     const offered = (design: Design) =>
       exports.filter((one) => one.offered(design)).map(({ id }) => id)
-    expect(offered(plainBag)).toEqual(['pattern-pdf', 'rounds-csv', 'project-json'])
+    expect(offered(plainBag)).toEqual(['pattern-pdf', 'rounds-csv', 'palette', 'project-json'])
     expect(offered(tote())).toEqual(exports.map(({ id }) => id))
   })
 

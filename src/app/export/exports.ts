@@ -2,6 +2,7 @@ import { chartPng } from './chart-png.ts'
 import { chartSvg } from './chart-svg.ts'
 import { chartStitches, chartTable } from './chart-table.ts'
 import type { Export } from './export.ts'
+import { palette } from './palette.ts'
 import { patternPdf } from './pattern-pdf.ts'
 import { projectJson } from './project-json.ts'
 import { roundsTable } from './rounds-table.ts'
@@ -14,5 +15,6 @@ export const exports: readonly Export[] = [
   chartStitches,
   chartTable,
   roundsTable,
+  palette,
   projectJson,
 ]

@@ -1,3 +1,4 @@
+import { LIMITS } from '../section/index.ts'
 import { type BandPart, bandOf } from '../band/index.ts'
 import type { Making } from '../section/index.ts'
 import {
@@ -114,10 +115,18 @@ function freeId(letter: string, taken: readonly { readonly id: string }[]): stri
   for (let n = 1; ; n++) if (!taken.some(({ id }) => id === letter + n)) return letter + n
 }
 
-/** The first letter no yarn has; null when all are taken. */
-export function maybeFreeLetter(design: Design): string | null {
+/** Yarns of these colours that a bag has not yet, as far as it has letters for them; else like its first. */
+export function newYarns(
+  design: Pick<Design, 'yarns'>,
+  colours: readonly { readonly name?: string; readonly colour: string }[],
+): Yarn[] {
   const taken = new Set(design.yarns.map(({ letter }) => letter))
-  return [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !taken.has(letter)) ?? null
+  const free = [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].filter((letter) => !taken.has(letter))
+  const room = Math.max(0, Math.min(free.length, LIMITS.yarns - design.yarns.length))
+  return colours.slice(0, room).map(({ name, colour }, i) => ({
+    ...{ letter: free[i]!, name: name ?? `Yarn ${free[i]!}`, colour },
+    ...{ label: design.yarns[0]?.label ?? null, inHandGrams: null, yarnClass: null, strands: [] },
+  }))
 }
 
 /** How a new bag is worked until she says otherwise: a spiral from a magic ring. */

@@ -8,20 +8,17 @@ import {
   turns,
   withLine,
 } from '@core/chart'
-import type { CellYarn } from '@core/file'
-import { askForChart, chartIn } from './bring-chart.ts'
 import ToolChoice from './ToolChoice.vue'
 
 /** What can be done to the whole repeat: turned, moved around the seam, a row or column more or fewer; and how painting comes again. */
-const { chart, yarns, at, names } = defineProps<{
+const { chart, at, names } = defineProps<{
   chart: Chart
-  yarns: readonly CellYarn[]
   /** The cell last pointed at: its row and column are the ones to change; and what they are called. */
   at: Cell
   names: { readonly row: string; readonly column: string }
 }>()
 const symmetry = defineModel<Symmetry>('symmetry', { required: true })
-const emit = defineEmits<{ draw: [chart: Chart, why: string]; said: [words: string] }>()
+const emit = defineEmits<{ draw: [chart: Chart, why: string]; bring: [] }>()
 
 /** What is done to one row or column, by the number that stands beside it. */
 const lines: readonly {
@@ -39,15 +36,8 @@ const lines: readonly {
 const titleOf = ({ along, title }: (typeof lines)[number]) =>
   title(along === 'row' ? names.row : names.column)
 
-async function bring() {
-  const file = await askForChart()
-  if (!file) return
-  const read = await chartIn(file, yarns)
-  emit('said', read.ok ? read.value.note : read.problem)
-  if (read.ok) emit('draw', read.value.chart, 'Bring in a chart')
-}
 function act(command: string) {
-  if (command === 'bring') return void bring()
+  if (command === 'bring') return emit('bring')
   const turn = turns.find(({ id }) => id === command)
   if (turn) return emit('draw', turn.of(chart), turn.title)
   const line = lines.find(({ along, change }) => `${along}-${change}` === command)

@@ -13,7 +13,7 @@ import {
   withSymmetry,
 } from '@core/chart'
 import { type Aid, aids } from '@core/colour'
-import { isBase, partById } from '@core/design'
+import { isBase, newYarns, partById } from '@core/design'
 import { LIMITS } from '@core/section'
 import { printLength, printNumber } from '@core/units'
 import TurnedBag from '@app/parts/bag/TurnedBag.vue'
@@ -27,7 +27,7 @@ import ChartChanges from './ChartChanges.vue'
 import ChartTools from './ChartTools.vue'
 import RoundReadout from './RoundReadout.vue'
 import { ownViews, viewsOf } from './band-editors.ts'
-import { chartIn } from './bring-chart.ts'
+import { askForChart, chartIn } from './bring-chart.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
 import ToolChoice from './ToolChoice.vue'
@@ -136,7 +136,10 @@ const runWords = computed(() => {
 const said = ref('')
 watch(
   () => part.value.id,
-  () => (said.value = ''),
+  () => {
+    said.value = ''
+    strange.value = null
+  },
 )
 /** Its row and column by the numbers that stand beside the chart: columns are counted the way a right-side row is worked. */
 const names = computed(() => {
@@ -208,11 +211,32 @@ function make(next: Chart, why: string) {
   said.value = `${why}.`
 }
 /** A chart that is dropped or pasted takes the place of the one there is. */
-async function take(file: File | undefined) {
+async function take(file: File | null | undefined) {
   if (!file || !own.value) return
   const read = await chartIn(file, yarns.value)
   said.value = read.ok ? read.value.note : read.problem
+  strange.value = read.ok && read.value.far.length > 0 ? { file, far: read.value.far } : null
   if (read.ok) draw(read.value.chart, 'Bring in a chart')
+}
+/** A picture whose colours look like no yarn of the bag. */
+const strange = shallowRef<{ readonly file: File; readonly far: readonly string[] } | null>(null)
+async function makeYarns() {
+  const { file, far } = strange.value!
+  const fresh = newYarns(
+    design.value,
+    far.map((colour) => ({ colour })),
+  )
+  const read = await chartIn(file, [...yarns.value, ...fresh])
+  strange.value = null
+  if (!read.ok) return (said.value = read.problem)
+  said.value = read.value.note
+  project.edit([
+    ...fresh.map((yarn) => ({ name: 'addYarn' as const, args: { yarn } })),
+    {
+      name: 'drawChart',
+      args: { id: part.value.id, chart: read.value.chart, why: 'Bring in a chart' },
+    },
+  ])
 }
 useEventListener('paste', (event: ClipboardEvent) => {
   if (!away(event) || !event.clipboardData?.files.length) return
@@ -271,11 +295,10 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
       <ChartChanges
         v-model:symmetry="symmetry"
         :chart="own!"
-        :yarns="yarns"
         :at="at"
         :names="names"
         @draw="draw"
-        @said="said = $event"
+        @bring="askForChart().then((file) => take(file))"
       />
     </ChartTools>
     <div class="chart-side" :class="{ staged: stage || !paints || view.shows === 'bag' }">
@@ -368,7 +391,12 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         @drop.prevent="take($event.dataTransfer?.files[0])"
         @point="point"
       />
-      <p v-if="said" class="note said" role="status">{{ said }}</p>
+      <p v-if="said" class="note said" role="status">
+        {{ said }}
+        <button v-if="strange" type="button" class="button" @click="makeYarns">
+          Make {{ strange.far.length === 1 ? 'a yarn' : `${strange.far.length} yarns` }} of them
+        </button>
+      </p>
       <YarnPalette
         v-if="paints && view.shows !== 'bag'"
         v-model="letter"

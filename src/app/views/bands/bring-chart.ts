@@ -25,6 +25,8 @@ async function pixelsOf(file: Blob): Promise<ImageData | null> {
 export interface Brought {
   readonly chart: Chart
   readonly note: string
+  /** Colours that look like no yarn there is. */
+  readonly far: readonly string[]
 }
 
 /** A colour that looks further than this from every yarn is another one. */
@@ -35,7 +37,7 @@ export async function chartIn(file: File, yarns: readonly CellYarn[]): Promise<R
   if (file.size > MOST_BYTES) return refused('That file is larger than any chart.')
   if (!file.type.startsWith('image/') && !/\.(?:png|gif|bmp|webp)$/i.test(file.name)) {
     const chart = chartFromCsv(await file.text(), yarns)
-    return chart.ok ? found({ chart: chart.value, note: '' }) : chart
+    return chart.ok ? found({ chart: chart.value, note: '', far: [] }) : chart
   }
   const pixels = await pixelsOf(file)
   if (!pixels) return refused('That picture could not be read.')
@@ -45,7 +47,11 @@ export async function chartIn(file: File, yarns: readonly CellYarn[]): Promise<R
   const far = colours.filter(({ apart }) => apart > ANOTHER)
   const said = far.map(({ colour, letter }) => `${colour} is now ${letter}`).join(', ')
   const size = each > 1 ? `${each} pixels a stitch. ` : ''
-  return found({ chart, note: `${size}${said && `No yarn looks like it: ${said}.`}` })
+  return found({
+    far: far.map(({ colour }) => colour),
+    chart,
+    note: `${size}${said && `No yarn looks like it: ${said}.`}`,
+  })
 }
 
 /** Asks for a file; null where none is chosen. */

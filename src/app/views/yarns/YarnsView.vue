@@ -1,10 +1,19 @@
 <script setup lang="ts">
 import { Close, Plus } from '@element-plus/icons-vue'
-import { computed } from 'vue'
-import { lettersIn, maybeFreeLetter, partsOf, type Strand, type Yarn } from '@core/design'
+import { fileOpen } from 'browser-fs-access'
+import { computed, ref } from 'vue'
+import { lettersIn, newYarns, partsOf, type Strand, type Yarn } from '@core/design'
+import { readPalette } from '@core/file'
 import { LIMITS } from '@core/section'
 import { yarnClasses } from '@core/stitch'
-import { cutAt, printMass, printNumber, printYarnLength, yarnLengthFigure } from '@core/units'
+import {
+  counted,
+  cutAt,
+  printMass,
+  printNumber,
+  printYarnLength,
+  yarnLengthFigure,
+} from '@core/units'
 import type { YarnNeed } from '@core/yarn'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
@@ -59,24 +68,24 @@ const setStrand = (yarn: Yarn, at: number, values: Partial<Strand>) =>
   set(yarn.letter, {
     strands: yarn.strands.map((strand, i) => (i === at ? { ...strand, ...values } : strand)),
   })
-function add() {
-  const letter = maybeFreeLetter(design.value)
-  const [like] = design.value.yarns
-  if (letter)
-    project.edit({
-      name: 'addYarn',
-      args: {
-        yarn: {
-          letter,
-          name: `Yarn ${letter}`,
-          colour: '#7a8f5a',
-          label: like!.label,
-          inHandGrams: null,
-          yarnClass: null,
-          strands: [],
-        },
-      },
-    })
+function addAll(colours: readonly { readonly name?: string; readonly colour: string }[]) {
+  const yarns = newYarns(design.value, colours)
+  if (yarns.length > 0)
+    project.edit(yarns.map((yarn) => ({ name: 'addYarn' as const, args: { yarn } })))
+  return yarns.length
+}
+/** What was said of a palette that was brought in. */
+const said = ref('')
+async function bring() {
+  const file = await fileOpen({ extensions: ['.gpl', '.csv'] }).catch(() => null)
+  if (!file) return
+  const read = readPalette(await file.text())
+  if (!read.ok) return (said.value = read.problem)
+  const there = new Set(design.value.yarns.map(({ colour }) => colour))
+  const fresh = read.value.filter(({ colour }) => !there.has(colour))
+  const added = addAll(fresh)
+  const left = fresh.length - added
+  said.value = `${counted(added, 'yarn')} more.${left > 0 ? ` ${left} found no letter: a bag has ${LIMITS.yarns} at most.` : ''}`
 }
 /** The yarn that takes the place of another; none takes that of the only one. */
 const maybeInstead = (letter: string) =>
@@ -233,9 +242,16 @@ const short = ({ need }: { need?: YarnNeed }) =>
           />
         </tbody>
       </table>
-      <button type="button" class="button" :disabled="rows.length >= 24" @click="add">
+      <button
+        type="button"
+        class="button"
+        :disabled="rows.length >= LIMITS.yarns"
+        @click="addAll([{ colour: '#7a8f5a' }])"
+      >
         <ElIcon><Plus /></ElIcon>Yarn
       </button>
+      <button type="button" class="button" @click="bring">Bring in a palette …</button>
+      <span v-if="said" class="note" role="status">{{ said }}</span>
     </section>
     <section class="card by-part" tabindex="0" aria-label="What every part takes of each yarn">
       <h2>By part <small>metres worked, carried, trailed and left as tails</small></h2>
