@@ -14,7 +14,7 @@ export interface Strand {
 }
 
 /** Both legs of the V at the top of a stitch, leaning where rounds are not turned. */
-const legs = (lean: number, from = 0, to = 1, thick = 0.3): Strand[] => [
+const legs = (lean: number, from = 0, to = 1, thick = 0.36): Strand[] => [
   {
     path: [
       [0.5 - lean, to],
@@ -43,23 +43,44 @@ const bar = (y: number, thick = 0.2, lit: Strand['lit'] = 'light'): Strand => ({
   thick,
   lit,
 })
-const post = (lean: number): Strand => ({
+/** The stem of a tall stitch, two strands twisted, and the loops at its top. */
+const stem = (lean: number, top: number): Strand[] => [
+  {
+    path: [
+      [0.43 - lean, 1],
+      [0.36, 0.6],
+      [0.4 + lean, top],
+    ],
+    thick: 0.3,
+    lit: 'plain',
+  },
+  {
+    path: [
+      [0.57 - lean, 1],
+      [0.64, 0.6],
+      [0.6 + lean, top],
+    ],
+    thick: 0.3,
+    lit: 'light',
+  },
+]
+const head = (y: number): Strand => ({
   path: [
-    [0.5 - lean, 1],
-    [0.44, 0.72],
-    [0.52 + lean, 0.42],
+    [0.06, y],
+    [0.5, y + 0.15],
+    [0.94, y],
   ],
-  thick: 0.34,
-  lit: 'plain',
+  thick: 0.27,
+  lit: 'light',
 })
 const wrap = (y: number): Strand => ({
   path: [
-    [0.2, y + 0.13],
+    [0.24, y + 0.1],
     [0.5, y],
-    [0.82, y - 0.11],
+    [0.78, y - 0.09],
   ],
-  thick: 0.17,
-  lit: 'light',
+  thick: 0.2,
+  lit: 'plain',
 })
 
 /** How a stitch is built, by the kind it is; those of no entry look like the first. */
@@ -68,15 +89,143 @@ const shapes: Readonly<Record<string, (lean: number) => readonly Strand[]>> = {
   // The loop left free lies as a ridge across its foot.
   'sc-blo': (lean) => [...legs(lean, 0, 0.8), bar(0.9)],
   'sc-flo': (lean) => [bar(0.12, 0.14, 'dark'), ...legs(lean, 0.05, 1)],
-  hdc: (lean) => [...legs(lean, 0, 0.66, 0.26), bar(0.62, 0.15), post(lean)],
-  dc: (lean) => [post(lean), wrap(0.66), ...legs(lean, 0, 0.42, 0.22)],
-  tr: (lean) => [post(lean), wrap(0.76), wrap(0.56), ...legs(lean, 0, 0.34, 0.2)],
+  hdc: (lean) => [...stem(lean, 0.3), bar(0.4, 0.16, 'plain'), head(0.1)],
+  dc: (lean) => [...stem(lean, 0.2), wrap(0.55), head(0.07)],
+  tr: (lean) => [...stem(lean, 0.16), wrap(0.66), wrap(0.42), head(0.05)],
 }
 
 /** What a stitch looks like. @param lean how much its V is aslant, as a share of its width */
 export function strandsOf(stitch: string, lean: number): readonly Strand[] {
   const plain = stitchById(stitch).of
   return (shapes[stitch] ?? shapes[plain] ?? shapes.sc!)(lean)
+}
+
+/** A stitch that stands out: strands that bulge between its foot and its top, closed by its loops. */
+const bulge: readonly Strand[] = [
+  ...[-0.1, 0.2, 0.8, 1.1].map((x, i): Strand => ({
+    path: [
+      [0.5, 1],
+      [x, 0.5],
+      [0.5, 0.04],
+    ],
+    thick: 0.36,
+    lit: i % 2 ? 'plain' : 'light',
+  })),
+  {
+    path: [
+      [0.5, 0.95],
+      [0.5, 0.5],
+      [0.5, 0.08],
+    ],
+    thick: 0.34,
+    lit: 'light',
+  },
+]
+/** Around a post there is no foot in a stitch: it is hooked about the one below, in front or behind. */
+const postOf = (front: boolean): readonly Strand[] => [
+  {
+    path: [
+      [0.5, 1],
+      [0.5, 0.6],
+      [0.5, 0.14],
+    ],
+    thick: 0.52,
+    lit: front ? 'light' : 'dark',
+  },
+  ...(front
+    ? [
+        {
+          path: [
+            [0.12, 0.9],
+            [0.5, 1.08],
+            [0.88, 0.9],
+          ],
+          thick: 0.24,
+          lit: 'plain',
+        } as const,
+      ]
+    : []),
+  {
+    path: [
+      [0.1, 0.06],
+      [0.5, 0.2],
+      [0.9, 0.06],
+    ],
+    thick: 0.22,
+    lit: front ? 'plain' : 'dark',
+  },
+]
+const chain: readonly Strand[] = [
+  {
+    path: [
+      [0.02, 0.2],
+      [0.5, 0.75],
+      [0.98, 0.2],
+    ],
+    thick: 0.26,
+    lit: 'plain',
+  },
+  {
+    path: [
+      [0.1, 0.5],
+      [0.5, 1],
+      [0.9, 0.5],
+    ],
+    thick: 0.22,
+    lit: 'light',
+  },
+]
+const spike: readonly Strand[] = [
+  {
+    path: [
+      [0.5, 1],
+      [0.44, 0.5],
+      [0.3, 0.04],
+    ],
+    thick: 0.28,
+    lit: 'plain',
+  },
+  {
+    path: [
+      [0.5, 1],
+      [0.56, 0.5],
+      [0.7, 0.04],
+    ],
+    thick: 0.28,
+    lit: 'light',
+  },
+]
+
+/** What the words of a pattern look like; where it lies: 0 behind, 1 in the fabric, 2 over what is below. */
+const looks: readonly (readonly [word: RegExp, depth: 0 | 1 | 2, strands: readonly Strand[]])[] = [
+  [/^BP/i, 0, postOf(false)],
+  [/^FP/i, 2, postOf(true)],
+  [/puff|bobble|popcorn|bead|star\b|cluster|cl\b/, 2, bulge],
+  [/spike|caught/, 2, spike],
+  [/^ch\b|picot|loop/, 2, chain],
+]
+
+/** How a stitch of a pattern looks, by its word, and how deep it lies. */
+export function lookOf(word: string): {
+  readonly depth: 0 | 1 | 2
+  readonly strands: readonly Strand[]
+} {
+  const found = looks.find(([pattern]) => pattern.test(word))
+  if (found) return { depth: found[1], strands: found[2] }
+  const loop = / ([bf])lo$/.exec(word)?.[1]
+  const plain = /\b(sc|hdc|dc|tr)\d*/.exec(word)?.[1] ?? 'sc'
+  const shape = shapes[loop ? `${plain}-${loop}lo` : plain] ?? shapes[plain]!
+  return { depth: 1, strands: shape(0) }
+}
+
+/** A strand in a box whose foot is at 0,0 and which is so high, as an SVG path. */
+export function strandPath({ path }: Strand, width: number, height: number): string {
+  const at = ([x, y]: readonly [number, number]) =>
+    `${((x - 0.5) * width).toFixed(2)} ${((y - 1) * height).toFixed(2)}`
+  const [first, ...rest] = path
+  return rest.length === 2
+    ? `M${at(first!)}Q${at(rest[0]!)} ${at(rest[1]!)}`
+    : `M${at(first!)}${rest.map((point) => `L${at(point)}`).join('')}`
 }
 
 /** Light and shade of a yarn. */
@@ -96,7 +245,7 @@ export function tonesOf(colour: string): Tones {
     light: toward('#ffffff', 0.2),
     plain: colour,
     dark: toward('#000000', 0.2),
-    deep: toward('#000000', 0.45),
+    deep: toward('#000000', 0.36),
   }
   tones.set(colour, made)
   return made

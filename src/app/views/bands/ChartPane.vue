@@ -26,7 +26,7 @@ import { useWorkshop } from '@app/stores/workshop.ts'
 import ChartChanges from './ChartChanges.vue'
 import ChartTools from './ChartTools.vue'
 import RoundReadout from './RoundReadout.vue'
-import { ownViews, viewsOf } from './band-editors.ts'
+import { viewsOf } from './band-editors.ts'
 import { askForChart, chartIn } from './bring-chart.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
@@ -53,11 +53,7 @@ const view = computed({
   set: (chosen: SeenAs) => (wanted.value = chosen.id),
 })
 /** What shows it where that is no chart of cells. */
-const stage = computed(() =>
-  view.value.shows === 'own' && !isBase(part.value)
-    ? ownViews[part.value.kind]!.component
-    : undefined,
-)
+const stage = computed(() => ('component' in view.value ? view.value.component : undefined))
 const leaning = ref(false)
 const seenFrom = computed(() => ({
   ...{ design: design.value, part: part.value, place: place.value },
@@ -350,7 +346,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
           Straighten
         </button>
       </ViewBar>
-      <component :is="stage" v-if="stage" v-model:row="row" :part="part" />
+      <component :is="stage" v-if="stage" v-model:row="row" :part="part" :as="view.as" />
       <TurnedBag
         v-else-if="view.shows === 'bag'"
         :design="design"

@@ -10,7 +10,7 @@ import { useProject } from '@app/stores/project.ts'
 import { checker } from '@app/workers/workers.ts'
 
 /** A texture as a chart of symbols, row for row as it is worked, over as many repeats as can be read. */
-const { part } = defineProps<{ part: TexturePart }>()
+const { part, as } = defineProps<{ part: TexturePart; as: 'symbols' | 'stitches' }>()
 const row = defineModel<number | null>('row', { required: true })
 const project = useProject()
 /** Rows and stitches that can still be read at once. */
@@ -132,11 +132,11 @@ const more = computed(() => part.rounds - shownRows.value)
     >
       <StitchDrawing
         :chart="chart"
-        look="symbols"
+        :look="as === 'stitches' ? 'stitched' : 'symbols'"
         :yarns="['#000000', '#000000']"
         :rows="rows"
         :repeat="whole ? pattern.multiple : 0"
-        :label="`${part.name} in symbols; the round below says the same`"
+        :label="`${part.name} ${as === 'symbols' ? 'in symbols' : 'as fabric'}; the round below says the same`"
         @pick="row = $event"
       />
     </div>

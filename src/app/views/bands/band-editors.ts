@@ -22,29 +22,32 @@ export interface OwnView extends SeenAs {
   /** Its cells would say nothing: beside it there is only the bag. */
   readonly only?: true
 }
-const ownView = (id: string, title: string, about: string, component: Component): OwnView => ({
-  ...{ id, title, about, component, shows: 'own', as: 'stitches' },
-})
-export const ownViews: { readonly [Kind in BandKind]?: OwnView } = {
-  texture: {
-    ...ownView(
-      'symbols',
-      'Symbols',
-      'Row for row in symbols',
-      defineAsyncComponent(() => import('./TextureStage.vue')),
-    ),
-    only: true,
-  },
-  stripes: ownView(
-    'stack',
-    'Stack',
-    'Stripes on one another: drag their edges',
-    defineAsyncComponent(() => import('./StripesStack.vue')),
-  ),
+const ownView = (
+  id: string,
+  title: string,
+  about: string,
+  component: Component,
+  more: Partial<OwnView> = {},
+): OwnView => ({ ...{ id, title, about, component, shows: 'own', as: 'stitches' }, ...more })
+
+const TextureStage = defineAsyncComponent(() => import('./TextureStage.vue'))
+const StripesStack = defineAsyncComponent(() => import('./StripesStack.vue'))
+const only = { only: true } as const
+const ownViews: { readonly [Kind in BandKind]?: readonly OwnView[] } = {
+  texture: [
+    ownView('symbols', 'Symbols', 'Row for row in symbols', TextureStage, {
+      ...{ ...only, as: 'symbols' },
+    }),
+    ownView('stitched', 'Stitched', 'Row for row as fabric', TextureStage, only),
+  ],
+  stripes: [ownView('stack', 'Stack', 'Stripes on one another: drag their edges', StripesStack)],
 }
 
 /** The views of a kind of band, its own first. */
-export function viewsOf(kind: BandKind): readonly SeenAs[] {
-  const own = ownViews[kind]
-  return own ? [own, ...(own.only ? views.filter(({ shows }) => shows === 'bag') : views)] : views
+export function viewsOf(kind: BandKind): readonly (SeenAs | OwnView)[] {
+  const own = ownViews[kind] ?? []
+  const others = own.some((view) => view.only)
+    ? views.filter(({ shows }) => shows === 'bag')
+    : views
+  return [...own, ...others]
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { lookOf, strandPath, tonesOf } from '@app/parts/chart/stitch-shapes.ts'
 import { chainSymbol, COLUMN, type StitchChart, symbolOf } from '@core/texture'
 
 /** A stitch pattern as a chart of symbols, or as it looks stitched in two yarns. */
@@ -22,8 +23,8 @@ const props = defineProps<{
 const emit = defineEmits<{ pick: [row: number] }>()
 const MARGIN = 16
 
-/** Stitches that stand out from the fabric. */
-const RAISED = /puff|bobble|popcorn|cluster|bead|star/
+/** A stitch is wider than its column, since yarn fills the room there is. */
+const BROAD = 21
 
 const shapes = computed(() =>
   props.chart.stitches.map((stitch, key) => {
@@ -40,18 +41,39 @@ const shapes = computed(() =>
       turn: chain
         ? `translate(${topX} ${topY + 4})`
         : `translate(${footX} ${footY}) rotate(${lean})`,
-      length,
-      look: chain
-        ? ('chain' as const)
-        : RAISED.test(word)
-          ? ('raised' as const)
-          : ('plain' as const),
-      // Two strands that part upward, and over them the two loops of the top.
-      body: `M0 1L-3.6 ${-length + 4}M0 1L3.6 ${-length + 4}`,
-      head: `M-9 ${-length - 1}Q-5 ${-length + 4} 0 ${-length + 3}Q5 ${-length + 4} 9 ${-length - 1}`,
     }
   }),
 )
+/** The same as fabric: each stitch in strands of its yarn, what lies behind first. */
+const fabric = computed(() => {
+  if (props.look === 'symbols') return []
+  const all = props.chart.stitches.map((stitch, key) => {
+    const { footX, footY, topX, topY, word, row } = stitch
+    const length = Math.max(9, Math.hypot(topX - footX, topY - footY) + 3)
+    const lean = (Math.atan2(topX - footX, footY - topY) * 180) / Math.PI
+    const { depth, strands } = lookOf(word)
+    const tones = tonesOf(yarnOf(row))
+    const high = word === 'ch' ? 11 : length
+    const wide = Math.min(BROAD, high * 1.2)
+    return {
+      key,
+      depth,
+      row,
+      turn:
+        word === 'ch'
+          ? `translate(${topX} ${topY + 5})`
+          : `translate(${footX} ${footY}) rotate(${lean})`,
+      deep: tones.deep,
+      strands: strands.map((strand) => ({
+        path: strandPath(strand, BROAD, high),
+        thick: strand.thick * wide,
+        colour: { light: tones.light, plain: tones.plain, dark: tones.dark }[strand.lit],
+        light: tones.light,
+      })),
+    }
+  })
+  return all.sort((a, b) => a.depth - b.depth || a.row - b.row || a.key - b.key)
+})
 /** Where each of those rows lies. */
 const strips = computed(() => {
   const feet = new Map<number, number>()
@@ -80,7 +102,9 @@ const box = computed(
   () =>
     `${props.chart.left - MARGIN - aside.value} ${-props.chart.height - MARGIN} ${props.chart.right - props.chart.left + 2 * (MARGIN + aside.value)} ${props.chart.height + 2 * MARGIN}`,
 )
-const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
+const yarnOf = (row: number) =>
+  (row > 0 ? props.rows?.[row - 1]?.colour : props.rows?.[0]?.colour) ??
+  props.yarns[row === 0 ? 0 : (row + 1) % 2]!
 </script>
 
 <template>
@@ -127,26 +151,17 @@ const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
       </g>
     </g>
     <g v-else class="fabric">
-      <g v-for="shape in shapes" :key="shape.key" :transform="shape.turn">
-        <template v-if="shape.look !== 'chain'">
-          <path :d="shape.body" :stroke="yarnOf(shape.row)" stroke-width="7.5" class="strand" />
-          <ellipse
-            v-if="shape.look === 'raised'"
-            :cy="-shape.length / 2"
-            rx="9.5"
-            :ry="shape.length / 2 - 1"
-            :fill="yarnOf(shape.row)"
-            class="strand puffed"
+      <g v-for="stitch in fabric" :key="stitch.key" :transform="stitch.turn">
+        <template v-for="(strand, i) in stitch.strands" :key="i">
+          <path :d="strand.path" :stroke="stitch.deep" :stroke-width="strand.thick * 1.3" />
+          <path :d="strand.path" :stroke="strand.colour" :stroke-width="strand.thick" />
+          <path
+            :d="strand.path"
+            :stroke="strand.light"
+            :stroke-width="strand.thick * 0.2"
+            transform="translate(-1 0)"
           />
-          <path :d="shape.head" :stroke="yarnOf(shape.row)" stroke-width="5.5" class="strand" />
         </template>
-        <path
-          v-else
-          d="M-9 -2Q0 6 9 -2"
-          :stroke="yarnOf(shape.row)"
-          stroke-width="5.5"
-          class="strand"
-        />
       </g>
     </g>
   </svg>
@@ -206,13 +221,14 @@ const yarnOf = (row: number) => props.yarns[row === 0 ? 0 : (row + 1) % 2]!
   fill: var(--ink);
   stroke: none;
 }
-.stitch-drawing path.strand {
+.stitch-drawing .fabric {
+  pointer-events: none;
+}
+.stitch-drawing .fabric path {
   fill: none;
   stroke-linecap: round;
-  stroke-linejoin: round;
-  filter: drop-shadow(0 0.4px 0.5px rgb(0 0 0 / 70%));
 }
-.stitch-drawing .puffed {
-  filter: drop-shadow(0 1px 1px rgb(0 0 0 / 60%));
+.stitch-drawing.stitched .strip rect {
+  opacity: 0.12;
 }
 </style>
