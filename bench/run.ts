@@ -13,8 +13,18 @@ import { derive, planText } from '@core/plan'
 import { defaultWords } from '@core/stitch'
 import { drawer } from '@core/texture'
 import { faultsFound } from './faults.ts'
+import { quantile } from './frames.ts'
 import { CHROMIUM, NAMES, served } from './served.ts'
-import { fiveBandBag, fiveBands, largeBag, marksOfPicture, noisyBag, stressBag } from './stress.ts'
+import { fillsAndOpens, inStudio } from './studio.ts'
+import {
+  blankBag,
+  fiveBandBag,
+  fiveBands,
+  largeBag,
+  marksOfPicture,
+  noisyBag,
+  stressBag,
+} from './stress.ts'
 
 /* Measures what the program promises: medians of many runs (p95 where it says so), beside the promise. */
 
@@ -28,8 +38,10 @@ interface Line {
 }
 const lines: Line[] = []
 let browser: Browser
-const tell = (what: string, figure: number, unit: string, promised: number | null, also = '') =>
+const tell = (what: string, figure: number, unit: string, promised: number | null, also = '') => {
   lines.push({ what, figure, unit, promised, also })
+  if (process.argv.includes('--studio')) console.error(what, figure.toFixed(1), unit)
+}
 
 const read = readProject(readFileSync('demo/beater-tote.json', 'utf8'))
 if (!read.ok) throw new Error('the demo bag cannot be read')
@@ -111,9 +123,6 @@ async function inNode() {
   tell('an edit of the stress bag, validated', median('commit, stress bag'), 'ms', 3)
   return bare
 }
-
-const quantile = (values: readonly number[], q: number) =>
-  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * q))]!
 
 /** Puts a bag on the shelf through the page's own import, and opens it. */
 async function openBag(page: Page, design: Design, heading: string) {
@@ -234,110 +243,6 @@ async function inWorker(page: Page, bareMs: number) {
   )
 }
 
-interface TraceEvent {
-  readonly name: string
-  readonly ts: number
-  readonly dur?: number
-  /** Processor time of the thread, which leaves out the time it had to wait for a core. */
-  readonly tdur?: number
-  readonly tid: number
-  readonly pid: number
-  readonly args?: { readonly name?: string }
-}
-
-/** A hand draws across the stress chart; the browser's own trace says what the main thread did in each frame. */
-async function strokeAcross(page: Page) {
-  const box = (await page.getByRole('application').boundingBox())!
-  await page.getByRole('radio', { name: 'Yarn D' }).click()
-  const [left, top] = [box.x + 120, box.y + 160]
-  const draw = async (round: number) => {
-    await page.mouse.move(left, top + round * 18)
-    await page.mouse.down()
-    for (let i = 1; i <= 80; i++) {
-      await page.mouse.move(
-        left + (i * (box.width - 240)) / 80,
-        top + round * 18 + 25 * Math.sin(i / 6),
-      )
-      await page.waitForTimeout(12)
-    }
-    await page.mouse.up()
-  }
-  await draw(0)
-  await page.waitForTimeout(500)
-  await browser.startTracing(page, {
-    categories: ['toplevel', 'devtools.timeline', 'blink.user_timing'],
-  })
-  const intervals: number[] = []
-  for (let round = 1; round <= 3; round++) {
-    await page.evaluate(() => {
-      const seen = { frames: [] as number[], last: 0, on: true }
-      Object.assign(window, { seen })
-      performance.mark('stroke-begins')
-      const next = (now: number) => {
-        if (seen.last) seen.frames.push(now - seen.last)
-        seen.last = now
-        if (seen.on) requestAnimationFrame(next)
-      }
-      requestAnimationFrame(next)
-    })
-    await draw(round)
-    intervals.push(
-      ...(await page.evaluate(() => {
-        const { seen } = window as unknown as { seen: { frames: number[]; on: boolean } }
-        seen.on = false
-        performance.mark('stroke-ends')
-        return seen.frames
-      })),
-    )
-  }
-  const { traceEvents } = JSON.parse((await browser.stopTracing()).toString()) as {
-    traceEvents: TraceEvent[]
-  }
-  const work = workByFrame(traceEvents)
-  tell(
-    'brush stroke on it: main-thread work a frame, p95',
-    quantile(work, 0.95),
-    'ms',
-    6,
-    `median ${quantile(work, 0.5).toFixed(1)}, ${work.length} frames`,
-  )
-  tell(
-    'brush stroke on it: frame interval, p95',
-    quantile(intervals, 0.95),
-    'ms',
-    17,
-    `median ${quantile(intervals, 0.5).toFixed(1)}, ${intervals.length} frames`,
-  )
-}
-
-/** Milliseconds of tasks on the page's main thread between one frame and the next, while a stroke lasts. */
-function workByFrame(events: readonly TraceEvent[]): number[] {
-  const marks = (name: string) => events.filter((event) => event.name === name)
-  const [{ pid, tid }] = marks('stroke-begins') as [TraceEvent]
-  const here = (event: TraceEvent) => event.pid === pid && event.tid === tid
-  const ends = marks('stroke-ends').map(({ ts }) => ts)
-  const work: number[] = []
-  marks('stroke-begins').forEach(({ ts: begins }, stroke) => {
-    const within = ({ ts }: TraceEvent) => ts > begins && ts < ends[stroke]!
-    const inOrder = (list: TraceEvent[]) =>
-      list.filter((event) => here(event) && within(event)).sort((a, b) => a.ts - b.ts)
-    const starts = [...new Set(inOrder(marks('FireAnimationFrame')).map(({ ts }) => ts))]
-    const frames = new Array<number>(starts.length).fill(0)
-    let done = 0
-    for (const { ts, dur = 0, tdur = dur } of inOrder(
-      events.filter(({ name }) => /RunTask$/.test(name)),
-    )) {
-      // A task within a task is counted once.
-      if (ts < done) continue
-      done = ts + dur
-      const frame = starts.findLastIndex((start) => start <= ts + dur)
-      if (frame >= 0) frames[frame]! += tdur / 1000
-    }
-    work.push(...frames.slice(1, -1))
-  })
-  return work
-}
-
 /** JavaScript that the first page loads, compressed. */
 async function firstLoad(page: Page) {
   const files = new Set<string>()
@@ -382,16 +287,22 @@ function checker() {
   tell('the demo pattern checked', quantile(times, 0.5), 'ms', 1000)
 }
 
-const bareMs = await inNode()
-checker()
+/** `--studio` measures the chart studio alone. */
+const all = !process.argv.includes('--studio')
+const bareMs = all ? await inNode() : 1
+if (all) checker()
 await served(PORT, async () => {
   browser = await chromium.launch(CHROMIUM)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-  await firstLoad(page)
+  if (all) await firstLoad(page)
   const drawing = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await openBag(drawing, stress, 'All')
-  await inWorker(drawing, bareMs)
-  await strokeAcross(drawing)
+  if (all) await inWorker(drawing, bareMs)
+  await inStudio(browser, drawing, tell)
+  const plain = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+  await openBag(plain, blankBag(), 'All')
+  await fillsAndOpens(plain, tell)
+  if (!all) return void (await browser.close())
   const noisy = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await openBag(noisy, noisyBag(), 'Noise')
   await goesOut(noisy)

@@ -42,6 +42,14 @@ function chartBag(count: number, width: number, height: number): Design {
 
 /** 400 stitches × 600 rounds. */
 export const stressBag = (): Design => chartBag(400, 400, 600)
+/** The same, all of it in one yarn. */
+export function blankBag(): Design {
+  const bag = chartBag(400, 400, 600)
+  const [base] = partsOf(bag)
+  const chart = { width: 400, colours: Array.from({ length: 600 }, () => 'A'.repeat(400)) }
+  const body = { ...bag.pieces[0]!, parts: [base!, motif({ id: 'p2', name: 'All', chart })] }
+  return { ...bag, name: 'Blank bag', pieces: [body] }
+}
 /** A chart of 1,000 × 1,000, twice around. */
 export const largeBag = (): Design => chartBag(2000, 1000, 1000)
 

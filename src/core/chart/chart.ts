@@ -73,6 +73,14 @@ function countsOf(row: string): Uint16Array {
   return counts
 }
 
+/** The letters of a row with how often they come, the most frequent first, of equals by the alphabet. */
+export function lettersOfRow(row: string): [letter: string, count: number][] {
+  const counts = countsOf(row)
+  return ALPHABET.flatMap((letter, i): [string, number][] =>
+    counts[i]! > 0 ? [[letter, counts[i]!]] : [],
+  ).sort((a, b) => b[1] - a[1])
+}
+
 /** Counts of rows that stay as they are: a chart is not changed but replaced. */
 const known = new WeakMap<readonly string[], Uint32Array>()
 

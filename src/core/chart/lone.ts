@@ -15,20 +15,49 @@ function around({ width }: Chart, { column, row }: Cell, round: boolean): Cell[]
 const touches = ({ column, row }: Cell, at: Cell, width: number): boolean =>
   column === at.column || row === at.row || Math.abs(column - at.column) === width
 
-/** Stitches that touch none of their own yarn, not even by a corner. */
-export function loneCells(chart: Chart, round: boolean): Cell[] {
-  const { width, colours } = chart
-  const lone: Cell[] = []
-  colours.forEach((text, row) => {
-    for (let column = 0; column < width; column++) {
-      const letter = text[column]!
-      const [left, right] = [text[column - 1], text[column + 1]]
-      if (left === letter || right === letter) continue
-      const near = around(chart, { column, row }, round)
-      if (near.every((cell) => maybeLetterAt(chart, cell) !== letter)) lone.push({ column, row })
-    }
-  })
+/** Columns of a row whose stitch has none of its yarn around it. */
+function loneIn(
+  text: string,
+  below: string | undefined,
+  above: string | undefined,
+  round: boolean,
+) {
+  const lone: number[] = []
+  const end = text.length - 1
+  for (let column = 0; column <= end; column++) {
+    const letter = text.charCodeAt(column)
+    const left = column > 0 ? column - 1 : round ? end : -1
+    const right = column < end ? column + 1 : round ? 0 : -1
+    // Most stitches have one of their own beside them, and are done with that.
+    if (left >= 0 && text.charCodeAt(left) === letter) continue
+    if (right >= 0 && text.charCodeAt(right) === letter) continue
+    const near = (line: string | undefined) =>
+      line !== undefined &&
+      (line.charCodeAt(column) === letter ||
+        (left >= 0 && line.charCodeAt(left) === letter) ||
+        (right >= 0 && line.charCodeAt(right) === letter))
+    if (!near(below) && !near(above)) lone.push(column)
+  }
   return lone
+}
+
+/** What was found of charts by their size: a stroke changes few rows, and the others are not looked at again. */
+const known = new Map<string, { colours: readonly string[]; lone: number[][] }>()
+const MOST_KNOWN = 12
+
+/** Stitches that touch none of their own yarn, not even by a corner. */
+export function loneCells({ width, colours }: Chart, round: boolean): Cell[] {
+  const key = `${width} ${colours.length} ${round}`
+  const before = known.get(key)
+  const same = (row: number) => before?.colours[row] === colours[row]
+  const lone = colours.map((text, row) =>
+    before && same(row) && same(row - 1) && same(row + 1)
+      ? before.lone[row]!
+      : loneIn(text, colours[row - 1], colours[row + 1], round),
+  )
+  if (known.size >= MOST_KNOWN) known.clear()
+  known.set(key, { colours: [...colours], lone })
+  return lone.flatMap((columns, row) => columns.map((column) => ({ column, row })))
 }
 
 const byLetter = (list: readonly (readonly [letter: string, cell: Cell])[]): Lettered[] =>
@@ -70,3 +99,10 @@ export function joinedUp(chart: Chart, cells: readonly Cell[], round: boolean): 
   })
   return byLetter(moves)
 }
+
+/** What can be done with them. */
+export const loneMends = {
+  absorb: { title: 'Absorb lone stitches', of: absorbed },
+  'join-up': { title: 'Move lone stitches', of: joinedUp },
+} as const
+export type LoneMend = keyof typeof loneMends

@@ -32,6 +32,20 @@ export interface Lettered {
   readonly cells: readonly Cell[]
 }
 
+/** The rows that painting all of these would give, those that differ alone. */
+export function rowsWith(chart: Chart, list: readonly Lettered[]): (readonly [number, string])[] {
+  const rows = new Map<number, string[]>()
+  for (const { letter, cells } of list)
+    for (const { column, row } of cells) {
+      const letters = rows.get(row) ?? [...chart.colours[row]!]
+      rows.set(row, letters)
+      letters[column] = letter
+    }
+  return [...rows]
+    .map(([row, letters]) => [row, letters.join('')] as const)
+    .filter(([row, letters]) => letters !== chart.colours[row])
+}
+
 /** A patch laid with its middle on a cell: what is to be painted, letter by letter. */
 export function stampedAt({ width, colours }: Patch, at: Cell): Lettered[] {
   const left = at.column - ((width - 1) >> 1)

@@ -5,7 +5,11 @@ import {
   blankColumns,
   type Cell,
   type Chart,
+  loneCells,
+  type LoneMend,
+  loneMends,
   paintedRows,
+  rowsWith,
   withPadding,
   withSize,
 } from '../chart/index.ts'
@@ -70,6 +74,10 @@ interface Edits {
   paint: { id: string; cells: readonly Cell[]; letter: string }
   /** The chart as it is now to be: turned, with a row more, or brought in from a file. */
   drawChart: { id: string; chart: Chart; why: string }
+  /** Rows of the chart, by number, in other letters. */
+  drawRows: { id: string; rows: readonly (readonly [row: number, letters: string])[]; why: string }
+  /** Lone stitches go into what is around them, or beside others of their yarn; found when it is done. */
+  mendLone: { id: string; how: LoneMend; round: boolean }
   resizeChart: { id: string; width: number; height: number; letter: string }
   padChart: { id: string; columns: number }
   adjustBefore: { id: string; by: number }
@@ -241,6 +249,22 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   drawChart: {
     label: ({ why }) => why,
     run: (design, { id, chart }) => setChart(design, id, chart.width, chart.colours),
+  },
+  drawRows: {
+    label: ({ why }) => why,
+    run: (design, { id, rows }) => {
+      const { chart } = tapestry(design, id)
+      for (const [row, letters] of rows)
+        if (row in chart.colours && chart.colours[row] !== letters) chart.colours[row] = letters
+    },
+  },
+  mendLone: {
+    label: ({ how }) => loneMends[how].title,
+    run: (design, { id, how, round }) => {
+      const { chart } = tapestry(design, id)
+      const list = loneMends[how].of(chart, loneCells(chart, round), round)
+      for (const [row, letters] of rowsWith(chart, list)) chart.colours[row] = letters
+    },
   },
   resizeChart: {
     label: ({ width, height }) => `Chart of ${width} × ${height}`,

@@ -1,5 +1,5 @@
 import { bandOf, type TapestryPart } from '../band/index.ts'
-import { absorbed, type Cell, joinedUp, type Lettered, loneCells } from '../chart/index.ts'
+import { type Lettered, loneCells, lettersOfRow, rowsWith } from '../chart/index.ts'
 import { nearestColour } from '../colour/index.ts'
 import { type Design, type Edit, yarnByLetter } from '../design/index.ts'
 import type { Piece } from '../ledger/index.ts'
@@ -11,11 +11,10 @@ import type { Mend, Snag } from './snag.ts'
 /** A strand that lies inside more stitches than this before it is used again draws in unless it is tugged (from memory). */
 export const LONG_CARRY = 20
 
-const painted = (id: string, list: readonly Lettered[]): Edit[] =>
-  list.map(({ letter, cells }) => ({ name: 'paint', args: { id, cells, letter } }))
-const changed = (list: readonly Lettered[]): number =>
-  list.reduce((sum, { cells }) => sum + cells.length, 0)
-
+/** As whole rows: there may be thousands of cells, and they go from a worker to the page. */
+const painted = ({ id, chart }: TapestryPart, list: readonly Lettered[], why: string): Edit[] => [
+  { name: 'drawRows', args: { id, rows: rowsWith(chart, list), why } },
+]
 /** The bands of a piece with a chart of their own, and where they are in its ledger. */
 export const charted = ({ design, piece }: Pick<SnagContext, 'design' | 'piece'>) =>
   bandsOn(design, piece).flatMap((part) =>
@@ -34,17 +33,11 @@ export const loneStitches: Finder = (context) =>
     const round = context.piece.worked === 'rounds'
     const lone = loneCells(part.chart, round)
     if (lone.length === 0) return []
-    const into = absorbed(part.chart, lone, round)
-    const moved = joinedUp(part.chart, lone, round)
-    const mends: Mend[] = [
-      { kind: 'absorb', facts: { stitches: lone.length }, edits: painted(part.id, into) },
-    ]
-    if (moved.length > 0)
-      mends.push({
-        kind: 'join-up',
-        facts: { stitches: changed(moved) / 2 },
-        edits: painted(part.id, moved),
-      })
+    const mends = (['absorb', 'join-up'] as const).map((how) => ({
+      kind: how,
+      facts: { stitches: lone.length },
+      edits: [{ name: 'mendLone' as const, args: { id: part.id, how, round } }],
+    }))
     return [
       {
         code: 'lone-stitches',
@@ -56,42 +49,54 @@ export const loneStitches: Finder = (context) =>
     ]
   })
 
-/** The letters of a row with how often they come, the most frequent first. */
-function lettersOf(row: string): [letter: string, count: number][] {
-  const counts = new Map<string, number>()
-  for (const letter of row) counts.set(letter, (counts.get(letter) ?? 0) + 1)
-  return [...counts].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))
+const nearest = new WeakMap<Design['yarns'], Map<string, string>>()
+/** The yarn among some that looks nearest to one; kept, since it is asked for every row. */
+function nearestYarn(design: Design, letter: string, among: string): string {
+  const known = nearest.get(design.yarns) ?? new Map<string, string>()
+  nearest.set(design.yarns, known)
+  const key = `${letter} ${among}`
+  const found =
+    known.get(key) ??
+    nearestColour(
+      yarnByLetter(design, letter).colour,
+      [...among].map((one) => yarnByLetter(design, one)),
+    ).nearest.letter
+  known.set(key, found)
+  return found
 }
 
-/** Every stitch of these yarns in a row in that of those left which looks nearest (CIEDE2000). */
-function recoloured(design: Design, row: string, at: number, away: readonly string[]): Lettered[] {
-  const rest = lettersOf(row)
+/** A row with every stitch of these yarns in that of those left which looks nearest (CIEDE2000). */
+function recoloured(design: Design, row: string, away: readonly string[]): string {
+  const left = lettersOfRow(row)
     .map(([letter]) => letter)
     .filter((letter) => !away.includes(letter))
-  const left = rest.map((letter) => yarnByLetter(design, letter))
-  return away.map((letter) => ({
-    letter: nearestColour(yarnByLetter(design, letter).colour, left).nearest.letter,
-    cells: [...row].flatMap((one, column): Cell[] => (one === letter ? [{ column, row: at }] : [])),
-  }))
+    .join('')
+  return away.reduce(
+    (now, letter) => now.replaceAll(letter, nearestYarn(design, letter, left)),
+    row,
+  )
 }
 
 /** Rows with more yarns than are to be carried: with the least used ones recoloured, or all of them allowed. */
 export const manyStrands: Finder = ({ design, piece }) =>
   charted({ design, piece }).flatMap(({ part, place }): Snag[] => {
     const rows = part.chart.colours.flatMap((row, at) => {
-      const letters = lettersOf(row)
+      const letters = lettersOfRow(row)
       return letters.length > part.carried + 1 ? [{ row, at, letters }] : []
     })
     if (rows.length === 0) return []
     const most = Math.max(...rows.map(({ letters }) => letters.length))
-    const lists = rows.flatMap(({ row, at, letters }) =>
-      recoloured(
+    let stitches = 0
+    const drawn = rows.map(({ row, at, letters }) => {
+      const away = letters.slice(part.carried + 1)
+      stitches += away.reduce((sum, [, count]) => sum + count, 0)
+      const next = recoloured(
         design,
         row,
-        at,
-        letters.slice(part.carried + 1).map(([letter]) => letter),
-      ),
-    )
+        away.map(([letter]) => letter),
+      )
+      return [at, next] as const
+    })
     return [
       {
         code: 'many-strands',
@@ -105,7 +110,16 @@ export const manyStrands: Finder = ({ design, piece }) =>
           worked: piece.worked,
         },
         mends: [
-          { kind: 'recolour', facts: { stitches: changed(lists) }, edits: painted(part.id, lists) },
+          {
+            kind: 'recolour',
+            facts: { stitches },
+            edits: [
+              {
+                name: 'drawRows',
+                args: { id: part.id, rows: drawn, why: 'Fewer yarns a round' },
+              },
+            ],
+          },
           {
             kind: 'carry-more',
             facts: { carried: most - 1 },
@@ -133,16 +147,26 @@ export function shorterCarries(
   }))
   if (caught.length === 0) return []
   const rare = [...new Set(caught.map(({ letter }) => letter))]
-  const rest = lettersOf(text).length - rare.length
-  const away = rest > 0 ? recoloured(design, text, at, rare) : []
+  const rest = lettersOfRow(text).length - rare.length
+  const away = rest > 0 ? recoloured(design, text, rare) : text
+  const rareOnes = lettersOfRow(text).filter(([letter]) => rare.includes(letter))
   return [
-    { kind: 'catch', facts: { stitches: caught.length }, edits: painted(id, caught) },
-    ...(away.length > 0
+    {
+      kind: 'catch',
+      facts: { stitches: caught.length },
+      edits: painted(part, caught, 'Catch long carries'),
+    },
+    ...(away !== text
       ? [
           {
             kind: 'recolour' as const,
-            facts: { stitches: changed(away) },
-            edits: painted(id, away),
+            facts: { stitches: rareOnes.reduce((sum, [, count]) => sum + count, 0) },
+            edits: [
+              {
+                name: 'drawRows' as const,
+                args: { id, rows: [[at, away] as const], why: 'No long carries' },
+              },
+            ],
           },
         ]
       : []),
@@ -151,7 +175,7 @@ export function shorterCarries(
 
 /** Where a yarn that is in a row would have to come in between, so that no carry of it is too long; in the round also over the join. */
 function longGaps(row: string, round: boolean): { letter: string; middle: number }[] {
-  return lettersOf(row).flatMap(([letter]) => {
+  return lettersOfRow(row).flatMap(([letter]) => {
     const places = [...row].flatMap((one, column) => (one === letter ? [column] : []))
     return places.flatMap((from, i) => {
       const next = places[i + 1] ?? (round ? places[0]! + row.length : null)

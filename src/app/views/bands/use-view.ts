@@ -5,6 +5,7 @@ import type { Design, Part } from '@core/design'
 import { type Ledger, type LedgerPart, leanOf, type Piece, standsOn } from '@core/ledger'
 import type { ChartMark } from '@app/parts/chart/axes.ts'
 import { partChart } from '@app/parts/chart/from-ledger.ts'
+import { steady } from '@app/parts/page/steady.ts'
 import type { SeenAs } from '@app/parts/chart/views.ts'
 
 /** How much of a band without a chart of its own is seen as its repeat. */
@@ -115,7 +116,8 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
         seen.value.piece.worked === 'rows' &&
         chart.value?.width === count.value),
   )
-  const marks = computed((): readonly ChartMark[] => {
+  // Both stay the same while they say the same: a stroke draws neither the edges nor all stitches anew.
+  const marks = steady((): readonly ChartMark[] => {
     const wide = field.value?.width ?? null
     if (whole.value) return marksAround(seen.value, count.value, wide, moved.value)
     return wide === null ? [] : [0, wide].map((column) => ({ column, kind: 'edge', title: '' }))
@@ -134,7 +136,7 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
     const { design, piece, place, hand } = seen.value
     return place ? leanOf(design, piece, place, hand) : 0
   })
-  const stitch = computed(() =>
+  const stitch = steady(() =>
     view.value.as === 'stitches'
       ? { id: seen.value.part.stitch, aslant: Math.sign(leans.value) * ASLANT }
       : null,
