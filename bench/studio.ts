@@ -60,7 +60,7 @@ async function wander(page: Page) {
 /** Strokes and moves in each view, and the bag turned. */
 export async function inStudio(browser: Browser, page: Page, tell: Tell) {
   await page.getByRole('radio', { name: 'Yarn D' }).click()
-  for (const title of ['Repeat', 'Unrolled', 'Stitched']) {
+  for (const title of ['One repeat', 'Unrolled', 'Stitched']) {
     await view(page, title)
     // Stitches must be large enough to be seen as such.
     if (title === 'Stitched') for (let i = 0; i < 8; i++) await page.keyboard.press('+')

@@ -14,7 +14,7 @@ export interface SeenAs {
 export const views: readonly SeenAs[] = [
   {
     id: 'repeat',
-    title: 'Repeat',
+    title: 'One repeat',
     about: 'One repeat, with its neighbours',
     ...{ shows: 'repeat', as: 'squares' },
   },

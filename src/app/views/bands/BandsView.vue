@@ -41,7 +41,7 @@ const onBase = computed(
 .bands-view {
   display: grid;
   flex: 1;
-  grid-template: auto minmax(0, 1fr) / 200px 46px minmax(0, 1fr);
+  grid-template: auto minmax(0, 1fr) / 218px 46px minmax(0, 1fr);
   min-height: 0;
   padding: 14px 20px 14px 18px;
 }

@@ -146,7 +146,7 @@ function rename(event: Event) {
 }
 .part-editor .stripes li {
   display: grid;
-  grid-template-columns: 62px minmax(0, 1fr) 18px;
+  grid-template-columns: 54px minmax(0, 1fr) 24px;
   gap: 4px;
   align-items: center;
 }
@@ -162,7 +162,7 @@ function rename(event: Event) {
   clip-path: inset(50%);
 }
 .part-editor .stripes .icon-button {
-  width: 18px;
+  width: 24px;
 }
 .part-editor .button {
   margin-bottom: 6px;

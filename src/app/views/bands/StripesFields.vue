@@ -37,7 +37,7 @@ function make(id: string) {
 </script>
 
 <template>
-  <p class="note head">Stripes, from below · {{ roundsOf(part) }} rounds</p>
+  <p class="note head">Stripes, from below · {{ roundsOf(part) }} {{ rows ? 'rows' : 'rounds' }}</p>
   <YarnTurns
     :model-value="part.stripes"
     what="stripe"
@@ -57,7 +57,7 @@ function make(id: string) {
       </ElDropdownMenu>
     </template>
   </ElDropdown>
-  <button type="button" class="button" @click="amounts = true">From amounts of yarn …</button>
+  <button type="button" class="button" @click="amounts = true">From amounts …</button>
   <StripeAmounts
     v-if="amounts"
     v-model="amounts"

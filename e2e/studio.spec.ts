@@ -1,0 +1,114 @@
+import { accessible, expect, figure, go, openBag, test, undo } from './bag.ts'
+import type { Page } from '@playwright/test'
+
+const view = (page: Page, title: string) =>
+  page.locator('.view-bar').getByText(title, { exact: true }).click()
+const chart = (page: Page) => page.getByRole('application')
+
+test('a chart is seen in every view, painted all around, and only here', async ({ page }) => {
+  await openBag(page, 'Beater tote', 'Bands')
+  await chart(page).focus()
+  // By key to the whole round: stitch 120 is its left end.
+  await page.keyboard.press('v')
+  await expect(page.locator('.edges')).toContainText('begins here')
+  await expect(page.locator('.edges')).toContainText('front')
+  await page.keyboard.press('4')
+  await page.keyboard.press('ArrowUp')
+  await page.keyboard.press(' ')
+  // Painted once it is there in each of the five repeats.
+  await go(page, 'Pattern')
+  await expect(page.locator('.paper')).toContainText('1 sc D] × 5')
+  await go(page, 'Bands')
+  await view(page, 'Unrolled')
+  await page.getByText('Only here').click()
+  await chart(page).focus()
+  for (const key of ['4', 'ArrowUp', 'ArrowUp', ' ']) await page.keyboard.press(key)
+  await expect(page.getByLabel('Repeat', { exact: true })).toHaveValue('120')
+  await page.waitForTimeout(300)
+  await accessible(page)
+  await undo(page)
+  await expect(page.getByLabel('Repeat', { exact: true })).toHaveValue('24')
+
+  await view(page, 'Stitched')
+  await page.getByRole('button', { name: 'As it leans' }).click()
+  await page.getByRole('button', { name: 'Straighten' }).click()
+  await expect(page.locator('.topbar, header').first()).toBeVisible()
+  await undo(page)
+  await view(page, 'On the bag')
+  const bag = page.getByRole('slider', { name: 'Turn of the bag, in degrees' })
+  await bag.focus()
+  for (let i = 0; i < 18; i++) await page.keyboard.press('ArrowRight')
+  await expect(bag).toHaveAttribute('aria-valuetext', /turned by 90°: left side/)
+  await page.waitForTimeout(300)
+  await accessible(page)
+})
+
+test('cells are chosen, copied, laid down and kept as a motif, by keyboard alone', async ({
+  page,
+}) => {
+  await openBag(page, 'Beater tote', 'Bands')
+  await chart(page).focus()
+  await page.keyboard.press('s')
+  for (const key of [' ', 'ArrowRight', 'ArrowRight', 'ArrowUp', ' '])
+    await page.keyboard.press(key)
+  await expect(page.locator('.view-bar')).toContainText('Copy')
+  await page.getByRole('button', { name: 'Keep', exact: true }).click()
+  const dialog = page.getByRole('dialog', { name: 'Motifs and letters' })
+  await dialog.getByLabel('Name of the motif').fill('Corner')
+  await dialog.getByRole('button', { name: 'Keep what is chosen' }).click()
+  await expect(dialog.getByRole('button', { name: /^Corner/ })).toBeVisible()
+  await page.waitForTimeout(300)
+  await accessible(page)
+
+  // Letters tell how wide they are before they are placed; on the front they leave the rest plain.
+  await dialog.getByText('Letters', { exact: true }).click()
+  await dialog.getByLabel('Text in stitches').fill('BAND')
+  await expect(dialog).toContainText('23 stitches of 120')
+  await expect(dialog.getByRole('button', { name: /On both/ })).toContainText('74 of 120 plain')
+  await dialog.getByRole('button', { name: /On the front/ }).click()
+  await expect(page.getByLabel('Repeat', { exact: true })).toHaveValue('120')
+  await expect(page.getByLabel('Rounds', { exact: true })).toHaveValue('7')
+  await undo(page)
+  await expect(page.getByLabel('Repeat', { exact: true })).toHaveValue('24')
+})
+
+test('repeats are half-dropped; too many yarns and lone stitches are mended by a click', async ({
+  page,
+}) => {
+  await openBag(page, 'Beater tote', 'Bands')
+  await page.getByRole('combobox', { name: 'How repeats lie' }).press('Enter')
+  await page.getByRole('option', { name: 'Half-drop' }).click()
+  // Five repeats of 24 are no whole number of pairs.
+  await expect(page.locator('.snag.error')).toContainText('48')
+  await undo(page)
+  await chart(page).focus()
+  for (const key of ['4', 'ArrowUp', 'ArrowUp', 'ArrowUp', ' ']) await page.keyboard.press(key)
+  await expect(page.locator('.snags')).toContainText('A stitch of Diamonds stands alone.')
+  await page.getByRole('button', { name: /Give them the yarn around them/ }).click()
+  await expect(page.locator('.snags')).not.toContainText('stands alone')
+  await page.getByLabel('Carried: less').click()
+  await page.getByLabel('Carried: less').click()
+  await expect(page.locator('.snags')).toContainText('more yarns in a round than wanted')
+})
+
+test('stripes are dragged on their stack, and made from amounts of yarn', async ({ page }) => {
+  await openBag(page, 'March-book satchel', 'Bands')
+  await page.locator('.part-list .name').filter({ hasText: 'Fold' }).first().click()
+  await expect(page.locator('.stripes-stack')).toContainText('Brass is cut here')
+  const tall = await figure(page, 'tall').textContent()
+  await page.getByRole('slider', { name: /Top of stripe 2/ }).focus()
+  await page.keyboard.press('ArrowUp')
+  await expect(page.locator('.stripes-stack')).toContainText('5 rows')
+  await expect(figure(page, 'tall')).not.toHaveText(tall!)
+  await page.waitForTimeout(300)
+  await accessible(page)
+  await page.getByRole('button', { name: 'From amounts …' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Stripes from amounts of yarn' })
+  await dialog.getByLabel('Oxblood, m').fill('5')
+  await dialog.getByLabel('Chalk, m').fill('4')
+  await dialog.getByLabel('Brass, m').fill('0')
+  await dialog.getByLabel('Brass, m').press('Enter')
+  await expect(dialog).toContainText(/In all \d rows\./)
+  await dialog.getByRole('button', { name: 'Make these stripes' }).click()
+  await expect(page.locator('.stripes-stack')).not.toContainText('Brass is cut here')
+})
