@@ -113,6 +113,16 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
     movePart: fc.record({ id, to: at }),
     paint: fc.record({ id, cells, letter }),
     drawChart: fc.record({ id, chart: anyChart, why: name }),
+    drawRows: fc.record({
+      id,
+      rows: fc.array(fc.tuple(figure, fc.constantFrom('ABABAB', 'AA', '')), { maxLength: 3 }),
+      why: name,
+    }),
+    mendLone: fc.record({
+      id,
+      how: fc.constantFrom('absorb' as const, 'join-up' as const),
+      round: fc.boolean(),
+    }),
     resizeChart: fc.record({ id, width: figure, height: fc.integer({ min: -2, max: 40 }), letter }),
     padChart: fc.record({ id, columns: figure }),
     adjustBefore: fc.record({ id, by: figure }),

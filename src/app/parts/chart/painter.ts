@@ -1,5 +1,6 @@
 import type { Cell, Chart } from '@core/chart'
 import { inkOn, showsThrough } from '@core/colour'
+import { rasterCells } from './raster.ts'
 import { stitchSprite } from './stitch-shapes.ts'
 import {
   cellCorner,
@@ -58,6 +59,16 @@ export class CellPainter {
       Object.assign(this.canvas, { width, height })
     const { context } = this
     context.setTransform(ratio, 0, 0, ratio, 0, 0)
+    const { cellWidth } = view
+    const drawn = look.stitch
+      ? cellWidth >= STITCHES_FROM
+      : look.letters && cellWidth >= LETTERS_FROM
+    if (!drawn) {
+      const image = context.createImageData(width, height)
+      const gap = cellWidth >= GAP_FROM ? 1 : 0
+      rasterCells(image, ratio, chart, view, { ...look, gap, dimmed: DIMMED })
+      return context.putImageData(image, 0, 0)
+    }
     context.globalAlpha = 1
     context.fillStyle = look.background
     context.fillRect(0, 0, view.width, view.height)

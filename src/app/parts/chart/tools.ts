@@ -91,7 +91,7 @@ export const tools: readonly Tool[] = [
   },
   {
     id: 'select',
-    title: 'Choose a rectangle',
+    title: 'Choose cells by dragging',
     key: 's',
     picture: 'M5 9V5h4M12 5h3M19 8V5h-1M19 11v3M19 17v2h-3M12 19H9M5 19v-3M5 13v-1',
     kind: 'select',
