@@ -5,12 +5,15 @@ import {
   blankColumns,
   commonestLetter,
   floodCells,
+  floodRows,
   lettersOf,
   lineCells,
   maybeLetterAt,
   paintedRows,
   rectangleCells,
   runsOf,
+  sameCells,
+  sameRows,
   withLetterFor,
   withPadding,
   withRows,
@@ -42,6 +45,27 @@ describe('painting', () => {
     expect(cells.map(({ column }) => column).sort()).toEqual([0, 3])
     expect(floodCells(motif, { column: 9, row: 0 })).toEqual([])
     expect(floodCells(blankChart(30, 20, 'A'), { column: 3, row: 3 })).toHaveLength(600)
+  })
+
+  it('filled as rows it is the same as cell by cell, and so is another yarn wherever one is', () => {
+    const any = fc
+      .array(fc.string({ unit: fc.constantFrom('A', 'B'), minLength: 7, maxLength: 7 }), {
+        minLength: 1,
+        maxLength: 6,
+      })
+      .map((colours): Chart => ({ width: 7, colours }))
+    fc.assert(
+      fc.property(any, fc.nat(6), fc.nat(5), (chart, column, up) => {
+        const at = { column, row: up % chart.colours.length }
+        for (const [cells, rows] of [
+          [floodCells(chart, at), floodRows(chart, at, 'C')],
+          [sameCells(chart, at), sameRows(chart, at, 'C')],
+        ] as const)
+          expect(withRows(chart, new Map(rows))).toEqual(
+            withRows(chart, paintedRows(chart, cells, 'C')),
+          )
+      }),
+    )
   })
 
   it('draws lines and rectangles with both ends', () => {

@@ -1,4 +1,4 @@
-import { type Cell, type Chart, chartHeight, maybeLetterAt } from './chart.ts'
+import { type Cell, type Chart, maybeLetterAt } from './chart.ts'
 
 /** The cells on a straight line from one cell to another, ends included (Bresenham). */
 export function lineCells(from: Cell, to: Cell): Cell[] {
@@ -68,33 +68,75 @@ export function thickened(cells: readonly Cell[], size: number): Cell[] {
 }
 
 /**
- * The cells of one colour that hang together with `start` by their sides. In the round the left and right edges touch,
- * since the repeat goes on into its neighbour.
+ * The places of one colour that hang together with `start` by their sides, marked at row · width + column. In the round the left
+ * and right edges touch, since the repeat goes on into its neighbour.
  */
-export function floodCells(chart: Chart, start: Cell): Cell[] {
-  const letter = maybeLetterAt(chart, start)
-  if (letter === null) return []
-  const { width } = chart
-  const height = chartHeight(chart)
+function flooded({ width, colours }: Chart, start: Cell): Uint8Array {
+  const height = colours.length
+  const letter = colours[start.row]!.charCodeAt(start.column)
   const seen = new Uint8Array(width * height)
-  const cells: Cell[] = []
   const waiting = [start.row * width + start.column]
   seen[waiting[0]!] = 1
+  const look = (row: number, column: number) => {
+    const at = row * width + column
+    if (seen[at] || colours[row]!.charCodeAt(column) !== letter) return
+    seen[at] = 1
+    waiting.push(at)
+  }
   while (waiting.length > 0) {
     const at = waiting.pop()!
-    const [row, column] = [Math.floor(at / width), at % width]
-    cells.push({ column, row })
-    const around = [
-      row * width + ((column + 1) % width),
-      row * width + ((column + width - 1) % width),
-      ...(row > 0 ? [at - width] : []),
-      ...(row < height - 1 ? [at + width] : []),
-    ]
-    for (const next of around) {
-      if (seen[next] || chart.colours[Math.floor(next / width)]![next % width] !== letter) continue
-      seen[next] = 1
-      waiting.push(next)
-    }
+    const row = Math.floor(at / width)
+    const column = at - row * width
+    look(row, column + 1 < width ? column + 1 : 0)
+    look(row, column > 0 ? column - 1 : width - 1)
+    if (row > 0) look(row - 1, column)
+    if (row < height - 1) look(row + 1, column)
   }
+  return seen
+}
+
+/** The cells of one colour that hang together with `start` by their sides, also around the seam. */
+export function floodCells(chart: Chart, start: Cell): Cell[] {
+  if (maybeLetterAt(chart, start) === null) return []
+  const { width } = chart
+  const cells: Cell[] = []
+  flooded(chart, start).forEach((there, at) => {
+    if (there) cells.push({ column: at % width, row: Math.floor(at / width) })
+  })
   return cells
+}
+
+/** Rows of a chart by number, in other letters. */
+export type Redrawn = (readonly [row: number, letters: string])[]
+
+/** The rows that filling what hangs together with a cell would give. */
+export function floodRows(chart: Chart, start: Cell, letter: string): Redrawn {
+  if (maybeLetterAt(chart, start) === null) return []
+  const { width, colours } = chart
+  const seen = flooded(chart, start)
+  const rows: Redrawn = []
+  colours.forEach((text, row) => {
+    let [next, from] = ['', 0]
+    for (let column = 0; column < width;) {
+      if (!seen[row * width + column]) {
+        column++
+        continue
+      }
+      let end = column + 1
+      while (end < width && seen[row * width + end]) end++
+      next += text.slice(from, column) + letter.repeat(end - column)
+      from = column = end
+    }
+    if (from > 0) rows.push([row, next + text.slice(from)])
+  })
+  return rows
+}
+
+/** The rows that another letter wherever that of a cell is would give. */
+export function sameRows({ colours }: Chart, { column, row }: Cell, letter: string): Redrawn {
+  const own = colours[row]?.[column]
+  if (own === undefined) return []
+  return colours.flatMap((text, at) =>
+    text.includes(own) ? [[at, text.replaceAll(own, letter)] as const] : [],
+  )
 }

@@ -64,6 +64,7 @@ const emit = defineEmits<{
   pick: [letter: string]
   choose: [cells: readonly Cell[]]
   stamp: [cell: Cell, gesture: string]
+  fill: [cell: Cell, gesture: string]
   point: [cell: Cell | null]
 }>()
 
@@ -292,6 +293,7 @@ function perform(outcome: Outcome) {
   if (outcome.kind === 'nothing' && gesture) return
   wouldPaint.value = outcome.kind === 'show' ? outcome.cells : []
   if (outcome.kind === 'select') emit('choose', brought(outcome.cells))
+  if (outcome.kind === 'fill') emit('fill', outcome.cell, outcome.gesture)
   if (outcome.kind === 'stamp') emit('stamp', outcome.cell, outcome.gesture)
   if (outcome.kind === 'paint')
     emit(

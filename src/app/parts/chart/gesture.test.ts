@@ -33,7 +33,7 @@ describe('the hand on the chart', () => {
   })
 
   it('fills and picks at once', () => {
-    expect(went('fill', at(0, 0))).toMatchObject([{ kind: 'paint', cells: { length: 80 } }])
+    expect(went('fill', at(0, 0))).toEqual([{ kind: 'fill', cell: at(0, 0), gesture: 'g' }])
     expect(went('pick', at(4, 4))).toEqual([{ kind: 'pick', cell: at(4, 4) }])
     expect(went('move', at(4, 4))).toEqual([{ kind: 'nothing' }])
   })

@@ -18,6 +18,8 @@ export type Outcome =
   | { readonly kind: 'show'; readonly cells: readonly Cell[] }
   | { readonly kind: 'select'; readonly cells: readonly Cell[] }
   | { readonly kind: 'stamp'; readonly cell: Cell; readonly gesture: string }
+  /** Whoever paints finds what is filled from here. */
+  | { readonly kind: 'fill'; readonly cell: Cell; readonly gesture: string }
   | { readonly kind: 'pick'; readonly cell: Cell }
 
 export interface Step {
@@ -31,14 +33,13 @@ const nothing: Outcome = { kind: 'nothing' }
 export function press(tool: Tool, chart: Chart, cell: Cell, id: string): Step {
   const gesture = { tool, id, from: cell, last: cell }
   if (tool.kind === 'pick') return { gesture: null, outcome: { kind: 'pick', cell } }
+  if (tool.kind === 'click') return { gesture: null, outcome: { kind: 'fill', cell, gesture: id } }
   if (tool.kind === 'stamp') return { gesture: null, outcome: { kind: 'stamp', cell, gesture: id } }
   const cells = tool.cells(chart, cell, cell)
   if (tool.kind === 'select') return { gesture, outcome: { kind: 'select', cells } }
   if (tool.kind === 'wand') return { gesture: null, outcome: { kind: 'select', cells } }
   if (tool.kind === 'stroke') return { gesture, outcome: { kind: 'paint', cells, gesture: id } }
   if (tool.kind === 'shape') return { gesture, outcome: { kind: 'show', cells } }
-  if (tool.kind === 'click')
-    return { gesture: null, outcome: { kind: 'paint', cells, gesture: id } }
   return { gesture: null, outcome: nothing }
 }
 

@@ -30,6 +30,8 @@ export interface Look {
 const GAP_FROM = 5
 const LETTERS_FROM = 12
 const DIMMED = 0.3
+/** With more rows changed it is no stroke, and all is painted. */
+const MANY_ROWS = 60
 /** Smaller cells are too small for a stitch to be seen. */
 const STITCHES_FROM = 3.5
 
@@ -49,7 +51,11 @@ export class CellPainter {
       before.chart.width !== chart.width
     )
       this.paintAll(chart, view, look)
-    else if (before.chart !== chart) this.paintChanges(before.chart, chart, view, look)
+    else if (before.chart !== chart) {
+      const many = changedRows(before.chart, chart) > MANY_ROWS
+      if (many) this.paintAll(chart, view, look)
+      else this.paintChanges(before.chart, chart, view, look)
+    }
   }
 
   private paintAll(chart: Chart, view: ChartView, look: Look): void {
@@ -199,6 +205,9 @@ function throughOf(letter: string, row: string, look: Look): string | null {
   }
   return null
 }
+
+const changedRows = ({ colours }: Chart, { colours: next }: Chart): number =>
+  next.reduce((sum, row, at) => sum + (row === colours[at] ? 0 : 1), 0)
 
 /** The box of so many cells in a row, on whole pixels, so that cells meet without seams. */
 function boxOf(view: ChartView, { column, row }: Cell, count: number) {

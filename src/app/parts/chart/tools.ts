@@ -3,9 +3,12 @@ import {
   type Chart,
   ellipseCells,
   floodCells,
+  floodRows,
   lineCells,
   rectangleCells,
+  type Redrawn,
   sameCells,
+  sameRows,
 } from '@core/chart'
 
 /** What the hand does on the chart. */
@@ -23,6 +26,8 @@ export interface Tool {
   readonly kind: 'stroke' | 'shape' | 'click' | 'select' | 'wand' | 'stamp' | 'pick' | 'pan'
   /** The cells it covers, from where the pointer went down (shape) or was last (stroke) to where it is. */
   readonly cells: (chart: Chart, from: Cell, to: Cell) => Cell[]
+  /** The same as whole rows, where there may be very many cells. */
+  readonly rows?: (chart: Chart, at: Cell, letter: string) => Redrawn
   /** Paints with the ground instead of the chosen yarn. */
   readonly erases?: boolean
 }
@@ -79,6 +84,7 @@ export const tools: readonly Tool[] = [
     picture: 'M11 4l7.5 7.5-7 7L4 11ZM4.5 11.500h13M20.5 15.500c1.6 2.4 1.6 4 0 4s-1.6-1.6 0-4',
     kind: 'click',
     cells: (chart, _, at) => floodCells(chart, at),
+    rows: floodRows,
   },
   {
     id: 'replace',
@@ -88,6 +94,7 @@ export const tools: readonly Tool[] = [
       'M4 8h5v5H4ZM15 11h5v5h-5ZM11.500 8.500h5M14.500 6l2.500 2.500M12.500 15.500h-5M9.500 18 7 15.500',
     kind: 'click',
     cells: (chart, _, at) => sameCells(chart, at),
+    rows: sameRows,
   },
   {
     id: 'select',

@@ -175,6 +175,14 @@ function paint(cells: readonly Cell[], yarn: string, gesture: string) {
   const all = own.value ? withSymmetry(list, symmetry.value, own.value) : list
   project.edit({ name: 'paint', args: { id, cells: all, letter: yarn } }, gesture)
 }
+/** Fills from a cell: as whole rows where the chart is seen as it is, since that may be all of it. */
+function fill(cell: Cell, gesture: string) {
+  const { rows, cells, title } = tool.value
+  const asItIs = chart.value === own.value && symmetry.value === symmetries[0]
+  if (!rows || !asItIs) return paint(cells(chart.value!, cell, cell), letter.value, gesture)
+  const args = { id: part.value.id, rows: rows(own.value!, cell, letter.value), why: title }
+  project.edit({ name: 'drawRows', args }, gesture)
+}
 /** The whole round becomes one repeat, so that a stitch of it can differ from its like. */
 function breakRepeat(gesture: string) {
   const { id } = part.value
@@ -383,6 +391,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         @pick="letter = $event"
         @choose="choose"
         @stamp="stampOn"
+        @fill="fill"
         @dragover.prevent
         @drop.prevent="take($event.dataTransfer?.files[0])"
         @point="point"
