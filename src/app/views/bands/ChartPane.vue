@@ -255,7 +255,8 @@ const repeatWords = computed(() =>
 )
 
 function typing({ target }: Event): boolean {
-  const fields = 'input, textarea, select, [role=combobox], [role=dialog]'
+  const fields =
+    'input:not([type=radio], [type=checkbox]), textarea, select, [role=combobox], [role=dialog]'
   return target instanceof Element && target.closest(fields) !== null
 }
 useEventListener('keydown', (event: KeyboardEvent) => {

@@ -65,7 +65,6 @@ const resize = (width: number, height: number) =>
   </label>
   <WholeField
     label="Carried"
-    hint="at most"
     :model-value="part.carried"
     :min="1"
     :max="LIMITS.strands"

@@ -104,6 +104,15 @@ const zooms = [
   min-height: 36px;
   padding-left: 6px;
 }
+.view-bar .tool {
+  width: 29px;
+}
+.view-bar .choice span {
+  padding-inline: 8px;
+}
+.view-bar .el-checkbox {
+  margin: 0 2px 0 6px;
+}
 .view-bar .room {
   flex: 1;
 }
