@@ -32,7 +32,10 @@ test('a chart is seen in every view, painted all around, and only here', async (
   await view(page, 'Stitched')
   await page.getByRole('button', { name: 'As it leans' }).click()
   await page.getByRole('button', { name: 'Straighten' }).click()
-  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toHaveAttribute('title', /Straighten/)
+  await expect(page.getByRole('button', { name: 'Undo', exact: true })).toHaveAttribute(
+    'title',
+    /Straighten/,
+  )
   await undo(page)
   await view(page, 'On the bag')
   const bag = page.getByRole('slider', { name: 'Turn of the bag, in degrees' })

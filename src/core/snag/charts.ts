@@ -77,6 +77,30 @@ function recoloured(design: Design, row: string, away: readonly string[]): strin
   )
 }
 
+/** With more rows than these it is the chart that wants many yarns: the mend goes to the page with each stroke. */
+const MOST_ROWS = 60
+
+/** The least used yarns of some rows in those that look nearest. */
+function fewerYarns(
+  design: Design,
+  { id, carried }: TapestryPart,
+  rows: readonly {
+    readonly row: string
+    readonly at: number
+    readonly letters: readonly (readonly [letter: string, count: number])[]
+  }[],
+): Mend {
+  let stitches = 0
+  const drawn = rows.map(({ row, at, letters }) => {
+    const away = letters.slice(carried + 1)
+    stitches += away.reduce((sum, [, count]) => sum + count, 0)
+    const gone = away.map(([letter]) => letter)
+    return [at, recoloured(design, row, gone)] as const
+  })
+  const args = { id, rows: drawn, why: 'Fewer yarns a round' }
+  return { kind: 'recolour', facts: { stitches }, edits: [{ name: 'drawRows', args }] }
+}
+
 /** Rows with more yarns than are to be carried: with the least used ones recoloured, or all of them allowed. */
 export const manyStrands: Finder = ({ design, piece }) =>
   charted({ design, piece }).flatMap(({ part, place }): Snag[] => {
@@ -86,17 +110,6 @@ export const manyStrands: Finder = ({ design, piece }) =>
     })
     if (rows.length === 0) return []
     const most = Math.max(...rows.map(({ letters }) => letters.length))
-    let stitches = 0
-    const drawn = rows.map(({ row, at, letters }) => {
-      const away = letters.slice(part.carried + 1)
-      stitches += away.reduce((sum, [, count]) => sum + count, 0)
-      const next = recoloured(
-        design,
-        row,
-        away.map(([letter]) => letter),
-      )
-      return [at, next] as const
-    })
     return [
       {
         code: 'many-strands',
@@ -110,16 +123,7 @@ export const manyStrands: Finder = ({ design, piece }) =>
           worked: piece.worked,
         },
         mends: [
-          {
-            kind: 'recolour',
-            facts: { stitches },
-            edits: [
-              {
-                name: 'drawRows',
-                args: { id: part.id, rows: drawn, why: 'Fewer yarns a round' },
-              },
-            ],
-          },
+          ...(rows.length > MOST_ROWS ? [] : [fewerYarns(design, part, rows)]),
           {
             kind: 'carry-more',
             facts: { carried: most - 1 },

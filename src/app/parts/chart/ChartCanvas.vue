@@ -11,7 +11,8 @@ import { useWorkshop } from '@app/stores/workshop.ts'
 import ChartEdges from './ChartEdges.vue'
 import { type Gesture, lift, move, type Outcome, press } from './gesture.ts'
 import type { ChartMark } from './axes.ts'
-import { CellPainter, clipToCells } from './painter.ts'
+import { CellPainter, clipToCells, lettersIn } from './painter.ts'
+import { steady } from '@app/parts/page/steady.ts'
 import type { Tool } from './tools.ts'
 import {
   cellCorner,
@@ -138,6 +139,8 @@ const look = computed(() => ({
   letters: props.letters,
   stitch: props.stitch,
 }))
+/** The yarns of each row: the edge shows where there are several. */
+const rowYarns = steady(() => props.chart.colours.map(lettersIn))
 let stage: Konva.Stage | null = null
 let cells: Konva.Layer
 let above: Konva.Layer
@@ -479,6 +482,9 @@ const cursorWords = computed(() => {
       :first-round="firstRound"
       :marks="marks"
       :begins-on="beginsOn"
+      :row-yarns="rowYarns"
+      :colours="look.colours"
+      :current="row"
       :caption="caption"
     />
     <p class="hidden-words" aria-live="polite">{{ keyboard ? cursorWords : '' }}</p>

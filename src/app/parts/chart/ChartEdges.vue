@@ -12,12 +12,34 @@ const props = defineProps<{
   firstRound: number
   marks: readonly ChartMark[]
   beginsOn: (row: number) => 'left' | 'right'
+  /** The letters of each row, and their colours; the row that is read out. */
+  rowYarns: readonly string[]
+  colours: ReadonlyMap<string, string>
+  current: number | null
   caption: string
 }>()
 const workshop = useWorkshop()
 const hand = computed(() => workshop.words.hand)
 /** A stitch marker is clipped in there. */
 const clipped: readonly ChartMark['kind'][] = ['edge', 'join', 'middle']
+/** A mark for each yarn of a row that has several, beyond its number; the arrow has its place at the row that is read out. */
+const MARK = { size: 4, apart: 5, from: 16 } as const
+const yarnMarks = computed(() => {
+  if (props.view.cellHeight < 9) return []
+  return edges.value.rounds.flatMap(({ text, at, x, anchor }) => {
+    const row = Number(text) - props.firstRound
+    const letters = props.rowYarns[row] ?? ''
+    if (letters.length < 2 || row === props.current) return []
+    const way = anchor === 'start' ? 1 : -1
+    const first = MARK.from + (text.length > 2 ? 5 : 0)
+    return [...letters].slice(0, 4).map((letter, i) => ({
+      key: `${row}${letter}`,
+      x: x + way * (first + i * MARK.apart) - (way < 0 ? MARK.size : 0),
+      y: at - MARK.size / 2,
+      colour: props.colours.get(letter) ?? '#888888',
+    }))
+  })
+})
 /** Numbers stand where their row begins. */
 const sideOf = (side: 'left' | 'right') =>
   side === 'right'
@@ -102,6 +124,16 @@ const edges = computed(() => {
     >
       {{ number.text }}
     </text>
+    <rect
+      v-for="mark in yarnMarks"
+      :key="mark.key"
+      class="yarn-mark"
+      :x="mark.x"
+      :y="mark.y"
+      :width="MARK.size"
+      :height="MARK.size"
+      :fill="mark.colour"
+    />
     <TapeMeasure
       direction="up"
       :x="edges.tapeX"
@@ -147,6 +179,10 @@ const edges = computed(() => {
 .chart-canvas .edges .tape text {
   fill: var(--tape-ink);
   font: 650 9.5px/1 var(--font-text);
+}
+.chart-canvas .edges .yarn-mark {
+  stroke: rgb(27 36 33 / 40%);
+  stroke-width: 0.6;
 }
 .chart-canvas .edges .mark {
   stroke: rgb(27 36 33 / 45%);

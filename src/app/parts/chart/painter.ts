@@ -185,7 +185,7 @@ export class CellPainter {
 
 const letters = new Map<string, string>()
 /** The letters of a row, each once. */
-function lettersIn(row: string): string {
+export function lettersIn(row: string): string {
   let found = letters.get(row)
   if (found === undefined) {
     if (letters.size > 4000) letters.clear()

@@ -146,7 +146,7 @@ function rename(event: Event) {
 }
 .part-editor .stripes li {
   display: grid;
-  grid-template-columns: 54px minmax(0, 1fr) 24px;
+  grid-template-columns: 62px minmax(0, 1fr) 24px;
   gap: 4px;
   align-items: center;
 }

@@ -110,6 +110,10 @@ const zooms = [
 .view-bar .choice span {
   padding-inline: 8px;
 }
+.view-bar .button {
+  margin: 0 0 0 4px;
+  padding: 4px 8px;
+}
 .view-bar .el-checkbox {
   margin: 0 2px 0 6px;
 }
