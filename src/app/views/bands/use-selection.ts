@@ -1,6 +1,6 @@
 import { useEventListener } from '@vueuse/core'
 import { nanoid } from 'nanoid'
-import { computed, type Ref, ref, shallowRef, watch } from 'vue'
+import { computed, type Ref, shallowRef, watch } from 'vue'
 import { type Cell, type Chart, type Patch, patchOf, stampedAt } from '@core/chart'
 import { chartCsv, patchFromCsv } from '@core/file'
 import type { Design } from '@core/design'
@@ -25,7 +25,7 @@ export interface OnChart {
 export function useSelection({ chart, yarns, tool, paint, ground, away, said }: OnChart) {
   const chosen = shallowRef<readonly Cell[]>([])
   const stamp = shallowRef<Patch | null>(null)
-  const before = ref<Tool>(tool.value)
+  const before = shallowRef<Tool>(tool.value)
   /** Of what is chosen. */
   const patch = computed(() => (chart.value ? patchOf(chart.value, chosen.value) : null))
   const inside = ({ row }: Cell) => row >= 0 && row < (chart.value?.colours.length ?? 0)
