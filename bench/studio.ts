@@ -93,9 +93,9 @@ export async function inStudio(browser: Browser, page: Page, tell: Tell) {
   if (memory) tell('memory of the page after all that', memory / 1e6, 'MB', null)
 }
 
-/** Milliseconds the main thread is busy from an event until the next frame is done. */
-const busyAfter = (page: Page, event: string) =>
-  page.evaluate(
+/** Milliseconds from an event that an action brings about until the next frame is done. */
+async function busyAfter(page: Page, event: string, action: () => Promise<void>): Promise<number> {
+  const busy = page.evaluate(
     (name) =>
       new Promise<number>((done) => {
         addEventListener(
@@ -109,6 +109,11 @@ const busyAfter = (page: Page, event: string) =>
       }),
     event,
   )
+  // The page must be listening by then.
+  await page.waitForTimeout(80)
+  await action()
+  return busy
+}
 
 /** All of a chart filled, undone, and a band with everything on it opened. */
 export async function fillsAndOpens(page: Page, tell: Tell) {
@@ -117,13 +122,10 @@ export async function fillsAndOpens(page: Page, tell: Tell) {
   const box = await chart(page)
   const [fills, undos]: [number[], number[]] = [[], []]
   for (let i = 0; i < 9; i++) {
-    const filled = busyAfter(page, 'pointerdown')
-    await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2)
-    fills.push(await filled)
+    const at = [box.x + box.width / 2, box.y + box.height / 2] as const
+    fills.push(await busyAfter(page, 'pointerdown', () => page.mouse.click(...at)))
     await page.waitForTimeout(700)
-    const undone = busyAfter(page, 'keydown')
-    await page.keyboard.press('Control+z')
-    undos.push(await undone)
+    undos.push(await busyAfter(page, 'keydown', () => page.keyboard.press('Control+z')))
     await page.waitForTimeout(700)
   }
   tell('all of 400 × 600 filled, to the next frame', quantile(fills, 0.5), 'ms', 30)
@@ -132,9 +134,8 @@ export async function fillsAndOpens(page: Page, tell: Tell) {
   for (let i = 0; i < 9; i++) {
     await page.locator('.part-list .name').last().click()
     await page.waitForTimeout(400)
-    const opened = busyAfter(page, 'click')
-    await page.locator('.part-list .name').first().click()
-    opens.push(await opened)
+    const band = page.locator('.part-list .name').first()
+    opens.push(await busyAfter(page, 'click', () => band.click()))
     await page.waitForTimeout(400)
   }
   tell('the band opened', quantile(opens, 0.5), 'ms', 200)
