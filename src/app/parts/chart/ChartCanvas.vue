@@ -11,15 +11,21 @@ import { useWorkshop } from '@app/stores/workshop.ts'
 import ChartEdges from './ChartEdges.vue'
 import { type Gesture, lift, move, type Outcome, press } from './gesture.ts'
 import type { ChartMark } from './axes.ts'
+import {
+  paintArrow,
+  paintCaret,
+  paintCells,
+  paintChosen,
+  paintRound,
+  paintStamp,
+} from './overlay.ts'
 import { CellPainter, clipToCells, lettersIn } from './painter.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import type { Tool } from './tools.ts'
 import {
-  cellCorner,
   type ChartView,
   fittedView,
   inChart,
-  margin,
   maybeCellAt,
   panned,
   showing,
@@ -188,107 +194,27 @@ function draw() {
 }
 
 const styles = getComputedStyle(document.documentElement)
-const marker = styles.getPropertyValue('--marker')
-const ink = styles.getPropertyValue('--ink')
+const inks = {
+  marker: styles.getPropertyValue('--marker'),
+  ink: styles.getPropertyValue('--ink'),
+}
+const colourOf = (letter: string) => look.value.colours.get(letter) ?? inks.ink
 
 function paintAbove(context: CanvasRenderingContext2D) {
   const now = view.value
   if (!now) return
+  const { row, chosen, stamp, tool } = props
   context.save()
   clipToCells(context, now)
-  const { cellWidth, cellHeight } = now
-  if (wouldPaint.value.length) {
-    const letter = props.tool.erases ? props.ground : props.letter
-    context.fillStyle = look.value.colours.get(letter) ?? ink
-    for (const cell of wouldPaint.value) {
-      const { x, y } = cellCorner(now, cell)
-      context.fillRect(x, y, cellWidth, cellHeight)
-    }
-  }
-  if (props.row !== null) {
-    const { y } = cellCorner(now, { column: 0, row: props.row })
-    context.lineWidth = 2
-    context.strokeStyle = marker
-    context.strokeRect(
-      margin.left + 1,
-      y - 1,
-      now.width - margin.left - margin.right - 2,
-      cellHeight + 2,
-    )
-  }
+  const letter = tool.erases ? props.ground : props.letter
+  paintCells(context, now, wouldPaint.value, colourOf(letter))
+  if (row !== null) paintRound(context, now, row, inks)
+  paintChosen(context, now, chosen, inks)
   const at = keyboard.value ? cursor.value : hovered.value
-  paintChosen(context, now)
-  if (at && props.tool.kind === 'stamp' && props.stamp) paintStamp(context, now, at)
-  if (at) {
-    const { x, y } = cellCorner(now, at)
-    context.lineWidth = 3.5
-    context.strokeStyle = ink
-    context.strokeRect(x - 0.5, y - 0.5, cellWidth, cellHeight)
-    context.lineWidth = 1.5
-    context.strokeStyle = '#ffffff'
-    context.strokeRect(x - 0.5, y - 0.5, cellWidth, cellHeight)
-  }
+  if (at && tool.kind === 'stamp' && stamp) paintStamp(context, now, stampedAt(stamp, at), colourOf)
+  if (at) paintCaret(context, now, at, inks)
   context.restore()
-  if (props.row !== null) paintArrow(context, now, props.row)
-}
-
-/** A line around what is chosen: dark on light, so that it is seen on any yarn. */
-function paintChosen(context: CanvasRenderingContext2D, now: ChartView) {
-  if (props.chosen.length === 0) return
-  const key = ({ column, row }: Cell) => row * 4096 + column
-  const all = new Set(props.chosen.map(key))
-  context.beginPath()
-  for (const cell of props.chosen) {
-    const { x, y } = cellCorner(now, cell)
-    const [right, foot] = [x + now.cellWidth, y + now.cellHeight]
-    const sides = [
-      [-1, 0, x, y, x, foot],
-      [1, 0, right, y, right, foot],
-      [0, 1, x, y, right, y],
-      [0, -1, x, foot, right, foot],
-    ] as const
-    for (const [column, row, x1, y1, x2, y2] of sides) {
-      if (all.has(key({ column: cell.column + column, row: cell.row + row }))) continue
-      context.moveTo(x1, y1)
-      context.lineTo(x2, y2)
-    }
-  }
-  for (const [colour, dash] of [
-    ['#ffffff', []],
-    [ink, [5, 4]],
-  ] as const) {
-    context.setLineDash([...dash])
-    context.lineWidth = 2
-    context.strokeStyle = colour
-    context.stroke()
-  }
-  context.setLineDash([])
-}
-
-/** What would be laid down here. */
-function paintStamp(context: CanvasRenderingContext2D, now: ChartView, at: Cell) {
-  context.globalAlpha = 0.85
-  for (const { letter, cells: list } of stampedAt(props.stamp!, at)) {
-    context.fillStyle = look.value.colours.get(letter) ?? ink
-    for (const cell of list) {
-      const { x, y } = cellCorner(now, cell)
-      context.fillRect(x, y, now.cellWidth, now.cellHeight)
-    }
-  }
-  context.globalAlpha = 1
-}
-
-/** Where the round begins, and which way it is worked. */
-function paintArrow(context: CanvasRenderingContext2D, now: ChartView, row: number) {
-  const y = cellCorner(now, { column: 0, row }).y + now.cellHeight / 2
-  if (y < margin.top || y > now.height - margin.bottom) return
-  const [tip, back] = props.beginsOn(row) === 'right' ? [now.width - 14, now.width - 7] : [14, 7]
-  context.fillStyle = marker
-  context.beginPath()
-  context.moveTo(tip, y)
-  context.lineTo(back, y - 4)
-  context.lineTo(back, y + 4)
-  context.fill()
+  if (row !== null) paintArrow(context, now, row, props.beginsOn(row), inks)
 }
 
 // The hand.

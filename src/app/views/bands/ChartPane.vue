@@ -30,6 +30,7 @@ import { viewsOf } from './band-editors.ts'
 import { askForChart, chartIn } from './bring-chart.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
+import ToolButton from './ToolButton.vue'
 import ToolChoice from './ToolChoice.vue'
 import ViewBar from './ViewBar.vue'
 import YarnPalette from './YarnPalette.vue'
@@ -284,19 +285,12 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         label="Brush"
         picture="M4 12h16M4 7.500h16M4 17.500h16"
       />
-      <button
-        type="button"
-        class="tool"
+      <ToolButton
+        label="Motifs and letters"
         title="Motifs and letters (T)"
-        aria-label="Motifs and letters"
+        picture="M12 4l2.500 5 5.500.7-4 3.800 1 5.500-5-2.700-5 2.700 1-5.500-4-3.800 5.500-.7Z"
         @click="motifs = true"
-      >
-        <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
-          <path
-            d="M12 4l2.500 5 5.500.7-4 3.800 1 5.500-5-2.700-5 2.700 1-5.500-4-3.800 5.500-.7Z"
-          />
-        </svg>
-      </button>
+      />
       <ChartChanges
         v-model:symmetry="symmetry"
         :chart="own!"

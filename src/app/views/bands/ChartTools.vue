@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { type Tool, tools } from '@app/parts/chart/tools.ts'
+import ToolButton from './ToolButton.vue'
 
 /** What the hand does on the chart. */
 const tool = defineModel<Tool>({ required: true })
@@ -7,21 +8,16 @@ const tool = defineModel<Tool>({ required: true })
 
 <template>
   <div class="tools" role="toolbar" aria-label="Tools" aria-orientation="vertical">
-    <button
+    <ToolButton
       v-for="one in tools"
       :key="one.id"
-      type="button"
-      class="tool"
-      :class="{ on: one === tool }"
-      :aria-pressed="one === tool"
-      :aria-label="one.title"
+      :label="one.title"
       :title="`${one.title} (${one.key.toUpperCase()})`"
+      :picture="one.picture"
+      :on="one === tool"
+      :aria-pressed="one === tool"
       @click="tool = one"
-    >
-      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
-        <path :d="one.picture" />
-      </svg>
-    </button>
+    />
     <slot />
   </div>
 </template>

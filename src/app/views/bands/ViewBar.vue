@@ -3,6 +3,7 @@ import { type Aid, aids } from '@core/colour'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import type { SeenAs } from '@app/parts/chart/views.ts'
 import { computed } from 'vue'
+import ToolButton from './ToolButton.vue'
 import ToolChoice from './ToolChoice.vue'
 
 /** How the chart is seen: one switch of views, and what lies over any of them. */
@@ -44,53 +45,38 @@ const zooms = [
     />
     <slot />
     <span class="room" />
-    <button
+    <ToolButton
       v-if="leans && view.shows !== 'own'"
-      type="button"
-      class="tool"
-      :class="{ on: lean }"
-      :aria-pressed="lean"
+      label="As it leans"
       :title="`As it leans: ${leans}`"
-      aria-label="As it leans"
+      picture="M7 20 11 4M12 20 16 4M4 20h13"
+      :on="lean"
+      :aria-pressed="lean"
       @click="lean = !lean"
-    >
-      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
-        <path d="M7 20 11 4M12 20 16 4M4 20h13" />
-      </svg>
-    </button>
-    <button
+    />
+    <ToolButton
       v-if="cells"
-      type="button"
-      class="tool"
-      :class="{ on: letters }"
-      :aria-pressed="letters"
+      label="Letters in the cells"
       title="Letters in the cells"
-      aria-label="Letters in the cells"
+      picture="M6 19 12 5l6 14M8.3 14h7.4"
+      :on="letters"
+      :aria-pressed="letters"
       @click="letters = !letters"
-    >
-      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
-        <path d="M6 19 12 5l6 14M8.3 14h7.4" />
-      </svg>
-    </button>
+    />
     <ToolChoice
       v-model="aid"
       :all="aids"
       label="How it is seen"
       picture="M3 12c4-6 14-6 18 0c-4 6-14 6-18 0M12 9.500a2.500 2.500 0 1 0 .1 0"
     />
-    <button
+    <ToolButton
       v-for="zoom in cells ? zooms : []"
       :key="zoom.title"
-      type="button"
-      class="tool"
+      :label="zoom.title"
       :title="`${zoom.title} (${zoom.key})`"
-      :aria-label="zoom.title"
+      :picture="zoom.picture"
       @click="zoom.run"
-    >
-      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
-        <path :d="zoom.picture" />
-      </svg>
-    </button>
+    />
   </div>
 </template>
 

@@ -1,0 +1,134 @@
+import type { Cell, Lettered } from '@core/chart'
+import { cellCorner, type ChartView, margin } from './view-model.ts'
+
+/* What lies over the cells of a chart: what would be painted, what is chosen, the round that is read out, the caret. */
+
+export interface Inks {
+  readonly ink: string
+  readonly marker: string
+}
+
+/** Cells in a colour. */
+export function paintCells(
+  context: CanvasRenderingContext2D,
+  view: ChartView,
+  cells: readonly Cell[],
+  colour: string,
+): void {
+  context.fillStyle = colour
+  for (const cell of cells) {
+    const { x, y } = cellCorner(view, cell)
+    context.fillRect(x, y, view.cellWidth, view.cellHeight)
+  }
+}
+
+/** What would be laid down, letter by letter. */
+export function paintStamp(
+  context: CanvasRenderingContext2D,
+  view: ChartView,
+  list: readonly Lettered[],
+  colourOf: (letter: string) => string,
+): void {
+  context.globalAlpha = 0.85
+  for (const { letter, cells } of list) paintCells(context, view, cells, colourOf(letter))
+  context.globalAlpha = 1
+}
+
+/** A frame around the round that is read out. */
+export function paintRound(
+  context: CanvasRenderingContext2D,
+  view: ChartView,
+  row: number,
+  { marker }: Inks,
+): void {
+  const { y } = cellCorner(view, { column: 0, row })
+  context.lineWidth = 2
+  context.strokeStyle = marker
+  const wide = view.width - margin.left - margin.right - 2
+  context.strokeRect(margin.left + 1, y - 1, wide, view.cellHeight + 2)
+}
+
+/** A frame around a cell: light on dark, so that it is seen on any yarn. */
+export function paintCaret(
+  context: CanvasRenderingContext2D,
+  view: ChartView,
+  at: Cell,
+  { ink }: Inks,
+): void {
+  const { x, y } = cellCorner(view, at)
+  for (const [colour, width] of [
+    [ink, 3.5],
+    ['#ffffff', 1.5],
+  ] as const) {
+    context.lineWidth = width
+    context.strokeStyle = colour
+    context.strokeRect(x - 0.5, y - 0.5, view.cellWidth, view.cellHeight)
+  }
+}
+
+/** Lines around cells: those of their sides that lie beside none of them. */
+export function outlineOfCells(
+  cells: readonly Cell[],
+): (readonly [column: number, row: number, side: 'left' | 'right' | 'top' | 'foot'])[] {
+  const key = ({ column, row }: Cell) => `${column},${row}`
+  const all = new Set(cells.map(key))
+  const sides = [
+    ['left', -1, 0],
+    ['right', 1, 0],
+    ['top', 0, 1],
+    ['foot', 0, -1],
+  ] as const
+  return cells.flatMap(({ column, row }) =>
+    sides.flatMap(([side, across, up]) =>
+      all.has(key({ column: column + across, row: row + up }))
+        ? []
+        : [[column, row, side] as const],
+    ),
+  )
+}
+
+/** A broken line around what is chosen. */
+export function paintChosen(
+  context: CanvasRenderingContext2D,
+  view: ChartView,
+  cells: readonly Cell[],
+  { ink }: Inks,
+): void {
+  if (cells.length === 0) return
+  context.beginPath()
+  for (const [column, row, side] of outlineOfCells(cells)) {
+    const { x, y } = cellCorner(view, { column, row })
+    const [right, foot] = [x + view.cellWidth, y + view.cellHeight]
+    context.moveTo(side === 'right' ? right : x, side === 'foot' ? foot : y)
+    context.lineTo(side === 'left' ? x : right, side === 'top' ? y : foot)
+  }
+  for (const [colour, dash] of [
+    ['#ffffff', []],
+    [ink, [5, 4]],
+  ] as const) {
+    context.setLineDash([...dash])
+    context.lineWidth = 2
+    context.strokeStyle = colour
+    context.stroke()
+  }
+  context.setLineDash([])
+}
+
+/** Where the round begins, and which way it is worked. */
+export function paintArrow(
+  context: CanvasRenderingContext2D,
+  view: ChartView,
+  row: number,
+  from: 'left' | 'right',
+  { marker }: Inks,
+): void {
+  const y = cellCorner(view, { column: 0, row }).y + view.cellHeight / 2
+  if (y < margin.top || y > view.height - margin.bottom) return
+  const [tip, back] = from === 'right' ? [view.width - 14, view.width - 7] : [14, 7]
+  context.fillStyle = marker
+  context.beginPath()
+  context.moveTo(tip, y)
+  context.lineTo(back, y - 4)
+  context.lineTo(back, y + 4)
+  context.fill()
+}
