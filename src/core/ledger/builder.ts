@@ -1,5 +1,6 @@
 import {
   countOf,
+  inStitches,
   inTurn,
   type Laid,
   lay,
@@ -10,7 +11,7 @@ import {
   stitches,
   tallestOf,
 } from '../program/index.ts'
-import { stitchById } from '../stitch/index.ts'
+import { plainFor, stitchById } from '../stitch/index.ts'
 import { InvariantError } from '../units/index.ts'
 import { type Block, Names, Runs } from './blocks.ts'
 import {
@@ -139,13 +140,14 @@ export class PieceBuilder {
   }
 
   /**
-   * @param program in working order, read on the side it is worked on
+   * @param asked in working order, read on the side it is worked on
    * @throws InvariantError when it cannot be laid over what the row below left
    */
-  addRow(program: Program, facts: RowFacts): void {
+  addRow(asked: Program, facts: RowFacts): void {
     const { rows } = this
     const { gauge } = this.parts.at(-1)!
     const first = firstStarts.has(facts.start)
+    const program = first ? inStitches(asked, plainFor) : asked
     if (!first && facts.start !== 'spiral' && rows.end.at(-1) === ends.indexOf('spiral'))
       // A round that begins anew stands on a joined one.
       rows.end[rows.end.length - 1] = ends.indexOf('join')

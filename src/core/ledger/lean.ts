@@ -1,10 +1,10 @@
 import type { Design } from '../design/index.ts'
-import { stitchById } from '../stitch/index.ts'
+import { type Stitch, stitchById } from '../stitch/index.ts'
 import type { LedgerPart, Piece } from './ledger.ts'
 
-/** Stitches a round that a vertical line moves on in plain rounds, and in those of the back loop only (from memory). */
+/** Stitches a round that a vertical line moves on in plain rounds, in those of one loop only, and in split stitches (from memory). */
 const LEAN = 0.25
-const LEAN_IN_LOOP = 0.12
+const LEANS: Partial<Record<Stitch['family'], number>> = { loop: 0.12, split: 0 }
 
 /**
  * Stitches a round by which a line that is straight on the chart leans on the bag, as seen on the right side: above 0 to the right.
@@ -18,6 +18,6 @@ export function leanOf(
 ): number {
   if (worked === 'rows' || making.working === 'turned') return 0
   const measured = gauge.swatch === null ? null : swatches[gauge.swatch]?.lean
-  const usual = stitchById(gauge.stitch).family === 'loop' ? LEAN_IN_LOOP : LEAN
+  const usual = LEANS[stitchById(gauge.stitch).family] ?? LEAN
   return (measured ?? usual) * (hand === 'right' ? 1 : -1)
 }

@@ -78,9 +78,10 @@ const forms: readonly (readonly [string, StitchWord])[] = [
   ...['star', 'star stitch', 'star st'].map((form) => [form, counted('star', 2, 1)] as const),
   ['picot', counted('picot', 0, 0)],
   ...loops,
-  ...['spike', 'caught'].flatMap((how) =>
+  ...['spike', 'caught', 'split'].flatMap((how) =>
     grounds.map((word) => [`${how} ${word}`, counted(`${how} ${word}`)] as const),
   ),
+  ...grounds.map((word) => [`split ${word}2tog`, counted(`split ${word}2tog`, 2, 1)] as const),
   // A yarn over that stays on the hook, in work of two passes.
   ['yo loop', counted('yo loop', 0, 1)],
   ...['ldc', 'linked dc', 'linked double crochet'].map((form) => [form, counted('ldc')] as const),

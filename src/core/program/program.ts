@@ -116,6 +116,13 @@ export const again = (times: Times, unit: string, ...steps: readonly Step[]): Gr
 export const IN_SAME: Into = { at: 'same' }
 export const LAST: Into = { at: 'own', which: 'last' }
 
+/** A program in other stitches. */
+export const inStitches = (steps: Program, to: (stitch: string) => string): Program =>
+  steps.map((step): Step => {
+    if (step.do === 'group') return { ...step, steps: inStitches(step.steps, to) }
+    return step.do === 'work' || step.do === 'cells' ? { ...step, stitch: to(step.stitch) } : step
+  })
+
 /** A program that goes into every place once, worked from its end: a row that is read the other way. */
 export const backwards = (steps: Program): Program =>
   steps

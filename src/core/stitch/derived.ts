@@ -18,6 +18,17 @@ export function inLoop(stitch: Stitch, loop: 'back' | 'front'): Stitch {
   }
 }
 
+/** The stitch worked through the V of the one below, not under its loops: it stands straight above it. */
+export const splitOf = (stitch: Stitch): Stitch => ({
+  ...stitch,
+  id: `split-${stitch.id}`,
+  family: 'split',
+  name: both(stitch.name, (word) => `split ${word}`),
+  abbr: both(stitch.abbr, (word) => `split ${word}`),
+  recipe: 'insert the hook through the middle of the V of the stitch below, not under its loops',
+  symbol: `${stitch.symbol}M10 19V13`,
+})
+
 /** Several of the stitch in one place. Two are the trade's plain "increase". */
 export function increaseOf(stitch: Stitch, together: number): Stitch {
   return {
@@ -39,8 +50,8 @@ export function decreaseOf(stitch: Stitch, together: number): Stitch {
     id: `${stitch.id}${together}tog`,
     family: 'decrease',
     name: both(stitch.name, (word) => `${together} ${word} together`),
-    // In one loop only the loop is said last: "dc2tog blo".
-    abbr: both(stitch.abbr, (word) => word.replace(/^\S+/, (short) => `${short}${together}tog`)),
+    // In one loop only the loop is said last: "dc2tog blo", "split sc2tog".
+    abbr: both(stitch.abbr, (word) => word.replace(/^(?:split )?\S+/, (short) => `${short}${together}tog`)),
     uses: together,
     yarn: stitch.yarn * together - 0.25 * (together - 1),
     symbol: 'M4 19L10 4M16 19L10 4M6 4h8',

@@ -1,18 +1,20 @@
 import { InvariantError } from '../units/index.ts'
 import { basicStitches } from './basic.ts'
 import { loopedStitches } from './looped.ts'
-import { besideOf, decreaseOf, increaseOf, inLoop, skipped } from './derived.ts'
+import { besideOf, decreaseOf, increaseOf, inLoop, skipped, splitOf } from './derived.ts'
 import { raisedStitches } from './raised.ts'
 import type { Stitch } from './stitch.ts'
 
 const workable = basicStitches.filter((stitch) => stitch.height > 0)
 const loops = workable.flatMap((stitch) => [inLoop(stitch, 'back'), inLoop(stitch, 'front')])
-const grounds = [...workable, ...loops]
+const split = workable.filter(({ id }) => id === 'sc').map(splitOf)
+const grounds = [...workable, ...loops, ...split]
 
 /** Every stitch there is. A stitch is added here and nowhere else. */
 export const stitches: readonly Stitch[] = [
   ...basicStitches,
   ...loops,
+  ...split,
   ...grounds.flatMap((stitch) => [increaseOf(stitch, 2), increaseOf(stitch, 3)]),
   ...grounds.map((stitch) => decreaseOf(stitch, 2)),
   ...raisedStitches,
@@ -38,6 +40,9 @@ export function stitchById(id: string): Stitch {
   if (!stitch) throw new InvariantError(`no stitch “${id}” in the dictionary`)
   return stitch
 }
+
+/** The stitch where there is none below with loops or a V of its own: in a ring, a chain, an edge. */
+export const plainFor = (id: string): string => id.replace(/-[bf]lo\b/, '').replace(/^split-/, '')
 
 /** Several of the ground stitch in one place: two or three. */
 export const severalFor = (ground: string, together: number): Stitch =>

@@ -46,6 +46,8 @@ describe('the dictionary', () => {
     expect(decreaseFor('dc')).toMatchObject({ uses: 2, makes: 1, height: 2 })
     expect(decreaseFor('dc').abbr).toEqual({ us: 'dc2tog', uk: 'tr2tog' })
     expect(increaseFor('hdc-blo').abbr.us).toBe('2 hdc blo in next st')
+    expect(increaseFor('split-sc').abbr.uk).toBe('2 split dc in next st')
+    expect(decreaseFor('split-sc').abbr.us).toBe('split sc2tog')
     expect(() => stitchById('knit')).toThrow('no stitch')
   })
 

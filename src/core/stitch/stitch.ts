@@ -8,7 +8,7 @@ export interface Terms {
 export interface Stitch {
   readonly id: string
   /** `place`: only takes up or shares a place. */
-  readonly family: 'basic' | 'loop' | 'raised' | 'looped' | 'place' | 'increase' | 'decrease'
+  readonly family: 'basic' | 'loop' | 'split' | 'raised' | 'looped' | 'place' | 'increase' | 'decrease'
   readonly name: Terms
   readonly abbr: Terms
   /** The plain stitch it is made of; itself for basic stitches. */

@@ -181,6 +181,8 @@ function later(text: string, available: number): Sum {
 export function readRow(text: string, available: number, inHand = ''): ReadRow {
   const said = /^with ([A-Z]), /.exec(text)
   const work = text
+    // A split stitch counts as any other.
+    .replaceAll(/\bsplit (?=[a-z])/g, '')
     .slice(said?.[0].length ?? 0)
     .replace(/, fasten off$/, '')
     .replace(/, (?:sl st|ss) (?:to join|in top of ch \d)$/, '')

@@ -89,6 +89,8 @@ const shapes: Readonly<Record<string, (lean: number) => readonly Strand[]>> = {
   // The loop left free lies as a ridge across its foot.
   'sc-blo': (lean) => [...legs(lean, 0, 0.8), bar(0.9)],
   'sc-flo': (lean) => [bar(0.12, 0.14, 'dark'), ...legs(lean, 0.05, 1)],
+  // Upright, each out of the middle of the one below.
+  'split-sc': () => legs(0, 0, 1.12),
   hdc: (lean) => [...stem(lean, 0.3), bar(0.4, 0.16, 'plain'), head(0.1)],
   dc: (lean) => [...stem(lean, 0.2), wrap(0.55), head(0.07)],
   tr: (lean) => [...stem(lean, 0.16), wrap(0.66), wrap(0.42), head(0.05)],
