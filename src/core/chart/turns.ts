@@ -17,6 +17,7 @@ export const mirroredUp = (chart: Chart): Chart => ({
   ...chart,
   colours: chart.colours.toReversed(),
 })
+export const halfTurned = (chart: Chart): Chart => mirroredUp(mirroredAcross(chart))
 /** A quarter turn to the right: what was its left column, from below, is its top row, from the left. */
 export const quarterTurned = ({ width, colours }: Chart): Chart => ({
   width: colours.length,
@@ -50,7 +51,7 @@ export const straightened = (chart: Chart, lean: number): Chart => ({
 export const turns: readonly Turn[] = [
   { id: 'across', title: 'Mirror it left to right', of: mirroredAcross },
   { id: 'up', title: 'Mirror it top to bottom', of: mirroredUp },
-  { id: 'half', title: 'Turn it half around', of: (chart) => mirroredUp(mirroredAcross(chart)) },
+  { id: 'half', title: 'Turn it half around', of: halfTurned },
   { id: 'quarter', title: 'Turn it a quarter to the right', of: quarterTurned },
   { id: 'left', title: 'Move it left around the seam', of: (chart) => shifted(chart, -1, 0) },
   { id: 'right', title: 'Move it right around the seam', of: (chart) => shifted(chart, 1, 0) },

@@ -1,4 +1,4 @@
-import { bodyOf, type Piece } from '@core/ledger'
+import { bodyOf, hangsTurned, type Piece } from '@core/ledger'
 import type { Derived } from '@core/plan'
 import type { Front } from '@core/shape'
 
@@ -47,9 +47,9 @@ function rowsFace(
   piece: number,
   [firstRow, endRow]: readonly [number, number],
   box: { readonly leftMm: number; readonly topMm: number; readonly widthMm: number },
-  turned = false,
 ): RowsFace {
   const { alongMm } = look.ledger.pieces[piece]!.columns
+  const turned = hangsTurned(look.ledger, look.ledger.pieces[piece]!, firstRow)
   const heightMm =
     endRow > firstRow ? alongMm[endRow - 1]! - (firstRow > 0 ? alongMm[firstRow - 1]! : 0) : 0
   return { kind: 'rows', piece, firstRow, endRow, ...box, heightMm, turned }
@@ -83,18 +83,17 @@ const layouts: Layouts = {
     const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
     return [rowsFace(look, at, [0, pieces[at]!.rows], box)]
   },
-  // Worked last, the flap comes over from the back, and it and the front hang upside down; worked first, the front is the end.
+  // Worked last, the flap comes over from the back; worked first, the front is the end.
   folded(look, { up, over, flap }, facing) {
     const { sizes, pieces } = look.ledger
     const { rows } = pieces[0]!
     const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
     const first: [number, number] = [0, flap === 'last' ? up : Math.min(rows, over)]
     const last: [number, number] = [Math.max(0, rows - (flap === 'last' ? over : up)), rows]
-    const turned = flap === 'last'
-    // The back is what lies between them; under a flap that is worked first it hangs the other way.
-    if (facing === 'back') return [rowsFace(look, 0, [first[1], last[0]], box, !turned)]
-    const [front, over_] = turned ? [first, last] : [last, first]
-    return [rowsFace(look, 0, front, box, turned), rowsFace(look, 0, over_, box, turned)]
+    // The back is what lies between them.
+    if (facing === 'back') return [rowsFace(look, 0, [first[1], last[0]], box)]
+    const shown = flap === 'last' ? [first, last] : [last, first]
+    return shown.map((rows) => rowsFace(look, 0, rows, box))
   },
   grid(look, { across, down }) {
     const { pieces } = look.ledger

@@ -20,6 +20,7 @@ import {
   paintStamp,
 } from './overlay.ts'
 import { CellPainter, clipToCells, lettersIn } from './painter.ts'
+import type { Sign } from './signs.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import type { Tool } from './tools.ts'
 import {
@@ -48,7 +49,8 @@ const props = defineProps<{
   aspect: number
   stitchWidthMm: number
   firstRound: number
-  letters: boolean
+  /** What stands in the cells. */
+  sign: Sign
   /** All of a row is shown, and nothing lies beside it. */
   alone: boolean
   /** Columns a row by which lines lean, where that is shown. */
@@ -142,7 +144,7 @@ const painter = new CellPainter()
 const look = computed(() => ({
   colours: new Map(props.yarns.map(({ letter, colour }) => [letter, colour])),
   background: '#f1f3ee',
-  letters: props.letters,
+  sign: props.sign,
   stitch: props.stitch,
 }))
 /** The yarns of each row: the edge shows where there are several. */

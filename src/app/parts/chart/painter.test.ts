@@ -63,17 +63,18 @@ Object.assign(globalThis, {
   },
 })
 
+const { signs } = await import('./signs.ts')
 const { CellPainter } = await import('./painter.ts')
 const { fittedView, zoomed } = await import('./view-model.ts')
 
-const look = (letters = false) => ({
+const look = (withLetters = false) => ({
   colours: new Map([
     ['A', '#22406b'],
     ['B', '#d39a2d'],
     ['C', '#efe9dc'],
   ]),
   background: '#f1f3ee',
-  letters,
+  sign: signs[withLetters ? 1 : 0]!,
   stitch: null,
 })
 const frame = { width: 300, height: 260, columns: 6, rows: 5, aspect: 0.9 }

@@ -1,6 +1,7 @@
 import type { Cell, Chart } from '@core/chart'
 import { inkOn, showsThrough } from '@core/colour'
 import { rasterCells } from './raster.ts'
+import type { Sign } from './signs.ts'
 import { stitchSprite } from './stitch-shapes.ts'
 import {
   cellCorner,
@@ -20,8 +21,8 @@ export interface Look {
   /** Colour of each yarn letter. */
   readonly colours: ReadonlyMap<string, string>
   readonly background: string
-  /** Cells show their letter, so that a chart can be read without colour. */
-  readonly letters: boolean
+  /** What stands in the cells. */
+  readonly sign: Sign
   /** The stitch that cells are shown as, and how much it is aslant; null for squares. */
   readonly stitch: { readonly id: string; readonly aslant: number } | null
 }
@@ -68,7 +69,7 @@ export class CellPainter {
     const { cellWidth } = view
     const drawn = look.stitch
       ? cellWidth >= STITCHES_FROM
-      : look.letters && cellWidth >= LETTERS_FROM
+      : look.sign.draw && cellWidth >= LETTERS_FROM
     if (!drawn) {
       const image = context.createImageData(width, height)
       const gap = cellWidth >= GAP_FROM ? 1 : 0
@@ -113,11 +114,18 @@ export class CellPainter {
     dim: boolean,
     text: string,
   ): void {
-    const { context } = this
     const { cellWidth } = view
     const colour = look.colours.get(letter) ?? '#888888'
     if (look.stitch && cellWidth >= STITCHES_FROM)
-      return this.paintStitches(view, look, at, count, colour, throughOf(letter, text, look))
+      this.paintStitches(view, look, at, count, colour, throughOf(letter, text, look))
+    else this.paintSquares(view, at, count, colour, dim)
+    if (look.sign.draw && cellWidth >= LETTERS_FROM && !dim)
+      this.paintSigns(look.sign.draw, view, at, count, letter, colour)
+  }
+
+  private paintSquares(view: ChartView, at: Cell, count: number, colour: string, dim: boolean) {
+    const { context } = this
+    const { cellWidth } = view
     const gap = cellWidth >= GAP_FROM ? 1 : 0
     context.globalAlpha = dim ? DIMMED : 1
     context.fillStyle = colour
@@ -128,14 +136,23 @@ export class CellPainter {
             boxOf(view, { column: at.column + i, row: at.row }, 1),
           )
     for (const { x, y, width, height } of boxes) context.fillRect(x, y, width - gap, height - gap)
-    if (!look.letters || cellWidth < LETTERS_FROM || dim) return
-    context.fillStyle = inkOn(colour)
-    context.globalAlpha = 0.75
-    context.font = `600 ${Math.min(11, cellWidth * 0.55)}px "Atkinson Hyperlegible Next Variable", sans-serif`
-    context.textAlign = 'center'
-    context.textBaseline = 'middle'
-    for (const { x, y, width, height } of boxes)
-      context.fillText(letter, x + (width - gap) / 2, y + (height - gap) / 2 + 0.5)
+  }
+
+  private paintSigns(
+    draw: NonNullable<Sign['draw']>,
+    view: ChartView,
+    at: Cell,
+    count: number,
+    letter: string,
+    colour: string,
+  ): void {
+    const { context } = this
+    const ink = inkOn(colour)
+    Object.assign(context, { fillStyle: ink, strokeStyle: ink, globalAlpha: 0.75 })
+    for (let i = 0; i < count; i++) {
+      const { x, y, width, height } = boxOf(view, { column: at.column + i, row: at.row }, 1)
+      draw(context, letter, x + (width - 1) / 2, y + (height - 1) / 2, view.cellWidth)
+    }
   }
 
   /** The stitches of a run, each in its own shape, with what may show through from inside it. */

@@ -14,10 +14,12 @@ import {
 } from '@core/chart'
 import { type Aid, aids } from '@core/colour'
 import { isBase, newYarns, partById } from '@core/design'
+import { hangsTurned } from '@core/ledger'
 import { LIMITS } from '@core/section'
 import { printLength, printNumber } from '@core/units'
 import TurnedBag from '@app/parts/bag/TurnedBag.vue'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
+import { type Sign, signs } from '@app/parts/chart/signs.ts'
 import { type BrushSize, brushSizes, type Tool, toolById, tools } from '@app/parts/chart/tools.ts'
 import { nextView, type SeenAs, views } from '@app/parts/chart/views.ts'
 import { steady } from '@app/parts/page/steady.ts'
@@ -70,6 +72,15 @@ const leansWords = computed(() =>
     ? ''
     : `${printNumber(Math.abs(leans.value))} of a stitch a round to the ${leans.value > 0 ? 'right' : 'left'}`,
 )
+/** Most of it hangs upside down on the bag. */
+const hangs = computed(() => {
+  const { firstRow, endRow } = place.value ?? { firstRow: 0, endRow: 0 }
+  const { ledger } = derived.value
+  const turned = Array.from({ length: endRow - firstRow }, (_, row) =>
+    hangsTurned(ledger, project.ledgerPiece!, firstRow + row),
+  )
+  return 2 * turned.filter(Boolean).length > turned.length
+})
 /** Painting changes the stitch under the hand alone, not every repeat. */
 const onlyHere = ref(false)
 const gauge = computed(() => place.value?.gauge ?? derived.value.gauge)
@@ -77,7 +88,8 @@ const aspect = computed(() => gauge.value.rowHeightMm / gauge.value.stitchWidthM
 
 const tool = shallowRef<Tool>(toolById('brush'))
 const letter = ref('B')
-const letters = ref(false)
+/** What stands in its cells. */
+const sign = shallowRef<Sign>(signs[0]!)
 /** The yarns in the colours they are seen in. */
 const aid = shallowRef<Aid>(aids[0]!)
 const seen = computed(() =>
@@ -303,7 +315,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
     <div class="chart-side" :class="{ staged: stage || !paints || view.shows === 'bag' }">
       <ViewBar
         v-model:view="view"
-        v-model:letters="letters"
+        v-model:sign="sign"
         v-model:lean="leaning"
         v-model:aid="aid"
         :all="all"
@@ -372,7 +384,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         :aspect="aspect"
         :stitch-width-mm="gauge.stitchWidthMm"
         :first-round="firstRound"
-        :letters="letters"
+        :sign="sign"
         :alone="alone"
         :lean="lean"
         :stitch="stitch"
@@ -402,6 +414,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         v-model="letter"
         :yarns="yarns"
         :in-band="inBand"
+        :marked="sign.id === 'marks'"
       />
       <RoundReadout v-if="shownRow !== null" :row="shownRow" :run="runWords" />
     </div>
@@ -415,6 +428,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
       :stitch-width-mm="gauge.stitchWidthMm"
       :row-height-mm="gauge.rowHeightMm"
       :selected="patch"
+      :hangs="hangs"
       @lay="lay"
       @make="make"
     />

@@ -3,6 +3,7 @@ import { Delete } from '@element-plus/icons-vue'
 import { nanoid } from 'nanoid'
 import { computed, ref, shallowRef } from 'vue'
 import {
+  halfTurned,
   inLetters,
   KEEPS,
   onGround,
@@ -37,7 +38,7 @@ import PatchPicture from './PatchPicture.vue'
 import { useMotifs } from './use-motifs.ts'
 
 /** The motif drawer, and letters: what is laid on a chart, put in the middle of a side, or made its repeat. */
-const { yarns, letter, ground, count, stitchWidthMm, rowHeightMm, selected } = defineProps<{
+const { yarns, letter, ground, count, stitchWidthMm, rowHeightMm, selected, hangs } = defineProps<{
   yarns: Design['yarns']
   /** The yarn that is painted with, and the ground. */
   letter: string
@@ -48,6 +49,8 @@ const { yarns, letter, ground, count, stitchWidthMm, rowHeightMm, selected } = d
   rowHeightMm: number
   /** What is chosen on the chart, to be kept. */
   selected: Patch | null
+  /** The rows of the band hang upside down on the bag. */
+  hangs: boolean
 }>()
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{
@@ -80,10 +83,15 @@ function inYarns(motif: Patch): Patch {
   const to = motifYarns(motif, letter, ground, yarnLetters.value)
   return inLetters(motif, (one) => to.get(one) ?? letter)
 }
-const patch = computed((): Patch | null =>
+const turned = ref(true)
+/** As it stands on the bag, and as it is laid on a chart that hangs upside down there. */
+const upright = computed((): Patch | null =>
   from.value === 'letters'
     ? lettered(text.value, size.value, letter)
     : chosen.value && inYarns(chosen.value),
+)
+const patch = computed(() =>
+  upright.value && hangs && turned.value ? halfTurned(upright.value) : upright.value,
 )
 const sizeWords = computed(() => {
   if (!patch.value) return ''
@@ -143,7 +151,7 @@ async function bring() {
   await keepPatch(read.value, file.name.replace(/\.\w+$/, ''))
 }
 async function give(type: 'csv' | 'png') {
-  const what = patch.value
+  const what = upright.value
   if (!what) return
   const called = fileName(from.value === 'letters' ? text.value : (chosen.value?.name ?? 'motif'))
   const blob = type === 'csv' ? new Blob([chartCsv(what)], { type: 'text/csv' }) : await pngOf(what)
@@ -231,6 +239,7 @@ function pngOf({ width, colours }: Patch): Promise<Blob> {
           <PatchPicture :patch="patch" :colours="colourOf" :size="230" />
         </div>
         <p v-if="patch" class="note num">{{ sizeWords }}</p>
+        <ElCheckbox v-if="hangs" v-model="turned" label="Turned, to be upright where it hangs" />
         <button type="button" class="button primary" :disabled="!patch" @click="lay">
           Lay it on the chart
         </button>

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { inkOn } from '@core/colour'
 import { type Grouped, groupedRuns, runText, takesYarn } from '@core/pattern'
-import { type LedgerRun, runsOfRow } from '@core/ledger'
+import { hangsTurned, type LedgerRun, runsOfRow } from '@core/ledger'
 import { abbrOf, stitchById } from '@core/stitch'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -62,9 +62,12 @@ const hint = computed(() => {
     strands > 1
       ? ` Carry ${strands === 2 ? 'one strand' : `${strands - 1} strands`}. Change on the last yarn over of each run.`
       : ''
+  const hangs = hangsTurned(ledger, piece.value, props.row)
+    ? ' On the bag it hangs upside down.'
+    : ''
   return wrong
-    ? `Worked with the wrong side facing: on the chart from ${way}.${carry}`
-    : `Worked ${way} on the right side.${carry}`
+    ? `Worked with the wrong side facing: on the chart from ${way}.${carry}${hangs}`
+    : `Worked ${way} on the right side.${carry}${hangs}`
 })
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { type Aid, aids } from '@core/colour'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import { type Sign, signs } from '@app/parts/chart/signs.ts'
 import type { SeenAs } from '@app/parts/chart/views.ts'
 import { computed } from 'vue'
 import ToolButton from './ToolButton.vue'
@@ -13,7 +14,7 @@ const { all, leans } = defineProps<{
   leans: string
 }>()
 const view = defineModel<SeenAs>('view', { required: true })
-const letters = defineModel<boolean>('letters', { required: true })
+const sign = defineModel<Sign>('sign', { required: true })
 const lean = defineModel<boolean>('lean', { required: true })
 const aid = defineModel<Aid>('aid', { required: true })
 const emit = defineEmits<{ zoom: [factor: number]; fit: [] }>()
@@ -54,14 +55,12 @@ const zooms = [
       :aria-pressed="lean"
       @click="lean = !lean"
     />
-    <ToolButton
+    <ToolChoice
       v-if="cells"
-      label="Letters in the cells"
-      title="Letters in the cells"
+      v-model="sign"
+      :all="signs"
+      label="Without colour"
       picture="M6 19 12 5l6 14M8.3 14h7.4"
-      :on="letters"
-      :aria-pressed="letters"
-      @click="letters = !letters"
     />
     <ToolChoice
       v-model="aid"

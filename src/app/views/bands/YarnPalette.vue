@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { Yarn } from '@core/design'
+import { markOf } from '@app/parts/chart/signs.ts'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 
-/** The yarn to paint with; those the band has not yet are quieter. */
-defineProps<{ yarns: readonly Yarn[]; inBand: readonly string[] }>()
+/** The yarn to paint with; those the band has not yet are quieter. Where cells show marks, theirs stand here too. */
+defineProps<{ yarns: readonly Yarn[]; inBand: readonly string[]; marked?: boolean }>()
 const letter = defineModel<string>({ required: true })
 </script>
 
@@ -21,6 +22,9 @@ const letter = defineModel<string>({ required: true })
       @click="letter = yarn.letter"
     >
       <YarnDot :letter="yarn.letter" :colour="yarn.colour" :size="20" />{{ yarn.name }}
+      <svg v-if="marked" width="16" height="16" viewBox="-5 -5 10 10" aria-hidden="true">
+        <path class="mark" :d="markOf(yarn.letter)" />
+      </svg>
     </button>
   </div>
 </template>
@@ -43,6 +47,11 @@ const letter = defineModel<string>({ required: true })
   background: #fff;
   font-size: 13px;
   cursor: pointer;
+}
+.yarn-chip .mark {
+  fill: none;
+  stroke: currentColor;
+  stroke-width: 1.2;
 }
 .yarn-chip.out {
   color: var(--ink-2);
