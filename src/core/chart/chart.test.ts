@@ -17,6 +17,8 @@ import {
   withLetterFor,
   withPadding,
   withRows,
+  type WideningId,
+  wideningIds,
   withSize,
 } from './index.ts'
 
@@ -99,6 +101,13 @@ describe('resizing', () => {
   it('cuts and grows at the right and the top', () => {
     expect(withSize(motif, 5, 4, 'C').colours).toEqual(['AABBC', 'ABBAC', 'AAAAC', 'CCCCC'])
     expect(withSize(motif, 2, 1, 'C').colours).toEqual(['AA'])
+    // By hand: wider and narrower where it is wanted.
+    const abcd = { width: 4, colours: ['ABCD'] }
+    const at = (where: WideningId, width: number) => withSize(abcd, width, 1, '-', where).colours[0]
+    expect(wideningIds.map((where) => at(where, 6))).toEqual([
+      ...['ABCD--', '--ABCD', '-ABCD-', 'AB--CD', 'ABBCCD'],
+    ])
+    expect(wideningIds.map((where) => at(where, 2))).toEqual(['AB', 'CD', 'BC', 'AD', 'BC'])
     expect(lettersOf(withLetterFor(motif, 'B', 'D'))).toEqual(['A', 'D'])
     expect(() => blankChart(0, 3, 'A')).toThrow(RangeError)
   })

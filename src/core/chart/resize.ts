@@ -44,15 +44,68 @@ export function withPadding(chart: Chart, columns: number): Chart {
   }
 }
 
-/** The chart cut, or grown on the right and at the top with `letter`, to this size. The same reference at the same size. */
-export function withSize(chart: Chart, width: number, height: number, letter: string): Chart {
+/** The share of the columns that come or go which do so left of a place: at `at` of the width, a half on either side of it. */
+const beside =
+  (at: number) =>
+  (width: number, wanted: number): number[] => {
+    const more = wanted - width
+    const place = Math.round(width * at)
+    if (more >= 0)
+      return Array.from({ length: wanted }, (_, i) =>
+        i < place ? i : i < place + more ? -1 : i - more,
+      )
+    const from = Math.round((width + more) * at)
+    return Array.from({ length: wanted }, (_, i) => (i < from ? i : i - more))
+  }
+
+/** Where a repeat becomes wider or narrower: which column of the old one each of the new one is, -1 for a blank one. */
+export const widenings = [
+  { id: 'right', title: 'At its right', columns: beside(1) },
+  { id: 'left', title: 'At its left', columns: beside(0) },
+  {
+    id: 'both',
+    title: 'On both sides',
+    columns: (width: number, wanted: number) => {
+      const left = (wanted - width) >> 1
+      return Array.from({ length: wanted }, (_, i) => {
+        const from = i - left
+        return from >= 0 && from < width ? from : -1
+      })
+    },
+  },
+  { id: 'middle', title: 'In its middle', columns: beside(0.5) },
+  {
+    id: 'spread',
+    title: 'Spread over it',
+    // The same from either side, so that what is symmetric stays so.
+    columns: (width: number, wanted: number) =>
+      Array.from({ length: wanted }, (_, i) => {
+        const from = ((i + 0.5) * width) / wanted
+        return 2 * i < wanted ? Math.floor(from) : Math.ceil(from) - 1
+      }),
+  },
+] as const
+export type WideningId = (typeof widenings)[number]['id']
+export const wideningIds: readonly WideningId[] = widenings.map(({ id }) => id)
+
+/**
+ * The chart cut or grown to this size: its columns as asked, on the right by itself; its rows at the top. What is new is of `letter`.
+ * The same reference at the same size.
+ */
+export function withSize(
+  chart: Chart,
+  width: number,
+  height: number,
+  letter: string,
+  where: WideningId = 'right',
+): Chart {
   if (width === chart.width && height === chart.colours.length) return chart
-  const blank = letter.repeat(width)
+  const columns = widenings.find(({ id }) => id === where)!.columns(chart.width, width)
   return {
     width,
     colours: Array.from({ length: height }, (_, row) => {
-      const text = chart.colours[row]
-      return text === undefined ? blank : text.slice(0, width).padEnd(width, letter)
+      const text = chart.colours[row] ?? ''
+      return columns.map((column) => text[column] ?? letter).join('')
     }),
   }
 }

@@ -11,6 +11,7 @@ import {
   paintedRows,
   rowsWith,
   withPadding,
+  type WideningId,
   withSize,
 } from '../chart/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
@@ -78,7 +79,14 @@ interface Edits {
   drawRows: { id: string; rows: readonly (readonly [row: number, letters: string])[]; why: string }
   /** Lone stitches go into what is around them, or beside others of their yarn; found when it is done. */
   mendLone: { id: string; how: LoneMend; round: boolean }
-  resizeChart: { id: string; width: number; height: number; letter: string }
+  /** Wider or narrower at its right, where nothing else is said. */
+  resizeChart: {
+    id: string
+    width: number
+    height: number
+    letter: string
+    where?: WideningId
+  }
   padChart: { id: string; columns: number }
   adjustBefore: { id: string; by: number }
   /** A piece of her own, or (without a base) one of the construction's, which has no bands so far. */
@@ -268,10 +276,10 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   },
   resizeChart: {
     label: ({ width, height }) => `Chart of ${width} × ${height}`,
-    run: (design, { id, width, height, letter }) => {
+    run: (design, { id, width, height, letter, where }) => {
       const wide = within(width, 1, LIMITS.chartWidth)
       const tall = within(height, 1, LIMITS.chartHeight)
-      const { colours } = withSize(tapestry(design, id).chart, wide, tall, letter)
+      const { colours } = withSize(tapestry(design, id).chart, wide, tall, letter, where)
       setChart(design, id, wide, colours)
     },
   },

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import { type TapestryPart } from '@core/band'
 import { LIMITS } from '@core/section'
-import { groundOf, type LayId, lays } from '@core/chart'
+import { groundOf, type LayId, lays, type WideningId, widenings } from '@core/chart'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
@@ -26,8 +27,13 @@ const part = steady(() => {
 const resize = (width: number, height: number) =>
   project.edit({
     name: 'resizeChart',
-    args: { id: props.part.id, width, height, letter: groundOf(props.part.chart) },
+    args: {
+      ...{ id: props.part.id, width, height, letter: groundOf(props.part.chart) },
+      where: where.value,
+    },
   })
+/** Where it becomes wider or narrower. */
+const where = ref<WideningId>('right')
 </script>
 
 <template>
@@ -38,6 +44,12 @@ const resize = (width: number, height: number) =>
     :max="LIMITS.chartWidth"
     @update:model-value="resize($event, part.chart.height)"
   />
+  <label class="field">
+    <span>Wider</span>
+    <ElSelect v-model="where" aria-label="Where the repeat becomes wider or narrower">
+      <ElOption v-for="one in widenings" :key="one.id" :value="one.id" :label="one.title" />
+    </ElSelect>
+  </label>
   <WholeField
     :label="rows ? 'Rows' : 'Rounds'"
     :model-value="part.chart.height"
