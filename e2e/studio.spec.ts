@@ -115,3 +115,81 @@ test('stripes are dragged on their stack, and made from amounts of yarn', async 
   await dialog.getByRole('button', { name: 'Make these stripes' }).click()
   await expect(page.locator('.stripes-stack')).not.toContainText('Brass is cut here')
 })
+
+test('a motif of 24 stitches is drawn, mirrored, fitted and seen from all sides by keyboard alone', async ({
+  page,
+}) => {
+  await openBag(page, 'Beater tote', 'Bands')
+  const press = async (...keys: readonly string[]) => {
+    for (const key of keys) await page.keyboard.press(key)
+  }
+  await page.getByLabel('Rounds', { exact: true }).focus()
+  await press('Control+a', '9', 'Enter')
+  await chart(page).focus()
+  // All of it in one yarn: a rectangle from corner to corner.
+  await press('1', 'r', 'PageDown', 'Home', ' ', 'PageUp', 'End', ' ')
+  const symmetry = page.getByRole('button', { name: /^Symmetry/ })
+  await symmetry.focus()
+  await press('Enter')
+  await expect(page.getByRole('menuitem', { name: 'As it is painted' })).toBeFocused()
+  await press('ArrowDown')
+  await expect(page.getByRole('menuitem', { name: 'Left and right alike' })).toBeFocused()
+  await press('Enter')
+  await expect(symmetry).toHaveAccessibleName('Symmetry: Left and right alike')
+  // One slanting line from the lower left corner; its like comes by itself.
+  await chart(page).focus()
+  await press('2', 'l', 'PageDown', 'Home', ' ')
+  for (let i = 0; i < 8; i++) await press('ArrowUp', 'ArrowRight')
+  await press(' ')
+  await expect(page.locator('.readout')).toContainText('[ 8 A 1 B 6 A 1 B 8 A ] × 5')
+  await press('Home', 'PageDown')
+  await expect(page.locator('.readout')).toContainText('[ 1 B 22 A 1 B ] × 5')
+  // Five repeats of 24 are the 120 there are: nothing is wrong.
+  await expect(page.locator('.snag.error')).toHaveCount(0)
+  await expect(page.getByRole('main')).toContainText('5 repeats in 120 stitches')
+  await press('v', 'v', 'v')
+  const bag = page.getByRole('slider', { name: 'Turn of the bag, in degrees' })
+  await bag.focus()
+  for (let i = 0; i < 36; i++) await press('ArrowRight')
+  await expect(bag).toHaveAttribute('aria-valuetext', /turned by 180°: back/)
+})
+
+test('on a screen that is touched one finger paints, and two move and enlarge', async ({
+  page,
+}) => {
+  await openBag(page, 'Beater tote', 'Bands')
+  const box = (await chart(page).boundingBox())!
+  const middle = { x: box.x + box.width / 2, y: box.y + box.height / 2 }
+  const client = await page.context().newCDPSession(page)
+  const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', ...xs: readonly number[]) =>
+    client.send('Input.dispatchTouchEvent', {
+      type,
+      touchPoints: xs.map((x, id) => ({ x: middle.x + x, y: middle.y, id })),
+    })
+  const undoable = page.getByRole('button', { name: 'Undo', exact: true })
+  await page.getByRole('radio', { name: /Oxblood/ }).click()
+  await touch('touchStart', 0)
+  await touch('touchMove', 40)
+  await touch('touchEnd')
+  await expect(undoable).toBeEnabled()
+  await undo(page)
+  await expect(undoable).toBeDisabled()
+  // The first finger had begun to paint: that is taken back when the second comes down.
+  /** How far apart the rows are on the screen. */
+  const wide = () =>
+    page.locator('.edges .yarn-mark').evaluateAll((marks) => {
+      const ys = [...new Set(marks.map((mark) => Number(mark.getAttribute('y'))))]
+      const gaps = ys
+        .sort((a, b) => a - b)
+        .slice(1)
+        .map((y, i) => y - ys[i]!)
+      return Math.min(...gaps)
+    })
+  const before = await wide()
+  await touch('touchStart', -40)
+  await touch('touchStart', -40, 40)
+  await touch('touchMove', -80, 80)
+  await touch('touchEnd')
+  await expect.poll(wide).toBeGreaterThan(1.5 * before)
+  await expect(undoable).toBeDisabled()
+})

@@ -18,6 +18,10 @@ export interface StitchChart {
   readonly right: number
   readonly height: number
   readonly rows: number
+  /** The yarn of each row: the first of the pattern's, or the second. */
+  readonly yarns: readonly ('A' | 'B')[]
+  /** The rows each is worked into, -1 for the chain all stands on. */
+  readonly onto: readonly (readonly number[])[]
   readonly stitches: readonly DrawnStitch[]
 }
 
@@ -139,6 +143,8 @@ export function stitchChart(
     right: Math.max(...all),
     height: left.at(-1)!.y,
     rows: works.length,
+    yarns: works.map(({ yarn }) => yarn),
+    onto: works.map(({ onto }) => onto.map((line) => line - 1)),
     stitches,
   }
 }

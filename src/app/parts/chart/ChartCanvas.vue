@@ -21,6 +21,7 @@ import {
 } from './overlay.ts'
 import { CellPainter, clipToCells, lettersIn } from './painter.ts'
 import type { Sign } from './signs.ts'
+import { usePinch } from './pinch.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import type { Tool } from './tools.ts'
 import {
@@ -248,8 +249,16 @@ function cellOf(event: PointerEvent): Cell | null {
   const box = stageBox.value!.getBoundingClientRect()
   return view.value && maybeCellAt(view.value, event.clientX - box.left, event.clientY - box.top)
 }
+/** Two fingers move the chart and make it larger. */
+usePinch(root, {
+  begin: cancel,
+  move({ dx, dy, x, y, factor }) {
+    if (view.value) changeView(zoomed(panned(view.value, dx, dy), factor, x, y))
+  },
+})
 function down(event: PointerEvent) {
   keyboard.value = false
+  if (!event.isPrimary) return
   const cell = cellOf(event)
   if (event.button === 1 || props.tool.kind === 'pan') {
     event.preventDefault()
@@ -334,6 +343,13 @@ const steps: Readonly<Record<string, readonly [number, number]>> = {
   ArrowUp: [0, 1],
   ArrowDown: [0, -1],
 }
+/** To an end of the row, or of the column. */
+const ends: Readonly<Record<string, Partial<Record<'column' | 'row', 0 | 1>>>> = {
+  Home: { column: 0 },
+  End: { column: 1 },
+  PageUp: { row: 1 },
+  PageDown: { row: 0 },
+}
 const zooms: Readonly<Record<string, number>> = { '+': 1.25, '=': 1.25, '-': 0.8 }
 function key(event: KeyboardEvent) {
   if (event.ctrlKey || event.metaKey || event.altKey) return
@@ -345,6 +361,14 @@ function key(event: KeyboardEvent) {
       row: Math.min(Math.max(0, cursor.value.row + step[1]), props.chart.colours.length - 1),
     })
     if (event.shiftKey) paintAtCursor()
+  } else if (event.key in ends) {
+    event.preventDefault()
+    const { column, row } = ends[event.key]!
+    const { width, colours } = props.chart
+    goTo({
+      column: column === undefined ? cursor.value.column : column * (width - 1),
+      row: row === undefined ? cursor.value.row : row * (colours.length - 1),
+    })
   } else if (event.key === ' ' || event.key === 'Enter') {
     event.preventDefault()
     paintAtCursor()
@@ -393,7 +417,7 @@ const cursorWords = computed(() => {
     :class="[tool.kind, { readonly }]"
     role="application"
     tabindex="0"
-    :aria-label="`Chart, ${chart.width} stitches by ${chart.colours.length} rounds. Arrows move, Space paints or begins and ends a shape, Shift and arrows paint on the way, digits choose the yarn.`"
+    :aria-label="`Chart, ${chart.width} stitches by ${chart.colours.length} rounds. Arrows move, Home, End, Page up and Page down go to its edges, Space paints or begins and ends a shape, Shift and arrows paint on the way, digits choose the yarn.`"
     @pointerdown="down"
     @pointermove="hover"
     @pointerleave="leave"

@@ -104,13 +104,13 @@ export function strandsOf(stitch: string, lean: number): readonly Strand[] {
 
 /** A stitch that stands out: strands that bulge between its foot and its top, closed by its loops. */
 const bulge: readonly Strand[] = [
-  ...[-0.1, 0.2, 0.8, 1.1].map((x, i): Strand => ({
+  ...[-0.5, 0, 1, 1.5].map((x, i): Strand => ({
     path: [
       [0.5, 1],
       [x, 0.5],
       [0.5, 0.04],
     ],
-    thick: 0.36,
+    thick: 0.42,
     lit: i % 2 ? 'plain' : 'light',
   })),
   {
@@ -197,6 +197,21 @@ const spike: readonly Strand[] = [
     lit: 'light',
   },
 ]
+
+/** A hanging loop of chain: an arch from foot to foot, its upper half apart from its legs, since another loop may lie between. */
+const arch = (from: number, to: number, lit: Strand['lit']): Strand => ({
+  path: Array.from({ length: 9 }, (_, i) => {
+    const t = from + ((to - from) * i) / 8
+    const across = (1 - 2 * t) * (1 + 0.25 * t * (1 - t))
+    return [0.5 - 0.46 * across, 1 - 3.8 * t * (1 - t)] as const
+  }),
+  thick: 0.17,
+  lit,
+})
+export const loopStrands = {
+  foot: [arch(0, 0.34, 'plain'), arch(0.66, 1, 'plain')],
+  top: [arch(0.28, 0.72, 'light')],
+} as const
 
 /** What the words of a pattern look like; where it lies: 0 behind, 1 in the fabric, 2 over what is below. */
 const looks: readonly (readonly [word: RegExp, depth: 0 | 1 | 2, strands: readonly Strand[]])[] = [

@@ -10,10 +10,13 @@ export interface Drag {
 export function followPointer(event: PointerEvent, element: Element, drag: Drag): void {
   const target = element as HTMLElement
   let over = false
-  const end = (how: (() => void) | undefined) => () => {
-    if (over) return
+  // Another finger beside it is none of its business.
+  const same = ({ pointerId }: PointerEvent) => pointerId === event.pointerId
+  const move = (moved: PointerEvent) => same(moved) && drag.move(moved)
+  const end = (how: (() => void) | undefined) => (ended?: PointerEvent) => {
+    if (over || (ended && !same(ended))) return
     over = true
-    target.removeEventListener('pointermove', drag.move)
+    target.removeEventListener('pointermove', move)
     target.removeEventListener('pointerup', drop)
     target.removeEventListener('pointercancel', cancel)
     target.removeEventListener('lostpointercapture', cancel)
@@ -32,7 +35,7 @@ export function followPointer(event: PointerEvent, element: Element, drag: Drag)
   } catch {
     // A pointer that is gone already is not followed.
   }
-  target.addEventListener('pointermove', drag.move)
+  target.addEventListener('pointermove', move)
   target.addEventListener('pointerup', drop)
   target.addEventListener('pointercancel', cancel)
   target.addEventListener('lostpointercapture', cancel)

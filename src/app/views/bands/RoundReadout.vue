@@ -80,7 +80,7 @@ const hint = computed(() => {
         :key="i"
         :class="{ run: token.colour }"
         :style="styleOf(token)"
-        >{{ token.text }}</span
+        >{{ `${token.text} ` }}</span
       >
     </p>
     <span class="num count">({{ count }})</span>
@@ -112,7 +112,7 @@ const hint = computed(() => {
   font: 650 12.5px/1.3 var(--font-text);
 }
 .readout .runs span {
-  margin: 0 2px;
+  margin: 0;
 }
 .readout .runs .run {
   display: inline-block;

@@ -5,7 +5,7 @@ import { nearestCounts, type TexturePart } from '@core/band'
 import type { Edit, NewBand } from '@core/design'
 import { countsWords } from '@core/fit'
 import type { DrawnPattern, Family } from '@core/texture'
-import StitchDrawing from '@app/views/stitches/StitchDrawing.vue'
+import FabricPicture from '@app/views/stitches/FabricPicture.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useOwn } from '@app/views/stitches/use-own.ts'
 import { checker } from '@app/workers/workers.ts'
@@ -162,14 +162,7 @@ async function take(pattern: DrawnPattern) {
           @blur="point(null)"
           @click="take(one.pattern)"
         >
-          <StitchDrawing
-            v-if="one.pattern.chart"
-            :chart="one.pattern.chart"
-            look="symbols"
-            :yarns="yarns"
-            :label="one.pattern.name"
-            aria-hidden="true"
-          />
+          <FabricPicture v-if="one.pattern.chart" :chart="one.pattern.chart" :yarns="yarns" />
           <b>{{ one.pattern.name }}</b>
           <small class="num">{{ one.fits ? one.note : `wants ${one.counts}: ${one.note}` }}</small>
         </button>
@@ -214,9 +207,8 @@ async function take(pattern: DrawnPattern) {
 .textures .pattern:hover {
   border-color: var(--mat);
 }
-.textures .pattern svg {
-  width: 100%;
-  height: 78px;
+.textures .fabric-picture {
+  align-self: center;
   margin-bottom: 6px;
 }
 .textures .pattern b {
@@ -226,7 +218,7 @@ async function take(pattern: DrawnPattern) {
   color: var(--ink-2);
   font-size: 12.5px;
 }
-.textures .pattern.off svg {
+.textures .pattern.off .fabric-picture {
   opacity: 0.45;
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { lookOf, strandPath, tonesOf } from '@app/parts/chart/stitch-shapes.ts'
+import { strandPath } from '@app/parts/chart/stitch-shapes.ts'
+import { fabricOf } from './fabric-of.ts'
 import { chainSymbol, COLUMN, type StitchChart, symbolOf } from '@core/texture'
 
 /** A stitch pattern as a chart of symbols, or as it looks stitched in two yarns. */
@@ -23,9 +24,6 @@ const props = defineProps<{
 const emit = defineEmits<{ pick: [row: number] }>()
 const MARGIN = 16
 
-/** A stitch is wider than its column, since yarn fills the room there is. */
-const BROAD = 21
-
 const shapes = computed(() =>
   props.chart.stitches.map((stitch, key) => {
     const { footX, footY, topX, topY, word, row } = stitch
@@ -44,35 +42,20 @@ const shapes = computed(() =>
     }
   }),
 )
-/** The same as fabric: each stitch in strands of its yarn, what lies behind first. */
+/** The same as fabric. */
 const fabric = computed(() => {
   if (props.look === 'symbols') return []
-  const all = props.chart.stitches.map((stitch, key) => {
-    const { footX, footY, topX, topY, word, row } = stitch
-    const length = Math.max(9, Math.hypot(topX - footX, topY - footY) + 3)
-    const lean = (Math.atan2(topX - footX, footY - topY) * 180) / Math.PI
-    const { depth, strands } = lookOf(word)
-    const tones = tonesOf(yarnOf(row))
-    const high = word === 'ch' ? 11 : length
-    const wide = Math.min(BROAD, high * 1.2)
-    return {
-      key,
-      depth,
-      row,
-      turn:
-        word === 'ch'
-          ? `translate(${topX} ${topY + 5})`
-          : `translate(${footX} ${footY}) rotate(${lean})`,
-      deep: tones.deep,
-      strands: strands.map((strand) => ({
-        path: strandPath(strand, BROAD, high),
-        thick: strand.thick * wide,
-        colour: { light: tones.light, plain: tones.plain, dark: tones.dark }[strand.lit],
-        light: tones.light,
-      })),
-    }
-  })
-  return all.sort((a, b) => a.depth - b.depth || a.row - b.row || a.key - b.key)
+  return fabricOf(props.chart, yarnOf).map((bit) => ({
+    key: bit.key,
+    turn: `translate(${bit.x} ${bit.y}) rotate(${bit.lean})`,
+    deep: bit.tones.deep,
+    strands: bit.strands.map((strand) => ({
+      path: strandPath(strand, bit.width, bit.height),
+      thick: strand.thick * Math.min(bit.width, bit.height * 1.2),
+      colour: bit.tones[strand.lit],
+      light: bit.tones.light,
+    })),
+  }))
 })
 /** Where each of those rows lies. */
 const strips = computed(() => {
@@ -104,7 +87,7 @@ const box = computed(
 )
 const yarnOf = (row: number) =>
   (row > 0 ? props.rows?.[row - 1]?.colour : props.rows?.[0]?.colour) ??
-  props.yarns[row === 0 ? 0 : (row + 1) % 2]!
+  props.yarns[props.chart.yarns[row] === 'B' ? 1 : 0]
 </script>
 
 <template>
