@@ -59,6 +59,23 @@ describe('painting', () => {
     fc.assert(
       fc.property(any, fc.nat(6), fc.nat(5), (chart, column, up) => {
         const at = { column, row: up % chart.colours.length }
+        // Grown step by step from the cell, by sides, around the seam.
+        const letter = maybeLetterAt(chart, at)
+        const grown = new Map([[`${at.column},${at.row}`, at]])
+        for (let before = 0; before < grown.size;) {
+          before = grown.size
+          for (const { column, row } of [...grown.values()])
+            for (const next of [
+              { column: (column + 1) % 7, row },
+              { column: (column + 6) % 7, row },
+              { column, row: row + 1 },
+              { column, row: row - 1 },
+            ])
+              if (maybeLetterAt(chart, next) === letter)
+                grown.set(`${next.column},${next.row}`, next)
+        }
+        const found = floodCells(chart, at).map((cell) => `${cell.column},${cell.row}`)
+        expect(found.sort()).toEqual([...grown.keys()].sort())
         for (const [cells, rows] of [
           [floodCells(chart, at), floodRows(chart, at, 'C')],
           [sameCells(chart, at), sameRows(chart, at, 'C')],

@@ -67,42 +67,78 @@ export function thickened(cells: readonly Cell[], size: number): Cell[] {
   return [...seen.values()]
 }
 
+/** Cells of one colour side by side, from a column to before another. */
+type Stretch = readonly [from: number, to: number]
+
+/** The stretches of a letter in a row, from left to right. */
+function stretchesOf(row: string, letter: string): Stretch[] {
+  const list: Stretch[] = []
+  for (let from = row.indexOf(letter); from >= 0;) {
+    let to = from + 1
+    while (row[to] === letter) to++
+    list.push([from, to])
+    from = row.indexOf(letter, to)
+  }
+  return list
+}
+
+/** The first of them that ends behind a column. */
+function firstBehind(list: readonly Stretch[], column: number): number {
+  let [low, high] = [0, list.length]
+  while (low < high) {
+    const middle = (low + high) >> 1
+    if (list[middle]![1] > column) high = middle
+    else low = middle + 1
+  }
+  return low
+}
+
 /**
- * The places of one colour that hang together with `start` by their sides, marked at row · width + column. In the round the left
- * and right edges touch, since the repeat goes on into its neighbour.
+ * The stretches of one colour that hang together with `start` by their sides, row by row. In the round the left and right edges
+ * touch, since the repeat goes on into its neighbour.
  */
-function flooded({ width, colours }: Chart, start: Cell): Uint8Array {
-  const height = colours.length
-  const letter = colours[start.row]!.charCodeAt(start.column)
-  const seen = new Uint8Array(width * height)
-  const waiting = [start.row * width + start.column]
-  seen[waiting[0]!] = 1
-  const look = (row: number, column: number) => {
-    const at = row * width + column
-    if (seen[at] || colours[row]!.charCodeAt(column) !== letter) return
-    seen[at] = 1
-    waiting.push(at)
+function flooded({ width, colours }: Chart, start: Cell): ReadonlyMap<number, readonly Stretch[]> {
+  const letter = colours[start.row]![start.column]!
+  const rows = new Map<number, { all: Stretch[]; seen: boolean[] }>()
+  const rowOf = (row: number) => {
+    let known = rows.get(row)
+    if (!known) {
+      const all = stretchesOf(colours[row]!, letter)
+      rows.set(row, (known = { all, seen: all.map(() => false) }))
+    }
+    return known
   }
+  const waiting: { row: number; at: number }[] = []
+  const take = (row: number, at: number) => {
+    const { seen } = rowOf(row)
+    if (seen[at] !== false) return
+    seen[at] = true
+    waiting.push({ row, at })
+  }
+  take(start.row, firstBehind(rowOf(start.row).all, start.column))
   while (waiting.length > 0) {
-    const at = waiting.pop()!
-    const row = Math.floor(at / width)
-    const column = at - row * width
-    look(row, column + 1 < width ? column + 1 : 0)
-    look(row, column > 0 ? column - 1 : width - 1)
-    if (row > 0) look(row - 1, column)
-    if (row < height - 1) look(row + 1, column)
+    const { row, at } = waiting.pop()!
+    const { all } = rowOf(row)
+    const [from, to] = all[at]!
+    if (from === 0 && all.at(-1)![1] === width) take(row, all.length - 1)
+    if (to === width && all[0]![0] === 0) take(row, 0)
+    for (const next of [row - 1, row + 1]) {
+      if (colours[next] === undefined) continue
+      const there = rowOf(next).all
+      for (let i = firstBehind(there, from); i < there.length && there[i]![0] < to; i++)
+        take(next, i)
+    }
   }
-  return seen
+  return new Map([...rows].map(([row, { all, seen }]) => [row, all.filter((_, i) => seen[i])]))
 }
 
 /** The cells of one colour that hang together with `start` by their sides, also around the seam. */
 export function floodCells(chart: Chart, start: Cell): Cell[] {
   if (maybeLetterAt(chart, start) === null) return []
-  const { width } = chart
   const cells: Cell[] = []
-  flooded(chart, start).forEach((there, at) => {
-    if (there) cells.push({ column: at % width, row: Math.floor(at / width) })
-  })
+  for (const [row, stretches] of flooded(chart, start))
+    for (const [from, to] of stretches)
+      for (let column = from; column < to; column++) cells.push({ column, row })
   return cells
 }
 
@@ -112,24 +148,17 @@ export type Redrawn = (readonly [row: number, letters: string])[]
 /** The rows that filling what hangs together with a cell would give. */
 export function floodRows(chart: Chart, start: Cell, letter: string): Redrawn {
   if (maybeLetterAt(chart, start) === null) return []
-  const { width, colours } = chart
-  const seen = flooded(chart, start)
   const rows: Redrawn = []
-  colours.forEach((text, row) => {
-    let [next, from] = ['', 0]
-    for (let column = 0; column < width;) {
-      if (!seen[row * width + column]) {
-        column++
-        continue
-      }
-      let end = column + 1
-      while (end < width && seen[row * width + end]) end++
-      next += text.slice(from, column) + letter.repeat(end - column)
-      from = column = end
+  for (const [row, stretches] of flooded(chart, start)) {
+    const text = chart.colours[row]!
+    let [next, done] = ['', 0]
+    for (const [from, to] of stretches) {
+      next += text.slice(done, from) + letter.repeat(to - from)
+      done = to
     }
-    if (from > 0) rows.push([row, next + text.slice(from)])
-  })
-  return rows
+    if (done > 0) rows.push([row, next + text.slice(done)])
+  }
+  return rows.sort(([a], [b]) => a - b)
 }
 
 /** The rows that another letter wherever that of a cell is would give. */

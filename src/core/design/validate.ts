@@ -1,10 +1,20 @@
 import { plainToInstance } from 'class-transformer'
-import { validateSync, type ValidationError } from 'class-validator'
+import { useContainer, validateSync, type ValidationError } from 'class-validator'
 import { Design } from './documents.ts'
 import { designFaults, type Fault } from './faults.ts'
 import { BODY, partsOf, usualBeginning, usualMaking } from './parts-of.ts'
 
 const MOST_FAULTS = 20
+
+/** The validator's own parts, each made once: by itself it looks through a list of them for every value. */
+const made = new Map<unknown, object>()
+useContainer({
+  get(of: new () => object) {
+    const known = made.get(of) ?? new of()
+    made.set(of, known)
+    return known
+  },
+} as Parameters<typeof useContainer>[0])
 
 /** What the classes of documents find wrong with data of one of them: at most twenty faults, each with its path. */
 export function fieldFaults<T extends object>(of: new () => T, data: unknown): Fault[] {

@@ -12,6 +12,9 @@ export interface RasterLook {
   readonly gap: number
 }
 
+/** Of a letter that is no yarn's. */
+const UNKNOWN = '#888888'
+
 const rgbOf = (colour: string): number => Number.parseInt(colour.slice(1), 16)
 const packed = (rgb: number): number =>
   (0xff000000 | ((rgb & 255) << 16) | (rgb & 0xff00) | (rgb >> 16)) >>> 0
@@ -35,33 +38,47 @@ export function rasterCells(
   const pixels = new Uint32Array(image.data.buffer)
   const ground = packed(rgbOf(background))
   pixels.fill(ground)
-  const letters = new Map<number, readonly [own: number, beside: number]>()
-  const inks = (code: number) => {
-    const known = letters.get(code)
-    if (known) return known
-    const colour = colours.get(String.fromCharCode(code)) ?? '#888888'
-    const both = [packed(rgbOf(colour)), packed(mixed(colour, background, dimmed))] as const
-    letters.set(code, both)
-    return both
+  // Letters are capitals: what they look like, and in a repeat beside, stands under their code.
+  const [own, beside] = [new Uint32Array(128), new Uint32Array(128)]
+  own.fill(packed(rgbOf(UNKNOWN)))
+  beside.fill(packed(mixed(UNKNOWN, background, dimmed)))
+  for (const [letter, colour] of colours) {
+    own[letter.charCodeAt(0)] = packed(rgbOf(colour))
+    beside[letter.charCodeAt(0)] = packed(mixed(colour, background, dimmed))
   }
   const at = (page: number) => Math.round(Math.round(page) * ratio)
   const [left, right] = [at(margin.left), at(view.width - margin.right)]
   const [top, foot] = [at(margin.top), at(view.height - margin.bottom)]
-  const range = visibleCells(view)
-  const line = new Uint32Array(image.width)
+  const { firstColumn, endColumn, firstRow, endRow } = visibleCells(view)
   const { width } = chart
-  for (let row = range.firstRow; row < range.endRow; row++) {
+  const columns = Array.from({ length: endColumn - firstColumn }, (_, i) => {
+    const column = firstColumn + i
+    return ((column % width) + width) % width
+  })
+  const line = new Uint32Array(image.width)
+  /** Pixels where columns begin, and where the last one ends. */
+  const edges = new Int32Array(columns.length + 1)
+  let edgesFrom = NaN
+  let lineOf: string | null = null
+  for (let row = firstRow; row < endRow; row++) {
     const text = chart.colours[row]
     if (text === undefined) continue
-    line.fill(ground)
     const corner = cellCorner(view, { column: 0, row })
-    let from = at(corner.x + range.firstColumn * view.cellWidth)
-    for (let column = range.firstColumn; column < range.endColumn; column++) {
-      const to = at(corner.x + (column + 1) * view.cellWidth)
-      const own = ((column % width) + width) % width
-      const ink = inks(text.charCodeAt(own))[own === column ? 0 : 1]
-      line.fill(ink, Math.max(left, from), Math.max(left, Math.min(right, to - gap * ratio)))
-      from = to
+    const moved = corner.x !== edgesFrom
+    if (moved) {
+      edgesFrom = corner.x
+      edges.forEach((_, i) => (edges[i] = at(corner.x + (firstColumn + i) * view.cellWidth)))
+    }
+    if (moved || text !== lineOf) {
+      lineOf = text
+      line.fill(ground)
+      for (let i = 0; i < columns.length; i++) {
+        const column = columns[i]!
+        const inks = column === firstColumn + i ? own : beside
+        const ink = inks[text.charCodeAt(column)]!
+        const end = Math.min(right, edges[i + 1]! - gap * ratio)
+        for (let x = Math.max(left, edges[i]!); x < end; x++) line[x] = ink
+      }
     }
     const end = Math.min(foot, at(corner.y + view.cellHeight) - gap * ratio)
     for (let y = Math.max(top, at(corner.y)); y < end; y++)

@@ -1,4 +1,14 @@
+<script lang="ts">
+/** A chart, and the cell of it last pointed at: its row and column are the ones to change, by what they are called. */
+export interface Changed {
+  readonly chart: Chart
+  readonly at: Cell
+  readonly names: Readonly<Record<'row' | 'column', string>>
+}
+</script>
+
 <script setup lang="ts">
+import { shallowRef } from 'vue'
 import {
   type Cell,
   type Chart,
@@ -11,11 +21,9 @@ import {
 import ToolChoice from './ToolChoice.vue'
 
 /** What can be done to the whole repeat: turned, moved around the seam, a row or column more or fewer; and how painting comes again. */
-const { chart, at, names } = defineProps<{
-  chart: Chart
-  /** The cell last pointed at: its row and column are the ones to change; and what they are called. */
-  at: Cell
-  names: { readonly row: string; readonly column: string }
+const { now } = defineProps<{
+  /** What it is done to, asked for when the list is opened: a stroke does not draw the list again. */
+  now: () => Changed
 }>()
 const symmetry = defineModel<Symmetry>('symmetry', { required: true })
 const emit = defineEmits<{ draw: [chart: Chart, why: string]; bring: [] }>()
@@ -33,11 +41,12 @@ const lines: readonly {
   { along: 'column', change: 'double', title: (name) => `Have ${name} twice` },
   { along: 'column', change: 'remove', title: (name) => `Take out ${name}` },
 ]
-const titleOf = ({ along, title }: (typeof lines)[number]) =>
-  title(along === 'row' ? names.row : names.column)
+const of = shallowRef<Changed | null>(null)
+const titleOf = ({ along, title }: (typeof lines)[number]) => title(of.value?.names[along] ?? '')
 
 function act(command: string) {
   if (command === 'bring') return emit('bring')
+  const { chart, at } = now()
   const turn = turns.find(({ id }) => id === command)
   if (turn) return emit('draw', turn.of(chart), turn.title)
   const line = lines.find(({ along, change }) => `${along}-${change}` === command)
@@ -48,7 +57,12 @@ function act(command: string) {
 </script>
 
 <template>
-  <ElDropdown trigger="click" placement="right" @command="act">
+  <ElDropdown
+    trigger="click"
+    placement="right"
+    @visible-change="(shown: boolean) => shown && (of = now())"
+    @command="act"
+  >
     <button
       type="button"
       class="tool"
@@ -66,7 +80,7 @@ function act(command: string) {
         </ElDropdownItem>
         <ElDropdownItem
           v-for="(line, i) in lines"
-          :key="titleOf(line)"
+          :key="`${line.along} ${line.change}`"
           :command="`${line.along}-${line.change}`"
           :divided="i % 3 === 0"
         >

@@ -160,6 +160,7 @@ const names = computed(() => {
     column: `column ${hand === 'right' ? (own.value?.width ?? 0) - column : column + 1}`,
   }
 })
+const toChange = () => ({ chart: own.value!, at: at.value, names: names.value })
 const size = shallowRef<BrushSize>(brushSizes[0]!)
 const symmetry = shallowRef<Symmetry>(symmetries[0]!)
 const draw = (next: Chart, why: string) =>
@@ -305,9 +306,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
       />
       <ChartChanges
         v-model:symmetry="symmetry"
-        :chart="own!"
-        :at="at"
-        :names="names"
+        :now="toChange"
         @draw="draw"
         @bring="askForChart().then((file) => take(file))"
       />
