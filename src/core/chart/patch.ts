@@ -86,6 +86,9 @@ export const standings = [
   { id: 'back', title: 'On the back', at: [0] },
   { id: 'both', title: 'On both', at: [0.5, 0] },
 ] as const
+/** In rows there is one face: a motif stands in its middle, or not. */
+export const standingsIn = (worked: 'rounds' | 'rows') =>
+  worked === 'rows' ? [{ ...standings[0], title: 'In the middle' }] : standings
 export type StandingId = (typeof standings)[number]['id']
 
 /** A chart as wide as a whole round, plain but for the patch where it is to stand; null where the round has no room for it. */

@@ -428,6 +428,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
       :row-height-mm="gauge.rowHeightMm"
       :selected="patch"
       :hangs="hangs"
+      :worked="project.ledgerPiece!.worked"
       @lay="lay"
       @make="make"
     />

@@ -10,7 +10,7 @@ import {
   type Patch,
   standing,
   type StandingId,
-  standings,
+  standingsIn,
 } from '@core/chart'
 import type { Design } from '@core/design'
 import { chartCsv, patchFromCsv } from '@core/file'
@@ -38,20 +38,22 @@ import PatchPicture from './PatchPicture.vue'
 import { useMotifs } from './use-motifs.ts'
 
 /** The motif drawer, and letters: what is laid on a chart, put in the middle of a side, or made its repeat. */
-const { yarns, letter, ground, count, stitchWidthMm, rowHeightMm, selected, hangs } = defineProps<{
-  yarns: Design['yarns']
-  /** The yarn that is painted with, and the ground. */
-  letter: string
-  ground: string
-  /** Stitches of the round or row. */
-  count: number
-  stitchWidthMm: number
-  rowHeightMm: number
-  /** What is chosen on the chart, to be kept. */
-  selected: Patch | null
-  /** The rows of the band hang upside down on the bag. */
-  hangs: boolean
-}>()
+const { yarns, letter, ground, count, stitchWidthMm, rowHeightMm, selected, hangs, worked } =
+  defineProps<{
+    yarns: Design['yarns']
+    /** The yarn that is painted with, and the ground. */
+    letter: string
+    ground: string
+    /** Stitches of the round or row. */
+    count: number
+    stitchWidthMm: number
+    rowHeightMm: number
+    /** What is chosen on the chart, to be kept. */
+    selected: Patch | null
+    /** The rows of the band hang upside down on the bag. */
+    hangs: boolean
+    worked: 'rounds' | 'rows'
+  }>()
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{
   lay: [patch: Patch]
@@ -244,7 +246,7 @@ function pngOf({ width, colours }: Patch): Promise<Blob> {
           Lay it on the chart
         </button>
         <button
-          v-for="one in standings"
+          v-for="one in standingsIn(worked)"
           :key="one.id"
           type="button"
           class="button"

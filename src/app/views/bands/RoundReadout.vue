@@ -112,7 +112,7 @@ const hint = computed(() => {
   font: 650 12.5px/1.3 var(--font-text);
 }
 .readout .runs span {
-  margin: 0;
+  margin: 0 2px;
 }
 .readout .runs .run {
   display: inline-block;
