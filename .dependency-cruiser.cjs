@@ -1,7 +1,7 @@
 /** The direction of dependencies: each layer may use those before it, and a core folder only through its index.ts. */
 const layers = [
   ['units', 'solver', 'measure', 'terms', 'notation', 'fields'],
-  ['stitch', 'chart', 'motif'],
+  ['stitch', 'chart', 'motif', 'mosaic'],
   ['section'],
   ['shape'],
   ['program'],

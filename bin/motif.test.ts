@@ -256,3 +256,43 @@ describe('motif fit', () => {
     expect([exit, output, said.length]).toEqual([2, '', 1])
   })
 })
+
+describe('motif mend', () => {
+  const chart = fileWith('A,A,A,A\nB,B,B,B\nA,A,B,A\nB,A,B,B\nA,A,A,A\n')
+
+  it('prints the nearest chart that can be worked, and how many cells changed', () => {
+    // Column 3 wants B over B: in rows A B A B A from below, row 3 shows B, and row 2 its own.
+    const { exit, output, said } = motif('mend', chart, '--technique', 'overlay')
+    expect([exit, said]).toEqual([0, ['0']])
+    expect(output.trim().split(/\r?\n/)).toEqual([
+      ...['A,A,A,A', 'B,B,B,B', 'A,A,B,A', 'B,A,B,B', 'A,A,A,A'],
+    ])
+    const flat = fileWith('A,A,A\nB,B,B\nA,A,B\nB,B,B\nA,A,A\n')
+    const mended = motif('mend', flat, '--technique', 'overlay', '--flat', '--json')
+    expect(mended.said).toEqual(['1'])
+    expect(JSON.parse(mended.output)).toEqual({ changed: 1, cells: [[2, 2]], bound: 1 })
+  })
+
+  it('takes the first yarn, and refuses what is no chart in one line', () => {
+    const other = motif('mend', chart, '--technique', 'inset', '--first', 'B', '--json')
+    const { changed, bound, cells } = JSON.parse(other.output) as {
+      changed: number
+      bound: number
+      cells: unknown[]
+    }
+    expect([changed, cells.length]).toEqual([bound, bound])
+    expect(changed).toBeGreaterThan(5)
+    for (const [bad, why] of [
+      ['A,B\nA', /cells/],
+      ['', /no cells/],
+      ['A,7\nA,A', /none of the yarns/],
+    ] as const) {
+      const { exit, output, said } = motif('mend', fileWith(bad), '--technique', 'overlay')
+      expect([exit, output, said.length]).toEqual([2, '', 1])
+      expect(said[0]).toMatch(why)
+    }
+    expect(motif('mend', chart).exit).toBe(2)
+    expect(motif('mend', chart, '--technique', 'overlay', '--run', '0').exit).toBe(2)
+    expect(motif('mend', '/none.csv', '--technique', 'overlay').exit).toBe(2)
+  })
+})

@@ -2,6 +2,7 @@
 import { Command, CommanderError, Option } from 'commander'
 import type { CheckCommandOptions } from './commands/check.ts'
 import type { FitOptions } from './commands/fit.ts'
+import type { MendOptions } from './commands/mend.ts'
 import type { PlanOptions } from './commands/plan.ts'
 import type { StitchesOptions } from './commands/stitches.ts'
 import { type Outcome, Refusal } from './outcome.ts'
@@ -72,6 +73,21 @@ program
   .option('--json', 'as data')
   .action(async (id: string | undefined, options: StitchesOptions) =>
     end((await import('./commands/stitches.ts')).stitches(id, options)),
+  )
+
+program
+  .command('mend')
+  .description('the nearest mosaic chart that can be worked')
+  .argument('<chart>', 'CSV of yarn letters, the top row first')
+  .addOption(
+    new Option('--technique <technique>').choices(['overlay', 'inset']).makeOptionMandatory(),
+  )
+  .option('--first <letter>', 'yarn of the lowest row; by itself the commonest letter there')
+  .option('--flat', 'in rows: nothing is borrowed at the edges')
+  .option('--run <n>', 'borrowed cells side by side in a row of inset, at the most', '3')
+  .option('--json', 'what changed, as data')
+  .action(async (chart: string, options: MendOptions) =>
+    end((await import('./commands/mend.ts')).mend(chart, options)),
   )
 
 try {

@@ -1,0 +1,159 @@
+import type { Cell, Chart } from '../chart/index.ts'
+
+/*
+ * Mosaic: one yarn a row, the picture made by reaching down. A finished cell shows its own row's yarn, or the next row's, which
+ * reaches down over it: it is then borrowed. What is drawn is the picture; what is worked follows from it.
+ */
+
+/** Overlay: one row of the chart is one worked row. Inset: it is two, and what is borrowed is chained over. */
+export const schools = ['overlay', 'inset'] as const
+export type School = (typeof schools)[number]
+
+export interface Rules {
+  readonly school: School
+  /** At its edges nothing is borrowed; in the round its edges meet. */
+  readonly flat: boolean
+  /** Borrowed cells side by side in a row of inset, at the most. */
+  readonly run: number
+}
+
+/** As many side by side as are chained over at once (common practice). */
+export const USUAL_RUN = 3
+
+/** A picture, and the yarn of each of its rows, the lowest first. */
+export interface Mosaic extends Chart {
+  readonly rows: string
+}
+
+/** Cells of a chart with yes or no, at row · width + column. */
+export type Marks = Uint8Array
+
+/** Rows of two yarns in turn, so many, from the lowest. */
+export const inTurns = (first: string, second: string, height: number): string =>
+  Array.from({ length: height }, (_, row) => (row % 2 === 0 ? first : second)).join('')
+
+/** What a borrowed cell shows: the yarn of the row above; its own where there is none. */
+export const lentTo = (rows: string, row: number): string => rows[row + 1] ?? rows[row]!
+
+/** Cells that want to be borrowed: they show the yarn of the row above. */
+export function wantedMarks({ width, colours, rows }: Mosaic): Marks {
+  const marks = new Uint8Array(width * colours.length)
+  colours.forEach((text, row) => {
+    const [own, lent] = [rows[row]!, lentTo(rows, row)]
+    if (own === lent) return
+    for (let column = 0; column < width; column++)
+      if (text[column] === lent) marks[row * width + column] = 1
+  })
+  return marks
+}
+
+/** Why a cell cannot be as it is drawn. */
+export type Why =
+  /** In neither its row's yarn nor the next one's. */
+  | 'yarn'
+  /** Borrowed in the first or last row. */
+  | 'end'
+  /** Borrowed at the edge of flat work. */
+  | 'edge'
+  /** Borrowed above one that is. */
+  | 'stacked'
+  /** One too many side by side. */
+  | 'run'
+
+/** Why a cell can never be borrowed; null where it can. */
+function whyNever(row: number, column: number, width: number, height: number, rules: Rules) {
+  if (row === 0 || row >= height - 1) return 'end' as const
+  return rules.flat && (column === 0 || column === width - 1) ? ('edge' as const) : null
+}
+
+/** Cells that may be borrowed, as far as they go alone. */
+export function lendable({ width, colours, rows }: Mosaic, rules: Rules): Marks {
+  const height = colours.length
+  return Uint8Array.from({ length: width * height }, (_, at) => {
+    const row = Math.floor(at / width)
+    const alone = whyNever(row, at % width, width, height, rules) === null
+    return alone && rows[row] !== lentTo(rows, row) ? 1 : 0
+  })
+}
+
+/** Every so many borrowed cells of a row, one after the other and around its join, that are too many: where each begins. */
+export function tooLong(marks: Marks, width: number, row: number, rules: Rules): number[] {
+  if (rules.school !== 'inset') return []
+  const at = row * width
+  const last = rules.flat ? width - rules.run - 1 : width - 1
+  const starts: number[] = []
+  for (let start = 0; start <= last; start++) {
+    let all = true
+    for (let i = 0; i <= rules.run && all; i++) all = marks[at + ((start + i) % width)] === 1
+    if (all) starts.push(start)
+  }
+  return starts
+}
+
+export interface Misfit extends Cell {
+  readonly why: Why
+}
+
+/** What is worked of a picture: the cells that are borrowed, and those that cannot be as they are drawn. */
+export interface Worked {
+  readonly marks: Marks
+  readonly misfits: readonly Misfit[]
+}
+
+/**
+ * Row by row from below, each from the left: a cell that wants to be borrowed and cannot is worked in its own yarn. It is then one
+ * that does not fit, as is every cell in a yarn that neither its row nor the next one has.
+ */
+export function workedOf(mosaic: Mosaic, rules: Rules): Worked {
+  const { width, colours, rows } = mosaic
+  const height = colours.length
+  const marks = wantedMarks(mosaic)
+  const misfits: Misfit[] = []
+  for (let row = 0; row < height; row++) {
+    const lent = lentTo(rows, row)
+    for (let column = 0; column < width; column++) {
+      const at = row * width + column
+      const letter = colours[row]![column]!
+      const why =
+        marks[at] === 1
+          ? (whyNever(row, column, width, height, rules) ??
+            (marks[at - width] === 1 ? 'stacked' : null))
+          : letter === rows[row]
+            ? null
+            : row >= height - 1 || letter === lent
+              ? 'end'
+              : 'yarn'
+      if (why === null) continue
+      marks[at] = 0
+      misfits.push({ column, row, why })
+    }
+    for (let [start] = tooLong(marks, width, row, rules); start !== undefined;) {
+      const column = (start + rules.run) % width
+      marks[row * width + column] = 0
+      misfits.push({ column, row, why: 'run' })
+      ;[start] = tooLong(marks, width, row, rules)
+    }
+  }
+  return { marks, misfits }
+}
+
+/** Whether such cells can all be borrowed at once. */
+export function canBe(marks: Marks, mosaic: Mosaic, rules: Rules): boolean {
+  const { width, colours } = mosaic
+  const may = lendable(mosaic, rules)
+  return (
+    marks.every(
+      (mark, at) => mark === 0 || (may[at] === 1 && (at < width || marks[at - width] === 0)),
+    ) && colours.every((_, row) => tooLong(marks, width, row, rules).length === 0)
+  )
+}
+
+/** The picture that borrowed cells make. */
+export const pictureOf = (marks: Marks, width: number, rows: string): Chart => ({
+  width,
+  colours: [...rows].map((own, row) =>
+    Array.from({ length: width }, (_, column) =>
+      marks[row * width + column] === 1 ? lentTo(rows, row) : own,
+    ).join(''),
+  ),
+})
