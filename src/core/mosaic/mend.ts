@@ -91,15 +91,17 @@ class Mending {
     this.height = colours.length
     const size = width * this.height
     const may = lendable(mosaic, rules)
-    const weight = (at: number) => options.weights?.[at] ?? 1
+    const { weights } = options
     this.own = new Float64Array(size)
     this.lent = new Float64Array(size)
     colours.forEach((text, row) => {
+      const [own, lent] = [rows.charCodeAt(row), rows.charCodeAt(row + 1)]
       for (let column = 0; column < width; column++) {
         const at = row * width + column
-        const letter = text[column]
-        this.own[at] = letter === rows[row] ? 0 : weight(at)
-        this.lent[at] = may[at] ? (letter === rows[row + 1] ? 0 : weight(at)) : NEVER
+        const letter = text.charCodeAt(column)
+        const weight = weights ? weights[at]! : 1
+        this.own[at] = letter === own ? 0 : weight
+        this.lent[at] = may[at] ? (letter === lent ? 0 : weight) : NEVER
       }
     })
     this.long = rules.run + 1
@@ -239,28 +241,35 @@ class Mending {
     return found
   }
 
-  /** The best of every column for itself: which cells are borrowed goes into `marks`. @returns what it costs */
+  /**
+   * The best of every column for itself, all of them row by row: which cells are borrowed goes into `marks`.
+   * @returns what it costs
+   */
   private columns(lent: Float64Array, own: Float64Array, marks: Marks): number {
     const { width, height } = this
-    // Whether the row below is borrowed in the best that ends with this one in its own yarn.
-    const below = new Uint8Array(height)
+    // Of each column the best that ends here in its own yarn, and borrowed.
+    const plain = new Float64Array(width)
+    const taken = new Float64Array(width).fill(NEVER)
+    for (let row = 0, at = 0; row < height; row++)
+      for (let column = 0; column < width; column++, at++) {
+        const [a, b] = [plain[column]!, taken[column]!]
+        // Whether what is below is borrowed, if this is not.
+        marks[at] = b < a ? 1 : 0
+        plain[column] = (b < a ? b : a) + own[at]!
+        taken[column] = a + lent[at]!
+      }
     let all = 0
     for (let column = 0; column < width; column++) {
-      let [plain, taken] = [0, NEVER]
-      for (let row = 0; row < height; row++) {
-        const at = row * width + column
-        below[row] = taken < plain ? 1 : 0
-        const next = Math.min(plain, taken) + own[at]!
-        taken = plain + lent[at]!
-        plain = next
-      }
-      all += Math.min(plain, taken)
-      let borrowed = taken < plain
-      for (let row = height - 1; row >= 0; row--) {
-        marks[row * width + column] = borrowed ? 1 : 0
-        borrowed = borrowed ? false : below[row] === 1
-      }
+      const [a, b] = [plain[column]!, taken[column]!]
+      all += Math.min(a, b)
+      taken[column] = b < a ? 1 : 0
     }
+    for (let at = height * width - 1; at >= 0;)
+      for (let column = width - 1; column >= 0; column--, at--) {
+        const borrowed = taken[column]!
+        taken[column] = borrowed ? 0 : marks[at]!
+        marks[at] = borrowed
+      }
     return all
   }
 

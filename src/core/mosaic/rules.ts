@@ -69,11 +69,13 @@ function whyNever(row: number, column: number, width: number, height: number, ru
 /** Cells that may be borrowed, as far as they go alone. */
 export function lendable({ width, colours, rows }: Mosaic, rules: Rules): Marks {
   const height = colours.length
-  return Uint8Array.from({ length: width * height }, (_, at) => {
-    const row = Math.floor(at / width)
-    const alone = whyNever(row, at % width, width, height, rules) === null
-    return alone && rows[row] !== lentTo(rows, row) ? 1 : 0
-  })
+  const marks = new Uint8Array(width * height)
+  for (let row = 0; row < height; row++) {
+    if (rows[row] === lentTo(rows, row)) continue
+    for (let column = 0; column < width; column++)
+      if (whyNever(row, column, width, height, rules) === null) marks[row * width + column] = 1
+  }
+  return marks
 }
 
 /** Every so many borrowed cells of a row, one after the other and around its join, that are too many: where each begins. */
@@ -149,11 +151,17 @@ export function canBe(marks: Marks, mosaic: Mosaic, rules: Rules): boolean {
 }
 
 /** The picture that borrowed cells make. */
-export const pictureOf = (marks: Marks, width: number, rows: string): Chart => ({
-  width,
-  colours: [...rows].map((own, row) =>
-    Array.from({ length: width }, (_, column) =>
-      marks[row * width + column] === 1 ? lentTo(rows, row) : own,
-    ).join(''),
-  ),
-})
+export function pictureOf(marks: Marks, width: number, rows: string): Chart {
+  const colours = [...rows].map((own, row) => {
+    const lent = lentTo(rows, row)
+    let [text, from] = ['', 0]
+    for (let column = 1; column <= width; column++) {
+      const mark = marks[row * width + from]
+      if (column < width && marks[row * width + column] === mark) continue
+      text += (mark ? lent : own).repeat(column - from)
+      from = column
+    }
+    return text
+  })
+  return { width, colours }
+}
