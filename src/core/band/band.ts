@@ -43,6 +43,8 @@ export interface Repeat {
 export interface RowWants {
   /** The side that faces. */
   readonly side?: 'RS' | 'WS'
+  /** In flat work its yarn is joined anew where the row below began, so that it is not turned. */
+  readonly afresh?: boolean
   /** Its last loop waits on a marker while another yarn works, which cuts and carries nothing. */
   readonly held?: boolean
   /** Ways along it: 2 where it is worked forward and back again as one row. */
@@ -114,6 +116,10 @@ export interface Band<Part> {
   readonly chart: (part: Part) => Chart | null
   /** What its rows repeat, across and up: its chart, as the repeats of it lie. */
   readonly field: (part: Part) => Chart | null
+  /** How its chart is read and worked, in US terms; null where each stitch is as its cell. */
+  readonly reading: (part: Part, worked: 'rounds' | 'rows') => string | null
+  /** Where in the band a row of its chart is worked, from 0, and in how many rows. */
+  readonly workedAs: (part: Part, row: number) => { readonly row: number; readonly rows: number }
 }
 
 /** What most bands have nothing to say of. */
@@ -133,6 +139,8 @@ export const usual = {
   half: () => null,
   chart: () => null,
   field: () => null,
+  reading: () => null,
+  workedAs: (_: unknown, row: number) => ({ row, rows: 1 }),
 } as const
 
 /** Whole and within what there can be. */

@@ -1,6 +1,7 @@
 import type { Draft } from 'immer'
-import { type BandPart, bandOf, bands, within } from '../band/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { type BandPart, bandOf, bands, mosaicFrom, mosaicRules, within } from '../band/index.ts'
+import { mended, type School } from '../mosaic/index.ts'
+import { LIMITS, type Making } from '../section/index.ts'
 import {
   blankColumns,
   type Cell,
@@ -26,6 +27,7 @@ import {
   growthOf,
   isBase,
   lastYarnOf,
+  makingOf,
   roundsOf,
 } from './parts-of.ts'
 
@@ -80,6 +82,10 @@ interface Edits {
   /** Lone stitches go into what is around them, or beside others of their yarn; found when it is done. */
   mendLone: { id: string; how: LoneMend; round: boolean }
   /** Wider or narrower at its right, where nothing else is said. */
+  /** A mosaic as the nearest picture that can be worked, within a fifth of a second. */
+  mendMosaic: { id: string; worked: 'rounds' | 'rows' }
+  /** Another technique for the same picture. */
+  setTechnique: { id: string; kind: 'tapestry' | School; worked: 'rounds' | 'rows' }
   resizeChart: {
     id: string
     width: number
@@ -120,6 +126,20 @@ function place(design: Draw, id: string): { piece: DraftPiece; at: number } {
   }
   throw new NotThere('this part is not there any more')
 }
+/** A mend that is done at once takes no longer. */
+const QUICK_MS = 200
+const NEW_FROM = { stitch: 'sc', letters: ['A'], count: 0, abbr: '' }
+
+/** Rounds of inset go there and back: where the bag goes on the same way, this part is turned. */
+const turnedFor = (
+  kind: string,
+  worked: 'rounds' | 'rows',
+  now: Making,
+  own: Making | null,
+): Making | null =>
+  kind === 'inset' && worked === 'rounds' && now.working !== 'turned'
+    ? { ...now, working: 'turned' }
+    : own
 const part = (design: Draw, id: string): DraftPart => {
   const { piece, at } = place(design, id)
   return piece.parts[at]!
@@ -132,22 +152,24 @@ const pieceAt = (design: Draw, id: string): number => {
 const piece = (design: Draw, id: string): DraftPiece => design.pieces[pieceAt(design, id)]!
 /** The lowest place a band can have in a piece. */
 const lowest = ({ parts }: DraftPiece): number => (parts[0] && isBase(parts[0] as Part) ? 1 : 0)
-const tapestry = (design: Draw, id: string) => {
+/** A part with a chart of its own. */
+const charted = (design: Draw, id: string) => {
   const found = part(design, id)
-  if (found.kind !== 'tapestry') throw new NotThere('this part has no chart')
+  if (!('chart' in found)) throw new NotThere('this part has no chart')
   return found
 }
 
-/** The chart of a tapestry part replaced row by row, so that rows that stay keep their place in the patches. */
+/** The chart of a part replaced row by row, so that rows that stay keep their place in the patches. */
 function setChart(design: Draw, id: string, width: number, colours: readonly string[]) {
-  const { chart } = tapestry(design, id)
+  const one = charted(design, id)
+  const { chart } = one
   chart.width = width
-  const one = tapestry(design, id)
-  Object.assign(one, bands.tapestry.settled(one))
   colours.forEach((row, r) => {
     if (chart.colours[r] !== row) chart.colours[r] = row
   })
   chart.colours.length = colours.length
+  const band = one as BandPart
+  Object.assign(one, bandOf(band).settled(band))
 }
 
 /** Gives a band so many rounds where one number can say it, and there can be. */
@@ -250,7 +272,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   paint: {
     label: ({ letter }) => `Paint with ${letter}`,
     run: (design, { id, cells, letter }) => {
-      const { chart } = tapestry(design, id)
+      const { chart } = charted(design, id)
       for (const [row, text] of paintedRows(chart, cells, letter)) chart.colours[row] = text
     },
   },
@@ -261,7 +283,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   drawRows: {
     label: ({ why }) => why,
     run: (design, { id, rows }) => {
-      const { chart } = tapestry(design, id)
+      const { chart } = charted(design, id)
       for (const [row, letters] of rows)
         if (row in chart.colours && chart.colours[row] !== letters) chart.colours[row] = letters
     },
@@ -269,9 +291,39 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   mendLone: {
     label: ({ how }) => loneMends[how].title,
     run: (design, { id, how, round }) => {
-      const { chart } = tapestry(design, id)
+      const { chart } = charted(design, id)
       const list = loneMends[how].of(chart, loneCells(chart, round), round)
       for (const [row, letters] of rowsWith(chart, list)) chart.colours[row] = letters
+    },
+  },
+  mendMosaic: {
+    label: () => 'The nearest picture that can be worked',
+    run: (design, { id, worked }) => {
+      const found = part(design, id) as Part
+      if (found.kind !== 'mosaic') throw new NotThere('this part is no mosaic')
+      const { chart, rows } = found
+      const rules = mosaicRules(found, worked)
+      const { colours } = mended({ ...chart, rows }, rules, { limitMs: QUICK_MS }).chart
+      setChart(design, id, chart.width, colours)
+    },
+  },
+  setTechnique: {
+    label: ({ kind }) => `Work it in ${kind}`,
+    run: (design, { id, kind, worked }) => {
+      const { piece, at } = place(design, id)
+      const before = piece.parts[at] as Part
+      if (before.kind !== 'tapestry' && before.kind !== 'mosaic')
+        throw new NotThere('this part has no chart')
+      const { name, stitch, chart } = before
+      const making = turnedFor(kind, worked, makingOf(design as Design, before), before.making)
+      const from = { name, stitch, chart, making }
+      const next =
+        kind === 'tapestry'
+          ? { ...bands.tapestry.begin(NEW_FROM), ...from }
+          : before.kind === 'mosaic'
+            ? { ...before, making, school: kind }
+            : mosaicFrom(from, kind)
+      piece.parts[at] = { ...next, id } as DraftPart
     },
   },
   resizeChart: {
@@ -279,7 +331,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
     run: (design, { id, width, height, letter, where }) => {
       const wide = within(width, 1, LIMITS.chartWidth)
       const tall = within(height, 1, LIMITS.chartHeight)
-      const { colours } = withSize(tapestry(design, id).chart, wide, tall, letter, where)
+      const { colours } = withSize(charted(design, id).chart, wide, tall, letter, where)
       setChart(design, id, wide, colours)
     },
   },
@@ -287,7 +339,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
     label: ({ columns }) =>
       columns < 0 ? `Narrow the motif by ${-columns}` : `Pad the motif by ${columns}`,
     run: (design, { id, columns }) => {
-      const { chart } = tapestry(design, id)
+      const { chart } = charted(design, id)
       const by = within(columns, -blankColumns(chart), LIMITS.chartWidth)
       const padded = withPadding(chart, by)
       setChart(design, id, padded.width, padded.colours)

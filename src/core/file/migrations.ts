@@ -171,6 +171,9 @@ function edgesAndLays(document: Document): Document {
   return { ...next, design: { ...next.design, swatches: leaning } } as Document
 }
 
+/** Version 9: mosaic. What version 8 held stays as it is. */
+const mosaics = (document: Document): Document => ({ ...document, version: 9 })
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 const migrations: readonly Migration[] = [
   severalSwatches,
@@ -180,6 +183,7 @@ const migrations: readonly Migration[] = [
   joinsToRows,
   textureRows,
   edgesAndLays,
+  mosaics,
 ]
 
 export const NEWEST_VERSION = migrations.length + 1

@@ -49,6 +49,8 @@ export interface LedgerPart {
   readonly balance: number
   /** Rows of its chart; null when it has none. */
   readonly chartRows: number | null
+  /** How its chart is read and worked, in US terms; null for stitches of several yarns a row, each as its cell. */
+  readonly reading: string | null
   /** Its rows as they were written, in US terms; null when they are said from what is worked. */
   readonly texts: readonly string[] | null
   readonly making: Making

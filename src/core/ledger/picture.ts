@@ -1,27 +1,23 @@
 import { stitchById } from '../stitch/index.ts'
 import { eachBlock, type Ledger, type Piece } from './ledger.ts'
 
-/**
- * Writes the yarns of places a row leaves, as seen on the right side: place 0 is the left end.
- * @param from the place that goes into `out[0]`; as many follow as `out` holds, those beyond the row are left as they are
- * @param out one index into `ledger.yarns` a place
- */
-export function writePlaceColours(
+/** Places of a row that one run leaves, as seen on the right side: from the left, so many side by side. */
+type Told = (run: number, first: number, count: number) => void
+
+/** Tells the places of a row, run by run; one that goes on around its beginning is told in two. */
+function eachPlaces(
   ledger: Ledger,
   piece: Piece,
   row: number,
   hand: 'right' | 'left',
-  from: number,
-  out: Uint8Array,
+  told: Told,
 ): void {
-  const { runStitch, runYarn, runCount, makes, side, begin } = piece.columns
+  const { runStitch, runCount, makes, side, begin } = piece.columns
   const total = makes[row]!
   // On the wrong side a row is worked the other way, as seen on the right side.
   const wrong = side[row] !== 0
-  const fill = (yarn: number, first: number, count: number) => {
-    const left = (hand === 'right' ? total - first - count : first) - from
-    if (left < out.length && left + count > 0) out.fill(yarn, Math.max(0, left), left + count)
-  }
+  const tell = (run: number, first: number, count: number) =>
+    told(run, hand === 'right' ? total - first - count : first, count)
   const leaves = ledger.stitches.map((id) => stitchById(id).makes)
   let at = 0
   eachBlock(piece, row, (first, end, times) => {
@@ -33,10 +29,53 @@ export function writePlaceColours(
         at += places
         // Round its beginning a round goes on at the other end of the picture.
         const over = Math.max(0, first + places - total)
-        fill(runYarn[i]!, first, places - over)
-        if (over > 0) fill(runYarn[i]!, 0, over)
+        tell(i, first, places - over)
+        if (over > 0) tell(i, 0, over)
       }
   })
+}
+
+/** How far down each stitch of a ledger hides what it passes; null where none does. */
+const hiding = new WeakMap<readonly string[], readonly number[] | null>()
+function hidesOf(stitches: readonly string[]): readonly number[] | null {
+  const known = hiding.get(stitches)
+  if (known !== undefined) return known
+  const far = stitches.map((id) => {
+    const { covers, reaches = 0 } = stitchById(id)
+    return covers ? reaches : 0
+  })
+  const found = far.some((rows) => rows > 0) ? far : null
+  hiding.set(stitches, found)
+  return found
+}
+
+/**
+ * Writes the yarns of places a row leaves, as seen on the right side: place 0 is the left end. What rows above reach down over shows
+ * their yarn.
+ * @param from the place that goes into `out[0]`; as many follow as `out` holds, those beyond the row are left as they are
+ * @param out one index into `ledger.yarns` a place
+ */
+export function writePlaceColours(
+  ledger: Ledger,
+  piece: Piece,
+  row: number,
+  hand: 'right' | 'left',
+  from: number,
+  out: Uint8Array,
+): void {
+  const { runStitch, runYarn, makes } = piece.columns
+  const fill = (run: number, first: number, count: number) => {
+    const left = first - from
+    if (left < out.length && left + count > 0)
+      out.fill(runYarn[run]!, Math.max(0, left), left + count)
+  }
+  eachPlaces(ledger, piece, row, hand, fill)
+  const hides = hidesOf(ledger.stitches)
+  if (!hides) return
+  for (let above = row + 1; above <= row + 2 && makes[above] === makes[row]; above++)
+    eachPlaces(ledger, piece, above, hand, (run, first, count) => {
+      if (hides[runStitch[run]!]! >= above - row) fill(run, first, count)
+    })
 }
 
 /**

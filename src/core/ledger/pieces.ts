@@ -119,6 +119,7 @@ function inPart(
     ...{ id, name, kind, making, texts },
     repeat: repeat?.multiple ?? null,
     balance: repeat?.offset ?? 0,
+    reading: band?.is.reading(band.part, builder.worked) ?? null,
     chartRows: band?.is.field(band.part)?.colours.length ?? null,
     gauge: partGauge(design, part),
   })
@@ -141,17 +142,20 @@ function inPart(
     const row = builder.rowCount - from
     const wants = band?.is.wants(band.part, row + 1, count) ?? {}
     const { side, held, passes = 1 } = wants
+    // Where the row below shows its wrong side this one is turned as any.
+    const anew = wants.afresh === true && inRows && how === undefined && !builder.lastIsWrongSide
     const onto = comesOut ? stack.next(wants.onto) : stack.next()
-    const afresh = how === 'afresh'
+    const start = anew ? ('afresh' as const) : how
+    const afresh = start === 'afresh'
     const wrongSide = !afresh && isWrongSide(builder, making.working, row === 0, side, passes)
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     // A row that is kept as it is written says itself how it is worked.
     const { program: worked, begin } = begins.of(program, wrongSide, {
-      isFirst: how !== undefined && !afresh,
+      isFirst: start !== undefined && !afresh,
       asSaid: texts !== null,
     })
     builder.addRow(worked, {
-      start: how ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
+      start: start ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
       end: held ? 'held' : inRows ? 'turn' : spiral ? 'spiral' : 'join',
       passes,
       wrongSide,

@@ -78,7 +78,7 @@ const forms: readonly (readonly [string, StitchWord])[] = [
   ...['star', 'star stitch', 'star st'].map((form) => [form, counted('star', 2, 1)] as const),
   ['picot', counted('picot', 0, 0)],
   ...loops,
-  ...['spike', 'caught', 'split'].flatMap((how) =>
+  ...['spike', 'caught', 'split', 'drop', 'long'].flatMap((how) =>
     grounds.map((word) => [`${how} ${word}`, counted(`${how} ${word}`)] as const),
   ),
   ...grounds.map((word) => [`split ${word}2tog`, counted(`split ${word}2tog`, 2, 1)] as const),

@@ -29,7 +29,8 @@ const seenAs = (short: string) => new RegExp(`(?<![A-Za-z])${escaped(short)}s?(?
 /** Stitches with a word of their own: not those of a loop, or of several in one place. */
 const named = stitches.filter(
   ({ family, abbr }) =>
-    ['basic', 'split', 'raised', 'looped', 'decrease'].includes(family) && !/ [bf]lo$/.test(abbr.us),
+    ['basic', 'split', 'raised', 'looped', 'decrease'].includes(family) &&
+    !/ [bf]lo$/.test(abbr.us),
 )
 
 /** The abbreviations a written pattern uses, each once, with the recipe of its special stitches, in the chosen terms. */

@@ -70,6 +70,8 @@ export function runText({ stitch: id, count }: LedgerRun, words: Words): string 
   const stitch = stitchById(id)
   if (id === 'ch') return `${abbrOf(stitch, words)} ${count}`
   if (id === 'skip') return `${abbrOf(stitch, words)} ${count} ${count === 1 ? 'st' : 'sts'}`
+  if (stitch.family === 'over')
+    return `${abbrOf(stitchById('ch'), words)} ${count}, ${abbrOf(stitchById('skip'), words)} ${count} ${id === 'over-ch' ? 'ch' : count === 1 ? 'st' : 'sts'}`
   if (stitch.family === 'place')
     return `${count} ${abbrOf(groundOf(id.replace(/-beside$/, '')), words)} in same st`
   if (stitch.family === 'increase' && stitch.makes === 2 && !inLoop(stitch))

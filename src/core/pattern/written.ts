@@ -18,6 +18,7 @@ import {
   yarnAt,
 } from '../ledger/index.ts'
 import type { Words } from '../stitch/index.ts'
+import { inUkTerms } from '../terms/index.ts'
 import { counted } from '../units/index.ts'
 import { joinText } from './joins.ts'
 import { finishWords, layoutWords } from './finish.ts'
@@ -153,7 +154,10 @@ function changeNote(ledger: Ledger, piece: Piece, row: number): string | null {
 function turnNote(piece: Piece, row: number): string | null {
   const { start, side } = piece.columns
   const { working } = partOfRow(piece, row).making
-  if (piece.worked === 'rows' || working === 'turned' || starts[start[row]!] !== 'turn') return null
+  const turns = (at: number) => at > 0 && starts[start[at]!] === 'turn'
+  if (piece.worked === 'rows' || working === 'turned' || !turns(row)) return null
+  // Where every round is turned it has been said.
+  if (turns(row - 1) && turns(row - 2)) return null
   return side[row] === 1
     ? 'Turn: the wrong side faces now.'
     : 'Turn back: the right side faces again.'
@@ -187,7 +191,8 @@ function goneNote({ yarns }: Ledger, piece: Piece, row: number): string | null {
 }
 
 function yarnNote(ledger: Ledger, piece: Piece, row: number): string | null {
-  if (!changesInto(piece, row)) return null
+  // A yarn that is joined anew is said in its row.
+  if (!changesInto(piece, row) || starts[piece.columns.start[row]!] === 'afresh') return null
   const yarn = ledger.yarns[yarnAt(piece, row, 'first')]!
   const below = piece.columns.number[row - 1]!
   const end = ends[piece.columns.end[row - 1]!]
@@ -252,9 +257,13 @@ function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
     ? `Read right-side rows of the chart from ${from} and wrong-side rows from ${back}.`
     : `Read every round of the chart from ${from}.`
   const rest = count - repeats * part.repeat!
+  const reading =
+    part.reading ??
+    `${read} Carry the yarns not in use inside the stitches, and change on the last yarn over of the stitch before.`
   return [
     ...making,
-    `${counted(repeats, 'repeat')} of ${counted(part.repeat!, 'stitch')}${rest > 0 ? `, and ${rest} more` : ''}. ${read} Carry the yarns not in use inside the stitches, and change on the last yarn over of the stitch before.`,
+    `${counted(repeats, 'repeat')} of ${counted(part.repeat!, 'stitch')}${rest > 0 ? `, and ${rest} more` : ''}.`,
+    words.terms === 'uk' ? inUkTerms(reading) : reading,
   ].join(' ')
 }
 

@@ -1,4 +1,4 @@
-import { bandOf, type TapestryPart } from '../band/index.ts'
+import type { TapestryPart } from '../band/index.ts'
 import { type Lettered, loneCells, lettersOfRow, rowsWith } from '../chart/index.ts'
 import { nearestColour } from '../colour/index.ts'
 import { type Design, type Edit, yarnByLetter } from '../design/index.ts'
@@ -15,11 +15,11 @@ export const LONG_CARRY = 20
 const painted = ({ id, chart }: TapestryPart, list: readonly Lettered[], why: string): Edit[] => [
   { name: 'drawRows', args: { id, rows: rowsWith(chart, list), why } },
 ]
-/** The bands of a piece with a chart of their own, and where they are in its ledger. */
+/** The bands of a piece whose stitches are each in the yarn of its cell, and where they are in its ledger. */
 export const charted = ({ design, piece }: Pick<SnagContext, 'design' | 'piece'>) =>
   bandsOn(design, piece).flatMap((part) =>
-    bandOf(part).chart(part)
-      ? [{ part: part as TapestryPart, place: piece.parts.find(({ id }) => id === part.id)! }]
+    part.kind === 'tapestry'
+      ? [{ part, place: piece.parts.find(({ id }) => id === part.id)! }]
       : [],
   )
 

@@ -2,6 +2,7 @@ import { type Finder, inEveryPiece, type SnagContext } from './finder.ts'
 import { loneStitches, manyStrands } from './charts.ts'
 import { repeatRemainders, tooLargeChanges, writtenMisfits } from './repeats.ts'
 import { unevenJoins } from './joins.ts'
+import { mosaicEnds, mosaicMisfits } from './mosaic.ts'
 import { raisedInside } from './raised.ts'
 import {
   baseLie,
@@ -22,9 +23,15 @@ import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.
 
 /** Everything that is looked for. */
 const finders: readonly Finder[] = [
-  ...[repeatRemainders, writtenMisfits, tooLargeChanges, raisedInside, stopsMidway, endsRaised].map(
-    inEveryPiece,
-  ),
+  ...[
+    repeatRemainders,
+    mosaicMisfits,
+    writtenMisfits,
+    tooLargeChanges,
+    raisedInside,
+    stopsMidway,
+    endsRaised,
+  ].map(inEveryPiece),
   unequalSides,
   unevenJoins,
   facesDiffer,
@@ -34,7 +41,7 @@ const finders: readonly Finder[] = [
   yarnShort,
   ...[
     ...[pieceLie, manyStrands, carriesThatShow, longCarries, loneStitches],
-    ...[flares, spiralDrifts],
+    ...[flares, spiralDrifts, mosaicEnds],
   ].map(inEveryPiece),
   loopsCatch,
   gaugeEstimated,

@@ -1,4 +1,5 @@
 import type { Edit } from '../design/index.ts'
+import type { Why } from '../mosaic/index.ts'
 import type { Severity } from '../units/index.ts'
 
 /** Where a snag is: a part, and a round (its printed number) when it is at one. */
@@ -85,6 +86,10 @@ export interface SnagFacts {
     carried: number
     worked: 'rounds' | 'rows'
   }
+  /** Cells of a mosaic that cannot be as they are drawn, and why the first of them cannot. */
+  'mosaic-misfits': { name: string; cells: number; why: Why }
+  /** Ends to hide where the yarn is cut after every row. */
+  'mosaic-ends': { name: string; ends: number }
   'carry-long': { name: string; stitches: number }
   'yarn-short': { name: string; needed: number; inHand: number }
   'label-missing': { names: readonly string[] }
@@ -110,6 +115,9 @@ export interface MendFacts {
   catch: { stitches: number }
   'carry-more': { carried: number }
   'other-yarn': { from: string; to: string }
+  workable: Record<string, never>
+  /** Worked in inset, in so many rows. */
+  inset: { rows: number }
   edges: { name: string; stitches: number; fewer: boolean }
 }
 export type MendKind = keyof MendFacts

@@ -8,6 +8,7 @@ import {
   printYarnLength,
   TEN_CM,
 } from '../units/index.ts'
+import type { Why } from '../mosaic/index.ts'
 import type { Mend, MendFacts, MendKind, Snag, SnagCode, SnagFacts } from './snag.ts'
 
 /* The wording catalogue: what each snag and each mend says. A title ends with a full stop; the text goes on from it. */
@@ -35,6 +36,15 @@ const rounds = (n: number) => counted(n, 'round')
 /** "2 rows more", "1 round fewer". */
 const rowsOf = (worked: 'rounds' | 'rows', by: number) =>
   `${counted(Math.abs(by), worked === 'rows' ? 'row' : 'round')} ${by > 0 ? 'more' : 'fewer'}`
+
+/** Why a cell of a mosaic cannot be: "it …". */
+export const whyWords: Readonly<Record<Why, string>> = {
+  yarn: 'is in a yarn that neither its row nor the next one has',
+  end: 'would be borrowed in the first or last row',
+  edge: 'would be borrowed at the edge',
+  stacked: 'would be borrowed above one that is borrowed too',
+  run: 'is one too many to be passed over side by side',
+}
 
 const snagWords: {
   readonly [Code in SnagCode]: (facts: SnagFacts[Code], words: Words) => SnagText
@@ -175,6 +185,14 @@ const snagWords: {
     title: `${name} has more yarns in a ${worked === 'rows' ? 'row' : 'round'} than wanted.`,
     text: `${counted(rows, worked === 'rows' ? 'row' : 'round')} with up to ${yarns}: ${yarns - 1} strands would lie inside, ${carried} are wanted.`,
   }),
+  'mosaic-misfits': ({ name, cells, why }) => ({
+    title: `${name} cannot be worked quite as it is drawn.`,
+    text: `${cells === 1 ? 'One cell is' : `${cells} cells are`} worked in the yarn of ${cells === 1 ? 'its' : 'their'} row instead. The first of them ${whyWords[why]}.`,
+  }),
+  'mosaic-ends': ({ name, ends }) => ({
+    title: `${name} leaves ${ends} ends.`,
+    text: 'Worked flat in overlay the yarn is cut after every row, two ends each. Hide them in a double edge of two rows that close over them, or knot them into a fringe; joined rounds, or inset, leave next to none.',
+  }),
   'carry-long': ({ stitches: n }) => ({
     title: 'A long carry.',
     text: `A strand lies inside ${stitches(n)} before it is used again. Give it a tug every few stitches, so that the fabric does not draw in.`,
@@ -233,6 +251,8 @@ const mendWords: {
     cost: 'a thicker fabric',
   }),
   'other-yarn': ({ from, to }) => ({ label: `${to} for ${from}`, cost: 'in all of the band' }),
+  workable: () => ({ label: 'The nearest picture that can be', cost: 'fewest cells' }),
+  inset: ({ rows }) => ({ label: 'Work it in inset', cost: `${rows} rows, both yarns carried up` }),
   edges: ({ stitches: many, fewer }) => ({
     label:
       many === 0

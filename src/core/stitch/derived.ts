@@ -51,7 +51,9 @@ export function decreaseOf(stitch: Stitch, together: number): Stitch {
     family: 'decrease',
     name: both(stitch.name, (word) => `${together} ${word} together`),
     // In one loop only the loop is said last: "dc2tog blo", "split sc2tog".
-    abbr: both(stitch.abbr, (word) => word.replace(/^(?:split )?\S+/, (short) => `${short}${together}tog`)),
+    abbr: both(stitch.abbr, (word) =>
+      word.replace(/^(?:split )?\S+/, (short) => `${short}${together}tog`),
+    ),
     uses: together,
     yarn: stitch.yarn * together - 0.25 * (together - 1),
     symbol: 'M4 19L10 4M16 19L10 4M6 4h8',

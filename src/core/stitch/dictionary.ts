@@ -2,6 +2,7 @@ import { InvariantError } from '../units/index.ts'
 import { basicStitches } from './basic.ts'
 import { loopedStitches } from './looped.ts'
 import { besideOf, decreaseOf, increaseOf, inLoop, skipped, splitOf } from './derived.ts'
+import { mosaicStitches } from './mosaic.ts'
 import { raisedStitches } from './raised.ts'
 import type { Stitch } from './stitch.ts'
 
@@ -19,6 +20,7 @@ export const stitches: readonly Stitch[] = [
   ...grounds.map((stitch) => decreaseOf(stitch, 2)),
   ...raisedStitches,
   ...loopedStitches,
+  ...mosaicStitches,
   ...[...basicStitches, ...raisedStitches].filter(({ uses }) => uses === 1).map(besideOf),
   skipped,
 ]

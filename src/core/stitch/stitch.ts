@@ -7,8 +7,9 @@ export interface Terms {
 /** One stitch of the dictionary. Height and yarn are relative to a sc of the same yarn and hook. */
 export interface Stitch {
   readonly id: string
-  /** `place`: only takes up or shares a place. */
-  readonly family: 'basic' | 'loop' | 'split' | 'raised' | 'looped' | 'place' | 'increase' | 'decrease'
+  /** `place`: only takes up or shares a place; `over`: chains over what is passed. */
+  readonly family:
+    'basic' | 'loop' | 'split' | 'over' | 'raised' | 'looped' | 'place' | 'increase' | 'decrease'
   readonly name: Terms
   readonly abbr: Terms
   /** The plain stitch it is made of; itself for basic stitches. */
@@ -27,6 +28,8 @@ export interface Stitch {
   readonly unit?: string
   /** Rows further down than the next that it is worked into; none unless it says so. */
   readonly reaches?: number
+  /** It hides the rows it passes. */
+  readonly covers?: true
   /** How it is worked, in US terms, where that is not a stitch everybody knows. */
   readonly recipe?: string
   /** Chains that bring the hook up to its height at the start of a row. */

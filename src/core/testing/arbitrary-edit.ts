@@ -12,7 +12,7 @@ import {
 } from '../design/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
-import { base, baseAs, motif, plain, stripes, swatch, tote, written } from './tote.ts'
+import { base, baseAs, mosaicBand, motif, plain, stripes, swatch, tote, written } from './tote.ts'
 
 /* Anything that can be done to a bag, also what cannot be: figures past their ends, letters and parts that are not there. */
 
@@ -74,7 +74,7 @@ const swatches = fc.array(
   ),
   { maxLength: 14 },
 )
-const newBand = fc.constantFrom(plain(), stripes(), motif(), written())
+const newBand = fc.constantFrom(plain(), stripes(), motif(), mosaicBand(), written())
 
 const piece = fc.constantFrom('bag', 'back', 'disc', 'base', 'c1', 'c2', 'gone')
 const join = fc.record({
@@ -96,6 +96,7 @@ const newPiece: fc.Arbitrary<NewPiece> = fc.record({
 const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> => {
   const id = fc.constantFrom(...partsOf(design).map((part) => part.id), 'p1', 'p2', 'gone')
   const at = fc.integer({ min: 0, max: 9 })
+  const worked = fc.constantFrom('rounds' as const, 'rows' as const)
   return {
     replace: fc.constant({ design: tote(), why: 'Another' }),
     rename: fc.record({ name }),
@@ -122,6 +123,12 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
       id,
       how: fc.constantFrom('absorb' as const, 'join-up' as const),
       round: fc.boolean(),
+    }),
+    mendMosaic: fc.record({ id, worked }),
+    setTechnique: fc.record({
+      id,
+      kind: fc.constantFrom('tapestry' as const, 'overlay' as const, 'inset' as const),
+      worked,
     }),
     resizeChart: fc.record({ id, width: figure, height: fc.integer({ min: -2, max: 40 }), letter }),
     padChart: fc.record({ id, columns: figure }),

@@ -4,7 +4,8 @@ import { type Making, workings } from '../section/index.ts'
 import { baseInstead, type Design, growthOf, bodyPiece, withBody } from '../design/index.ts'
 import { baseKinds, type BasePart } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
-import { base, motif, plain, stripes, tote, written } from './tote.ts'
+import { inTurns } from '../mosaic/index.ts'
+import { base, mosaicBand, motif, plain, stripes, tote, written } from './tote.ts'
 
 const letter = fc.constantFrom('A', 'B', 'C')
 const stitch = fc.constantFrom(...groundStitchIds)
@@ -63,6 +64,18 @@ const band: fc.Arbitrary<(id: string) => BandPart> = fc.oneof(
     .map(
       (of) => (id: string) =>
         motif({ ...of, id, balance: Math.min(of.balance, of.chart.width - 1) }),
+    ),
+  fc
+    .record({
+      making: ownMaking,
+      school: fc.constantFrom('overlay' as const, 'inset' as const),
+      chart,
+      ...{ before: fc.nat(2), after: fc.nat(2), edge: fc.nat(2) },
+      run: fc.integer({ min: 1, max: 4 }),
+    })
+    .map(
+      (of) => (id: string) =>
+        mosaicBand({ ...of, id, rows: inTurns('A', 'B', of.chart.colours.length) }),
     ),
 )
 

@@ -152,6 +152,27 @@ export const motif = (over: Partial<Of<'tapestry'>> = {}): Of<'tapestry'> => ({
   ...over,
 })
 
+/** Eight stitches and six rows, of which what is borrowed can be. */
+export const mosaicBand = (over: Partial<Of<'mosaic'>> = {}): Of<'mosaic'> => ({
+  kind: 'mosaic',
+  id: 'mosaic',
+  name: 'Keys',
+  making: null,
+  stitch: 'sc',
+  school: 'overlay',
+  chart: {
+    width: 8,
+    colours: ['AAAAAAAA', 'BAABBAAB', 'AAABBAAA', 'BABBBBAB', 'AAABBAAA', 'BBBBBBBB'],
+  },
+  rows: 'ABABAB',
+  times: 1,
+  before: 0,
+  after: 1,
+  edge: 1,
+  run: 3,
+  ...over,
+})
+
 const mesh = (dcYarn: string, meshYarn: string, times: number) => [
   {
     text: '*dc in next st, ch 1, sk 1 st; rep from * around',

@@ -1,0 +1,248 @@
+import { type Chart, commonestLetter, lettersOf, withLetterFor } from '../chart/index.ts'
+import { One, OneOf, Pattern, Whole } from '../fields/index.ts'
+import { inTurns, type Rules, type School, schools, USUAL_RUN, workedOf } from '../mosaic/index.ts'
+import { group, type Program, type Step, work } from '../program/index.ts'
+import { LIMITS, Section } from '../section/index.ts'
+import { isStitchId } from '../stitch/index.ts'
+import { type Band, type Ground, usual, within } from './band.ts'
+import { ChartDocument } from './tapestry.ts'
+
+/** One yarn a row, the picture made by reaching down. */
+export class MosaicPart extends Section {
+  @OneOf(['mosaic']) readonly kind!: 'mosaic'
+  @OneOf(schools) readonly school!: School
+  /** The picture as it is wanted; what of it cannot be worked is worked in its row's own yarn. */
+  @One(() => ChartDocument)
+  readonly chart!: ChartDocument
+  /** The yarn of each row of the chart, the lowest first; no two neighbours alike. */
+  @Pattern(/^[A-Z]{1,1000}$/, 'a yarn letter for each row of the chart') readonly rows!: string
+  /** How often the chart is worked one above the other. */
+  @Whole(1, LIMITS.times) readonly times!: number
+  /** Plain rows below it in its first yarn, and above it in its last. */
+  @Whole(0, LIMITS.edge) readonly before!: number
+  @Whole(0, LIMITS.edge) readonly after!: number
+  /** Plain stitches at each edge of flat rows. */
+  @Whole(0, LIMITS.edge) readonly edge!: number
+  /** Borrowed cells side by side in a row of inset, at the most. */
+  @Whole(1, LIMITS.edge) readonly run!: number
+}
+
+/** The rules its chart keeps to: where stitches of an edge stand beside it, its repeats go on into one another. */
+export const mosaicRules = (
+  { school, run, edge }: Pick<MosaicPart, 'school' | 'run' | 'edge'>,
+  worked: 'rounds' | 'rows',
+): Rules => ({ school, run, flat: worked === 'rows' && edge === 0 })
+
+/** Worked rows a row of the chart is. */
+const rowsEach = ({ school }: Pick<MosaicPart, 'school'>): 1 | 2 => (school === 'inset' ? 2 : 1)
+
+/** Yarns of rows in turn for a chart that is as high as it is: what there is, and on from there. */
+export function rowsFor(rows: string, height: number): string {
+  const [first, second] = [rows[0]!, rows[1] ?? rows[0]!]
+  let all = rows.slice(0, height)
+  // Above what there is the last two go on in turn.
+  while (all.length < height) all += all.length < 2 ? [first, second][all.length]! : all.at(-2)!
+  return all
+}
+
+/** Worked once more it would have two rows of one yarn on one another. */
+const mostTimes = (rows: string): number => (rows[0] === rows.at(-1) ? 1 : LIMITS.times)
+
+/** What each cell of a row is worked as: plain, reaching down, or passed over. */
+type Kind = 'plain' | 'down' | 'over'
+interface Stitches {
+  readonly plain: string
+  readonly down: string
+  readonly over: string
+}
+
+/** Row by row what its cells are worked as. */
+const kinds = new WeakMap<ChartDocument, Map<string, readonly (readonly Kind[])[]>>()
+function kindsOf(part: MosaicPart, worked: 'rounds' | 'rows'): readonly (readonly Kind[])[] {
+  const { chart, rows } = part
+  const rules = mosaicRules(part, worked)
+  const key = `${rules.school} ${rules.run} ${rules.flat} ${rows}`
+  const known = kinds.get(chart) ?? new Map<string, readonly (readonly Kind[])[]>()
+  kinds.set(chart, known)
+  let found = known.get(key)
+  if (!found) {
+    const { marks } = workedOf({ ...chart, rows }, rules)
+    const { width } = chart
+    found = chart.colours.map((_, row) =>
+      Array.from({ length: width }, (_, column): Kind => {
+        const at = row * width + column
+        if (row > 0 && marks[at - width] === 1) return 'down'
+        return marks[at] === 1 ? 'over' : 'plain'
+      }),
+    )
+    known.set(key, found)
+  }
+  return found
+}
+
+/** Cells in working order, each kind in its stitch, neighbours together. */
+function stepsOf(cells: readonly Kind[], of: Stitches, yarn: string): Step[] {
+  const steps: Step[] = []
+  for (let from = 0; from < cells.length;) {
+    let to = from + 1
+    while (cells[to] === cells[from]) to++
+    steps.push(work(of[cells[from]!], to - from, { yarn }))
+    from = to
+  }
+  return steps
+}
+
+/** One worked row of a row of the chart. */
+function rowProgram(
+  cells: readonly Kind[],
+  of: Stitches,
+  yarn: string,
+  edge: number,
+  plain: string,
+  { count, hand }: Ground,
+): Program {
+  const within = Math.max(0, count - 2 * edge)
+  const inOrder = hand === 'right' ? cells.toReversed() : [...cells]
+  const repeats = Math.floor(within / cells.length)
+  const rest = inOrder.slice(0, within % cells.length)
+  const edges = count >= 2 * edge ? edge : 0
+  if (cells.every((kind) => kind === 'plain') && of.plain === plain)
+    return [work(plain, count, { yarn })]
+  return [
+    ...(edges > 0 ? [work(plain, edges, { yarn })] : []),
+    ...(repeats > 0 ? [group(repeats, ...stepsOf(inOrder, of, yarn))] : []),
+    ...stepsOf(rest, of, yarn),
+    ...(edges > 0 ? [work(plain, edges, { yarn })] : []),
+  ]
+}
+
+const HANDY = [12, 10, 8, 6, 15, 14, 9, 7, 5]
+const NEW_HEIGHT = 12
+
+/** A picture in rows of two yarns in turn, each with the picture made by stitches that reach down over the row below. */
+export const mosaic: Band<MosaicPart> = {
+  ...usual,
+  document: MosaicPart,
+  title: 'Mosaic',
+  heading: 'Mosaic in',
+  begin: ({ letters, count }) => {
+    const width = HANDY.find((repeat) => count > 0 && count % repeat === 0) ?? HANDY[0]!
+    const [first, second = 'B'] = letters as [string, string?]
+    const rows = inTurns(first, second, NEW_HEIGHT)
+    return {
+      kind: 'mosaic',
+      name: 'Mosaic',
+      making: null,
+      stitch: 'sc',
+      school: 'overlay',
+      chart: { width, colours: [...rows].map((letter) => letter.repeat(width)) },
+      rows,
+      times: 1,
+      before: 0,
+      after: 1,
+      edge: 1,
+      run: USUAL_RUN,
+    }
+  },
+  rounds: (part) =>
+    part.before + part.chart.colours.length * part.times * rowsEach(part) + part.after,
+  withRounds: (part, rounds) => ({
+    times: within(
+      (rounds - part.before - part.after) / (part.chart.colours.length * rowsEach(part)),
+      1,
+      mostTimes(part.rows),
+    ),
+  }),
+  stretched: () => null,
+  settled: (part) => {
+    const rows = rowsFor(part.rows, part.chart.colours.length)
+    return { rows, times: Math.min(part.times, mostTimes(rows)) }
+  },
+  yarns: ({ chart, rows }) => [...new Set([...rows, ...lettersOf(chart)])].sort(),
+  withYarn: ({ chart, rows }, from, to) => ({
+    chart: withLetterFor(chart, from, to),
+    rows: rows.replaceAll(from, to),
+  }),
+  lastYarn: ({ rows }) => rows.at(-1)!,
+  gaugeYarn: () => null,
+  fabric: ({ school }) => ({ key: `mosaic-${school}`, name: `Mosaic, ${school}` }),
+  repeat: ({ chart, edge }, way) => ({
+    multiple: chart.width,
+    offset: way === 'rows' ? 2 * edge : 0,
+  }),
+  faults: ({ chart, rows, times }, say) => {
+    chart.colours.forEach((row, r) => {
+      if (row.length !== chart.width)
+        say(`chart.colours[${r}]`, `has ${row.length} cells, the chart is ${chart.width} wide`)
+    })
+    if (rows.length !== chart.colours.length)
+      say('rows', `must name ${chart.colours.length} yarns, one for each row of the chart`)
+    const alike = [...rows].findIndex((letter, i) => letter === rows[i + 1])
+    if (alike >= 0) say('rows', `must not have the same yarn in rows ${alike + 1} and ${alike + 2}`)
+    else if (times > 1 && rows.length > 1 && rows[0] === rows.at(-1))
+      say('times', 'must be 1: its last row and its first are in the same yarn')
+  },
+  size: ({ chart, rows }) => ({ cells: chart.width * rows.length, runs: 0 }),
+  *rows(part, ground) {
+    const { rows, times, before, after, stitch } = part
+    const edge = ground.worked === 'rows' ? part.edge : 0
+    const all = kindsOf(part, ground.worked)
+    const inset = part.school === 'inset'
+    const back = isStitchId(`${stitch}-blo`) ? `${stitch}-blo` : stitch
+    const plainRow = (yarn: string): Program => [work(stitch, ground.count, { yarn })]
+    for (let i = 0; i < before; i++) yield plainRow(rows[0]!)
+    const programs = all.flatMap((cells, row): Program[] => {
+      const yarn = rows[row]!
+      const laid = (of: Stitches, kinds: readonly Kind[]) =>
+        rowProgram(kinds, of, yarn, edge, stitch, ground)
+      const only = (kept: Kind) => cells.map((kind): Kind => (kind === kept ? kept : 'plain'))
+      // A cell that is borrowed is worked plainly in overlay: what reaches over it hides it.
+      if (!inset) return [laid({ plain: back, down: 'drop-dc', over: back }, only('down'))]
+      return [
+        laid({ plain: stitch, down: 'long-dc', over: 'over-st' }, cells),
+        laid({ plain: stitch, down: stitch, over: 'over-ch' }, only('over')),
+      ]
+    })
+    for (let i = 0; i < times; i++) yield* programs
+    for (let i = 0; i < after; i++) yield plainRow(rows.at(-1)!)
+  },
+  wants: (part, row) => {
+    const at = row - 1 - part.before
+    if (at < 0 || at >= part.chart.colours.length * part.times * rowsEach(part)) return {}
+    if (part.school === 'overlay') return { side: 'RS', afresh: true }
+    return { side: at % 2 === 0 ? 'RS' : 'WS' }
+  },
+  chart: ({ chart }) => chart,
+  field: ({ chart }) => chart,
+  reading: ({ school }, worked) => {
+    const row = worked === 'rows' ? 'row' : 'round'
+    return school === 'overlay'
+      ? `Each ${row} of the chart is one ${row} in one yarn, with the right side facing: in the back loop of each stitch, and drops into the front loop of the ${row} two below, where that shows.`
+      : `Each ${row} of the chart is two ${row}s in one yarn, there and back. What the next one hides is passed over under chains, loosely; long stitches go in front of them.`
+  },
+  workedAs: (part, row) => ({ row: part.before + row * rowsEach(part), rows: rowsEach(part) }),
+}
+
+/** A mosaic of a picture: its yarns in turn, each row in the one there is most of where that can be. */
+export function mosaicFrom(
+  {
+    chart,
+    name,
+    making,
+    stitch,
+  }: Pick<MosaicPart, 'name' | 'making' | 'stitch'> & {
+    readonly chart: Chart
+  },
+  school: School,
+): Omit<MosaicPart, 'id'> {
+  const first = commonestLetter(chart.colours[0]!)
+  const others = chart.colours.join('').replaceAll(first, '')
+  const second = others ? commonestLetter(others) : first === 'A' ? 'B' : 'A'
+  return {
+    ...{ name, making, stitch, school },
+    kind: 'mosaic',
+    chart,
+    rows: inTurns(first, second, chart.colours.length),
+    ...{ times: 1, before: 0, after: 1, edge: 1, run: USUAL_RUN },
+  }
+}
