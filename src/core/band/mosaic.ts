@@ -101,18 +101,35 @@ function rowProgram(
   plain: string,
   { count, hand }: Ground,
 ): Program {
-  const within = Math.max(0, count - 2 * edge)
+  const within = count - 2 * edge
   const inOrder = hand === 'right' ? cells.toReversed() : [...cells]
   const repeats = Math.floor(within / cells.length)
   const rest = inOrder.slice(0, within % cells.length)
-  const edges = count >= 2 * edge ? edge : 0
-  if (cells.every((kind) => kind === 'plain') && of.plain === plain)
-    return [work(plain, count, { yarn })]
+  const stretch = (length: number): Kind[] =>
+    Array.from({ length }, (_, i) => inOrder[i % cells.length]!)
+  const isPlain = of.plain === plain && cells.every((kind) => kind === 'plain')
+  if (within <= 0 || isPlain) return [work(plain, count, { yarn })]
+  const edges = edge > 0 ? [work(plain, edge, { yarn })] : []
+  const ends = [inOrder[0], inOrder[(within - 1) % cells.length]]
+  if (edge === 0 && ends.includes('over')) {
+    // A round neither begins nor ends in chains: there a stitch lies behind what reaches over it.
+    const all = cells.length
+    const [first, last] = [stretch(all), stretch(all + rest.length)]
+    const whole = repeats < 3 ? stretch(within) : null
+    const behind = (kinds: Kind[], at: number) =>
+      kinds.map((kind, i): Kind => (i === at && kind === 'over' ? 'plain' : kind))
+    if (whole) return stepsOf(behind(behind(whole, 0), whole.length - 1), of, yarn)
+    return [
+      ...stepsOf(behind(first, 0), of, yarn),
+      group(repeats - 2, ...stepsOf(inOrder, of, yarn)),
+      ...stepsOf(behind(last, last.length - 1), of, yarn),
+    ]
+  }
   return [
-    ...(edges > 0 ? [work(plain, edges, { yarn })] : []),
+    ...edges,
     ...(repeats > 0 ? [group(repeats, ...stepsOf(inOrder, of, yarn))] : []),
     ...stepsOf(rest, of, yarn),
-    ...(edges > 0 ? [work(plain, edges, { yarn })] : []),
+    ...edges,
   ]
 }
 
@@ -146,13 +163,11 @@ export const mosaic: Band<MosaicPart> = {
   },
   rounds: (part) =>
     part.before + part.chart.colours.length * part.times * rowsEach(part) + part.after,
-  withRounds: (part, rounds) => ({
-    times: within(
-      (rounds - part.before - part.after) / (part.chart.colours.length * rowsEach(part)),
-      1,
-      mostTimes(part.rows),
-    ),
-  }),
+  withRounds: (part, rounds) => {
+    const [once, most] = [part.chart.colours.length * rowsEach(part), mostTimes(part.rows)]
+    const times = (rounds - part.before - part.after) / once
+    return most === 1 ? null : { times: within(times, 1, most) }
+  },
   stretched: () => null,
   settled: (part) => {
     const rows = rowsFor(part.rows, part.chart.colours.length)

@@ -16,6 +16,7 @@ import versionOne from '../testing/version-1.json' with { type: 'json' }
 import versionFive from '../testing/version-5.json' with { type: 'json' }
 import versionSix from '../testing/version-6.json' with { type: 'json' }
 import versionSeven from '../testing/version-7.json' with { type: 'json' }
+import versionEight from '../testing/version-8.json' with { type: 'json' }
 import versionThree from '../testing/version-3.json' with { type: 'json' }
 import { defaultWords } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
@@ -185,6 +186,12 @@ describe('older files', () => {
     const faulty = { ...versionOne, design: { ...versionOne.design, parts: 'none', swatch: null } }
     expect(faults(JSON.stringify(faulty))).toHaveLength(1)
     expect(faults(JSON.stringify({ ...versionOne, design: 7 }))).toEqual(['design must be given'])
+  })
+
+  it('of version 8 are as they were, and may have mosaic from then on', () => {
+    const read = readProject(JSON.stringify(versionEight))
+    if (!read.ok) throw new Error(JSON.stringify(read.problem))
+    expect(compile(read.value).pieces[0]!.rows).toBe(80)
   })
 
   it('of version 7 have textures with the edges their rows say', () => {

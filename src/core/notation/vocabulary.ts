@@ -79,7 +79,11 @@ const forms: readonly (readonly [string, StitchWord])[] = [
   ['picot', counted('picot', 0, 0)],
   ...loops,
   ...['spike', 'caught', 'split', 'drop', 'long'].flatMap((how) =>
-    grounds.map((word) => [`${how} ${word}`, counted(`${how} ${word}`)] as const),
+    basicWords.flatMap(({ us, uk, long: names }) =>
+      [us, uk, ...names].map(
+        (form) => [`${how} ${form}`, counted(`${how} ${form === uk ? uk : us}`)] as const,
+      ),
+    ),
   ),
   ...grounds.map((word) => [`split ${word}2tog`, counted(`split ${word}2tog`, 2, 1)] as const),
   // A yarn over that stays on the hook, in work of two passes.

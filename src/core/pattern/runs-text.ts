@@ -54,7 +54,7 @@ export function wholeRow(runs: readonly LedgerRun[], words: Words, each: string)
   const [run, ...more] = merged(runs)
   if (more.length > 0) return null
   const stitch = stitchById(run!.stitch)
-  if (stitch.family === 'decrease' || stitch.uses !== 1) return null
+  if (['decrease', 'over'].includes(stitch.family) || stitch.uses !== 1) return null
   const ground = stitch.family === 'increase' ? groundOf(stitch.id) : stitch
   const many = stitch.makes > 1 ? `${stitch.makes} ` : ''
   return `${many}${abbrOf(ground, words)} in each ${each}`

@@ -32,6 +32,13 @@ function token(text: string): Sum {
   const work = text.replace(/ [A-Z]$/, '')
   const count = Number(/^\d+/.exec(work)?.[0] ?? 1)
   const kind = work.replace(/^\d+ /, '')
+  const [, bridge, passed] = /^(?:ch (\d+)|(?:sk|miss) (\d+) (?:sts?|ch))$/.exec(work) ?? []
+  if (bridge ?? passed) {
+    sum.takes = Number(passed ?? 0)
+    sum.leaves = Number(bridge ?? 0)
+    sum.yarns.set(yarn, sum.leaves)
+    return sum
+  }
   const three = /^(\d+) \S+(?: [bf]lo)? in next st(?: (\d+) times)?$/.exec(work)
   if (three) {
     const times = Number(three[2] ?? 1)
@@ -181,8 +188,8 @@ function later(text: string, available: number): Sum {
 export function readRow(text: string, available: number, inHand = ''): ReadRow {
   const said = /^with ([A-Z]), /.exec(text)
   const work = text
-    // A split stitch counts as any other.
-    .replaceAll(/\bsplit (?=[a-z])/g, '')
+    // A stitch that is split, drops or is long counts as any other.
+    .replaceAll(/\b(?:split|drop|long) (?=[a-z])/g, '')
     .slice(said?.[0].length ?? 0)
     .replace(/, fasten off$/, '')
     .replace(/, (?:sl st|ss) (?:to join|in top of ch \d)$/, '')
