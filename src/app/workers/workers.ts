@@ -2,6 +2,7 @@ import type { CheckApi } from './check.worker.ts'
 import { workerClient } from './client.ts'
 import type { DeriveApi } from './derive.worker.ts'
 import type { KeepApi } from './keep.worker.ts'
+import type { MendApi } from './mend.worker.ts'
 import type { PaperApi } from './paper.worker.ts'
 
 /* The program's workers, each begun when it is first asked. */
@@ -24,4 +25,9 @@ export const checker = workerClient<CheckApi>(
 /** Bags stored, beside the page and what it draws. */
 export const keeper = workerClient<KeepApi>(
   () => new Worker(new URL('./keep.worker.ts', import.meta.url), { type: 'module' }),
+)
+
+/** The nearest mosaic that can be worked: it may take a while, and be given up without disturbing the others. */
+export const mender = workerClient<MendApi>(
+  () => new Worker(new URL('./mend.worker.ts', import.meta.url), { type: 'module' }),
 )

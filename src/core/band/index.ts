@@ -1,7 +1,7 @@
 export * from './band.ts'
 export * from './bands.ts'
 export { markedRow, programOf } from './marked-row.ts'
-export { mosaicFrom, MosaicPart, mosaicRules } from './mosaic.ts'
+export { inTurnsFrom, mosaicFrom, MosaicPart, mosaicRules } from './mosaic.ts'
 export { evenedRow, PlainPart } from './plain.ts'
 export * from './fabric.ts'
 export { Stripe, StripesPart } from './stripes.ts'

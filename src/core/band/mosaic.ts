@@ -1,6 +1,14 @@
 import { type Chart, commonestLetter, lettersOf, withLetterFor } from '../chart/index.ts'
 import { One, OneOf, Pattern, Whole } from '../fields/index.ts'
-import { inTurns, type Rules, type School, schools, USUAL_RUN, workedOf } from '../mosaic/index.ts'
+import {
+  inTurns,
+  lentTo,
+  type Rules,
+  type School,
+  schools,
+  USUAL_RUN,
+  workedOf,
+} from '../mosaic/index.ts'
 import { group, type Program, type Step, work } from '../program/index.ts'
 import { LIMITS, Section } from '../section/index.ts'
 import { isStitchId } from '../stitch/index.ts'
@@ -260,4 +268,25 @@ export function mosaicFrom(
     rows: inTurns(first, second, chart.colours.length),
     ...{ times: 1, before: 0, after: 1, edge: 1, run: USUAL_RUN },
   }
+}
+
+/**
+ * The yarns of rows from one on (0 is the lowest) in another two in turn, and the picture in them: what was in its row's yarn still
+ * is, and what was borrowed shows the yarn that is now above it.
+ */
+export function inTurnsFrom(
+  { chart, rows }: Pick<MosaicPart, 'chart' | 'rows'>,
+  from: number,
+  first: string,
+  second: string,
+): Pick<MosaicPart, 'chart' | 'rows'> {
+  const next = rows.slice(0, from) + inTurns(first, second, rows.length - from)
+  const colours = chart.colours.map((text, row) => {
+    if (row < from - 1) return text
+    const [own, lent] = [rows[row]!, lentTo(rows, row)]
+    return [...text]
+      .map((letter) => (letter === own ? next[row]! : letter === lent ? lentTo(next, row) : letter))
+      .join('')
+  })
+  return { rows: next, chart: { ...chart, colours } }
 }

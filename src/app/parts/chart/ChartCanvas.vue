@@ -16,10 +16,12 @@ import {
   paintCaret,
   paintCells,
   paintChosen,
+  paintDrops,
+  paintHatched,
   paintRound,
   paintStamp,
 } from './overlay.ts'
-import { CellPainter, clipToCells, lettersIn } from './painter.ts'
+import { CellPainter, clipToCells, lettersIn, type Look } from './painter.ts'
 import type { Sign } from './signs.ts'
 import { usePinch } from './pinch.ts'
 import { steady } from '@app/parts/page/steady.ts'
@@ -50,6 +52,13 @@ const props = defineProps<{
   aspect: number
   stitchWidthMm: number
   firstRound: number
+  /** Worked rounds a row of the chart is. */
+  each: number
+  /** Cells that cannot be as they are drawn, and those that reach down. */
+  hatched: readonly Cell[]
+  drops: readonly Cell[]
+  /** The yarn of each row, where a row has one that is told at the edge. */
+  rowLetters: readonly string[] | null
   /** What stands in the cells. */
   sign: Sign
   /** All of a row is shown, and nothing lies beside it. */
@@ -57,7 +66,7 @@ const props = defineProps<{
   /** Columns a row by which lines lean, where that is shown. */
   lean: number
   /** The stitch that cells are shown as; null for squares. */
-  stitch: { readonly id: string; readonly aslant: number } | null
+  stitch: Look['stitch']
   /** Where the repeat ends, rounds begin, and the middle and the sides of the bag are. */
   marks: readonly ChartMark[]
   /** The side a row begins on. */
@@ -149,7 +158,7 @@ const look = computed(() => ({
   stitch: props.stitch,
 }))
 /** The yarns of each row: the edge shows where there are several. */
-const rowYarns = steady(() => props.chart.colours.map(lettersIn))
+const rowYarns = steady(() => props.rowLetters ?? props.chart.colours.map(lettersIn))
 let stage: Konva.Stage | null = null
 let cells: Konva.Layer
 let above: Konva.Layer
@@ -176,6 +185,7 @@ watch(
   [
     ...[() => props.chart, view, look, hovered, wouldPaint, cursor, keyboard],
     ...[() => props.row, () => props.chosen, () => props.stamp],
+    ...[() => props.hatched, () => props.drops],
   ],
   schedule,
 )
@@ -210,6 +220,8 @@ function paintAbove(context: CanvasRenderingContext2D) {
   context.save()
   clipToCells(context, now)
   const letter = tool.erases ? props.ground : props.letter
+  paintDrops(context, now, props.drops, (row) => colourOf(props.rowLetters?.[row] ?? ''))
+  paintHatched(context, now, props.hatched, inks)
   paintCells(context, now, wouldPaint.value, colourOf(letter))
   if (row !== null) paintRound(context, now, row, inks)
   paintChosen(context, now, chosen, inks)
@@ -406,7 +418,7 @@ const cursorWords = computed(() => {
   const name = props.yarns.find((yarn) => yarn.letter === letter)?.name ?? ''
   const stitch =
     hand.value === 'right' ? props.chart.width - cursor.value.column : cursor.value.column + 1
-  return `Round ${props.firstRound + cursor.value.row}, stitch ${stitch}: ${letter} ${name}`
+  return `Round ${props.firstRound + cursor.value.row * props.each}, stitch ${stitch}: ${letter} ${name}`
 })
 </script>
 
@@ -432,6 +444,8 @@ const cursorWords = computed(() => {
       :view="view"
       :stitch-width-mm="stitchWidthMm"
       :first-round="firstRound"
+      :each="each"
+      :yarns-from="rowLetters ? 1 : 2"
       :marks="marks"
       :begins-on="beginsOn"
       :row-yarns="rowYarns"

@@ -10,10 +10,13 @@ const props = defineProps<{
   view: ChartView
   stitchWidthMm: number
   firstRound: number
+  /** Worked rounds a row of the chart is. */
+  each: number
   marks: readonly ChartMark[]
   beginsOn: (row: number) => 'left' | 'right'
-  /** The letters of each row, and their colours; the row that is read out. */
+  /** The letters of each row, and their colours, shown where there are so many; the row that is read out. */
   rowYarns: readonly string[]
+  yarnsFrom: 1 | 2
   colours: ReadonlyMap<string, string>
   current: number | null
   caption: string
@@ -26,10 +29,9 @@ const clipped: readonly ChartMark['kind'][] = ['edge', 'join', 'middle']
 const MARK = { size: 4, apart: 5, from: 16 } as const
 const yarnMarks = computed(() => {
   if (props.view.cellHeight < 9) return []
-  return edges.value.rounds.flatMap(({ text, at, x, anchor }) => {
-    const row = Number(text) - props.firstRound
+  return edges.value.rounds.flatMap(({ of: row, text, at, x, anchor }) => {
     const letters = props.rowYarns[row] ?? ''
-    if (letters.length < 2 || row === props.current) return []
+    if (letters.length < props.yarnsFrom || row === props.current) return []
     const way = anchor === 'start' ? 1 : -1
     const first = MARK.from + (text.length > 2 ? 5 : 0)
     return [...letters].slice(0, 4).map((letter, i) => ({
@@ -58,9 +60,9 @@ const edges = computed(() => {
     top,
     across: Math.max(0, right - left) / pxPerMm.value,
     up: Math.max(0, foot - top) / pxPerMm.value,
-    rounds: roundNumbers(now, props.firstRound).map((number) => ({
+    rounds: roundNumbers(now, props.firstRound, props.each).map((number) => ({
       ...number,
-      ...sideOf(props.beginsOn(Number(number.text) - props.firstRound)),
+      ...sideOf(props.beginsOn(number.of)),
     })),
     stitches: stitchNumbers(now, hand.value),
     marks: props.marks

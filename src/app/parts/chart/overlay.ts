@@ -1,5 +1,5 @@
 import type { Cell, Lettered } from '@core/chart'
-import { cellCorner, type ChartView, margin } from './view-model.ts'
+import { cellCorner, type ChartView, margin, visibleCells } from './view-model.ts'
 
 /* What lies over the cells of a chart: what would be painted, what is chosen, the round that is read out, the caret. */
 
@@ -20,6 +20,74 @@ export function paintCells(
     const { x, y } = cellCorner(view, cell)
     context.fillRect(x, y, view.cellWidth, view.cellHeight)
   }
+}
+
+/** The boxes of those cells that are in sight. */
+function* boxesOf(view: ChartView, cells: readonly Cell[]) {
+  const { firstColumn, endColumn, firstRow, endRow } = visibleCells(view)
+  for (const cell of cells)
+    if (
+      cell.row >= firstRow &&
+      cell.row < endRow &&
+      cell.column >= firstColumn &&
+      cell.column < endColumn
+    )
+      yield { ...cellCorner(view, cell), row: cell.row }
+}
+
+/** Hatching over cells that cannot be as they are drawn: light on dark, so that it is seen on any yarn. */
+export function paintHatched(
+  context: CanvasRenderingContext2D,
+  view: ChartView,
+  cells: readonly Cell[],
+  { marker }: Pick<Inks, 'marker'>,
+): void {
+  if (cells.length === 0) return
+  const { cellWidth: wide, cellHeight: high } = view
+  context.beginPath()
+  for (const { x, y } of boxesOf(view, cells)) {
+    for (const share of [0.5, 1]) {
+      context.moveTo(x, y + high * share)
+      context.lineTo(x + wide * share, y)
+    }
+    context.moveTo(x + wide * 0.5, y + high)
+    context.lineTo(x + wide, y + high * 0.5)
+  }
+  for (const [colour, width] of [
+    ['#ffffff', 3],
+    [marker, 1.5],
+  ] as const) {
+    context.lineWidth = width
+    context.strokeStyle = colour
+    context.stroke()
+  }
+}
+
+/** Stitches that reach down: a stem in the yarn of their row over the cell below, its foot in the one under that. */
+export function paintDrops(
+  context: CanvasRenderingContext2D,
+  view: ChartView,
+  cells: readonly Cell[],
+  colourOf: (row: number) => string,
+): void {
+  const { cellWidth: wide, cellHeight: high } = view
+  for (const { x, y, row } of boxesOf(view, cells)) {
+    const middle = x + wide / 2
+    const [top, foot] = [y + high * 0.5, y + high * 2.15]
+    for (const [colour, width] of [
+      ['#ffffff', wide * 0.34 + 2],
+      [colourOf(row), wide * 0.34],
+    ] as const) {
+      context.strokeStyle = colour
+      context.lineWidth = width
+      context.lineCap = 'round'
+      context.beginPath()
+      context.moveTo(middle, top)
+      context.lineTo(middle, foot)
+      context.stroke()
+    }
+  }
+  context.lineCap = 'butt'
 }
 
 /** What would be laid down, letter by letter. */

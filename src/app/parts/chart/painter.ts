@@ -24,7 +24,12 @@ export interface Look {
   /** What stands in the cells. */
   readonly sign: Sign
   /** The stitch that cells are shown as, and how much it is aslant; null for squares. */
-  readonly stitch: { readonly id: string; readonly aslant: number } | null
+  readonly stitch: {
+    readonly id: string
+    readonly aslant: number
+    /** Where they are not all alike: the shape of a cell. */
+    readonly at?: (cell: Cell) => string
+  } | null
 }
 
 /** Cells smaller than this have no gap between them; larger than the second, letters can be read. */
@@ -165,12 +170,14 @@ export class CellPainter {
     through: string | null,
   ): void {
     const ratio = window.devicePixelRatio || 1
-    const { id, aslant } = look.stitch!
+    const { id, aslant, at: shapeOf } = look.stitch!
     this.context.globalAlpha = 1
     for (let i = 0; i < count; i++) {
-      const box = boxOf(view, { column: at.column + i, row: at.row }, 1)
+      const cell = { column: at.column + i, row: at.row }
+      const box = boxOf(view, cell, 1)
       const [width, height] = [Math.round(box.width * ratio), Math.round(box.height * ratio)]
-      const sprite = stitchSprite(id, colour, width, height, aslant, through)
+      const shape = shapeOf?.(cell) ?? id
+      const sprite = stitchSprite(shape, colour, width, height, aslant, through)
       this.context.drawImage(sprite, box.x, box.y, box.width, box.height)
     }
   }
@@ -182,9 +189,12 @@ export class CellPainter {
     clipToCells(context, view)
     for (let row = range.firstRow; row < range.endRow; row++) {
       const [was, is] = [before.colours[row], after.colours[row]]
-      if (was === is || is === undefined) continue
+      // What reaches down begins in the row above.
+      const above =
+        look.stitch?.at !== undefined && before.colours[row - 1] !== after.colours[row - 1]
+      if ((was === is && !above) || is === undefined) continue
       // What is carried inside may change with any cell of the row.
-      const whole = look.stitch !== null && lettersIn(was ?? '') !== lettersIn(is)
+      const whole = above || (look.stitch !== null && lettersIn(was ?? '') !== lettersIn(is))
       for (let column = range.firstColumn; column < range.endColumn; column++) {
         const at = inChart(view, { column, row }).column
         if (!whole && was?.[at] === is[at]) continue

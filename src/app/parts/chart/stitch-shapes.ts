@@ -83,6 +83,18 @@ const wrap = (y: number): Strand => ({
   lit: 'plain',
 })
 
+/** Two strands side by side from foot to top, drawn up over what they hide. */
+const reach = (lean: number): Strand[] =>
+  [0.3, 0.7].map((x, i) => ({
+    path: [
+      [x - lean, 1.05],
+      [x + (i ? 0.08 : -0.08), 0.5],
+      [x + lean, -0.05],
+    ],
+    thick: 0.42,
+    lit: i ? 'light' : 'plain',
+  }))
+
 /** How a stitch is built, by the kind it is; those of no entry look like the first. */
 const shapes: Readonly<Record<string, (lean: number) => readonly Strand[]>> = {
   sc: (lean) => legs(lean),
@@ -91,6 +103,9 @@ const shapes: Readonly<Record<string, (lean: number) => readonly Strand[]>> = {
   'sc-flo': (lean) => [bar(0.12, 0.14, 'dark'), ...legs(lean, 0.05, 1)],
   // Upright, each out of the middle of the one below.
   'split-sc': () => legs(0, 0, 1.12),
+  // What reaches down over a row: its stem there, and its top with its own row.
+  'reach-foot': (lean) => reach(lean),
+  'reach-top': (lean) => [...reach(lean), head(0.1)],
   hdc: (lean) => [...stem(lean, 0.3), bar(0.4, 0.16, 'plain'), head(0.1)],
   dc: (lean) => [...stem(lean, 0.2), wrap(0.55), head(0.07)],
   tr: (lean) => [...stem(lean, 0.16), wrap(0.66), wrap(0.42), head(0.05)],
@@ -98,8 +113,7 @@ const shapes: Readonly<Record<string, (lean: number) => readonly Strand[]>> = {
 
 /** What a stitch looks like. @param lean how much its V is aslant, as a share of its width */
 export function strandsOf(stitch: string, lean: number): readonly Strand[] {
-  const plain = stitchById(stitch).of
-  return (shapes[stitch] ?? shapes[plain] ?? shapes.sc!)(lean)
+  return (shapes[stitch] ?? shapes[stitchById(stitch).of] ?? shapes.sc!)(lean)
 }
 
 /** A stitch that stands out: strands that bulge between its foot and its top, closed by its loops. */

@@ -27,9 +27,11 @@ import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import ChartChanges from './ChartChanges.vue'
 import ChartTools from './ChartTools.vue'
+import MosaicMend from './MosaicMend.vue'
 import RoundReadout from './RoundReadout.vue'
 import { viewsOf } from './band-editors.ts'
 import { askForChart, chartIn } from './bring-chart.ts'
+import { useMosaic } from './use-mosaic.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
 import ToolButton from './ToolButton.vue'
@@ -45,7 +47,9 @@ const yarns = computed(() => design.value.yarns)
 const derived = computed(() => project.table!.derived)
 const part = computed(() => partById(design.value, project.selectedPart!))
 const place = computed(() => project.ledgerPiece!.parts.find(({ id }) => id === part.value.id))
-const firstRound = computed(() => (place.value?.firstRow ?? 0) + 1)
+const firstRound = computed(
+  () => (place.value?.firstRow ?? 0) + 1 + (own.value ? ofView.workedAs(0).row : 0),
+)
 /** The chart that is painted, where the band has one of its own. */
 const own = computed(() => (isBase(part.value) ? null : bandOf(part.value).chart(part.value)))
 /** The views there are of it; the one that was chosen stays where there is one of that name. */
@@ -65,8 +69,27 @@ const seenFrom = computed(() => ({
 }))
 /** What would be drawn, while that is pointed at. */
 const preview = shallowRef<Chart | null>(null)
-const { chart, alone, toOwn, marks, beginsOn, leans, lean, stitch, count, whole, runWordsAt } =
-  useView(seenFrom, view, leaning)
+const { alone, toOwn, marks, beginsOn, leans, lean, count, whole, runWordsAt, ...ofView } = useView(
+  seenFrom,
+  view,
+  leaning,
+)
+const mosaic = useMosaic(seenFrom, view)
+const chart = computed(() => mosaic.chart.value ?? ofView.chart.value)
+/** Worked rounds a row of the chart is. */
+const each = computed(() => ofView.workedAs(0).rows)
+const shapeAt = (cell: Cell) => mosaic.shapeAt(toOwn(cell))
+const stitch = computed(() =>
+  ofView.stitch.value && mosaic.part.value
+    ? { ...ofView.stitch.value, at: shapeAt }
+    : ofView.stitch.value,
+)
+/** Cells that the nearest picture which can be worked would change. */
+const would = shallowRef<readonly Cell[]>([])
+function showMended(mended: Chart | null, cells: readonly Cell[]) {
+  preview.value = mended
+  would.value = cells
+}
 const leansWords = computed(() =>
   leans.value === 0
     ? ''
@@ -84,7 +107,7 @@ const hangs = computed(() => {
 /** Painting changes the stitch under the hand alone, not every repeat. */
 const onlyHere = ref(false)
 const gauge = computed(() => place.value?.gauge ?? derived.value.gauge)
-const aspect = computed(() => gauge.value.rowHeightMm / gauge.value.stitchWidthMm)
+const aspect = computed(() => (each.value * gauge.value.rowHeightMm) / gauge.value.stitchWidthMm)
 
 const tool = shallowRef<Tool>(toolById('brush'))
 const letter = ref('B')
@@ -139,7 +162,8 @@ const runWords = computed(() => {
   const cell = pointed.value
   const row = cell && own.value ? chart.value!.colours[cell.row] : undefined
   if (!cell || row === undefined || painting.value) return ''
-  return runWordsAt(cell)
+  const at0 = toOwn(cell)
+  return mosaic.whyAt(at0) || (mosaic.part.value ? '' : runWordsAt(cell))
 })
 /** What was said of a chart that was brought in. */
 const said = ref('')
@@ -156,7 +180,7 @@ const names = computed(() => {
   const { hand } = workshop.words
   const round = project.ledgerPiece!.worked === 'rows' ? 'row' : 'round'
   return {
-    row: `${round} ${firstRound.value + at0}`,
+    row: `${round} ${firstRound.value + at0 * each.value}`,
     column: `column ${hand === 'right' ? (own.value?.width ?? 0) - column : column + 1}`,
   }
 })
@@ -176,7 +200,7 @@ watch([row, painting], () => {
 })
 const shownRow = computed(() => {
   if (readRow.value === null || !place.value) return null
-  const at = place.value.firstRow + readRow.value
+  const at = place.value.firstRow + ofView.workedAs(readRow.value).row
   return at < place.value.endRow ? at : null
 })
 
@@ -186,6 +210,10 @@ function paint(cells: readonly Cell[], yarn: string, gesture: string) {
   if (onlyHere.value && whole.value && own.value && own.value.width !== count.value)
     breakRepeat(gesture)
   const list = cells.map(toOwn)
+  if (mosaic.asWorked.value) {
+    const edits = mosaic.dropEdits(list, hand.value.erases === true)
+    return void (edits.length > 0 && project.edit(edits, gesture))
+  }
   const all = own.value ? withSymmetry(list, symmetry.value, own.value) : list
   project.edit({ name: 'paint', args: { id, cells: all, letter: yarn } }, gesture)
 }
@@ -346,8 +374,16 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
           Paste
         </button>
         <button v-if="stamp" type="button" class="button" title="Escape" @click="done">Done</button>
+        <MosaicMend
+          v-if="mosaic.part.value && mosaic.worked.value!.misfits.length + would.length > 0"
+          :part="mosaic.part.value"
+          :rules="mosaic.rules.value!"
+          :kept="chosen"
+          @show="showMended"
+          @take="draw($event, 'Make it workable')"
+        />
         <button
-          v-if="lean !== 0 && paints"
+          v-if="lean !== 0 && paints && !mosaic.part.value"
           type="button"
           class="button"
           :title="`Moves every row back by what it leans (${leansWords})`"
@@ -378,7 +414,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         :ground="ground"
         :tool="hand"
         :size="Number(size.id)"
-        :chosen="chosen"
+        :chosen="would.length > 0 ? would : chosen"
         :stamp="stamp"
         :aspect="aspect"
         :stitch-width-mm="gauge.stitchWidthMm"
@@ -387,6 +423,10 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         :alone="alone"
         :lean="lean"
         :stitch="stitch"
+        :each="each"
+        :hatched="preview ? [] : mosaic.misfits.value"
+        :drops="mosaic.drops.value"
+        :row-letters="mosaic.part.value && [...mosaic.part.value.rows]"
         :marks="marks"
         :begins-on="beginsOn"
         :readonly="!paints"

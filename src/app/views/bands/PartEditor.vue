@@ -8,6 +8,7 @@ import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 import { bandEditors } from './band-editors.ts'
 import PieceFields from './PieceFields.vue'
+import TechniqueChoice from './TechniqueChoice.vue'
 import YarnSelect from './YarnSelect.vue'
 
 /** What is decided about the selected part. */
@@ -19,6 +20,10 @@ const part = steady(() => {
   return { id, name, stitch, making, yarn: 'yarn' in whole.value ? whole.value.yarn : null }
 })
 const editor = computed(() => (isBase(whole.value) ? undefined : bandEditors[whole.value.kind]))
+/** The part, where its chart can be worked in one technique or another. */
+const charted = computed(() =>
+  whole.value.kind === 'tapestry' || whole.value.kind === 'mosaic' ? whole.value : null,
+)
 const set = (values: Record<string, unknown>) =>
   project.edit({ name: 'setPart', args: { id: part.value.id, values } })
 /** Whether the bands are worked in rows. */
@@ -80,6 +85,7 @@ function rename(event: Event) {
         @update:model-value="set({ yarn: $event })"
       />
     </div>
+    <TechniqueChoice v-if="charted" :part="charted" />
     <component :is="editor" v-if="editor" :key="part.id" :part="whole" :rows="rows" @set="set" />
     <template v-if="!isBase(whole) && !rows">
       <ChoiceOf

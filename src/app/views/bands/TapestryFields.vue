@@ -1,62 +1,24 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import { type TapestryPart } from '@core/band'
 import { LIMITS } from '@core/section'
-import { groundOf, type LayId, lays, type WideningId, widenings } from '@core/chart'
+import { type LayId, lays } from '@core/chart'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'
-import { useProject } from '@app/stores/project.ts'
+import ChartSizeFields from './ChartSizeFields.vue'
 
-/** The size of a chart, and how often it is worked. */
+/** The size of a chart, how often it is worked, and how. */
 const props = defineProps<{ part: TapestryPart; rows: boolean }>()
 const emit = defineEmits<{ set: [values: Partial<TapestryPart>] }>()
-const project = useProject()
 const set = (values: Partial<TapestryPart>) => emit('set', values)
-/** Of the chart only its size: painting changes nothing here. */
+/** Painting changes nothing here. */
 const part = steady(() => {
   const { times, balance, lay, carried, chart } = props.part
-  return {
-    times,
-    balance,
-    lay,
-    carried,
-    chart: { width: chart.width, height: chart.colours.length },
-  }
+  return { times, balance, lay, carried, width: chart.width }
 })
-/** Blank columns and rows come in the ground of the chart. */
-const resize = (width: number, height: number) =>
-  project.edit({
-    name: 'resizeChart',
-    args: {
-      ...{ id: props.part.id, width, height, letter: groundOf(props.part.chart) },
-      where: where.value,
-    },
-  })
-/** Where it becomes wider or narrower. */
-const where = ref<WideningId>('right')
 </script>
 
 <template>
-  <WholeField
-    label="Repeat"
-    :model-value="part.chart.width"
-    :min="1"
-    :max="LIMITS.chartWidth"
-    @update:model-value="resize($event, part.chart.height)"
-  />
-  <label class="field">
-    <span>Wider</span>
-    <ElSelect v-model="where" aria-label="Where the repeat becomes wider or narrower">
-      <ElOption v-for="one in widenings" :key="one.id" :value="one.id" :label="one.title" />
-    </ElSelect>
-  </label>
-  <WholeField
-    :label="rows ? 'Rows' : 'Rounds'"
-    :model-value="part.chart.height"
-    :min="1"
-    :max="LIMITS.chartWidth"
-    @update:model-value="resize(part.chart.width, $event)"
-  />
+  <ChartSizeFields :id="props.part.id" :chart="props.part.chart" :rows="rows" />
   <WholeField
     label="Worked"
     :model-value="part.times"
@@ -88,7 +50,7 @@ const where = ref<WideningId>('right')
     hint="columns"
     :model-value="part.balance"
     :min="0"
-    :max="part.chart.width - 1"
+    :max="part.width - 1"
     @update:model-value="set({ balance: $event })"
   />
 </template>

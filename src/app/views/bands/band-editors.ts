@@ -1,6 +1,7 @@
 import { type Component, defineAsyncComponent } from 'vue'
 import type { BandKind } from '@core/band'
 import { type SeenAs, views } from '@app/parts/chart/views.ts'
+import MosaicFields from './MosaicFields.vue'
 import PlainFields from './PlainFields.vue'
 import StripesFields from './StripesFields.vue'
 import TapestryFields from './TapestryFields.vue'
@@ -12,6 +13,7 @@ export const bandEditors: { readonly [Kind in BandKind]?: Component } = {
   plain: PlainFields,
   stripes: StripesFields,
   tapestry: TapestryFields,
+  mosaic: MosaicFields,
   texture: TextureFields,
   written: WrittenFields,
 }
@@ -43,8 +45,17 @@ const ownViews: { readonly [Kind in BandKind]?: readonly OwnView[] } = {
   stripes: [ownView('stack', 'Stack', 'Stripes on one another: drag their edges', StripesStack)],
 }
 
+/** What is worked in each row of a mosaic, beside its picture. */
+const asWorked: SeenAs = {
+  id: 'worked',
+  title: 'As worked',
+  about: 'Each row in its yarn, with where it reaches down',
+  ...{ shows: 'repeat', as: 'worked' },
+}
+
 /** The views of a kind of band, its own first. */
 export function viewsOf(kind: BandKind): readonly (SeenAs | OwnView)[] {
+  if (kind === 'mosaic') return views.flatMap((view, i) => (i === 0 ? [view, asWorked] : [view]))
   const own = ownViews[kind] ?? []
   const others = own.some((view) => view.only)
     ? views.filter(({ shows }) => shows === 'bag')

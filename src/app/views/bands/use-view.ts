@@ -1,7 +1,16 @@
 import { computed, type Ref } from 'vue'
-import { bandOf, type TapestryPart } from '@core/band'
-import { type Cell, cellIn, type Chart, fieldOf, movedOn, runAt, unrolled } from '@core/chart'
-import type { Design, Part } from '@core/design'
+import { bandOf } from '@core/band'
+import {
+  type Cell,
+  cellIn,
+  type Chart,
+  fieldOf,
+  type LayId,
+  movedOn,
+  runAt,
+  unrolled,
+} from '@core/chart'
+import { type Design, isBase, type Part } from '@core/design'
 import { type Ledger, type LedgerPart, leanOf, type Piece, standsOn } from '@core/ledger'
 import type { ChartMark } from '@app/parts/chart/axes.ts'
 import { partChart } from '@app/parts/chart/from-ledger.ts'
@@ -46,20 +55,45 @@ function marksAround(
   ]
 }
 
+/** How a chart lies on the stitches of its band. */
+interface Laid {
+  readonly lay: LayId
+  /** Columns of it that balance a flat row, and stitches beside it at each edge. */
+  readonly balance: number
+  readonly edge: number
+  /** Its rows, one above the other as often as they are worked. */
+  readonly rows: number
+}
+
+function laidOf({ part, own, piece }: Seen): Laid | null {
+  if (!own) return null
+  const of = { lay: 'beside' as const, balance: 0, edge: 0, times: 1, ...part }
+  const flat = piece.worked === 'rows'
+  return {
+    lay: of.lay,
+    ...(flat ? { balance: of.balance, edge: of.edge } : { balance: 0, edge: 0 }),
+    rows: own.colours.length * of.times,
+  }
+}
+
+/** Columns by which a field so wide is moved on over all stitches of a row. */
+const movedBy = ({ balance, edge }: Laid, width: number, count: number, hand: 'right' | 'left') =>
+  hand === 'right' ? movedOn(width, count - edge, hand, balance) : edge % width
+
 /** The row of a field that is worked as the band's row so many. */
 const lineOf = ({ colours }: Chart, row: number): string => colours[row % colours.length]!
 
 /** The run a cell is in, its stitches counted from where the row begins: "3 of A, stitches 14–16 of 120, repeat 1 of 5." */
 function runWords(
-  { part, hand, piece }: Pick<Seen, 'part' | 'hand' | 'piece'>,
+  hand: 'right' | 'left',
+  laid: Laid,
   field: Chart,
   all: number,
   whole: boolean,
   { column, row }: Cell,
   from: 'left' | 'right',
 ): string {
-  const { balance } = part as TapestryPart
-  const shift = movedOn(field.width, all, hand, piece.worked === 'rows' ? balance : 0)
+  const shift = movedBy(laid, field.width, all, hand)
   const line = unrolled({ ...field, colours: [lineOf(field, row)] }, all, shift).colours[0]!
   // Where one repeat is seen, it is the first that is worked.
   const first = from === 'right' ? all - field.width + column : column
@@ -72,6 +106,21 @@ function runWords(
   return `${run.count} of ${run.letter}, ${stitches} of ${all}, ${where}.`
 }
 
+/** How a band leans, and the stitch its cells are shown as. */
+function useLean(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean>) {
+  const leans = computed(() => {
+    const { design, piece, place, hand } = seen.value
+    return place ? leanOf(design, piece, place, hand) : 0
+  })
+  const stitch = steady(() =>
+    view.value.as === 'stitches'
+      ? { id: seen.value.part.stitch, aslant: Math.sign(leans.value) * ASLANT }
+      : null,
+  )
+  const lean = computed(() => (leaning.value ? leans.value : 0))
+  return { leans, lean, stitch }
+}
+
 /** A band as the chosen view shows it: cells, marks and sides; and the cell of its own chart that each of them is. */
 export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean>) {
   const whole = computed(() => view.value.shows === 'whole')
@@ -79,34 +128,25 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
     const { piece, place } = seen.value
     return place ? standsOn(piece, place) : 0
   })
-  const tapestry = computed(() => (seen.value.own ? (seen.value.part as TapestryPart) : null))
-  const field = computed(() =>
-    tapestry.value ? fieldOf(seen.value.own!, tapestry.value.lay) : null,
-  )
+  const laid = computed(() => laidOf(seen.value))
+  const field = computed(() => (laid.value ? fieldOf(seen.value.own!, laid.value.lay) : null))
   /** Columns by which the field is moved on where all of it is seen. */
   const moved = computed(() => {
-    const { hand, piece } = seen.value
     if (!whole.value || !field.value) return 0
-    const balance = piece.worked === 'rows' ? tapestry.value!.balance : 0
-    return movedOn(field.value.width, count.value, hand, balance)
+    return movedBy(laid.value!, field.value.width, count.value, seen.value.hand)
   })
   const chart = computed((): Chart | null => {
-    const { ledger, piece, place, hand, part } = seen.value
+    const { ledger, piece, place, hand } = seen.value
     if (field.value)
       return whole.value && count.value > 0
-        ? unrolled(
-            field.value,
-            count.value,
-            moved.value,
-            bandOf(part as TapestryPart).rounds(part as TapestryPart),
-          )
+        ? unrolled(field.value, count.value, moved.value, laid.value!.rows)
         : field.value
     if (!place || place.endRow <= place.firstRow) return null
     return partChart(ledger, piece, place, whole.value ? count.value : SHOWN_COLUMNS, hand)
   })
   const toOwn = ({ column, row }: Cell): Cell =>
-    tapestry.value
-      ? cellIn(seen.value.own!, tapestry.value.lay, { column: column - moved.value, row })
+    laid.value
+      ? cellIn(seen.value.own!, laid.value.lay, { column: column - moved.value, row })
       : { column, row }
   /** All stitches of a row are there. */
   const alone = computed(
@@ -122,28 +162,32 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
     if (whole.value) return marksAround(seen.value, count.value, wide, moved.value)
     return wide === null ? [] : [0, wide].map((column) => ({ column, kind: 'edge', title: '' }))
   })
+  /** Where in the band a row of the chart is worked, and in how many. */
+  const workedAs = (row: number) => {
+    const { part, own } = seen.value
+    return own && !isBase(part) ? bandOf(part).workedAs(part, row) : { row, rows: 1 }
+  }
   /** The side of the chart a row begins on. */
   const beginsOn = (row: number): 'left' | 'right' => {
     const { piece, place, hand } = seen.value
-    const wrong = piece.columns.side[(place?.firstRow ?? 0) + row] === 1
+    const wrong = piece.columns.side[(place?.firstRow ?? 0) + workedAs(row).row] === 1
     return (hand === 'right') !== wrong ? 'right' : 'left'
   }
   const runWordsAt = (cell: Cell): string =>
     field.value && count.value > 0
-      ? runWords(seen.value, field.value, count.value, whole.value, cell, beginsOn(cell.row))
+      ? runWords(
+          seen.value.hand,
+          laid.value!,
+          field.value,
+          count.value,
+          whole.value,
+          cell,
+          beginsOn(cell.row),
+        )
       : ''
-  const leans = computed(() => {
-    const { design, piece, place, hand } = seen.value
-    return place ? leanOf(design, piece, place, hand) : 0
-  })
-  const stitch = steady(() =>
-    view.value.as === 'stitches'
-      ? { id: seen.value.part.stitch, aslant: Math.sign(leans.value) * ASLANT }
-      : null,
-  )
-  const lean = computed(() => (leaning.value ? leans.value : 0))
+  const { leans, lean, stitch } = useLean(seen, view, leaning)
   return {
     ...{ chart, alone, toOwn, marks, beginsOn, leans, lean, stitch, count, whole },
-    runWordsAt,
+    ...{ runWordsAt, workedAs },
   }
 }
