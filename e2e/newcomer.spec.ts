@@ -122,7 +122,7 @@ test('the shelf renames, duplicates, deletes with undo, exports, imports and bri
 
 test('a file that is no bag changes nothing and says where it is wrong', async ({ page }) => {
   await page.goto('/')
-  await expect(page.locator('.bag-card')).toHaveCount(5)
+  await expect(page.locator('.bag-card')).toHaveCount(6)
   const give = async (text: string) => {
     const choosing = page.waitForEvent('filechooser')
     await page.getByRole('button', { name: 'Import a bag' }).click()
@@ -138,5 +138,5 @@ test('a file that is no bag changes nothing and says where it is wrong', async (
   await expect(page.getByRole('alert')).toContainText('design.want')
   await give('not json')
   await expect(page.getByRole('alert')).toContainText('not JSON')
-  await expect(page.locator('.bag-card')).toHaveCount(5)
+  await expect(page.locator('.bag-card')).toHaveCount(6)
 })

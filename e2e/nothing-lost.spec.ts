@@ -93,7 +93,7 @@ test('on a full disk the shelf says what was not done, and why', async ({ page }
   await page.getByLabel('New name').press('Enter')
   await expect(page.getByRole('alert')).toContainText('“Beater tote” keeps its name')
   await expect(page.getByRole('alert')).toContainText('no room left')
-  await expect(page.locator('.bag-card')).toHaveCount(5)
+  await expect(page.locator('.bag-card')).toHaveCount(6)
 })
 
 test('a bag deleted in another tab is said to be, and can be put back', async ({
@@ -188,7 +188,7 @@ test('maimed, newer and unreadable records take nothing with them', async ({ pag
   tote.file.design.pieces[0]!.parts[1]!.rounds = -4
   await put(page, tote.id, tote)
   await page.reload()
-  await expect(page.locator('.bag-card')).toHaveCount(7)
+  await expect(page.locator('.bag-card')).toHaveCount(8)
   await expect(page.getByRole('link', { name: 'Open Raffle bag' })).toBeVisible()
   const card = (name: string) => page.locator('.bag-card', { hasText: name })
   await expect(card('March-book satchel')).toContainText('newer than this program')

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { type Ref, ref, shallowRef } from 'vue'
 import beaterTote from '@demo/beater-tote.json' with { type: 'json' }
+import drumStickRoll from '@demo/drum-stick-roll.json' with { type: 'json' }
 import marchBookSatchel from '@demo/march-book-satchel.json' with { type: 'json' }
 import mutePouch from '@demo/mute-pouch.json' with { type: 'json' }
 import musicStandBag from '@demo/music-stand-bag.json' with { type: 'json' }
@@ -28,6 +29,7 @@ export type { ShelfBag }
 /** The last is brought last, and so lies first. */
 const demoFiles: readonly unknown[] = [
   mutePouch,
+  drumStickRoll,
   marchBookSatchel,
   musicStandBag,
   raffleBag,

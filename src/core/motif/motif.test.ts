@@ -1,4 +1,5 @@
 import { KEEPS, lettersIn } from '../chart/index.ts'
+import { inTurns, schools, workedOf } from '../mosaic/index.ts'
 import {
   coloursOf,
   isMotif,
@@ -14,9 +15,9 @@ import {
 const seen = (patch: { readonly colours: readonly string[] }) => patch.colours.toReversed()
 
 describe('the motif drawer', () => {
-  it('holds twenty-four motifs of three kinds, each whole and with a name of its own', () => {
-    expect(motifs).toHaveLength(24)
-    expect(new Set(motifs.map(({ name }) => name)).size).toBe(24)
+  it('holds thirty-two motifs of four kinds, each whole and with a name of its own', () => {
+    expect(motifs).toHaveLength(32)
+    expect(new Set(motifs.map(({ name }) => name)).size).toBe(32)
     for (const motif of motifs) {
       expect(isMotif(motif)).toBe(true)
       expect(coloursOf(motif)).toBeGreaterThan(0)
@@ -45,10 +46,23 @@ describe('the motif drawer', () => {
     })
   })
 
+  it('has mosaics that can be worked as they are drawn, in both schools', () => {
+    for (const { kind, width, colours } of motifs) {
+      if (kind !== 'mosaic') continue
+      const rows = inTurns(KEEPS, 'B', colours.length)
+      for (const school of schools) {
+        const rules = { school, flat: false, run: 3 }
+        expect(workedOf({ width, colours, rows }, rules).misfits).toEqual([])
+      }
+      // Stacked, a row in one yarn stands on one in the other.
+      expect(colours.length % 2).toBe(0)
+    }
+  })
+
   it('is searched by name and kind', () => {
     expect(motifsNamed(motifs, 'drum').map(({ id }) => id)).toEqual(['drum'])
     expect(motifsNamed(motifs, 'field CHECK').map(({ id }) => id)).toEqual(['checks'])
-    expect(motifsNamed(motifs, '')).toHaveLength(24)
+    expect(motifsNamed(motifs, '')).toHaveLength(32)
   })
 
   it('takes the chosen yarn first, then those that are no ground', () => {

@@ -1,7 +1,13 @@
 import { KEEPS, lettersIn, type Patch } from '../chart/index.ts'
+import { mosaics } from './mosaics.ts'
 
 /** How a motif is used: around as a border, all over as a field, or once as a figure. */
-export const motifKinds = { border: 'Borders', field: 'Fields', figure: 'Figures' } as const
+export const motifKinds = {
+  border: 'Borders',
+  field: 'Fields',
+  figure: 'Figures',
+  mosaic: 'Mosaic',
+} as const
 export type MotifKind = keyof typeof motifKinds
 
 /** A motif of the drawer: a patch whose letters stand for its colours, B for the first; what it has nothing of is ground. */
@@ -231,6 +237,7 @@ export const motifs: readonly Motif[] = [
       'BB.........',
     ],
   ),
+  ...mosaics.map(([id, name, ...rows]) => drawn('mosaic', id, name, ...rows)),
 ]
 
 /** Colours a motif has beside the ground. */

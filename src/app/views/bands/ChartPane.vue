@@ -13,8 +13,9 @@ import {
   withSymmetry,
 } from '@core/chart'
 import { type Aid, aids } from '@core/colour'
-import { isBase, newYarns, partById } from '@core/design'
+import { isBase, partById } from '@core/design'
 import { hangsTurned } from '@core/ledger'
+import { inTurns } from '@core/mosaic'
 import { LIMITS } from '@core/section'
 import { printLength, printNumber } from '@core/units'
 import TurnedBag from '@app/parts/bag/TurnedBag.vue'
@@ -30,7 +31,8 @@ import ChartTools from './ChartTools.vue'
 import MosaicMend from './MosaicMend.vue'
 import RoundReadout from './RoundReadout.vue'
 import { viewsOf } from './band-editors.ts'
-import { askForChart, chartIn } from './bring-chart.ts'
+import { askForChart } from './bring-chart.ts'
+import { useBringing } from './use-bringing.ts'
 import { useMosaic } from './use-mosaic.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
@@ -228,7 +230,10 @@ function fill(cell: Cell, gesture: string) {
 /** The whole round becomes one repeat, so that a stitch of it can differ from its like. */
 function breakRepeat(gesture: string) {
   const { id } = part.value
-  const values = { chart: chart.value, lay: 'beside', balance: 0, times: 1 }
+  const of = mosaic.part.value
+  const values = of
+    ? { chart: chart.value, rows: of.rows.repeat(of.times), times: 1 }
+    : { chart: chart.value, lay: 'beside', balance: 0, times: 1 }
   if (count.value > LIMITS.chartWidth || chart.value!.colours.length > LIMITS.chartHeight)
     return (said.value = 'That is more than one chart can hold.')
   project.edit({ name: 'setPart', args: { id, values } }, gesture)
@@ -250,44 +255,20 @@ watch(
 )
 const MotifDialog = defineAsyncComponent(() => import('./MotifDialog.vue'))
 const motifs = ref(false)
+/** Rows of ground and of the yarn that is painted with in turn, for a mosaic. */
+const turnsFor = ({ colours }: Chart) => {
+  const other = yarns.value.find((yarn) => yarn.letter !== ground.value)!.letter
+  return inTurns(ground.value, letter.value === ground.value ? other : letter.value, colours.length)
+}
 /** A chart made from a motif: as wide as the round it stands alone, narrower it is the repeat. */
 function make(next: Chart, why: string) {
-  const values = { chart: next, lay: 'beside', balance: 0 }
+  const rows = mosaic.part.value && turnsFor(next)
+  const values = rows ? { chart: next, rows } : { chart: next, lay: 'beside', balance: 0 }
   project.edit({ name: 'setPart', args: { id: part.value.id, values } })
   said.value = `${why}.`
 }
-/** A chart that is dropped or pasted takes the place of the one there is. */
-async function take(file: File | null | undefined) {
-  if (!file || !own.value) return
-  const read = await chartIn(file, yarns.value)
-  said.value = read.ok ? read.value.note : read.problem
-  strange.value = read.ok && read.value.far.length > 0 ? { file, far: read.value.far } : null
-  if (read.ok) draw(read.value.chart, 'Bring in a chart')
-}
-/** A picture whose colours look like no yarn of the bag. */
-const strange = shallowRef<{ readonly file: File; readonly far: readonly string[] } | null>(null)
-async function makeYarns() {
-  const { file, far } = strange.value!
-  const fresh = newYarns(
-    design.value,
-    far.map((colour) => ({ colour })),
-  )
-  const read = await chartIn(file, [...yarns.value, ...fresh])
-  strange.value = null
-  if (!read.ok) return (said.value = read.problem)
-  said.value = read.value.note
-  project.edit([
-    ...fresh.map((yarn) => ({ name: 'addYarn' as const, args: { yarn } })),
-    {
-      name: 'drawChart',
-      args: { id: part.value.id, chart: read.value.chart, why: 'Bring in a chart' },
-    },
-  ])
-}
-useEventListener('paste', (event: ClipboardEvent) => {
-  if (!away(event) || !event.clipboardData?.files.length) return
-  event.preventDefault()
-  void take(event.clipboardData.files[0])
+const { strange, take, makeYarns } = useBringing({
+  ...{ id: computed(() => part.value.id), own, away, said, draw },
 })
 
 const repeatWords = computed(() =>

@@ -37,13 +37,7 @@ const turn = (first: string, second: string) =>
     :hint="part.times === 1 ? 'time' : 'times'"
     @update:model-value="set({ times: $event })"
   />
-  <WholeField
-    v-model="from"
-    label="From"
-    :min="1"
-    :max="part.rows.length"
-    hint="row"
-  />
+  <WholeField v-model="from" label="From" :min="1" :max="part.rows.length" hint="row" />
   <div class="measure-field">
     <span>Yarns</span>
     <div class="turns">

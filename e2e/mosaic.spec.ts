@@ -1,0 +1,81 @@
+import { accessible, expect, go, openBag, test, undo } from './bag.ts'
+
+const chart = 'application'
+
+test('a picture becomes a mosaic: what cannot be is shown, mended, and written in rows', async ({
+  page,
+}) => {
+  await openBag(page, 'Beater tote', 'Bands')
+  const technique = page.getByRole('radiogroup', { name: 'Technique' })
+  await technique.getByText('Overlay').click()
+  await expect(page.locator('.part-editor')).toContainText('Now 27 rounds instead of 26')
+  await expect(page.locator('.part-editor')).toContainText('134 cells cannot be as drawn')
+  await expect(page.locator('.snags')).toContainText('cannot be worked quite as it is drawn')
+
+  // The reason stands at the cell: the top row is borrowed all along, and has none above it.
+  await page.getByRole(chart).focus()
+  await page.keyboard.press('Home')
+  await page.keyboard.press('PageUp')
+  await expect(page.locator('.readout')).toContainText('would be borrowed in the first or last row')
+  await expect(page.locator('.readout')).toContainText('It is worked in A')
+
+  // The nearest is shown, left, shown again and taken.
+  await page.getByRole('button', { name: 'Make it workable' }).click()
+  await expect(page.locator('.view-bar')).toContainText(
+    '134 cells would change. No fewer would do.',
+  )
+  await page.waitForTimeout(300)
+  await accessible(page)
+  await page.getByRole('button', { name: 'Leave it' }).click()
+  await expect(page.locator('.snags')).toContainText('cannot be worked quite as it is drawn')
+  await page.getByRole('button', { name: 'Make it workable' }).click()
+  await page.getByRole('button', { name: 'Take it' }).click()
+  await expect(page.locator('.snags')).not.toContainText('cannot be worked quite')
+  await go(page, 'Pattern')
+  await expect(page.locator('.paper')).toContainText('drop dc')
+  await expect(page.locator('.paper')).toContainText('drop double crochet: dc in the front loop')
+})
+
+test('drops are put where they are worked, by keyboard; inset goes there and back', async ({
+  page,
+}) => {
+  await openBag(page, 'Drum-stick roll', 'Bands')
+  await page.locator('.part-list .name').filter({ hasText: 'Keys and sticks' }).click()
+  await expect(page.locator('.snags')).toContainText('Keys and sticks leaves 47 ends.')
+  await page.keyboard.press('v')
+  await expect(page.locator('.view-bar')).toContainText('As worked')
+  await page.getByRole(chart).focus()
+  for (const key of ['PageDown', 'Home', 'ArrowUp', 'ArrowUp']) await page.keyboard.press(key)
+  const readout = page.locator('.readout')
+  await expect(readout).toContainText('Row 34')
+  const before = await readout.locator('.runs').textContent()
+  await page.keyboard.press(' ')
+  await expect(readout.locator('.runs')).not.toHaveText(before!)
+  await expect(readout.locator('.runs')).toContainText('drop dc')
+  await undo(page)
+  await expect(readout.locator('.runs')).toHaveText(before!)
+  await page.waitForTimeout(300)
+  await accessible(page)
+
+  const tally = page.locator('.tally')
+  await expect(tally).toContainText('50 ends')
+  await page.getByRole('button', { name: /Work it in inset/ }).click()
+  await expect(page.locator('.snags')).not.toContainText('leaves 47 ends')
+  await expect(tally).not.toContainText('50 ends')
+  await go(page, 'Pattern')
+  await expect(page.locator('.paper')).toContainText('long dc')
+  await expect(page.locator('.paper')).toContainText(/ch \d, sk \d ch/)
+})
+
+test('two other yarns take their turn from a row on', async ({ page }) => {
+  await openBag(page, 'March-book satchel', 'Bands')
+  await page.locator('.part-list .name').filter({ hasText: 'Flap border' }).click()
+  await expect(page.locator('.part-editor')).toContainText('Over, at most')
+  await page.getByLabel('From', { exact: true }).fill('4')
+  await page.getByLabel('From', { exact: true }).press('Enter')
+  await page.getByRole('combobox', { name: 'Yarn of row 4' }).press('Enter')
+  await page.getByRole('option', { name: /C Brass/ }).click()
+  await expect(page.locator('.snags')).not.toContainText('cannot be worked quite')
+  await go(page, 'Pattern')
+  await expect(page.locator('.paper')).toContainText(/with C, .*long dc/)
+})
