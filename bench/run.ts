@@ -15,6 +15,7 @@ import { drawer } from '@core/texture'
 import { faultsFound } from './faults.ts'
 import { quantile } from './frames.ts'
 import { CHROMIUM, NAMES, served } from './served.ts'
+import { mosaics } from './mosaic.ts'
 import { fillsAndOpens, inStudio } from './studio.ts'
 import {
   blankBag,
@@ -287,10 +288,11 @@ function checker() {
   tell('the demo pattern checked', quantile(times, 0.5), 'ms', 1000)
 }
 
-/** `--studio` measures the chart studio alone. */
-const all = !process.argv.includes('--studio')
+/** `--studio` measures the chart studio alone, `--mosaic` mending beside it. */
+const all = !process.argv.some((word) => ['--studio', '--mosaic'].includes(word))
 const bareMs = all ? await inNode() : 1
 if (all) checker()
+if (all || process.argv.includes('--mosaic')) await mosaics(tell)
 await served(PORT, async () => {
   browser = await chromium.launch(CHROMIUM)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import highsLoader from 'highs'
 import type { Chart } from '../chart/index.ts'
+import { integerProgram } from '../testing/integer-program.ts'
 import {
   canBe,
   inTurns,
@@ -198,29 +199,3 @@ describe('mosaic', () => {
     expect(bound).toBeLessThanOrEqual(cost)
   })
 })
-
-/** The mend in the solver's own language: a variable a cell, its cost, and every rule as a line. */
-function integerProgram({ width, colours, rows }: Mosaic, { flat, run, school }: Rules): string {
-  const name = (row: number, column: number) => `x_${row}_${column % width}`
-  const [costs, lines, all]: [string[], string[], string[]] = [[], [], []]
-  let least = 0
-  colours.forEach((text, row) => {
-    for (let column = 0; column < width; column++) {
-      const letter = text[column]
-      const own = letter === rows[row] ? 0 : 1
-      const lent = letter === rows[row + 1] ? 0 : 1
-      least += own
-      all.push(name(row, column))
-      costs.push(`${lent - own < 0 ? '-' : '+'} ${Math.abs(lent - own)} ${name(row, column)}`)
-      const never = row === 0 || row === rows.length - 1
-      const edge = flat && (column === 0 || column === width - 1)
-      if (never || edge) lines.push(`${name(row, column)} <= 0`)
-      if (row > 0) lines.push(`${name(row, column)} + ${name(row - 1, column)} <= 1`)
-      if (school === 'inset' && (!flat || column + run < width))
-        lines.push(
-          `${Array.from({ length: run + 1 }, (_, i) => name(row, column + i)).join(' + ')} <= ${run}`,
-        )
-    }
-  })
-  return `Minimize\n obj: ${least} one ${costs.join(' ')}\nSubject To\n one = 1\n ${lines.join('\n ')}\nBinary\n ${all.join(' ')}\nEnd`
-}
