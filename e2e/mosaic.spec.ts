@@ -79,3 +79,27 @@ test('two other yarns take their turn from a row on', async ({ page }) => {
   await go(page, 'Pattern')
   await expect(page.locator('.paper')).toContainText(/with C, .*long dc/)
 })
+
+test('puffs and spikes are painted on a ground; what cannot stand there is mended', async ({
+  page,
+}) => {
+  await openBag(page, 'Beater tote', 'Bands')
+  await page.locator('.part-list .add').click()
+  await page.getByRole('menuitem', { name: 'Free texture' }).click()
+  await expect(page.getByRole('radiogroup', { name: 'Stitch to paint with' })).toBeVisible()
+  await page.getByRole(chart).focus()
+  const press = async (...keys: readonly string[]) => {
+    for (const key of keys) await page.keyboard.press(key)
+  }
+  // Two puffs side by side: the second finds no room. A spike of one beside them.
+  await press('PageDown', 'Home', 'ArrowRight', ' ', 'ArrowRight', ' ')
+  await expect(page.locator('.readout')).toContainText('leaves no room for it')
+  await expect(page.locator('.snags')).toContainText('Relief has 1 stitch that cannot stand there.')
+  await press('8', 'ArrowRight', 'ArrowRight', ' ')
+  await page.waitForTimeout(300)
+  await accessible(page)
+  await page.getByRole('button', { name: /The nearest that can be/ }).click()
+  await expect(page.locator('.snags')).not.toContainText('cannot stand there')
+  await go(page, 'Pattern')
+  await expect(page.locator('.paper')).toContainText('[7 sc, 1 spike, 2 sc, 1 puff, 1 sc] × 10')
+})

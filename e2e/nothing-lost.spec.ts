@@ -201,7 +201,7 @@ test('maimed, newer and unreadable records take nothing with them', async ({ pag
   await card('Beater tote').getByRole('button', { name: 'Open its last good version' }).click()
   await expect(figure(page, 'tall')).toHaveText('27.3 cm')
   await page.goto('/')
-  await expect(page.locator('.bag-card')).toHaveCount(8)
+  await expect(page.locator('.bag-card')).toHaveCount(9)
 })
 
 test('storage that never answers is said', async ({ page }) => {

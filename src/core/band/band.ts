@@ -15,6 +15,8 @@ export interface Ground {
   readonly count: number
   readonly hand: 'right' | 'left'
   readonly worked: 'rounds' | 'rows'
+  /** Rows there are below; more than anything reaches where that is not said. */
+  readonly below?: number
   /** Where the sides of the bag lie along a round, as shares of it; none where there are none. */
   readonly sides?: Sides
 }

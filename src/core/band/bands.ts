@@ -1,16 +1,17 @@
 import type { Band } from './band.ts'
 import { mosaic, type MosaicPart } from './mosaic.ts'
 import { plain, type PlainPart } from './plain.ts'
+import { relief, type ReliefPart } from './relief.ts'
 import { stripes, type StripesPart } from './stripes.ts'
 import { tapestry, type TapestryPart } from './tapestry.ts'
 import { texture, type TexturePart } from './texture.ts'
 import { written, type WrittenPart } from './written.ts'
 
 /** Every kind of band there is, in the order they are offered. One is added here and nowhere else. */
-export const bands = { plain, stripes, tapestry, mosaic, texture, written } as const
+export const bands = { plain, stripes, tapestry, mosaic, texture, relief, written } as const
 
 export type BandPart =
-  PlainPart | StripesPart | TapestryPart | MosaicPart | TexturePart | WrittenPart
+  PlainPart | StripesPart | TapestryPart | MosaicPart | TexturePart | ReliefPart | WrittenPart
 export type BandKind = keyof typeof bands
 export const bandKinds = Object.keys(bands) as BandKind[]
 

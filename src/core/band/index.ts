@@ -2,6 +2,15 @@ export * from './band.ts'
 export * from './bands.ts'
 export { markedRow, programOf } from './marked-row.ts'
 export { inTurnsFrom, mosaicFrom, MosaicPart, mosaicRules } from './mosaic.ts'
+export {
+  type Lies,
+  reliefMended,
+  reliefMisfits,
+  reliefOf,
+  ReliefPart,
+  reliefs,
+  type WhyNot,
+} from './relief.ts'
 export { evenedRow, PlainPart } from './plain.ts'
 export * from './fabric.ts'
 export { Stripe, StripesPart } from './stripes.ts'

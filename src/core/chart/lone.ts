@@ -73,7 +73,9 @@ export const absorbed = (chart: Chart, cells: readonly Cell[], round: boolean): 
       const near = around(chart, cell, round).filter((one) => touches(one, cell, chart.width))
       const letters = near.flatMap((one) => maybeLetterAt(chart, one) ?? [])
       const often = (letter: string) => letters.filter((one) => one === letter).length
-      const most = letters.reduce((best, one) => (often(one) > often(best) ? one : best))
+      const own = maybeLetterAt(chart, cell)!
+      const first = letters[0] ?? own
+      const most = letters.reduce((best, one) => (often(one) > often(best) ? one : best), first)
       return [most, cell] as const
     }),
   )

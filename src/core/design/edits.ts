@@ -1,5 +1,13 @@
 import type { Draft } from 'immer'
-import { type BandPart, bandOf, bands, mosaicFrom, mosaicRules, within } from '../band/index.ts'
+import {
+  type BandPart,
+  bandOf,
+  bands,
+  mosaicFrom,
+  mosaicRules,
+  reliefs,
+  within,
+} from '../band/index.ts'
 import { mended, type School } from '../mosaic/index.ts'
 import { LIMITS, type Making } from '../section/index.ts'
 import {
@@ -74,18 +82,22 @@ interface Edits {
   addPart: { part: NewBand; at: number; piece?: string }
   removePart: { id: string }
   movePart: { id: string; to: number }
-  paint: { id: string; cells: readonly Cell[]; letter: string }
+  paint: { id: string; cells: readonly Cell[]; letter: string } & OnLayer
   /** The chart as it is now to be: turned, with a row more, or brought in from a file. */
-  drawChart: { id: string; chart: Chart; why: string }
+  drawChart: { id: string; chart: Chart; why: string } & OnLayer
   /** Rows of the chart, by number, in other letters. */
-  drawRows: { id: string; rows: readonly (readonly [row: number, letters: string])[]; why: string }
+  drawRows: {
+    id: string
+    rows: readonly (readonly [row: number, letters: string])[]
+    why: string
+  } & OnLayer
   /** Lone stitches go into what is around them, or beside others of their yarn; found when it is done. */
   mendLone: { id: string; how: LoneMend; round: boolean }
-  /** Wider or narrower at its right, where nothing else is said. */
   /** A mosaic as the nearest picture that can be worked, within a fifth of a second. */
   mendMosaic: { id: string; worked: 'rounds' | 'rows' }
   /** Another technique for the same picture. */
   setTechnique: { id: string; kind: 'tapestry' | School; worked: 'rounds' | 'rows' }
+  /** Wider or narrower at its right, where nothing else is said. */
   resizeChart: {
     id: string
     width: number
@@ -152,6 +164,12 @@ const pieceAt = (design: Draw, id: string): number => {
 const piece = (design: Draw, id: string): DraftPiece => design.pieces[pieceAt(design, id)]!
 /** The lowest place a band can have in a piece. */
 const lowest = ({ parts }: DraftPiece): number => (parts[0] && isBase(parts[0] as Part) ? 1 : 0)
+/** Of a part with two charts, one over the other: the colours, or what stands on them. */
+export type Layer = 'chart' | 'raised'
+interface OnLayer {
+  readonly layer?: Layer
+}
+
 /** A part with a chart of its own. */
 const charted = (design: Draw, id: string) => {
   const found = part(design, id)
@@ -159,10 +177,20 @@ const charted = (design: Draw, id: string) => {
   return found
 }
 
+/** The chart of a layer; that of the colours where the part has no other. */
+const layerOf = (one: ReturnType<typeof charted>, layer: Layer = 'chart') =>
+  layer === 'raised' && 'raised' in one ? one.raised : one.chart
+
 /** The chart of a part replaced row by row, so that rows that stay keep their place in the patches. */
-function setChart(design: Draw, id: string, width: number, colours: readonly string[]) {
+function setChart(
+  design: Draw,
+  id: string,
+  width: number,
+  colours: readonly string[],
+  layer?: Layer,
+) {
   const one = charted(design, id)
-  const { chart } = one
+  const chart = layerOf(one, layer)
   chart.width = width
   colours.forEach((row, r) => {
     if (chart.colours[r] !== row) chart.colours[r] = row
@@ -271,19 +299,19 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   },
   paint: {
     label: ({ letter }) => `Paint with ${letter}`,
-    run: (design, { id, cells, letter }) => {
-      const { chart } = charted(design, id)
+    run: (design, { id, cells, letter, layer }) => {
+      const chart = layerOf(charted(design, id), layer)
       for (const [row, text] of paintedRows(chart, cells, letter)) chart.colours[row] = text
     },
   },
   drawChart: {
     label: ({ why }) => why,
-    run: (design, { id, chart }) => setChart(design, id, chart.width, chart.colours),
+    run: (design, { id, chart, layer }) => setChart(design, id, chart.width, chart.colours, layer),
   },
   drawRows: {
     label: ({ why }) => why,
-    run: (design, { id, rows }) => {
-      const { chart } = charted(design, id)
+    run: (design, { id, rows, layer }) => {
+      const chart = layerOf(charted(design, id), layer)
       for (const [row, letters] of rows)
         if (row in chart.colours && chart.colours[row] !== letters) chart.colours[row] = letters
     },
@@ -331,7 +359,16 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
     run: (design, { id, width, height, letter, where }) => {
       const wide = within(width, 1, LIMITS.chartWidth)
       const tall = within(height, 1, LIMITS.chartHeight)
-      const { colours } = withSize(charted(design, id).chart, wide, tall, letter, where)
+      const one = charted(design, id)
+      if ('raised' in one)
+        one.raised = withSize(
+          one.raised,
+          wide,
+          tall,
+          reliefs[0]!.letter,
+          where,
+        ) as typeof one.raised
+      const { colours } = withSize(one.chart, wide, tall, letter, where)
       setChart(design, id, wide, colours)
     },
   },

@@ -11,7 +11,7 @@ import {
   stitches,
   tallestOf,
 } from '../program/index.ts'
-import { plainFor, stitchById } from '../stitch/index.ts'
+import { firstFor, stitchById } from '../stitch/index.ts'
 import { InvariantError } from '../units/index.ts'
 import { type Block, Names, Runs } from './blocks.ts'
 import {
@@ -147,7 +147,7 @@ export class PieceBuilder {
     const { rows } = this
     const { gauge } = this.parts.at(-1)!
     const first = firstStarts.has(facts.start)
-    const program = first ? inStitches(asked, plainFor) : asked
+    const program = first ? inStitches(asked, (id) => firstFor(id, gauge.stitch)) : asked
     if (!first && facts.start !== 'spiral' && rows.end.at(-1) === ends.indexOf('spiral'))
       // A round that begins anew stands on a joined one.
       rows.end[rows.end.length - 1] = ends.indexOf('join')

@@ -17,9 +17,14 @@ export interface Foundation {
   readonly skipped: number
 }
 
-/** The ground stitch of a row. */
-export const groundOfRow = (ledger: Ledger, piece: Piece, row: number): Stitch =>
-  stitchById(stitchById(firstWorked(runsOfRow(ledger, piece, row)).stitch).of)
+/** The ground stitch of a row. What stands out on a ground is painted on it: the part's own stitch begins such rows. */
+export function groundOfRow(ledger: Ledger, piece: Piece, row: number): Stitch {
+  const first = stitchById(firstWorked(runsOfRow(ledger, piece, row)).stitch)
+  const { gauge, texts } = piece.parts[piece.columns.part[row]!]!
+  return stitchById(
+    first.family === 'raised' && texts === null ? stitchById(gauge.stitch).of : first.of,
+  )
+}
 
 /** The first run that is worked: places passed over are in no stitch. */
 const firstWorked = (runs: readonly LedgerRun[]): LedgerRun =>

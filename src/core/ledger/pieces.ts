@@ -282,7 +282,8 @@ export function pieceOf(
   }
   function* ofBand(part: BandPart, count: number): Iterable<ToLay> {
     let how = builder.rowCount === 0 ? firstStarts[start!.kind] : undefined
-    for (const program of bandOf(part).rows(part, { count, hand, worked, ...sides })) {
+    const ground = { count, hand, worked, below: builder.rowCount, ...sides }
+    for (const program of bandOf(part).rows(part, ground)) {
       yield { program, how, on: count }
       how = undefined
     }

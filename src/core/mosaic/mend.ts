@@ -129,7 +129,8 @@ class Mending {
   solve(): { marks: Marks; bound: number } {
     const free = new Uint8Array(this.width * this.height)
     const least = this.columns(this.lent, this.own, free)
-    if (this.starts === 0 || canBe(free, this.mosaic, this.rules)) return { marks: free, bound: least }
+    if (this.starts === 0 || canBe(free, this.mosaic, this.rules))
+      return { marks: free, bound: least }
     this.offer(this.repaired(free, this.own, this.lent))
     const root = this.priced([], new Float64Array(this.starts * this.height), ITERATIONS.first)
     const bound = this.search({ ...root, bound: Math.max(root.bound, least) })

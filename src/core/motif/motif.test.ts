@@ -15,9 +15,9 @@ import {
 const seen = (patch: { readonly colours: readonly string[] }) => patch.colours.toReversed()
 
 describe('the motif drawer', () => {
-  it('holds thirty-two motifs of four kinds, each whole and with a name of its own', () => {
-    expect(motifs).toHaveLength(32)
-    expect(new Set(motifs.map(({ name }) => name)).size).toBe(32)
+  it('holds thirty-eight motifs of five kinds, each whole and with a name of its own', () => {
+    expect(motifs).toHaveLength(38)
+    expect(new Set(motifs.map(({ name }) => name)).size).toBe(38)
     for (const motif of motifs) {
       expect(isMotif(motif)).toBe(true)
       expect(coloursOf(motif)).toBeGreaterThan(0)
@@ -62,7 +62,7 @@ describe('the motif drawer', () => {
   it('is searched by name and kind', () => {
     expect(motifsNamed(motifs, 'drum').map(({ id }) => id)).toEqual(['drum'])
     expect(motifsNamed(motifs, 'field CHECK').map(({ id }) => id)).toEqual(['checks'])
-    expect(motifsNamed(motifs, '')).toHaveLength(32)
+    expect(motifsNamed(motifs, '')).toHaveLength(38)
   })
 
   it('takes the chosen yarn first, then those that are no ground', () => {

@@ -1,5 +1,6 @@
 import { KEEPS, lettersIn, type Patch } from '../chart/index.ts'
 import { mosaics } from './mosaics.ts'
+import { raised } from './raised.ts'
 
 /** How a motif is used: around as a border, all over as a field, or once as a figure. */
 export const motifKinds = {
@@ -7,6 +8,7 @@ export const motifKinds = {
   field: 'Fields',
   figure: 'Figures',
   mosaic: 'Mosaic',
+  raised: 'Raised',
 } as const
 export type MotifKind = keyof typeof motifKinds
 
@@ -237,6 +239,7 @@ export const motifs: readonly Motif[] = [
       'BB.........',
     ],
   ),
+  ...raised.map(([id, name, ...rows]) => drawn('raised', id, name, ...rows)),
   ...mosaics.map(([id, name, ...rows]) => drawn('mosaic', id, name, ...rows)),
 ]
 

@@ -29,6 +29,8 @@ const singles = [
   'spike',
   'spike stitch',
   'spike st',
+  'double spike',
+  'triple spike',
   'crab stitch',
   'reverse single crochet',
   'rsc',

@@ -41,8 +41,7 @@ export function inRuns(runs: readonly LedgerRun[], words: Words, withYarn: boole
     parts
       .map((part) =>
         'item' in part
-          ? runText(part.item, words) +
-            (withYarn && takesYarn(part.item) ? ` ${part.item.yarn}` : '')
+          ? runText(part.item, words, withYarn && takesYarn(part.item) ? part.item.yarn : null)
           : `[${write(part.items)}] × ${part.times}`,
       )
       .join(', ')
@@ -65,8 +64,17 @@ export const takesYarn = ({ stitch }: Pick<LedgerRun, 'stitch'>): boolean => sti
 
 const inLoop = (stitch: Stitch): boolean => /-[bf]lo-/.test(stitch.id)
 
+/** A run in words, with its yarn where that is to be said: after the chain of what is passed over. */
+export function runText(run: LedgerRun, words: Words, yarn: string | null = null): string {
+  const text = runWords(run, words)
+  if (yarn === null) return text
+  return stitchById(run.stitch).family === 'over'
+    ? text.replace(',', ` ${yarn},`)
+    : `${text} ${yarn}`
+}
+
 /** "5 sc", "inc", "2 inc", "2 sc flo in next st", "sc2tog", "ch 3", "sk 2 sts", "2 dc in same st". */
-export function runText({ stitch: id, count }: LedgerRun, words: Words): string {
+function runWords({ stitch: id, count }: LedgerRun, words: Words): string {
   const stitch = stitchById(id)
   if (id === 'ch') return `${abbrOf(stitch, words)} ${count}`
   if (id === 'skip') return `${abbrOf(stitch, words)} ${count} ${count === 1 ? 'st' : 'sts'}`

@@ -16,6 +16,7 @@ import {
   sizeOff,
   unequalSides,
 } from './sizes.ts'
+import { reliefDrawsIn, reliefMisfit } from './relief.ts'
 import type { Severity } from '../units/index.ts'
 import type { Snag } from './snag.ts'
 import { endsRaised, loopsCatch, spiralDrifts, stopsMidway } from './textures.ts'
@@ -26,6 +27,7 @@ const finders: readonly Finder[] = [
   ...[
     repeatRemainders,
     mosaicMisfits,
+    reliefMisfit,
     writtenMisfits,
     tooLargeChanges,
     raisedInside,
@@ -41,7 +43,7 @@ const finders: readonly Finder[] = [
   yarnShort,
   ...[
     ...[pieceLie, manyStrands, carriesThatShow, longCarries, loneStitches],
-    ...[flares, spiralDrifts, mosaicEnds],
+    ...[flares, spiralDrifts, mosaicEnds, reliefDrawsIn],
   ].map(inEveryPiece),
   loopsCatch,
   gaugeEstimated,

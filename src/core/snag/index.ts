@@ -1,4 +1,5 @@
 export * from './finder.ts'
 export * from './finders.ts'
+export { liesOf } from './relief.ts'
 export * from './snag.ts'
 export * from './wording.ts'

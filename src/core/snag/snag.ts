@@ -1,4 +1,5 @@
 import type { Edit } from '../design/index.ts'
+import type { WhyNot } from '../band/index.ts'
 import type { Why } from '../mosaic/index.ts'
 import type { Severity } from '../units/index.ts'
 
@@ -90,6 +91,10 @@ export interface SnagFacts {
   'mosaic-misfits': { name: string; cells: number; why: Why }
   /** Ends to hide where the yarn is cut after every row. */
   'mosaic-ends': { name: string; ends: number }
+  /** Symbols that cannot be worked where they stand, why the first cannot, and rows (printed numbers) it could stand in. */
+  'relief-misfits': { name: string; cells: number; why: WhyNot; rows: readonly number[] }
+  /** Clusters draw a row in by such a share. */
+  'relief-draws-in': { name: string; clusters: number; of: number; by: number }
   'carry-long': { name: string; stitches: number }
   'yarn-short': { name: string; needed: number; inHand: number }
   'label-missing': { names: readonly string[] }

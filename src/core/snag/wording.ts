@@ -8,6 +8,7 @@ import {
   printYarnLength,
   TEN_CM,
 } from '../units/index.ts'
+import type { WhyNot } from '../band/index.ts'
 import type { Why } from '../mosaic/index.ts'
 import type { Mend, MendFacts, MendKind, Snag, SnagCode, SnagFacts } from './snag.ts'
 
@@ -36,6 +37,16 @@ const rounds = (n: number) => counted(n, 'round')
 /** "2 rows more", "1 round fewer". */
 const rowsOf = (worked: 'rounds' | 'rows', by: number) =>
   `${counted(Math.abs(by), worked === 'rows' ? 'row' : 'round')} ${by > 0 ? 'more' : 'fewer'}`
+
+/** Why a stitch cannot stand on its ground where it is: "it …". */
+export const reliefWords: Readonly<Record<WhyNot, string>> = {
+  side: 'would be worked from the other side than it wants',
+  beside: 'stands beside another cluster, which leaves no room for it',
+  reach: 'would reach below the first row',
+  over: 'would reach over what stands below it',
+  post: 'has no post to go around',
+  edge: 'stands where rows begin and end',
+}
 
 /** Why a cell of a mosaic cannot be: "it …". */
 export const whyWords: Readonly<Record<Why, string>> = {
@@ -193,6 +204,14 @@ const snagWords: {
     title: `${name} leaves ${ends} ends.`,
     text: 'Worked flat in overlay the yarn is cut after every row, two ends each. Hide them in a double edge of two rows that close over them, or knot them into a fringe; joined rounds, or inset, leave next to none.',
   }),
+  'relief-misfits': ({ name, cells, why, rows }) => ({
+    title: `${name} has ${counted(cells, 'stitch')} that cannot stand there.`,
+    text: `The first of them ${reliefWords[why]}.${rows.length > 0 ? ` It could stand in ${rows.join(', ')}.` : ''}`,
+  }),
+  'relief-draws-in': ({ name, clusters, of, by }) => ({
+    title: `${name} draws in.`,
+    text: `Up to ${clusters} of ${of} stitches in a row are drawn together from several; such a row is about ${percent(by)} narrower. A swatch of it will tell.`,
+  }),
   'carry-long': ({ stitches: n }) => ({
     title: 'A long carry.',
     text: `A strand lies inside ${stitches(n)} before it is used again. Give it a tug every few stitches, so that the fabric does not draw in.`,
@@ -251,7 +270,7 @@ const mendWords: {
     cost: 'a thicker fabric',
   }),
   'other-yarn': ({ from, to }) => ({ label: `${to} for ${from}`, cost: 'in all of the band' }),
-  workable: () => ({ label: 'The nearest picture that can be', cost: 'fewest cells' }),
+  workable: () => ({ label: 'The nearest that can be', cost: 'fewest cells' }),
   inset: ({ rows }) => ({ label: 'Work it in inset', cost: `${rows} rows, both yarns carried up` }),
   edges: ({ stitches: many, fewer }) => ({
     label:

@@ -46,6 +46,13 @@ export function stitchById(id: string): Stitch {
 /** The stitch where there is none below with loops or a V of its own: in a ring, a chain, an edge. */
 export const plainFor = (id: string): string => id.replace(/-[bf]lo\b/, '').replace(/^split-/, '')
 
+/** The stitch in a first row: what goes around posts, over places or further down finds none there, and is the ground. */
+export function firstFor(id: string, ground: string): string {
+  const { family, reaches = 0 } = stitchById(id)
+  const wants = family === 'over' || reaches > 0 || /^[fb]p/.test(id)
+  return plainFor(wants ? ground : id)
+}
+
 /** Several of the ground stitch in one place: two or three. */
 export const severalFor = (ground: string, together: number): Stitch =>
   stitchById(`${ground}-${together}in1`)

@@ -71,6 +71,17 @@ export const raisedStitches: readonly Stitch[] = [
     recipe: 'sc into the st a row further down, drawn up loosely over it',
     symbol: 'M4 2L16 12M16 2L4 12M10 7V19',
   }),
+  ...(['double', 'triple'] as const).map((word, i) =>
+    raised(`spike-${i + 2}`, same(`${word} spike`), same(`${word} spike`), {
+      of: 'sc',
+      height: 1,
+      yarn: 1,
+      reaches: i + 2,
+      turningChains: 1,
+      recipe: `sc into the st ${['two', 'three'][i]} rows further down, drawn up loosely over them`,
+      symbol: 'M4 2L16 12M16 2L4 12M10 7V19',
+    }),
+  ),
   raised('spike-dc', ['spike dc', 'spike tr'], ['spike double crochet', 'spike treble crochet'], {
     of: 'dc',
     height: 2,

@@ -12,7 +12,18 @@ import {
 } from '../design/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
-import { base, baseAs, mosaicBand, motif, plain, stripes, swatch, tote, written } from './tote.ts'
+import {
+  base,
+  baseAs,
+  mosaicBand,
+  motif,
+  plain,
+  reliefBand,
+  stripes,
+  swatch,
+  tote,
+  written,
+} from './tote.ts'
 
 /* Anything that can be done to a bag, also what cannot be: figures past their ends, letters and parts that are not there. */
 
@@ -74,7 +85,7 @@ const swatches = fc.array(
   ),
   { maxLength: 14 },
 )
-const newBand = fc.constantFrom(plain(), stripes(), motif(), mosaicBand(), written())
+const newBand = fc.constantFrom(plain(), stripes(), motif(), mosaicBand(), reliefBand(), written())
 
 const piece = fc.constantFrom('bag', 'back', 'disc', 'base', 'c1', 'c2', 'gone')
 const join = fc.record({
@@ -96,6 +107,7 @@ const newPiece: fc.Arbitrary<NewPiece> = fc.record({
 const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> => {
   const id = fc.constantFrom(...partsOf(design).map((part) => part.id), 'p1', 'p2', 'gone')
   const at = fc.integer({ min: 0, max: 9 })
+  const layer = fc.constantFrom('chart' as const, 'raised' as const)
   const worked = fc.constantFrom('rounds' as const, 'rows' as const)
   return {
     replace: fc.constant({ design: tote(), why: 'Another' }),
@@ -112,8 +124,8 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
     addPart: fc.oneof(fc.record({ part: newBand, at }), fc.record({ part: newBand, at, piece })),
     removePart: fc.record({ id }),
     movePart: fc.record({ id, to: at }),
-    paint: fc.record({ id, cells, letter }),
-    drawChart: fc.record({ id, chart: anyChart, why: name }),
+    paint: fc.record({ id, cells, letter, layer }),
+    drawChart: fc.record({ id, chart: anyChart, why: name, layer }),
     drawRows: fc.record({
       id,
       rows: fc.array(fc.tuple(figure, fc.constantFrom('ABABAB', 'AA', '')), { maxLength: 3 }),

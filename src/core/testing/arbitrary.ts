@@ -5,7 +5,7 @@ import { baseInstead, type Design, growthOf, bodyPiece, withBody } from '../desi
 import { baseKinds, type BasePart } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 import { inTurns } from '../mosaic/index.ts'
-import { base, mosaicBand, motif, plain, stripes, tote, written } from './tote.ts'
+import { base, mosaicBand, motif, reliefBand, plain, stripes, tote, written } from './tote.ts'
 
 const letter = fc.constantFrom('A', 'B', 'C')
 const stitch = fc.constantFrom(...groundStitchIds)
@@ -77,6 +77,18 @@ const band: fc.Arbitrary<(id: string) => BandPart> = fc.oneof(
       (of) => (id: string) =>
         mosaicBand({ ...of, id, rows: inTurns('A', 'B', of.chart.colours.length) }),
     ),
+  fc
+    .record({
+      making: ownMaking,
+      chart,
+      symbols: fc.stringMatching(/^[A-K]{200}$/),
+      times: fc.integer({ min: 1, max: 2 }),
+    })
+    .map(({ symbols, ...of }) => (id: string) => {
+      const { width, colours } = of.chart
+      const rows = colours.map((_, row) => symbols.slice(row * width, (row + 1) * width))
+      return reliefBand({ ...of, id, raised: { width, colours: rows } })
+    }),
 )
 
 /** Any band of written rows, on an even count. */

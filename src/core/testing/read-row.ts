@@ -189,7 +189,7 @@ export function readRow(text: string, available: number, inHand = ''): ReadRow {
   const said = /^with ([A-Z]), /.exec(text)
   const work = text
     // A stitch that is split, drops or is long counts as any other.
-    .replaceAll(/\b(?:split|drop|long) (?=[a-z])/g, '')
+    .replaceAll(/\b(?:(?:split|drop|long|double|triple) |[FB]P)(?=[a-z])/g, '')
     .slice(said?.[0].length ?? 0)
     .replace(/, fasten off$/, '')
     .replace(/, (?:sl st|ss) (?:to join|in top of ch \d)$/, '')

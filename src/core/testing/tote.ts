@@ -173,6 +173,20 @@ export const mosaicBand = (over: Partial<Of<'mosaic'>> = {}): Of<'mosaic'> => ({
   ...over,
 })
 
+/** Eight stitches and four rows with a puff, a spike, a post and an eyelet on them. */
+export const reliefBand = (over: Partial<Of<'relief'>> = {}): Of<'relief'> => ({
+  kind: 'relief',
+  id: 'relief',
+  name: 'Knobs',
+  making: null,
+  stitch: 'sc',
+  chart: { width: 8, colours: ['AAAAAAAA', 'AAAAAAAA', 'BBBBBBBB', 'AAAAAAAA'] },
+  raised: { width: 8, colours: ['ABAAAABA', 'AAAFAAAA', 'AHAAAKAA', 'AAABAAAA'] },
+  times: 1,
+  balance: 0,
+  ...over,
+})
+
 const mesh = (dcYarn: string, meshYarn: string, times: number) => [
   {
     text: '*dc in next st, ch 1, sk 1 st; rep from * around',

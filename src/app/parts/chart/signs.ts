@@ -1,3 +1,6 @@
+import { reliefOf } from '@core/band'
+import { stitchById } from '@core/stitch'
+
 /** What stands in the cells, so that a chart can be read without colour. */
 export interface Sign {
   readonly id: string
@@ -71,3 +74,33 @@ export const signs: readonly Sign[] = [
     },
   },
 ]
+
+/** The symbol of what stands on a ground, on a field of 20; nothing for the ground. A spike has a bar for every row it passes. */
+export function symbolFor(letter: string): string {
+  const { stitch } = reliefOf(letter)
+  if (stitch === null) return ''
+  const { symbol, reaches = 0 } = stitchById(stitch)
+  const bars = Array.from({ length: reaches }, (_, i) => `M14 ${12 + 3 * i}h5`)
+  return reaches > 0 ? symbol + bars.join('') : symbol
+}
+const symbols = new Map<string, Path2D>()
+
+/** What stands on each cell, as its symbol. */
+export const reliefSign: Sign = {
+  id: 'relief',
+  title: 'Symbols',
+  draw(context, letter, x, y, size) {
+    const text = symbolFor(letter)
+    if (!text) return
+    const path = symbols.get(letter) ?? new Path2D(text)
+    symbols.set(letter, path)
+    const scale = Math.min(1.4, size / 23)
+    context.save()
+    context.globalAlpha = 1
+    context.translate(x - 10 * scale, y - 10 * scale)
+    context.scale(scale, scale)
+    context.lineWidth = 1.8
+    context.stroke(path)
+    context.restore()
+  },
+}

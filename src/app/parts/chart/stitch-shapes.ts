@@ -113,7 +113,13 @@ const shapes: Readonly<Record<string, (lean: number) => readonly Strand[]>> = {
 
 /** What a stitch looks like. @param lean how much its V is aslant, as a share of its width */
 export function strandsOf(stitch: string, lean: number): readonly Strand[] {
-  return (shapes[stitch] ?? shapes[stitchById(stitch).of] ?? shapes.sc!)(lean)
+  const own = shapes[stitch]
+  if (own) return own(lean)
+  const { of, family, abbr, symbol } = stitchById(stitch)
+  // What stands out looks as in a pattern; a chain leaves a hole.
+  if (family === 'over') return chain
+  if (family === 'raised' && symbol) return lookOf(abbr.us).strands
+  return (shapes[of] ?? shapes.sc!)(lean)
 }
 
 /** A stitch that stands out: strands that bulge between its foot and its top, closed by its loops. */

@@ -6,8 +6,8 @@ export interface SeenAs {
   readonly about: string
   /** The repeat with its neighbours, the whole band as it goes around, the bag, or what only one kind of band has. */
   readonly shows: 'repeat' | 'whole' | 'bag' | 'own'
-  /** Squares, each a stitch; what is worked rather than what is seen; symbols; or the stitches themselves. */
-  readonly as: 'squares' | 'worked' | 'symbols' | 'stitches'
+  /** Squares, each a stitch; what is worked rather than what is seen, or what stands on it; symbols; or the stitches themselves. */
+  readonly as: 'squares' | 'worked' | 'raised' | 'symbols' | 'stitches'
 }
 
 /** Every view there is, in the order of the switch. One is added here and nowhere else. */

@@ -15,12 +15,11 @@ import {
 import { type Aid, aids } from '@core/colour'
 import { isBase, partById } from '@core/design'
 import { hangsTurned } from '@core/ledger'
-import { inTurns } from '@core/mosaic'
 import { LIMITS } from '@core/section'
 import { printLength, printNumber } from '@core/units'
 import TurnedBag from '@app/parts/bag/TurnedBag.vue'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
-import { type Sign, signs } from '@app/parts/chart/signs.ts'
+import { reliefSign, type Sign, signs } from '@app/parts/chart/signs.ts'
 import { type BrushSize, brushSizes, type Tool, toolById, tools } from '@app/parts/chart/tools.ts'
 import { nextView, type SeenAs, views } from '@app/parts/chart/views.ts'
 import { steady } from '@app/parts/page/steady.ts'
@@ -34,6 +33,7 @@ import { viewsOf } from './band-editors.ts'
 import { askForChart } from './bring-chart.ts'
 import { useBringing } from './use-bringing.ts'
 import { useMosaic } from './use-mosaic.ts'
+import { symbolYarns, useRelief } from './use-relief.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
 import ToolButton from './ToolButton.vue'
@@ -77,12 +77,16 @@ const { alone, toOwn, marks, beginsOn, leans, lean, count, whole, runWordsAt, ..
   leaning,
 )
 const mosaic = useMosaic(seenFrom, view)
-const chart = computed(() => mosaic.chart.value ?? ofView.chart.value)
+const relief = useRelief(seenFrom, view)
+const chart = computed(
+  () =>
+    mosaic.chart.value ?? (relief.onRaised.value ? relief.part.value!.raised : ofView.chart.value),
+)
 /** Worked rounds a row of the chart is. */
 const each = computed(() => ofView.workedAs(0).rows)
-const shapeAt = (cell: Cell) => mosaic.shapeAt(toOwn(cell))
+const shapeAt = (cell: Cell) => (relief.part.value ? relief : mosaic).shapeAt(toOwn(cell))
 const stitch = computed(() =>
-  ofView.stitch.value && mosaic.part.value
+  ofView.stitch.value && (mosaic.part.value || relief.part.value)
     ? { ...ofView.stitch.value, at: shapeAt }
     : ofView.stitch.value,
 )
@@ -112,7 +116,14 @@ const gauge = computed(() => place.value?.gauge ?? derived.value.gauge)
 const aspect = computed(() => (each.value * gauge.value.rowHeightMm) / gauge.value.stitchWidthMm)
 
 const tool = shallowRef<Tool>(toolById('brush'))
-const letter = ref('B')
+const yarnLetter = ref('B')
+const symbol = ref('B')
+/** The yarn, or the symbol, that is painted with. */
+const letter = computed({
+  get: () => (relief.onRaised.value ? symbol : yarnLetter).value,
+  set: (chosen) => ((relief.onRaised.value ? symbol : yarnLetter).value = chosen),
+})
+const palette = computed(() => (relief.onRaised.value ? symbolYarns : yarns.value))
 /** What stands in its cells. */
 const sign = shallowRef<Sign>(signs[0]!)
 /** The yarns in the colours they are seen in. */
@@ -126,15 +137,19 @@ const canvas = useTemplateRef('canvas')
 watch(
   yarns,
   (now) => {
-    if (!now.some((yarn) => yarn.letter === letter.value)) letter.value = now.at(-1)!.letter
+    if (!now.some((yarn) => yarn.letter === yarnLetter.value)) yarnLetter.value = now.at(-1)!.letter
   },
   { immediate: true },
 )
 const ground = computed(() => {
+  if (relief.onRaised.value) return relief.ground
   const shown = own.value ?? chart.value
   return shown ? groundOf(shown) : 'A'
 })
-const inBand = steady(() => (chart.value ? lettersOf(own.value ?? chart.value) : []))
+const inBand = steady(() => {
+  if (relief.onRaised.value) return symbolYarns.map((one) => one.letter)
+  return chart.value ? lettersOf(own.value ?? chart.value) : []
+})
 
 // The round under the pointer is written out; when the pointer is away, the last one stays.
 const row = ref<number | null>(null)
@@ -165,6 +180,7 @@ const runWords = computed(() => {
   const row = cell && own.value ? chart.value!.colours[cell.row] : undefined
   if (!cell || row === undefined || painting.value) return ''
   const at0 = toOwn(cell)
+  if (relief.part.value) return relief.whyAt(at0)
   return mosaic.whyAt(at0) || (mosaic.part.value ? '' : runWordsAt(cell))
 })
 /** What was said of a chart that was brought in. */
@@ -186,11 +202,18 @@ const names = computed(() => {
     column: `column ${hand === 'right' ? (own.value?.width ?? 0) - column : column + 1}`,
   }
 })
-const toChange = () => ({ chart: own.value!, at: at.value, names: names.value })
+const toChange = () => ({
+  chart: relief.onRaised.value ? chart.value! : own.value!,
+  at: at.value,
+  names: names.value,
+})
 const size = shallowRef<BrushSize>(brushSizes[0]!)
 const symmetry = shallowRef<Symmetry>(symmetries[0]!)
 const draw = (next: Chart, why: string) =>
-  project.edit({ name: 'drawChart', args: { id: part.value.id, chart: next, why } })
+  project.edit({
+    name: 'drawChart',
+    args: { id: part.value.id, chart: next, why, layer: relief.layer.value },
+  })
 
 // While a stroke goes on the words rest, so that nothing holds up the hand.
 const { isPending: painting, start: paintGoesOn } = useTimeoutFn(() => {}, 250, {
@@ -217,7 +240,10 @@ function paint(cells: readonly Cell[], yarn: string, gesture: string) {
     return void (edits.length > 0 && project.edit(edits, gesture))
   }
   const all = own.value ? withSymmetry(list, symmetry.value, own.value) : list
-  project.edit({ name: 'paint', args: { id, cells: all, letter: yarn } }, gesture)
+  project.edit(
+    { name: 'paint', args: { id, cells: all, letter: yarn, layer: relief.layer.value } },
+    gesture,
+  )
 }
 /** Fills from a cell: as whole rows where the chart is seen as it is, since that may be all of it. */
 function fill(cell: Cell, gesture: string) {
@@ -247,7 +273,7 @@ function straighten() {
 
 const away = (event: Event) => own.value !== null && !typing(event) && view.value.shows !== 'bag'
 const { chosen, choose, stamp, patch, lay, stampOn, done, actions, copied, paste } = useSelection({
-  ...{ chart, yarns, tool, paint, ground, away, said },
+  ...{ chart, yarns: palette, tool, paint, ground, away, said },
 })
 watch(
   [view, () => part.value.id, () => chart.value?.width, () => chart.value?.colours.length],
@@ -255,14 +281,10 @@ watch(
 )
 const MotifDialog = defineAsyncComponent(() => import('./MotifDialog.vue'))
 const motifs = ref(false)
-/** Rows of ground and of the yarn that is painted with in turn, for a mosaic. */
-const turnsFor = ({ colours }: Chart) => {
-  const other = yarns.value.find((yarn) => yarn.letter !== ground.value)!.letter
-  return inTurns(ground.value, letter.value === ground.value ? other : letter.value, colours.length)
-}
 /** A chart made from a motif: as wide as the round it stands alone, narrower it is the repeat. */
 function make(next: Chart, why: string) {
-  const rows = mosaic.part.value && turnsFor(next)
+  if (relief.part.value) return draw(next, why)
+  const rows = mosaic.turnsFor(next, ground.value, letter.value)
   const values = rows ? { chart: next, rows } : { chart: next, lay: 'beside', balance: 0 }
   project.edit({ name: 'setPart', args: { id: part.value.id, values } })
   said.value = `${why}.`
@@ -291,7 +313,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   if (event.key === 't' && paints.value) motifs.value = true
   const wider = { '[': -1, ']': 1 }[event.key]
   if (wider) size.value = brushSizes[brushSizes.indexOf(size.value) + wider] ?? size.value
-  const yarn = /^[1-9]$/.test(event.key) ? design.value.yarns[Number(event.key) - 1] : undefined
+  const yarn = /^[1-9]$/.test(event.key) ? palette.value[Number(event.key) - 1] : undefined
   if (yarn) letter.value = yarn.letter
 })
 const paints = computed(() => own.value !== null)
@@ -390,7 +412,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         ref="canvas"
         class="chart"
         :chart="chart"
-        :yarns="seen"
+        :yarns="relief.onRaised.value ? symbolYarns : seen"
         :letter="letter"
         :ground="ground"
         :tool="hand"
@@ -400,12 +422,12 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         :aspect="aspect"
         :stitch-width-mm="gauge.stitchWidthMm"
         :first-round="firstRound"
-        :sign="sign"
+        :sign="relief.onRaised.value ? reliefSign : sign"
         :alone="alone"
         :lean="lean"
         :stitch="stitch"
         :each="each"
-        :hatched="preview ? [] : mosaic.misfits.value"
+        :hatched="preview ? [] : relief.part.value ? relief.misfits.value : mosaic.misfits.value"
         :drops="mosaic.drops.value"
         :row-letters="mosaic.part.value && [...mosaic.part.value.rows]"
         :marks="marks"
@@ -432,7 +454,8 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
       <YarnPalette
         v-if="paints && view.shows !== 'bag'"
         v-model="letter"
-        :yarns="yarns"
+        :yarns="palette"
+        :symbols="relief.onRaised.value"
         :in-band="inBand"
         :marked="sign.id === 'marks'"
       />
@@ -441,7 +464,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
     <MotifDialog
       v-if="motifs"
       v-model="motifs"
-      :yarns="yarns"
+      :yarns="palette"
       :letter="letter"
       :ground="ground"
       :count="count"

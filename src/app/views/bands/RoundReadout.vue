@@ -34,12 +34,12 @@ const tokens = computed(() => {
     for (const part of parts)
       if ('item' in part) {
         const { yarn } = part.item
-        const text = alike.value ? String(part.item.count) : runText(part.item, workshop.words)
-        list.push(
-          takesYarn(part.item)
-            ? { text: `${text} ${yarn}`, colour: colourOf(yarn) }
-            : { text, colour: null },
-        )
+        const colored = takesYarn(part.item)
+        const said = colored ? yarn : null
+        const text = alike.value
+          ? `${part.item.count}${colored ? ` ${yarn}` : ''}`
+          : runText(part.item, workshop.words, said)
+        list.push({ text, colour: colored ? colourOf(yarn) : null })
       } else {
         list.push({ text: '[', colour: null })
         write(part.items)

@@ -1,15 +1,24 @@
 <script setup lang="ts">
 import type { Yarn } from '@core/design'
-import { markOf } from '@app/parts/chart/signs.ts'
+import { markOf, symbolFor } from '@app/parts/chart/signs.ts'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 
-/** The yarn to paint with; those the band has not yet are quieter. Where cells show marks, theirs stand here too. */
-defineProps<{ yarns: readonly Yarn[]; inBand: readonly string[]; marked?: boolean }>()
+/** The yarn, or the symbol, to paint with; those the band has not yet are quieter. Where cells show marks, theirs stand here too. */
+defineProps<{
+  yarns: readonly Yarn[]
+  inBand: readonly string[]
+  marked?: boolean
+  symbols?: boolean
+}>()
 const letter = defineModel<string>({ required: true })
 </script>
 
 <template>
-  <div class="palette" role="radiogroup" aria-label="Yarn to paint with">
+  <div
+    class="palette"
+    role="radiogroup"
+    :aria-label="symbols ? 'Stitch to paint with' : 'Yarn to paint with'"
+  >
     <button
       v-for="(yarn, i) in yarns"
       :key="yarn.letter"
@@ -21,7 +30,10 @@ const letter = defineModel<string>({ required: true })
       :title="i < 9 ? `${yarn.name} (${i + 1})` : yarn.name"
       @click="letter = yarn.letter"
     >
-      <YarnDot :letter="yarn.letter" :colour="yarn.colour" :size="20" />{{ yarn.name }}
+      <svg v-if="symbols" width="20" height="20" viewBox="0 0 20 20" aria-hidden="true">
+        <path class="mark" :d="symbolFor(yarn.letter) || 'M4 4h12v12H4z'" />
+      </svg>
+      <YarnDot v-else :letter="yarn.letter" :colour="yarn.colour" :size="20" />{{ yarn.name }}
       <svg v-if="marked" width="16" height="16" viewBox="-5 -5 10 10" aria-hidden="true">
         <path class="mark" :d="markOf(yarn.letter)" />
       </svg>

@@ -3,6 +3,7 @@ import type { BandKind } from '@core/band'
 import { type SeenAs, views } from '@app/parts/chart/views.ts'
 import MosaicFields from './MosaicFields.vue'
 import PlainFields from './PlainFields.vue'
+import ReliefFields from './ReliefFields.vue'
 import StripesFields from './StripesFields.vue'
 import TapestryFields from './TapestryFields.vue'
 import TextureFields from './TextureFields.vue'
@@ -14,6 +15,7 @@ export const bandEditors: { readonly [Kind in BandKind]?: Component } = {
   stripes: StripesFields,
   tapestry: TapestryFields,
   mosaic: MosaicFields,
+  relief: ReliefFields,
   texture: TextureFields,
   written: WrittenFields,
 }
@@ -53,9 +55,19 @@ const asWorked: SeenAs = {
   ...{ shows: 'repeat', as: 'worked' },
 }
 
+/** What stands on the ground of a free texture, beside its colours. */
+const raised: SeenAs = {
+  id: 'raised',
+  title: 'Raised',
+  about: 'What stands on the ground, in symbols',
+  ...{ shows: 'repeat', as: 'raised' },
+}
+const coloured: SeenAs = { ...views[0]!, title: 'Colours', about: 'The yarn of each stitch' }
+
 /** The views of a kind of band, its own first. */
 export function viewsOf(kind: BandKind): readonly (SeenAs | OwnView)[] {
   if (kind === 'mosaic') return views.flatMap((view, i) => (i === 0 ? [view, asWorked] : [view]))
+  if (kind === 'relief') return [raised, coloured, ...views.slice(1)]
   const own = ownViews[kind] ?? []
   const others = own.some((view) => view.only)
     ? views.filter(({ shows }) => shows === 'bag')

@@ -2,7 +2,7 @@ import { computed, type Ref } from 'vue'
 import { type MosaicPart, mosaicRules } from '@core/band'
 import type { Cell, Chart } from '@core/chart'
 import type { Edit } from '@core/design'
-import { lentTo, type Why, workedOf } from '@core/mosaic'
+import { inTurns, lentTo, type Why, workedOf } from '@core/mosaic'
 import { whyWords } from '@core/snag'
 import type { SeenAs } from '@app/parts/chart/views.ts'
 import type { Seen } from './use-view.ts'
@@ -65,11 +65,20 @@ export function useMosaic(seen: Ref<Seen>, view: Ref<SeenAs>) {
       args: { id, cells: list, letter },
     }))
   }
+  /** Rows of a motif: its ground, and the yarn that is painted with, in turn; null where it is no mosaic. */
+  function turnsFor({ colours }: Chart, ground: string, letter: string): string | null {
+    if (!part.value) return null
+    const other = seen.value.design.yarns.find((yarn) => yarn.letter !== ground)!.letter
+    return inTurns(ground, letter === ground ? other : letter, colours.length)
+  }
   /** The shape of a stitch: what reaches down begins in the cell it hides. */
   function shapeAt(cell: Cell): string {
     if (isBorrowed(cell)) return 'reach-foot'
     if (cell.row > 0 && isBorrowed({ column: cell.column, row: cell.row - 1 })) return 'reach-top'
     return part.value!.school === 'overlay' ? 'sc-blo' : 'sc'
   }
-  return { part, rules, worked, asWorked, chart, drops, misfits, whyAt, dropEdits, shapeAt }
+  return {
+    ...{ part, rules, worked, asWorked, chart, drops, misfits },
+    ...{ whyAt, dropEdits, shapeAt, turnsFor },
+  }
 }

@@ -1,0 +1,37 @@
+<script setup lang="ts">
+import type { ReliefPart } from '@core/band'
+import { LIMITS } from '@core/section'
+import WholeField from '@app/parts/fields/WholeField.vue'
+import { steady } from '@app/parts/page/steady.ts'
+import ChartSizeFields from './ChartSizeFields.vue'
+
+/** The size of a free texture, and how often it is worked. */
+const props = defineProps<{ part: ReliefPart; rows: boolean }>()
+const emit = defineEmits<{ set: [values: Partial<ReliefPart>] }>()
+/** Painting changes nothing here. */
+const part = steady(() => {
+  const { times, balance, chart } = props.part
+  return { times, balance, width: chart.width }
+})
+</script>
+
+<template>
+  <ChartSizeFields :id="props.part.id" :chart="props.part.chart" :rows="rows" />
+  <WholeField
+    label="Worked"
+    :model-value="part.times"
+    :min="1"
+    :max="LIMITS.times"
+    :hint="part.times === 1 ? 'time' : 'times'"
+    @update:model-value="emit('set', { times: $event })"
+  />
+  <WholeField
+    v-if="rows"
+    label="To balance"
+    hint="columns"
+    :model-value="part.balance"
+    :min="0"
+    :max="part.width - 1"
+    @update:model-value="emit('set', { balance: $event })"
+  />
+</template>

@@ -1,0 +1,80 @@
+import fc from 'fast-check'
+import { motifs } from '../motif/index.ts'
+import { type Lies, reliefMended, reliefMisfits, reliefs } from './relief.ts'
+
+const RIGHT: Lies = { sideOf: () => 'RS', below: 4 }
+/** The top row first, as it is seen. */
+const raised = (...rows: readonly string[]) => ({
+  stitch: 'sc',
+  raised: { width: rows[0]!.length, colours: rows.toReversed() },
+})
+const whys = (part: ReturnType<typeof raised>, lies: Lies = RIGHT) =>
+  reliefMisfits(part, lies).map(({ column, row, why }) => `${column},${row} ${why}`)
+
+describe('what stands on a ground', () => {
+  // Common practice without a source, each rule counted by hand.
+  it('is raised on its own side only, and in one row all from one side', () => {
+    expect(whys(raised('ABAAA'))).toEqual([])
+    expect(whys(raised('ACAAA'))).toEqual(['1,0 side'])
+    expect(whys(raised('ACABA'), { ...RIGHT, sideOf: () => null })).toEqual(['3,0 side'])
+  })
+
+  it('has no clusters side by side, nor where rows begin', () => {
+    expect(whys(raised('ABBBA'))).toEqual(['2,0 beside'])
+    expect(whys(raised('BAAAD'))).toEqual(['0,0 edge', '4,0 edge'])
+    expect(whys(raised('KAKKA'))).toEqual(['0,0 edge'])
+  })
+
+  it('reaches into rows that exist, and not over what stands there', () => {
+    expect(whys(raised('AHA', 'AAA'), { ...RIGHT, below: 0 })).toEqual(['1,1 reach'])
+    expect(whys(raised('AJA'), { ...RIGHT, below: 3 })).toEqual(['1,0 reach'])
+    expect(whys(raised('AJA'), { ...RIGHT, below: 4 })).toEqual([])
+    expect(whys(raised('AIA', 'AAA', 'ABA'))).toEqual(['1,2 over'])
+    expect(whys(raised('AHA', 'AAA', 'ABA'))).toEqual([])
+  })
+
+  it('goes around posts that are there', () => {
+    expect(whys(raised('AFA', 'AKA'))).toEqual(['1,1 post'])
+    expect(whys(raised('AFA'), { ...RIGHT, below: 0 })).toEqual(['1,0 post'])
+    // A bead stands around the post of a tall stitch beside it.
+    expect(whys(raised('AEA'))).toEqual(['1,0 post'])
+    expect(whys({ ...raised('AEA'), stitch: 'dc' })).toEqual([])
+  })
+
+  it('has six motifs that can be worked flat, where every other row faces', () => {
+    const all = motifs.filter(({ kind }) => kind === 'raised')
+    expect(all).toHaveLength(6)
+    const sideOf = (row: number) => (row % 2 ? ('WS' as const) : ('RS' as const))
+    for (const { width, colours } of all) {
+      const drawn = colours.map((row) => row.replaceAll('.', 'A'))
+      const part = { stitch: 'sc', raised: { width, colours: drawn } }
+      expect(reliefMisfits(part, { sideOf, below: 1 })).toEqual([])
+    }
+  })
+
+  it('is mended to what can be: a row further, or left out', () => {
+    const sideOf = (row: number) => (row % 2 ? ('WS' as const) : ('RS' as const))
+    const part = raised('AAA', 'AAA', 'ACA')
+    expect(reliefMended(part, { sideOf, below: 4 }).colours.toReversed()).toEqual([
+      ...['AAA', 'ACA', 'AAA'],
+    ])
+    expect(reliefMended(raised('ABBA'), RIGHT).colours).toEqual(['ABAA'])
+    const letters = reliefs.map(({ letter }) => letter)
+    fc.assert(
+      fc.property(
+        fc.array(fc.string({ unit: fc.constantFrom(...letters), minLength: 6, maxLength: 6 }), {
+          minLength: 1,
+          maxLength: 6,
+        }),
+        (colours) => {
+          const any = { stitch: 'dc', raised: { width: 6, colours } }
+          const lies = { sideOf, below: 2 }
+          const mended = reliefMended(any, lies)
+          expect(reliefMisfits({ ...any, raised: mended }, lies)).toEqual([])
+          // What fits stays where nothing came beside it.
+          if (reliefMisfits(any, lies).length === 0) expect(mended.colours).toEqual(colours)
+        },
+      ),
+    )
+  })
+})

@@ -1,0 +1,264 @@
+import {
+  blankChart,
+  type Cell,
+  type Chart,
+  lettersOf,
+  withLetterFor,
+  withSize,
+} from '../chart/index.ts'
+import { One, OneOf, Whole } from '../fields/index.ts'
+import { group, type Program, type Step, work } from '../program/index.ts'
+import { LIMITS, Section } from '../section/index.ts'
+import { stitchById } from '../stitch/index.ts'
+import { type Band, type Ground, usual, within } from './band.ts'
+import { ChartDocument } from './tapestry.ts'
+
+/** What stands on a ground: a symbol that is painted, and the stitch it is. */
+export interface Relief {
+  readonly letter: string
+  readonly name: string
+  /** Null for the ground itself. */
+  readonly stitch: string | null
+  /** The side it is worked from; all the same to it where it says none. */
+  readonly side?: 'RS' | 'WS'
+  /** Several stitches drawn together: not beside another one, and it pulls in. */
+  readonly cluster?: true
+  /** Worked around a post: of the stitch below, or of the one before. */
+  readonly post?: 'below' | 'before'
+  /** A chain over a stitch that is passed. */
+  readonly open?: true
+}
+
+/** Everything that can be painted on a ground. One is added here and nowhere else. */
+export const reliefs: readonly Relief[] = [
+  { letter: 'A', name: 'Plain', stitch: null },
+  { letter: 'B', name: 'Puff', stitch: 'puff', side: 'RS', cluster: true },
+  { letter: 'C', name: 'Bobble', stitch: 'bobble', side: 'WS', cluster: true },
+  { letter: 'D', name: 'Popcorn', stitch: 'popcorn', side: 'RS', cluster: true },
+  { letter: 'E', name: 'Bead', stitch: 'bead', side: 'RS', cluster: true, post: 'before' },
+  { letter: 'F', name: 'Front post', stitch: 'fpdc', post: 'below' },
+  { letter: 'G', name: 'Back post', stitch: 'bpdc', post: 'below' },
+  { letter: 'H', name: 'Spike of 1', stitch: 'spike' },
+  { letter: 'I', name: 'Spike of 2', stitch: 'spike-2' },
+  { letter: 'J', name: 'Spike of 3', stitch: 'spike-3' },
+  { letter: 'K', name: 'Eyelet', stitch: 'over-st', open: true },
+]
+const PLAIN_LETTER = reliefs[0]!.letter
+const byLetter = new Map(reliefs.map((one) => [one.letter, one]))
+export const reliefOf = (letter: string): Relief => byLetter.get(letter) ?? reliefs[0]!
+const reachOf = ({ stitch }: Relief): number =>
+  stitch?.startsWith('spike') ? (stitchById(stitch).reaches ?? 0) : 0
+
+/** Symbols painted freely on a ground stitch, over a chart of colours. */
+export class ReliefPart extends Section {
+  @OneOf(['relief']) readonly kind!: 'relief'
+  @One(() => ChartDocument)
+  readonly chart!: ChartDocument
+  /** What stands on each cell: letters of {@link reliefs}, as wide and high as the chart. */
+  @One(() => ChartDocument)
+  readonly raised!: ChartDocument
+  @Whole(1, LIMITS.times) readonly times!: number
+  /** Columns worked once more at the end of a flat row. */
+  @Whole(0, LIMITS.chartWidth) readonly balance!: number
+}
+
+/** Why a symbol cannot be worked where it stands. */
+export type WhyNot = 'side' | 'beside' | 'reach' | 'over' | 'post' | 'edge'
+export interface ReliefMisfit extends Cell {
+  readonly why: WhyNot
+}
+
+/** How the rows of a band lie: the side each faces, and the rows there are below the first. */
+export interface Lies {
+  /** Null where it may face either. */
+  readonly sideOf: (row: number) => 'RS' | 'WS' | null
+  readonly below: number
+}
+
+/** Symbols that cannot be worked where they stand. They are worked as ground. */
+export function reliefMisfits(
+  { raised: { width, colours }, stitch }: Pick<ReliefPart, 'raised' | 'stitch'>,
+  { sideOf, below }: Lies,
+): ReliefMisfit[] {
+  const misfits: ReliefMisfit[] = []
+  const works = colours.map((row) => [...row])
+  const at = (row: number, column: number): Relief => reliefOf(works[row]?.[column] ?? PLAIN_LETTER)
+  const why = (row: number, column: number, side: 'RS' | 'WS' | null): WhyNot | null => {
+    const own = at(row, column)
+    if (own.side && side && own.side !== side) return 'side'
+    // Rows begin and end there, with chains and joins.
+    if ((own.cluster || own.open) && (column === 0 || column === width - 1)) return 'edge'
+    if (own.cluster && at(row, column - 1).cluster) return 'beside'
+    const reach = reachOf(own)
+    if (reach > 0 && reach > row + below - 1) return 'reach'
+    for (let down = 1; down <= reach; down++)
+      if (row - down >= 0 && at(row - down, column).stitch !== null) return 'over'
+    if (own.post === 'before' && stitchById(stitch).height < 2) return 'post'
+    const under = row > 0 ? at(row - 1, column) : null
+    if (own.post === 'below' && ((under?.open ?? false) || row + below === 0)) return 'post'
+    return null
+  }
+  for (let row = 0; row < colours.length; row++) {
+    // Where it may face either side, the first that wants one has it.
+    let side = sideOf(row)
+    for (let column = 0; column < width; column++) {
+      const own = at(row, column)
+      if (own.stitch === null) continue
+      const reason = why(row, column, side)
+      if (reason === null) side ??= own.side ?? null
+      else {
+        misfits.push({ column, row, why: reason })
+        works[row]![column] = PLAIN_LETTER
+      }
+    }
+  }
+  return misfits
+}
+
+/** The symbols that are worked: those that cannot be are ground. */
+function worksOf(part: ReliefPart, lies: Lies): Chart {
+  const rows = part.raised.colours.map((row) => [...row])
+  for (const { row, column } of reliefMisfits(part, lies)) rows[row]![column] = PLAIN_LETTER
+  return { width: part.raised.width, colours: rows.map((row) => row.join('')) }
+}
+
+/** Of what a row may be before it is laid: any side, and rows below it. */
+const anyhow = (below: number = LIMITS.rounds): Lies => ({ sideOf: () => null, below })
+
+/** The nearest that can be worked: a symbol goes to the next row that can have it, or is left out. */
+export function reliefMended(part: Pick<ReliefPart, 'raised' | 'stitch'>, lies: Lies): Chart {
+  let { raised } = part
+  for (const { row, column, why } of reliefMisfits(part, lies)) {
+    const letter = raised.colours[row]![column]!
+    const without = moved(raised, row, column, PLAIN_LETTER)
+    const better = [row + 1, row - 1]
+      .filter((other) => why === 'side' && without.colours[other]?.[column] === PLAIN_LETTER)
+      .map((other) => moved(without, other, column, letter))
+      .find((chart) => fewer({ ...part, raised: chart }, { ...part, raised: without }, lies))
+    raised = better ?? without
+  }
+  // What came beside others by that is left out.
+  for (;;) {
+    const left = reliefMisfits({ ...part, raised }, lies)
+    if (left.length === 0) return raised
+    for (const { row, column } of left) raised = moved(raised, row, column, PLAIN_LETTER)
+  }
+}
+const fewer = (
+  one: Pick<ReliefPart, 'raised' | 'stitch'>,
+  other: Pick<ReliefPart, 'raised' | 'stitch'>,
+  lies: Lies,
+): boolean => reliefMisfits(one, lies).length <= reliefMisfits(other, lies).length
+const moved = ({ width, colours }: Chart, row: number, column: number, letter: string): Chart => ({
+  width,
+  colours: colours.map((text, at) =>
+    at === row ? text.slice(0, column) + letter + text.slice(column + 1) : text,
+  ),
+})
+
+/** Cells in working order, neighbours alike together. */
+function stepsOf(yarns: readonly string[], symbols: readonly string[], ground: string): Step[] {
+  const steps: Step[] = []
+  for (let from = 0; from < yarns.length;) {
+    let to = from + 1
+    while (to < yarns.length && yarns[to] === yarns[from] && symbols[to] === symbols[from]) to++
+    steps.push(work(reliefOf(symbols[from]!).stitch ?? ground, to - from, { yarn: yarns[from]! }))
+    from = to
+  }
+  return steps
+}
+
+const balanceOf = ({ balance }: ReliefPart, worked: Ground['worked']) =>
+  worked === 'rows' ? balance : 0
+
+function rowPrograms(part: ReliefPart, { count, hand, worked: way, below }: Ground): Program[] {
+  const { chart, stitch } = part
+  const { width } = chart
+  const raised = worksOf(part, anyhow(below))
+  const balance = balanceOf(part, way)
+  const inOrder = (row: string) => (hand === 'right' ? [...row].reverse() : [...row])
+  const first = balance < count ? balance : 0
+  const repeats = Math.floor((count - first) / width)
+  const left = (count - first) % width
+  return chart.colours.map((text, row): Program => {
+    const [yarns, symbols] = [inOrder(text), inOrder(raised.colours[row]!)]
+    const some = (from: number, to: number) =>
+      stepsOf(yarns.slice(from, to), symbols.slice(from, to), stitch)
+    const all = stepsOf(yarns, symbols, stitch)
+    const [only, more] = all
+    if (only?.do === 'work' && !more) return [{ ...only, times: count }]
+    // As seen, the columns that balance a row are the first ones of the chart again, at its right edge.
+    const edge = hand === 'right' ? some(width - first, width) : []
+    const rest = hand === 'right' ? some(0, left) : some(0, left + first)
+    return [...edge, ...(repeats > 0 ? [group(repeats, ...all)] : []), ...rest]
+  })
+}
+
+const HANDY = [12, 10, 8, 6, 15, 9, 7, 5]
+const NEW_HEIGHT = 8
+
+/** Puffs, posts, spikes and the like painted on a ground, each stitch in the yarn of its cell. */
+export const relief: Band<ReliefPart> = {
+  ...usual,
+  document: ReliefPart,
+  title: 'Free texture',
+  heading: 'Free texture on',
+  begin: ({ stitch, letters, count }) => {
+    const width = HANDY.find((repeat) => count > 0 && count % repeat === 0) ?? HANDY[0]!
+    return {
+      kind: 'relief',
+      name: 'Relief',
+      making: null,
+      stitch,
+      chart: blankChart(width, NEW_HEIGHT, letters[0]!),
+      raised: blankChart(width, NEW_HEIGHT, PLAIN_LETTER),
+      times: 1,
+      balance: 0,
+    }
+  },
+  rounds: ({ chart, times }) => chart.colours.length * times,
+  withRounds: ({ chart }, rounds) => ({
+    times: within(rounds / chart.colours.length, 1, LIMITS.times),
+  }),
+  stretched: () => null,
+  settled: ({ chart, raised, balance }) => ({
+    balance: Math.min(balance, chart.width - 1),
+    raised: withSize(raised, chart.width, chart.colours.length, PLAIN_LETTER),
+  }),
+  yarns: ({ chart }) => lettersOf(chart),
+  withYarn: ({ chart }, from, to) => ({ chart: withLetterFor(chart, from, to) }),
+  lastYarn: ({ chart }) => chart.colours.at(-1)![0]!,
+  gaugeYarn: () => null,
+  fabric: ({ id, name }) => ({ key: `relief-${id}`, name }),
+  repeat: (part, way) => ({ multiple: part.chart.width, offset: balanceOf(part, way) }),
+  faults: ({ chart, raised, balance }, say) => {
+    if (balance >= chart.width)
+      say('balance', `must be less than the ${chart.width} columns of the chart`)
+    if (raised.width !== chart.width || raised.colours.length !== chart.colours.length)
+      say('raised', `must be ${chart.width} × ${chart.colours.length}, as the chart is`)
+    for (const [field, { width, colours }] of [
+      ['chart', chart],
+      ['raised', raised],
+    ] as const)
+      colours.forEach((row, r) => {
+        if (row.length !== width)
+          say(`${field}.colours[${r}]`, `has ${row.length} cells, the chart is ${width} wide`)
+      })
+    raised.colours.forEach((row, r) => {
+      const strange = [...row].find((letter) => !byLetter.has(letter))
+      if (strange) say(`raised.colours[${r}]`, `has “${strange}”, which stands for no stitch`)
+    })
+  },
+  size: ({ chart }) => ({ cells: 2 * chart.width * chart.colours.length, runs: 0 }),
+  *rows(part, ground) {
+    const rows = rowPrograms(part, ground)
+    for (let i = 0; i < part.times; i++) yield* rows
+  },
+  wants: ({ raised }, row) => {
+    const text = raised.colours[(row - 1) % raised.colours.length]!
+    const side = [...text].map((letter) => reliefOf(letter).side).find(Boolean)
+    return side ? { side } : {}
+  },
+  chart: ({ chart }) => chart,
+  field: ({ chart }) => chart,
+}

@@ -1,0 +1,102 @@
+import { type Lies, reliefMended, reliefMisfits, reliefOf, type ReliefPart } from '../band/index.ts'
+import { makingOf } from '../design/index.ts'
+import { type LedgerPart, type Piece, sides } from '../ledger/index.ts'
+import { bandsOn, type Finder, type SnagContext } from './finder.ts'
+
+/* Symbols on a ground that cannot be worked, and rows they draw in. */
+
+/** A row of nothing but clusters would be narrower by so much (from memory). */
+const DRAWS_IN = 0.25
+/** Told from such a share of a row's stitches on. */
+const TOLD_FROM = 1 / 8
+const OFFERED = 2
+
+/** The relief bands of a piece, and where they are in its ledger. */
+const reliefsOn = ({ design, piece }: Pick<SnagContext, 'design' | 'piece'>) =>
+  bandsOn(design, piece).flatMap((part) =>
+    part.kind === 'relief' ? [{ part, place: piece.parts.find(({ id }) => id === part.id)! }] : [],
+  )
+
+/** How the rows of a relief lie in its bag: rounds that are joined can be turned for the side a row wants. */
+export function liesOf(
+  { design, piece }: { readonly design: SnagContext['design']; readonly piece: Piece },
+  part: ReliefPart,
+  place: Pick<LedgerPart, 'firstRow'>,
+): Lies {
+  const spiral = makingOf(design, part).working === 'spiral'
+  return {
+    below: place.firstRow,
+    sideOf: (row) =>
+      piece.worked === 'rows'
+        ? sides[piece.columns.side[place.firstRow + row] ?? 0]!
+        : spiral
+          ? 'RS'
+          : null,
+  }
+}
+
+export const reliefMisfit: Finder = (context) =>
+  reliefsOn(context).flatMap(({ part, place }) => {
+    const lies = liesOf(context, part, place)
+    const misfits = reliefMisfits(part, lies)
+    const [first] = misfits
+    if (!first) return []
+    const { number } = context.piece.columns
+    const wants = reliefOf(part.raised.colours[first.row]![first.column]!).side
+    const height = part.raised.colours.length
+    const others = Array.from({ length: height }, (_, row) => row)
+      .filter((row) => row !== first.row && wants && (lies.sideOf(row) ?? wants) === wants)
+      .sort((a, b) => Math.abs(a - first.row) - Math.abs(b - first.row))
+      .slice(0, OFFERED)
+    const mended = reliefMended(part, lies)
+    return [
+      {
+        code: 'relief-misfits' as const,
+        severity: 'warning' as const,
+        where: { part: part.id, round: number[place.firstRow + first.row] ?? null },
+        facts: {
+          name: part.name,
+          cells: misfits.length,
+          why: first.why,
+          rows: first.why === 'side' ? others.map((row) => number[place.firstRow + row]!) : [],
+        },
+        mends: [
+          {
+            kind: 'workable' as const,
+            facts: {},
+            edits: [
+              {
+                name: 'drawChart' as const,
+                args: {
+                  id: part.id,
+                  chart: mended,
+                  layer: 'raised' as const,
+                  why: 'The nearest that can be worked',
+                },
+              },
+            ],
+          },
+        ],
+      },
+    ]
+  })
+
+/** Rows that clusters draw in. */
+export const reliefDrawsIn: Finder = (context) =>
+  reliefsOn(context).flatMap(({ part, place }) => {
+    const { width, colours } = part.raised
+    const most = Math.max(
+      ...colours.map((row) => [...row].filter((letter) => reliefOf(letter).cluster).length),
+    )
+    if (most / width < TOLD_FROM) return []
+    const { columns } = context.piece
+    return [
+      {
+        code: 'relief-draws-in' as const,
+        severity: 'advice' as const,
+        where: { part: part.id, round: columns.number[place.firstRow]! },
+        facts: { name: part.name, clusters: most, of: width, by: (most / width) * DRAWS_IN },
+        mends: [],
+      },
+    ]
+  })
