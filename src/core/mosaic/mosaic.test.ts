@@ -123,6 +123,25 @@ describe('mosaic', () => {
     )
   })
 
+  it('finds after a change what it finds anew', () => {
+    fc.assert(
+      fc.property(
+        anyMosaic(5, 6, 'ABC'),
+        anyRules,
+        fc.array(fc.record({ row: fc.nat(5), text: fc.stringMatching(/^[ABC]{5}$/) })),
+        (mosaic, rules, edits) => {
+          let [now, known] = [mosaic, workedOf(mosaic, rules)]
+          for (const { row, text } of edits) {
+            now = { ...now, colours: now.colours.with(row, text) }
+            known = workedOf(now, rules, known)
+            const { marks, misfits } = workedOf(now, rules)
+            expect([known.marks, known.misfits]).toEqual([marks, misfits])
+          }
+        },
+      ),
+    )
+  })
+
   it('agrees with the rules said again on what can be', () => {
     fc.assert(
       fc.property(

@@ -96,47 +96,80 @@ export interface Misfit extends Cell {
   readonly why: Why
 }
 
-/** What is worked of a picture: the cells that are borrowed, and those that cannot be as they are drawn. */
-export interface Worked {
+/** A row of a picture and what is worked of it. */
+interface RowWorked {
+  /** What it was found from: its cells, the yarns it may show, what may be borrowed of it, and what is borrowed below. */
+  readonly from: readonly [
+    text: string,
+    own: string,
+    lent: string,
+    ends: boolean,
+    below: Marks | null,
+  ]
   readonly marks: Marks
   readonly misfits: readonly Misfit[]
 }
 
-/**
- * Row by row from below, each from the left: a cell that wants to be borrowed and cannot is worked in its own yarn. It is then one
- * that does not fit, as is every cell in a yarn that neither its row nor the next one has.
- */
-export function workedOf(mosaic: Mosaic, rules: Rules): Worked {
-  const { width, colours, rows } = mosaic
-  const height = colours.length
-  const marks = wantedMarks(mosaic)
+/** What is worked of a picture: the cells that are borrowed, and those that cannot be as they are drawn. */
+export interface Worked {
+  readonly marks: Marks
+  readonly misfits: readonly Misfit[]
+  readonly rules: Rules
+  readonly rows: readonly RowWorked[]
+}
+
+/** One row: from the left what wants to be borrowed and cannot is worked in its own yarn; then runs that are too long are broken. */
+function rowWorked(from: RowWorked['from'], row: number, rules: Rules): Omit<RowWorked, 'from'> {
+  const [text, own, lent, ends, below] = from
+  const width = text.length
+  const marks = new Uint8Array(width)
   const misfits: Misfit[] = []
-  for (let row = 0; row < height; row++) {
-    const lent = lentTo(rows, row)
-    for (let column = 0; column < width; column++) {
-      const at = row * width + column
-      const letter = colours[row]![column]!
-      const why =
-        marks[at] === 1
-          ? (whyNever(row, column, width, height, rules) ??
-            (marks[at - width] === 1 ? 'stacked' : null))
-          : letter === rows[row]
-            ? null
-            : row >= height - 1 || letter === lent
-              ? 'end'
-              : 'yarn'
-      if (why === null) continue
-      marks[at] = 0
-      misfits.push({ column, row, why })
-    }
-    for (let [start] = tooLong(marks, width, row, rules); start !== undefined;) {
-      const column = (start + rules.run) % width
-      marks[row * width + column] = 0
-      misfits.push({ column, row, why: 'run' })
-      ;[start] = tooLong(marks, width, row, rules)
-    }
+  for (let column = 0; column < width; column++) {
+    const letter = text[column]!
+    if (letter === own) continue
+    const edge = rules.flat && (column === 0 || column === width - 1)
+    const why: Why | null =
+      letter !== lent ? 'yarn' : ends ? 'end' : edge ? 'edge' : below?.[column] ? 'stacked' : null
+    if (why === null) marks[column] = 1
+    else misfits.push({ column, row, why: ends && letter !== lent && lent === own ? 'end' : why })
+  }
+  for (let [start] = tooLong(marks, width, 0, rules); start !== undefined;) {
+    const column = (start + rules.run) % width
+    marks[column] = 0
+    misfits.push({ column, row, why: 'run' })
+    ;[start] = tooLong(marks, width, 0, rules)
   }
   return { marks, misfits }
+}
+
+const sameMarks = (a: Marks, b: Marks): boolean =>
+  a.length === b.length && a.every((mark, at) => mark === b[at])
+
+/**
+ * Row by row from below: a cell that wants to be borrowed and cannot is worked in its own yarn. It is then one that does not fit, as is
+ * every cell in a yarn that neither its row nor the next one has.
+ * @param before what was found before a change, by the same rules: rows that nothing has changed for are taken over
+ */
+export function workedOf(mosaic: Mosaic, rules: Rules, before?: Worked): Worked {
+  const { width, colours, rows } = mosaic
+  const known = before?.rules === rules ? before.rows : []
+  const found: RowWorked[] = []
+  for (let row = 0; row < colours.length; row++) {
+    const ends = row === 0 || row >= colours.length - 1
+    const below = found[row - 1]?.marks ?? null
+    const from = [colours[row]!, rows[row]!, lentTo(rows, row), ends, below] as const
+    const old = known[row]
+    if (old && from.every((one, i) => one === old.from[i])) {
+      found.push(old)
+      continue
+    }
+    const { marks, misfits } = rowWorked(from, row, rules)
+    // Borrowed as before: what lies above it need not be looked at again.
+    found.push({ from, marks: old && sameMarks(old.marks, marks) ? old.marks : marks, misfits })
+  }
+  const marks = new Uint8Array(width * colours.length)
+  found.forEach((one, row) => marks.set(one.marks, row * width))
+  return { marks, misfits: found.flatMap((one) => one.misfits), rules, rows: found }
 }
 
 /** Whether such cells can all be borrowed at once. */

@@ -2,8 +2,9 @@ import { computed, type Ref } from 'vue'
 import { type MosaicPart, mosaicRules } from '@core/band'
 import type { Cell, Chart } from '@core/chart'
 import type { Edit } from '@core/design'
-import { inTurns, lentTo, type Why, workedOf } from '@core/mosaic'
+import { inTurns, lentTo, type Why, type Worked, workedOf } from '@core/mosaic'
 import { whyWords } from '@core/snag'
+import { steady } from '@app/parts/page/steady.ts'
 import type { SeenAs } from '@app/parts/chart/views.ts'
 import type { Seen } from './use-view.ts'
 
@@ -13,9 +14,11 @@ export function useMosaic(seen: Ref<Seen>, view: Ref<SeenAs>) {
     const { part: of, own } = seen.value
     return of.kind === 'mosaic' && own ? { ...of, chart: own } : null
   })
-  const rules = computed(() => part.value && mosaicRules(part.value, seen.value.piece.worked))
-  const worked = computed(() =>
-    part.value ? workedOf({ ...part.value.chart, rows: part.value.rows }, rules.value!) : null,
+  const rules = steady(() => part.value && mosaicRules(part.value, seen.value.piece.worked))
+  const worked = computed((before: Worked | null | undefined) =>
+    part.value
+      ? workedOf({ ...part.value.chart, rows: part.value.rows }, rules.value!, before ?? undefined)
+      : null,
   )
   /** It is seen row by row in the yarns that are worked, with where they reach down. */
   const asWorked = computed(() => part.value !== null && view.value.as === 'worked')
