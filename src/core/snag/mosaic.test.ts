@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { inTurnsFrom } from '../band/index.ts'
+import { inTurnsFrom, type MosaicPart } from '../band/index.ts'
 import { commit, type Design, type Edit, historyOf, partById } from '../design/index.ts'
 import { inTurns, wantedMarks } from '../mosaic/index.ts'
 import { derive } from '../plan/index.ts'
@@ -67,7 +67,7 @@ describe('what a mosaic cannot have', () => {
         const at = Math.min(from, colours.length - 1)
         // Above a row of A stands one of C, above one of B too: neighbours differ.
         const next = inTurnsFrom(before, at, 'C', 'D')
-        const marks = ({ chart, rows: of }: typeof before) => [
+        const marks = ({ chart, rows: of }: Pick<MosaicPart, 'chart' | 'rows'>) => [
           ...wantedMarks({ ...chart, rows: of }),
         ]
         const last = 6 * (colours.length - 1)

@@ -32,7 +32,7 @@ import RoundReadout from './RoundReadout.vue'
 import { viewsOf } from './band-editors.ts'
 import { askForChart } from './bring-chart.ts'
 import { useBringing } from './use-bringing.ts'
-import { useMosaic } from './use-mosaic.ts'
+import { turnsFor, useMosaic } from './use-mosaic.ts'
 import { symbolYarns, useRelief } from './use-relief.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
@@ -284,7 +284,7 @@ const motifs = ref(false)
 /** A chart made from a motif: as wide as the round it stands alone, narrower it is the repeat. */
 function make(next: Chart, why: string) {
   if (relief.part.value) return draw(next, why)
-  const rows = mosaic.turnsFor(next, ground.value, letter.value)
+  const rows = mosaic.part.value && turnsFor(next, design.value, ground.value, letter.value)
   const values = rows ? { chart: next, rows } : { chart: next, lay: 'beside', balance: 0 }
   project.edit({ name: 'setPart', args: { id: part.value.id, values } })
   said.value = `${why}.`

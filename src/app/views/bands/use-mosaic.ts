@@ -1,12 +1,23 @@
 import { computed, type Ref } from 'vue'
 import { type MosaicPart, mosaicRules } from '@core/band'
 import type { Cell, Chart } from '@core/chart'
-import type { Edit } from '@core/design'
+import type { Design, Edit } from '@core/design'
 import { inTurns, lentTo, type Why, type Worked, workedOf } from '@core/mosaic'
 import { whyWords } from '@core/snag'
 import { steady } from '@app/parts/page/steady.ts'
 import type { SeenAs } from '@app/parts/chart/views.ts'
 import type { Seen } from './use-view.ts'
+
+/** Rows of a motif for a mosaic: its ground, and the yarn that is painted with, in turn. */
+export function turnsFor(
+  { colours }: Chart,
+  { yarns }: Pick<Design, 'yarns'>,
+  ground: string,
+  letter: string,
+): string {
+  const other = yarns.find((yarn) => yarn.letter !== ground)!.letter
+  return inTurns(ground, letter === ground ? other : letter, colours.length)
+}
 
 /** A mosaic beside its picture: what is worked of it, what cannot be, and what painting where it reaches down means. */
 export function useMosaic(seen: Ref<Seen>, view: Ref<SeenAs>) {
@@ -68,12 +79,6 @@ export function useMosaic(seen: Ref<Seen>, view: Ref<SeenAs>) {
       args: { id, cells: list, letter },
     }))
   }
-  /** Rows of a motif: its ground, and the yarn that is painted with, in turn; null where it is no mosaic. */
-  function turnsFor({ colours }: Chart, ground: string, letter: string): string | null {
-    if (!part.value) return null
-    const other = seen.value.design.yarns.find((yarn) => yarn.letter !== ground)!.letter
-    return inTurns(ground, letter === ground ? other : letter, colours.length)
-  }
   /** The shape of a stitch: what reaches down begins in the cell it hides. */
   function shapeAt(cell: Cell): string {
     if (isBorrowed(cell)) return 'reach-foot'
@@ -82,6 +87,6 @@ export function useMosaic(seen: Ref<Seen>, view: Ref<SeenAs>) {
   }
   return {
     ...{ part, rules, worked, asWorked, chart, drops, misfits },
-    ...{ whyAt, dropEdits, shapeAt, turnsFor },
+    ...{ whyAt, dropEdits, shapeAt },
   }
 }
