@@ -280,9 +280,9 @@ export function pieceOf(
         needed: false,
       }
   }
-  function* ofBand(part: BandPart, count: number): Iterable<ToLay> {
+  function* ofBand(part: BandPart, count: number, below: number): Iterable<ToLay> {
     let how = builder.rowCount === 0 ? firstStarts[start!.kind] : undefined
-    const ground = { count, hand, worked, below: builder.rowCount, ...sides }
+    const ground = { count, hand, worked, below, ...sides }
     for (const program of bandOf(part).rows(part, ground)) {
       yield { program, how, on: count }
       how = undefined
@@ -302,7 +302,14 @@ export function pieceOf(
         goesOn ? ofBase() : [],
       )
     else
-      inPart(design, part, builder, { rises, count, made: done }, goesOn ? ofBand(part, count) : [])
+      inPart(
+        design,
+        part,
+        builder,
+        { rises, count, made: done },
+        // Its own rows that are made already are no rows below it.
+        goesOn ? ofBand(part, count, builder.rowCount) : [],
+      )
   }
   return builder.finish()
 }
