@@ -92,14 +92,14 @@ test('the satchel is fitted by keyboard: its handle steps from count to count', 
   const handle = page.getByRole('slider')
   await handle.focus()
   await page.keyboard.press('ArrowRight')
-  await expect(figure(page, 'stitches across')).toHaveText('49')
-  await expect(page.locator('.fit-card tr.on')).toContainText('8 × 6 + 1')
+  await expect(figure(page, 'stitches across')).toHaveText('56')
+  await expect(page.locator('.fit-card tr.on')).toContainText('4 × 13 + 4')
   await page.keyboard.press('ArrowLeft')
   await expect(figure(page, 'stitches across')).toHaveText('43')
   // An odd number of rows cannot be folded evenly; the mend says and does what is missing.
-  await enter(page, 'Flap rows', '17')
+  await enter(page, 'Flap rows', '22')
   await expect(page.locator('.snag.error')).toContainText('Front and back are not equal')
-  await page.getByRole('button', { name: 'A flap of 18 rows' }).click()
+  await page.getByRole('button', { name: 'A flap of 23 rows' }).click()
   await expect(page.locator('.snag.error')).toHaveCount(0)
 })
 
