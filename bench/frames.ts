@@ -5,6 +5,15 @@ import type { Browser, Page } from '@playwright/test'
 export const quantile = (values: readonly number[], q: number): number =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * q))]!
 
+/** Writes a figure down beside what was promised. */
+export type Tell = (
+  what: string,
+  figure: number,
+  unit: string,
+  promised: number | null,
+  also?: string,
+) => void
+
 interface TraceEvent {
   readonly name: string
   readonly ts: number

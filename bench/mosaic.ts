@@ -1,17 +1,9 @@
 import highsLoader from 'highs'
 import { inTurns, mended, type Mosaic, type Rules } from '@core/mosaic'
 import { integerProgram } from '../src/core/testing/integer-program.ts'
-import { quantile } from './frames.ts'
+import { quantile, type Tell } from './frames.ts'
 
 /* The nearest mosaic that can be worked: how long it takes, how near its bound is, and beside a general solver. */
-
-type Tell = (
-  what: string,
-  figure: number,
-  unit: string,
-  promised: number | null,
-  also?: string,
-) => void
 
 /** A picture of chance, the same each time. */
 function chance(width: number, height: number, share: number): Mosaic {
@@ -21,6 +13,7 @@ function chance(width: number, height: number, share: number): Mosaic {
   return { width, colours: Array.from({ length: height }, row), rows: inTurns('A', 'B', height) }
 }
 const overlay: Rules = { school: 'overlay', flat: false, run: 3 }
+const CLOCK = { now: () => performance.now() }
 const inset: Rules = { ...overlay, school: 'inset' }
 
 function median(times: number, work: () => void): number {
@@ -38,7 +31,7 @@ export async function mosaics(tell: Tell) {
   tell('mosaic of 400 × 600 mended, overlay', largeMs, 'ms', 50)
   const middling = chance(60, 60, 0.7)
   const began = performance.now()
-  const found = mended(middling, inset)
+  const found = mended(middling, inset, CLOCK)
   tell(
     'mosaic of 60 × 60 mended, inset',
     performance.now() - began,
@@ -49,7 +42,7 @@ export async function mosaics(tell: Tell) {
   const highs = await highsLoader()
   const small = chance(24, 24, 0.5)
   const program = integerProgram(small, inset)
-  const ours = median(5, () => mended(small, inset))
+  const ours = median(5, () => mended(small, inset, CLOCK))
   const theirs = median(3, () => highs.solve(program))
   tell(
     'mosaic of 24 × 24 mended, inset',

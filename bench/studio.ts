@@ -1,15 +1,7 @@
 import type { Browser, Page } from '@playwright/test'
-import { type Frames, inFrames, quantile } from './frames.ts'
+import { type Frames, inFrames, quantile, type Tell } from './frames.ts'
 
 /* The chart studio on a chart of 400 × 600: strokes, moving about, filling, undoing, opening, turning. */
-
-type Tell = (
-  what: string,
-  figure: number,
-  unit: string,
-  promised: number | null,
-  also?: string,
-) => void
 
 const view = (page: Page, title: string) =>
   page.locator('.view-bar').getByText(title, { exact: true }).click()

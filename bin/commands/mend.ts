@@ -40,7 +40,7 @@ export function mend(file: string, options: MendOptions): Outcome {
   const chart = chartIn(file)
   const [first, second] = yarnsOf(chart, options.first)
   const rows = inTurns(first, second, chart.colours.length)
-  const found = mended({ ...chart, rows }, { school, flat, run })
+  const found = mended({ ...chart, rows }, { school, flat, run }, { now: () => performance.now() })
   const { cost: changed, bound } = found
   process.stderr.write(`${changed}\n`)
   const cells = found.cells.map(({ column, row }) => [column, row])

@@ -14,6 +14,7 @@ const api = {
   ) {
     let last = -Infinity
     const { chart, cells, bound } = mended(mosaic, rules, {
+      now: () => performance.now(),
       ...(weights ? { weights } : {}),
       progress(best, least) {
         if (performance.now() - last < TOLD_MS) return

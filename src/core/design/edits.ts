@@ -9,7 +9,7 @@ import {
   within,
 } from '../band/index.ts'
 import { mended, type School } from '../mosaic/index.ts'
-import { LIMITS, type Making } from '../section/index.ts'
+import { LIMITS } from '../section/index.ts'
 import {
   blankColumns,
   type Cell,
@@ -25,6 +25,7 @@ import {
 } from '../chart/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import type { Design, DesignPiece, Part, Yarn } from './documents.ts'
+import { turnedFor } from './turned-for.ts'
 import {
   BASE_YARNS,
   baseOf,
@@ -93,7 +94,7 @@ interface Edits {
   } & OnLayer
   /** Lone stitches go into what is around them, or beside others of their yarn; found when it is done. */
   mendLone: { id: string; how: LoneMend; round: boolean }
-  /** A mosaic as the nearest picture that can be worked, within a fifth of a second. */
+  /** A mosaic as the nearest picture that can be worked, as far as that is found quickly. */
   mendMosaic: { id: string; worked: 'rounds' | 'rows' }
   /** Another technique for the same picture. */
   setTechnique: { id: string; kind: 'tapestry' | School; worked: 'rounds' | 'rows' }
@@ -138,20 +139,7 @@ function place(design: Draw, id: string): { piece: DraftPiece; at: number } {
   }
   throw new NotThere('this part is not there any more')
 }
-/** A mend that is done at once takes no longer. */
-const QUICK_MS = 200
 const NEW_FROM = { stitch: 'sc', letters: ['A'], count: 0, abbr: '' }
-
-/** Rounds of inset go there and back: where the bag goes on the same way, this part is turned. */
-const turnedFor = (
-  kind: string,
-  worked: 'rounds' | 'rows',
-  now: Making,
-  own: Making | null,
-): Making | null =>
-  kind === 'inset' && worked === 'rounds' && now.working !== 'turned'
-    ? { ...now, working: 'turned' }
-    : own
 const part = (design: Draw, id: string): DraftPart => {
   const { piece, at } = place(design, id)
   return piece.parts[at]!
@@ -331,7 +319,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
       if (found.kind !== 'mosaic') throw new NotThere('this part is no mosaic')
       const { chart, rows } = found
       const rules = mosaicRules(found, worked)
-      const { colours } = mended({ ...chart, rows }, rules, { limitMs: QUICK_MS }).chart
+      const { colours } = mended({ ...chart, rows }, rules).chart
       setChart(design, id, chart.width, colours)
     },
   },

@@ -20,8 +20,9 @@ import {
 export interface MendOptions {
   /** What changing a cell costs, in whole numbers, at row · width + column; 1 by itself. */
   readonly weights?: ArrayLike<number>
-  readonly limitMs?: number
+  /** With a clock it goes on for so long (2 s by itself), until it is proved; without one it does what is quick. */
   readonly now?: () => number
+  readonly limitMs?: number
   /** Told now and then: the best so far, and the least there can be. False ends it. */
   readonly progress?: (best: number, bound: number) => boolean | void
 }
@@ -40,6 +41,8 @@ const LIMIT_MS = 2000
 /** A cell costs more than all others together where it must not be so. */
 const NEVER = 1e12
 const ITERATIONS = { first: 400, later: 60 } as const
+/** Cells looked at where there is no clock: about a quarter of a second. */
+const QUICK = 4e6
 
 /** The chart with the fewest cells changed that can be worked. */
 export function mended(mosaic: Mosaic, rules: Rules, options: MendOptions = {}): Mended {
@@ -78,7 +81,6 @@ class Mending {
   private best: Marks
   private bestCost: number
   private readonly began: number
-  private readonly now: () => number
   private stopped = false
 
   constructor(
@@ -109,8 +111,7 @@ class Mending {
       rules.school === 'overlay' ? 0 : rules.flat ? Math.max(0, width - rules.run) : width
     this.best = new Uint8Array(size)
     this.bestCost = this.costOf(this.best)
-    this.now = options.now ?? (() => performance.now())
-    this.began = this.now()
+    this.began = options.now?.() ?? 0
   }
 
   private costOf(marks: Marks): number {
@@ -132,7 +133,9 @@ class Mending {
     if (this.starts === 0 || canBe(free, this.mosaic, this.rules))
       return { marks: free, bound: least }
     this.offer(this.repaired(free, this.own, this.lent))
-    const root = this.priced([], new Float64Array(this.starts * this.height), ITERATIONS.first)
+    const quick = Math.ceil(QUICK / free.length)
+    const steps = this.options.now ? ITERATIONS.first : Math.min(ITERATIONS.first, quick)
+    const root = this.priced([], new Float64Array(this.starts * this.height), steps)
     const bound = this.search({ ...root, bound: Math.max(root.bound, least) })
     return { marks: this.best, bound: Math.min(bound, this.bestCost) }
   }
@@ -140,7 +143,12 @@ class Mending {
   /** Whether there is no time left, or it was ended. */
   private over(bound: number): boolean {
     if (this.options.progress?.(this.bestCost, bound) === false) this.stopped = true
-    return this.stopped || this.now() - this.began > (this.options.limitMs ?? LIMIT_MS)
+    return this.stopped || this.late()
+  }
+
+  private late(): boolean {
+    const { now, limitMs = LIMIT_MS } = this.options
+    return now === undefined || now() - this.began > limitMs
   }
 
   /** Decides cells, the least bound first. @returns the least there can be */
@@ -199,6 +207,7 @@ class Mending {
       for (let at = 0; at < marks.length; at++) often[at]! += marks[at]!
       if (step % 8 === 0) this.offer(this.repaired(marks, own, cost))
       if (Math.ceil(bound - 1e-6) >= this.bestCost) break
+      if (step > 8 && this.options.now && this.late()) break
       let norm = 0
       for (let row = 0; row < height; row++)
         for (let start = 0; start < starts; start++) {

@@ -6,8 +6,15 @@ import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 
-/** How wide and high a chart is, and where it becomes wider or narrower. */
-const props = defineProps<{ id: string; chart: Chart; rows: boolean }>()
+/** How wide and high a chart is, where it becomes wider or narrower, and how often it is worked. */
+const props = defineProps<{
+  id: string
+  chart: Chart
+  rows: boolean
+  /** The most it can be worked. */
+  most?: number
+}>()
+const times = defineModel<number>('times', { required: true })
 const project = useProject()
 /** Painting changes nothing here. */
 const size = steady(() => ({ width: props.chart.width, height: props.chart.colours.length }))
@@ -44,5 +51,12 @@ const resize = (width: number, height: number) =>
     :min="1"
     :max="LIMITS.chartWidth"
     @update:model-value="resize(size.width, $event)"
+  />
+  <WholeField
+    v-model="times"
+    label="Worked"
+    :min="1"
+    :max="most ?? LIMITS.times"
+    :hint="times === 1 ? 'time' : 'times'"
   />
 </template>

@@ -28,14 +28,13 @@ const turn = (first: string, second: string) =>
 </script>
 
 <template>
-  <ChartSizeFields :id="props.part.id" :chart="props.part.chart" :rows="rows" />
-  <WholeField
-    label="Worked"
-    :model-value="part.times"
-    :min="1"
-    :max="part.rows[0] === part.rows.at(-1) ? 1 : LIMITS.times"
-    :hint="part.times === 1 ? 'time' : 'times'"
-    @update:model-value="set({ times: $event })"
+  <ChartSizeFields
+    :id="props.part.id"
+    :chart="props.part.chart"
+    :rows="rows"
+    :times="part.times"
+    :most="part.rows[0] === part.rows.at(-1) ? 1 : LIMITS.times"
+    @update:times="set({ times: $event })"
   />
   <WholeField v-model="from" label="From" :min="1" :max="part.rows.length" hint="row" />
   <div class="measure-field">

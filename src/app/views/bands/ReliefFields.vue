@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { ReliefPart } from '@core/band'
-import { LIMITS } from '@core/section'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import ChartSizeFields from './ChartSizeFields.vue'
@@ -16,14 +15,12 @@ const part = steady(() => {
 </script>
 
 <template>
-  <ChartSizeFields :id="props.part.id" :chart="props.part.chart" :rows="rows" />
-  <WholeField
-    label="Worked"
-    :model-value="part.times"
-    :min="1"
-    :max="LIMITS.times"
-    :hint="part.times === 1 ? 'time' : 'times'"
-    @update:model-value="emit('set', { times: $event })"
+  <ChartSizeFields
+    :id="props.part.id"
+    :chart="props.part.chart"
+    :rows="rows"
+    :times="part.times"
+    @update:times="emit('set', { times: $event })"
   />
   <WholeField
     v-if="rows"

@@ -18,14 +18,12 @@ const part = steady(() => {
 </script>
 
 <template>
-  <ChartSizeFields :id="props.part.id" :chart="props.part.chart" :rows="rows" />
-  <WholeField
-    label="Worked"
-    :model-value="part.times"
-    :min="1"
-    :max="LIMITS.times"
-    :hint="part.times === 1 ? 'time' : 'times'"
-    @update:model-value="set({ times: $event })"
+  <ChartSizeFields
+    :id="props.part.id"
+    :chart="props.part.chart"
+    :rows="rows"
+    :times="part.times"
+    @update:times="set({ times: $event })"
   />
   <label class="field">
     <span>Repeats</span>
