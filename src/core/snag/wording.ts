@@ -270,7 +270,7 @@ const mendWords: {
     cost: 'a thicker fabric',
   }),
   'other-yarn': ({ from, to }) => ({ label: `${to} for ${from}`, cost: 'in all of the band' }),
-  workable: () => ({ label: 'The nearest that can be', cost: 'fewest cells' }),
+  workable: () => ({ label: 'The nearest that can be', cost: 'few cells' }),
   inset: ({ rows }) => ({ label: 'Work it in inset', cost: `${rows} rows, both yarns carried up` }),
   edges: ({ stitches: many, fewer }) => ({
     label:
