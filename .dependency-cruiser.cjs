@@ -12,7 +12,7 @@ const layers = [
   ['pattern', 'check', 'texture'],
   ['counted'],
   ['snag'],
-  ['plan'],
+  ['plan', 'workshop'],
   ['adopt'],
   ['file'],
   ['schema'],

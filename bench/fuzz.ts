@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { checkPattern } from '@core/check'
-import { readProject } from '@core/file'
+import { readProject } from '@core/project'
 import { fitAnswer, fitRequestOf } from '@core/fit'
 import { writtenPattern } from '@core/pattern'
 import { derive } from '@core/plan'
@@ -30,7 +30,7 @@ function followed(file: unknown): boolean {
   const read = readProject(JSON.stringify(file))
   if (!read.ok) return false
   const derived = derive(read.value)
-  fitAnswer(fitRequestOf({ design: read.value, ...derived }))
+  fitAnswer(fitRequestOf({ design: read.value.design, ...derived }))
   writtenPattern(derived.ledger, defaultWords)
   const endless = maybeEndless(derived)
   if (endless !== null) throw new Error(`no figure at ${endless}`)

@@ -2,11 +2,11 @@ import { type Browser, chromium, type Page } from '@playwright/test'
 import { readdirSync, readFileSync } from 'node:fs'
 import { Bench } from 'tinybench'
 import { gzipSync } from 'node:zlib'
-import { printProject, readProject } from '@core/file'
+import { printProject, readProject, commit, historyOf, projectOf } from '@core/project'
 import { fitCounts, fitsOf } from '@core/fit'
 import { photoGauge } from '@core/measure'
 import { texturedBand } from '@core/counted'
-import { bodyPiece, commit, type Design, historyOf, type Part, partsOf } from '@core/design'
+import { bodyPiece, type Design, type Part, partsOf } from '@core/design'
 import { compile, compiled } from '@core/ledger'
 import { checkPattern } from '@core/check'
 import { derive, planText } from '@core/plan'
@@ -46,7 +46,7 @@ const tell = (what: string, figure: number, unit: string, promised: number | nul
 
 const read = readProject(readFileSync('demo/beater-tote.json', 'utf8'))
 if (!read.ok) throw new Error('the demo bag cannot be read')
-const demo = read.value
+const demo = read.value.design
 const stress = stressBag()
 const large = largeBag()
 
@@ -78,21 +78,21 @@ function bareLoop(rows: readonly string[]): number {
 const stressRows = (partsOf(stress)[1] as { chart: { colours: readonly string[] } }).chart.colours
 
 /** A stroke of the brush goes on: each of its edits is validated. */
-let stroke = historyOf(stress)
+let stroke = historyOf(projectOf(stress))
 let strokeAt = 0
 function strokeOn() {
   const cells = [0, 1].map((i) => ({ column: (strokeAt + i) % 400, row: strokeAt % 600 }))
   strokeAt++
   const edit = { name: 'paint', args: { id: 'p2', cells, letter: 'ABCDE'[strokeAt % 5]! } } as const
   stroke = commit(stroke, edit, { gesture: 'stroke' })
-  if (strokeAt % 50 === 0) stroke = historyOf(stroke.design)
+  if (strokeAt % 50 === 0) stroke = historyOf(projectOf(stroke.design))
 }
 
 async function inNode() {
   const bench = new Bench({ time: 1500 })
     .add('compile, demo bag', () => void compile(demo))
-    .add('derive, demo bag', () => void derive(demo))
-    .add('counts that fit, demo bag', () => void fitsOf(compiled(demo)))
+    .add('derive, demo bag', () => void derive(projectOf(demo)))
+    .add('counts that fit, demo bag', () => void fitsOf(compiled(projectOf(demo))))
     .add('five bands', () => void fitCounts(fiveBands))
     .add('photo', () => void photoGauge(marksOfPicture))
     .add('compile, stress bag', () => void compile(stress))
@@ -132,7 +132,7 @@ async function openBag(page: Page, design: Design, heading: string) {
   await page.goto(`http://127.0.0.1:${PORT}/`)
   const choosing = page.waitForEvent('filechooser')
   await page.getByRole('button', { name: 'Import a bag' }).click()
-  const buffer = Buffer.from(printProject(design))
+  const buffer = Buffer.from(printProject(projectOf(design)))
   await (await choosing).setFiles({ name: 'bag.json', mimeType: 'application/json', buffer })
   await page.getByRole('link', { name: `Open ${design.name}` }).click()
   await page.locator('.stage h1', { hasText: heading }).waitFor()
@@ -279,7 +279,7 @@ function checker() {
       `${found} of ${planted} found`,
     )
   tell('correct patterns that raise an alarm', alarms, '', 0, `of ${patterns}, ${rows} rows`)
-  const text = planText(demo, derive(demo), defaultWords)
+  const text = planText(demo, derive(projectOf(demo)), defaultWords)
   const times = Array.from({ length: 40 }, () => {
     const from = performance.now()
     checkPattern(text)

@@ -3,7 +3,7 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { printProject } from '../src/core/file/index.ts'
+import { printProject, projectOf } from '../src/core/project/index.ts'
 import { base, tote } from '../src/core/testing/tote.ts'
 
 const root = new URL('..', import.meta.url).pathname
@@ -40,7 +40,7 @@ describe('motif plan', () => {
 
   it('ends with 1 when something is wrong, and still gives the plan as data', () => {
     const uneven = tote({ parts: [base({ count: 50 }), ...partsOf(tote()).slice(1)] })
-    const { exit, output } = motif('plan', fileWith(printProject(uneven)), '--json')
+    const { exit, output } = motif('plan', fileWith(printProject(projectOf(uneven))), '--json')
     expect(exit).toBe(1)
     const plan = JSON.parse(output) as { format: number; snags: { code: string }[] }
     expect(plan.format).toBe(1)

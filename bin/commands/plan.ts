@@ -1,11 +1,10 @@
 import { readFileSync } from 'node:fs'
-import type { Design } from '@core/design'
-import { readProject } from '@core/file'
+import { type Project, readProject } from '@core/project'
 import { derive, planReport, planText } from '@core/plan'
 import type { Words } from '@core/stitch'
 import { type Outcome, Refusal } from '../outcome.ts'
 
-function readDesign(path: string): Design {
+function projectIn(path: string): Project {
   let text: string
   try {
     text = readFileSync(path, 'utf8')
@@ -29,12 +28,12 @@ export interface PlanOptions {
 /** The written pattern and the tally of a project, as text or as data. */
 export function plan(path: string, { json, terms, units, hand }: PlanOptions): Outcome {
   const words: Words = { terms, units, hand }
-  const design = readDesign(path)
-  const derived = derive(design, { hand })
+  const project = projectIn(path)
+  const derived = derive(project, { hand })
   return {
     output: json
       ? JSON.stringify(planReport(derived, words), null, 1)
-      : planText(design, derived, words),
+      : planText(project.design, derived, words),
     wrong: derived.snags.some(({ severity }) => severity === 'error'),
   }
 }

@@ -4,6 +4,7 @@ import { ElConfigProvider } from 'element-plus'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import ImportNotice from './parts/page/ImportNotice.vue'
+import WorkshopNotice from './parts/page/WorkshopNotice.vue'
 import { notLoaded } from './router.ts'
 import { useImports } from './stores/imports.ts'
 
@@ -48,6 +49,7 @@ async function again() {
         <button type="button" class="button" @click="again">Try again</button>
         <button type="button" class="button" @click="notLoaded = null">Stay here</button>
       </div>
+      <WorkshopNotice />
       <ImportNotice />
       <RouterView />
     </div>
@@ -60,7 +62,7 @@ async function again() {
   flex-direction: column;
   height: 100%;
 }
-.whole-page > :not(.import-notice, .not-loaded) {
+.whole-page > :not(.import-notice, .not-loaded, .workshop-notice) {
   flex: 1;
   min-height: 0;
 }

@@ -1,11 +1,11 @@
 import { bandOf } from '@core/band'
 import { bandsOf, type Design } from '@core/design'
 import type { Derived } from '@core/plan'
+import type { Project } from '@core/project'
 import type { Words } from '@core/stitch'
 
-/** A bag on its way out: the design, all that follows from it, and the words it is said in. */
-export interface Outgoing {
-  readonly design: Design
+/** A bag on its way out: the project, all that follows from it, and the words it is said in. */
+export interface Outgoing extends Project {
   readonly derived: Derived
   readonly words: Words
   /** What its files are called, without an ending. */

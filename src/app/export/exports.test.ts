@@ -2,7 +2,7 @@ import { csvParse } from 'd3'
 import { XMLValidator } from 'fast-xml-parser'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import type { Design } from '../../core/design/index.ts'
-import { readProject } from '../../core/file/index.ts'
+import { readProject, projectOf } from '../../core/project/index.ts'
 import { derive } from '../../core/plan/index.ts'
 import { defaultWords } from '../../core/stitch/index.ts'
 import { base, motif, plain, tote } from '../../core/testing/tote.ts'
@@ -11,8 +11,8 @@ import { fileName } from './file-name.ts'
 
 const stages: string[] = []
 const bag = (design: Design) => ({
-  design,
-  derived: derive(design),
+  ...projectOf(design),
+  derived: derive(projectOf(design)),
   words: defaultWords,
   file: fileName(design.name),
   tell: (stage: string) => void stages.push(stage),
@@ -53,7 +53,10 @@ describe('the ways out', () => {
   it('lead back in: the project is read as the very design', async () => {
     const { files } = await made('project-json', tote())
     expect(files.map(({ name }) => name)).toEqual(['test-tote.json'])
-    expect(readProject(await textOf(files[0]!.content))).toEqual({ ok: true, value: tote() })
+    expect(readProject(await textOf(files[0]!.content))).toEqual({
+      ok: true,
+      value: projectOf(tote()),
+    })
   })
 
   it('write every round as a line another reader counts', async () => {
@@ -101,7 +104,7 @@ describe('the PDF', () => {
     })
     const { pieces } = (await import('../../core/plan/index.ts')).patternSheet(
       wide,
-      derive(wide),
+      derive(projectOf(wide)),
       defaultWords,
     )
     const { files } = await made('pattern-pdf', wide)

@@ -1,4 +1,4 @@
-import { printProject } from '@core/file'
+import { printProject } from '@core/project'
 import { always, type Export } from './export.ts'
 
 export const projectJson: Export = {
@@ -6,7 +6,9 @@ export const projectJson: Export = {
   title: 'Project as JSON',
   about: 'The whole bag, to keep or to pass on',
   offered: always,
-  make: ({ design, file }) => ({
-    files: [{ name: `${file}.json`, type: 'application/json', content: printProject(design) }],
+  make: ({ design, log, file }) => ({
+    files: [
+      { name: `${file}.json`, type: 'application/json', content: printProject({ design, log }) },
+    ],
   }),
 }

@@ -1,6 +1,6 @@
 import { fileSave } from 'browser-fs-access'
-import type { Design } from '@core/design'
-import { printProject } from '@core/file'
+import { printProject, type Project } from '@core/project'
+import { printWorkshop, type Workshop } from '@core/workshop'
 import type { OutFile } from './export.ts'
 import { fileName } from './file-name.ts'
 
@@ -14,12 +14,20 @@ export async function giveFile({ content, name, type }: OutFile): Promise<void> 
   }
 }
 
-/** Gives the project file of a design, which is small enough to be written at once. */
-export const saveProjectFile = (design: Design): Promise<void> =>
+/** Gives the project file of a bag, which is small enough to be written at once. */
+export const saveProjectFile = (project: Project): Promise<void> =>
   giveFile({
-    name: `${fileName(design.name)}.json`,
+    name: `${fileName(project.design.name)}.json`,
     type: 'application/json',
-    content: printProject(design),
+    content: printProject(project),
+  })
+
+/** Gives the workshop as one file. */
+export const saveWorkshopFile = (workshop: Workshop): Promise<void> =>
+  giveFile({
+    name: 'my-workshop.json',
+    type: 'application/json',
+    content: printWorkshop(workshop),
   })
 
 /** Gives a record of the shelf as it is, also one that cannot be read here. */

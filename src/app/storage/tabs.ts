@@ -1,8 +1,8 @@
-/* What the tabs of this browser tell one another about the bags they have open. */
+/* What the tabs of this browser tell one another about the documents they have open. */
 
 export type TabMessage =
-  | { readonly kind: 'opened' | 'here' | 'closed'; readonly bag: string }
-  | { readonly kind: 'saved'; readonly bag: string; readonly revision: number }
+  | { readonly kind: 'opened' | 'here' | 'closed'; readonly id: string }
+  | { readonly kind: 'saved'; readonly id: string; readonly revision: number }
 
 const channel = 'BroadcastChannel' in globalThis ? new BroadcastChannel('ample-motif') : null
 

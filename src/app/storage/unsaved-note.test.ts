@@ -1,5 +1,6 @@
 import { jest } from '@jest/globals'
 import { tote } from '../../core/testing/tote.ts'
+import { projectOf, projectKind } from '../../core/project/index.ts'
 
 /* The page's own small store; and locks that other pages hold. */
 const kept = new Map<string, string>()
@@ -29,10 +30,11 @@ const locks = { query: () => Promise.resolve({ held: [...held].map((name) => ({ 
 Object.assign(globalThis, { navigator: { locks } })
 
 const { dropNote, leaveNote, notesOf, sitting, strayNotes } = await import('./unsaved-note.ts')
+const of = (id: string) => ({ kind: projectKind, id })
 const key = (bag: string, by: string) => `ample-motif-unsaved-${bag}/${by}`
 /** A note as another page left it. */
 const other = (bag: string, by: string, name: string, at = 1) => {
-  leaveNote(bag, 4, tote({ name }))
+  leaveNote(of(bag), 4, projectOf(tote({ name })))
   const note = { ...JSON.parse(kept.get(key(bag, sitting))!), at }
   kept.set(key(bag, by), JSON.stringify(note))
   dropNote(bag)
@@ -48,13 +50,15 @@ afterEach(() => void jest.restoreAllMocks())
 describe('a note of what is not stored yet', () => {
   it('stays until what it holds is stored, and is of one bag and one page', async () => {
     other('bag', 'p1', 'Unsaved')
-    expect(notesOf('other')).toEqual([])
-    expect(notesOf('bag').map(({ design, revision }) => [design.name, revision])).toEqual([
-      ['Unsaved', 4],
+    expect(notesOf(of('other'))).toEqual([])
+    expect(
+      notesOf(of('bag')).map(({ document, revision }) => [document.design.name, revision]),
+    ).toEqual([['Unsaved', 4]])
+    expect(notesOf(of('bag'))).toHaveLength(1)
+    leaveNote(of('bag'), 5, projectOf(tote({ name: 'Mine' })))
+    expect((await strayNotes(of('bag'))).map(({ document }) => document.design.name)).toEqual([
+      'Unsaved',
     ])
-    expect(notesOf('bag')).toHaveLength(1)
-    leaveNote('bag', 5, tote({ name: 'Mine' }))
-    expect((await strayNotes('bag')).map(({ design }) => design.name)).toEqual(['Unsaved'])
     dropNote('bag', 'p1')
     dropNote('bag')
     expect(kept.size).toBe(0)
@@ -65,27 +69,30 @@ describe('a note of what is not stored yet', () => {
     other('bag', 'p2', 'Older', 2)
     other('bag', 'p3', 'Newest', 3)
     held.add('ample-motif-sitting-p1')
-    expect((await strayNotes('bag')).map(({ design }) => design.name)).toEqual(['Newest', 'Older'])
+    expect((await strayNotes(of('bag'))).map(({ document }) => document.design.name)).toEqual([
+      'Newest',
+      'Older',
+    ])
   })
 
   it('is left where it is when it cannot be read, and found under the key of the first version', () => {
     kept.set(key('bag', 'p1'), 'torn')
     kept.set(key('bag', 'p2'), 'null')
-    expect(notesOf('bag')).toEqual([])
+    expect(notesOf(of('bag'))).toEqual([])
     expect(kept.size).toBe(2)
     other('bag', 'p3', 'Old')
     kept.set('ample-motif-unsaved-bag', kept.get(key('bag', 'p3'))!)
-    expect(notesOf('bag').map(({ sitting: by }) => by)).toEqual(['p3', ''])
+    expect(notesOf(of('bag')).map(({ sitting: by }) => by)).toEqual(['p3', ''])
     dropNote('bag', '')
     expect(kept.has('ample-motif-unsaved-bag')).toBe(false)
   })
 
   it('never fails the page: a full or a closed store only keeps nothing', async () => {
     full = true
-    expect(leaveNote('bag', 1, tote())).toBe(false)
+    expect(leaveNote(of('bag'), 1, projectOf(tote()))).toBe(false)
     closed = true
-    expect(leaveNote('bag', 1, tote())).toBe(false)
+    expect(leaveNote(of('bag'), 1, projectOf(tote()))).toBe(false)
     dropNote('bag')
-    expect(await strayNotes('bag')).toEqual([])
+    expect(await strayNotes(of('bag'))).toEqual([])
   })
 })

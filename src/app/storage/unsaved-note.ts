@@ -1,27 +1,32 @@
 import { nanoid } from 'nanoid'
-import type { Design } from '@core/design'
-import { printProject, readProject } from '@core/file'
+import { type DocumentKind, printDocument, readDocument } from '@core/document'
 
 /*
  * Notes of what is not stored yet. The store answers a little later, and too late for a tab that is closed or killed; a note
- * is written at once. Each sitting has a note of its own for a bag, with the revision it goes on from; it is taken up when
- * the bag is next opened, and goes away only when what it holds is stored.
+ * is written at once. Each sitting has a note of its own for a document, with the revision it goes on from; it is taken up when
+ * it is next opened, and goes away only when what it holds is stored.
  */
 
 /** This sitting: one page from its opening to its end. */
 export const sitting = nanoid(12)
 
-export interface Note {
+export interface Note<T> {
   readonly sitting: string
-  /** Revision of the stored bag that it goes on from. */
+  /** Revision of what is stored that it goes on from. */
   readonly revision: number
   readonly at: number
-  readonly design: Design
+  readonly document: T
+}
+
+/** What a note is of: a kind of document, and the id it is kept under. */
+export interface NoteOf<T extends object> {
+  readonly kind: DocumentKind<T>
+  readonly id: string
 }
 
 const PREFIX = 'ample-motif-unsaved-'
-/** Notes of the first version had one key a bag. */
-const keyOf = (bag: string, by: string) => `${PREFIX}${bag}${by && '/'}${by}`
+/** Notes of the first version had one key a document. */
+const keyOf = (id: string, by: string) => `${PREFIX}${id}${by && '/'}${by}`
 
 /** The page’s own small store; null where the browser keeps it closed. */
 function maybeStore(): Storage | null {
@@ -32,11 +37,15 @@ function maybeStore(): Storage | null {
   }
 }
 
-/** Writes this sitting’s note of a bag. Whether there was room for it. */
-export function leaveNote(bag: string, revision: number, design: Design): boolean {
-  const note = { revision, at: Date.now(), file: printProject(design) }
+/** Writes this sitting’s note of a document. Whether there was room for it. */
+export function leaveNote<T extends object>(
+  { kind, id }: NoteOf<T>,
+  revision: number,
+  document: T,
+): boolean {
+  const note = { revision, at: Date.now(), file: printDocument(kind, document) }
   try {
-    maybeStore()?.setItem(keyOf(bag, sitting), JSON.stringify(note))
+    maybeStore()?.setItem(keyOf(id, sitting), JSON.stringify(note))
     return maybeStore() !== null
   } catch {
     return false
@@ -44,35 +53,39 @@ export function leaveNote(bag: string, revision: number, design: Design): boolea
 }
 
 /** What a note holds is stored, or not wanted any more. */
-export function dropNote(bag: string, by: string = sitting): void {
+export function dropNote(id: string, by: string = sitting): void {
   try {
-    maybeStore()?.removeItem(keyOf(bag, by))
+    maybeStore()?.removeItem(keyOf(id, by))
   } catch {
     // A store that gives nothing has nothing to lose.
   }
 }
 
-/** Notes of a bag from other sittings, the newest first; those that cannot be read are left where they are. */
-export function notesOf(bag: string): Note[] {
+/** Notes of a document from other sittings, the newest first; those that cannot be read are left where they are. */
+export function notesOf<T extends object>({ kind, id }: NoteOf<T>): Note<T>[] {
   const store = maybeStore()
   if (!store) return []
-  const notes: Note[] = []
+  const notes: Note<T>[] = []
   for (let i = 0; i < store.length; i++) {
     const key = store.key(i) ?? ''
     const [of, by = ''] = key.slice(PREFIX.length).split('/')
-    if (!key.startsWith(PREFIX) || of !== bag || by === sitting) continue
-    const note = maybeNote(store.getItem(keyOf(bag, by)), by)
+    if (!key.startsWith(PREFIX) || of !== id || by === sitting) continue
+    const note = maybeNote(kind, store.getItem(keyOf(id, by)), by)
     if (note) notes.push(note)
   }
   return notes.sort((a, b) => b.at - a.at)
 }
 
-function maybeNote(text: string | null, by: string): Note | null {
+function maybeNote<T extends object>(
+  kind: DocumentKind<T>,
+  text: string | null,
+  by: string,
+): Note<T> | null {
   try {
-    const { revision, at = 0, file } = JSON.parse(text!) as Partial<Note> & { file: string }
-    const read = readProject(file)
+    const { revision, at = 0, file } = JSON.parse(text!) as Partial<Note<T>> & { file: string }
+    const read = readDocument(kind, file)
     return read.ok && typeof revision === 'number'
-      ? { sitting: by, revision, at, design: read.value }
+      ? { sitting: by, revision, at, document: read.value }
       : null
   } catch {
     return null
@@ -91,8 +104,8 @@ export function beginSitting(): void {
 const ABANDONED_MS = 10_000
 
 /** Notes whose page is gone. */
-export async function strayNotes(bag: string): Promise<Note[]> {
-  const notes = notesOf(bag)
+export async function strayNotes<T extends object>(of: NoteOf<T>): Promise<Note<T>[]> {
+  const notes = notesOf(of)
   if (notes.length === 0) return []
   if (!('locks' in navigator)) return notes.filter(({ at }) => Date.now() - at > ABANDONED_MS)
   const { held = [] } = await navigator.locks.query()

@@ -1,6 +1,13 @@
 import { jest } from '@jest/globals'
 import { effectScope, nextTick, ref, shallowRef } from 'vue'
-import { commit, type Design, type Edit, historyOf, type History } from '../../core/design/index.ts'
+import { type Design, type Edit } from '../../core/design/index.ts'
+import {
+  commit,
+  historyOf,
+  type History,
+  type Project,
+  projectOf,
+} from '../../core/project/index.ts'
 import { derive } from '../../core/plan/index.ts'
 import { tote } from '../../core/testing/tote.ts'
 
@@ -9,20 +16,20 @@ const asked: { design: Design; hand: string; answer: () => Promise<void> }[] = [
 let workMs = 1
 let fails: string | null = null
 interface Api {
-  derive: (design: Design, options: { hand: 'left' | 'right' }) => Promise<unknown>
+  derive: (project: Project, options: { hand: 'left' | 'right' }) => Promise<unknown>
 }
 const api: Api = {
-  derive: (design, { hand }) =>
+  derive: (project, { hand }) =>
     new Promise((done) => {
       const answer = async () => {
         done(
           fails === null
-            ? { ok: true, value: { value: derive(design, { hand }), workMs } }
+            ? { ok: true, value: { value: derive(project, { hand }), workMs } }
             : { ok: false, problem: fails },
         )
         for (let i = 0; i < 12; i++) await Promise.resolve()
       }
-      asked.push({ design, hand, answer })
+      asked.push({ design: project.design, hand, answer })
     }),
 }
 jest.unstable_mockModule('@app/workers/workers.ts', () => ({
@@ -37,7 +44,7 @@ async function table() {
   const history = shallowRef<History | null>(null)
   const hand = ref<'right' | 'left'>('right')
   const deriving = effectScope().run(() => useDeriving(history, hand))!
-  history.value = historyOf(tote())
+  history.value = historyOf(projectOf(tote()))
   await nextTick()
   await asked.shift()!.answer()
   const edit = async (change: Edit, gesture: string | null = null) => {

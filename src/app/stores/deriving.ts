@@ -1,5 +1,6 @@
 import { computed, type Ref, ref, shallowRef, watch } from 'vue'
-import { type Design, type Edit, type History, refusalText, tryCommit } from '@core/design'
+import { type Edit, refusalText } from '@core/design'
+import { type History, type Project, tryCommit } from '@core/project'
 import type { Derived } from '@core/plan'
 import { latestOnly } from '@app/workers/client.ts'
 import { deriver } from '@app/workers/workers.ts'
@@ -14,17 +15,15 @@ type Hand = 'right' | 'left'
 const PACE = 20
 const SLOWEST_MS = 500
 
-/** A design and all that follows from it, which are never seen apart: whoever shows what was derived reads the design here. */
-export interface Table {
-  readonly design: Design
+/** A project and all that follows from it, which are never seen apart: whoever shows what was derived reads the design here. */
+export interface Table extends Project {
   readonly derived: Derived
   /** The revision of the history the design is of. */
   readonly revision: number
 }
 
 /** What the worker is asked for. */
-interface Question {
-  readonly design: Design
+interface Question extends Project {
   readonly revision: number
   readonly hand: Hand
 }
@@ -38,25 +37,25 @@ export function useDeriving(history: Readonly<Ref<History | null>>, hand: Readon
   /** Why what is pointed at cannot be done; null when it can. */
   const cannot = ref<string | null>(null)
 
-  const ask = ({ design, hand: by }: Question) =>
-    deriver.ask((api) => api.derive(design, { hand: by }))
+  const ask = ({ design, log, hand: by }: Question) =>
+    deriver.ask((api) => api.derive({ design, log }, { hand: by }))
   let paceMs = 0
-  const deriving = latestOnly(ask, (answer, { design, revision }: Question) => {
+  const deriving = latestOnly(ask, (answer, { design, log, revision }: Question) => {
     failure.value = answer.ok ? null : answer.problem
     if (!answer.ok) return
     paceMs = Math.min(SLOWEST_MS, answer.value.workMs * PACE)
-    table.value = { design, revision, derived: answer.value.value }
+    table.value = { design, log, revision, derived: answer.value.value }
   })
-  const previewing = latestOnly(ask, (answer, { design, revision }: Question) => {
-    if (answer.ok) preview.value = { design, revision, derived: answer.value.value }
+  const previewing = latestOnly(ask, (answer, { design, log, revision }: Question) => {
+    if (answer.ok) preview.value = { design, log, revision, derived: answer.value.value }
   })
 
   const asking = usePace(() => {
     if (!history.value) return
-    const { design, revision } = history.value
-    deriving.ask({ design, revision, hand: hand.value })
+    const { design, log, revision } = history.value
+    deriving.ask({ design, log, revision, hand: hand.value })
   })
-  watch([computed(() => history.value?.design), hand], () => {
+  watch([() => history.value?.design, () => history.value?.log, hand], () => {
     const inGesture = history.value?.past.at(-1)?.gesture != null
     asking.apart(inGesture ? paceMs : 0)
   })
@@ -68,7 +67,7 @@ export function useDeriving(history: Readonly<Ref<History | null>>, hand: Readon
     cannot.value = would.ok ? null : refusalText(history.value.design, would.problem)
     if (would.ok)
       previewing.ask({
-        design: would.value.design,
+        ...{ design: would.value.design, log: would.value.log },
         revision: would.value.revision,
         hand: hand.value,
       })

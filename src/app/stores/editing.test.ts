@@ -1,12 +1,12 @@
 import { partsOf } from '@core/design'
 import { ref, shallowRef } from 'vue'
 import { type TapestryPart } from '../../core/band/index.ts'
-import { historyOf, type History } from '../../core/design/index.ts'
+import { historyOf, type History, projectOf } from '../../core/project/index.ts'
 import { tote } from '../../core/testing/tote.ts'
 import { useEditing } from './editing.ts'
 
 function table() {
-  const history = shallowRef<History | null>(historyOf(tote()))
+  const history = shallowRef<History | null>(historyOf(projectOf(tote())))
   const selected = ref<string | null>('motif')
   let before = 0
   const editing = useEditing(history, selected, () => before++)

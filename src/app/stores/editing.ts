@@ -1,14 +1,6 @@
 import { ref, type Ref } from 'vue'
-import {
-  cancelGesture,
-  type Edit,
-  type History,
-  refusalText,
-  redo,
-  tryCommit,
-  undo,
-  partsOf,
-} from '@core/design'
+import { type Edit, refusalText, partsOf } from '@core/design'
+import { cancelGesture, type History, redo, tryCommit, undo } from '@core/project'
 
 /** Edits of the design on the table, with the selection going along. What cannot be is refused in words and changes nothing. */
 export function useEditing(

@@ -1,31 +1,50 @@
 import { jest } from '@jest/globals'
 import { createPinia, setActivePinia } from 'pinia'
-import type { Design } from '../../core/design/index.ts'
-import { printProject, readProjectFile } from '../../core/file/index.ts'
+import { readDocumentFile } from '../../core/document/index.ts'
+import { printProject, type Project, projectKind, projectOf } from '../../core/project/index.ts'
+import {
+  emptyWorkshop,
+  printWorkshop,
+  type WorkshopEdit,
+  workshopKind,
+} from '../../core/workshop/index.ts'
 import { tote } from '../../core/testing/tote.ts'
 
 /* A worker that reads files as the program's does, and can be stopped; a shelf that can be full. */
+async function read(file: Blob) {
+  const bag = await readDocumentFile(projectKind, file)
+  if (bag.ok) return { ok: true, value: { kind: 'bag', document: bag.value } }
+  const workshop = await readDocumentFile(workshopKind, file)
+  return workshop.ok ? { ok: true, value: { kind: 'workshop', document: workshop.value } } : bag
+}
+const edits: WorkshopEdit[] = []
+jest.unstable_mockModule('./workshop.ts', () => ({
+  useWorkshop: () => ({
+    workshop: emptyWorkshop,
+    edit: (edit: WorkshopEdit) => edits.push(edit),
+  }),
+}))
 let full = false
 let stopped = false
 const added: string[] = []
 jest.unstable_mockModule('@app/workers/workers.ts', () => ({
   paper: {
-    ask: async (question: (api: { read: typeof readProjectFile }) => Promise<unknown>) =>
+    ask: async (question: (api: { read: typeof read }) => Promise<unknown>) =>
       stopped
         ? { ok: false, problem: 'It was stopped.' }
-        : { ok: true, value: await question({ read: readProjectFile }) },
+        : { ok: true, value: await question({ read }) },
   },
 }))
 jest.unstable_mockModule('./shelf.ts', () => ({
   useShelf: () => ({
     refused: 'This browser has no room left.',
-    add: (design: Design) =>
+    add: ({ design }: Project) =>
       Promise.resolve(full ? null : `id-${added.push(design.name) && design.name}`),
   }),
 }))
 const { useImports } = await import('./imports.ts')
 const fileOf = (name: string, text: string) => new File([text], name)
-const good = (name: string) => fileOf(`${name}.json`, printProject(tote({ name })))
+const good = (name: string) => fileOf(`${name}.json`, printProject(projectOf(tote({ name }))))
 
 beforeEach(() => {
   setActivePinia(createPinia())
@@ -34,10 +53,24 @@ beforeEach(() => {
 })
 
 describe('files that are given', () => {
+  it('may be a workshop, of which what is not there is taken', async () => {
+    const imports = useImports()
+    const theirs = {
+      ...emptyWorkshop,
+      palettes: [{ id: 'p', name: 'Band', colours: [] }],
+    }
+    await imports.take([fileOf('workshop.json', printWorkshop(theirs)), good('One')])
+    expect(imports.list.map(({ state, workshop }) => [state, workshop])).toEqual([
+      ['taken', 1],
+      ['taken', null],
+    ])
+    expect([edits, added]).toEqual([[{ do: 'take', from: theirs }], ['One']])
+  })
+
   it('are each answered: taken, or refused with what is wrong and where', async () => {
     const imports = useImports()
-    const torn = fileOf('torn.json', printProject(tote()).slice(0, 90))
-    const odd = fileOf('odd.json', printProject(tote({ hookMm: -1 })))
+    const torn = fileOf('torn.json', printProject(projectOf(tote())).slice(0, 90))
+    const odd = fileOf('odd.json', printProject(projectOf(tote({ hookMm: -1 }))))
     expect(await imports.take([good('One'), torn, odd, good('Two')])).toBe('id-Two')
     expect(added).toEqual(['One', 'Two'])
     expect(imports.list.map(({ file, state }) => [file, state])).toEqual([

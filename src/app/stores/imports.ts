@@ -4,7 +4,9 @@ import { shallowRef } from 'vue'
 import { shortened } from '@core/units'
 import { GIVEN_UP } from '@app/workers/client.ts'
 import { paper } from '@app/workers/workers.ts'
+import { newIn } from '@core/workshop'
 import { useShelf } from './shelf.ts'
+import { useWorkshop } from './workshop.ts'
 
 /** A file that was given to the program, and what became of it. */
 export interface Import {
@@ -13,14 +15,17 @@ export interface Import {
   readonly state: 'reading' | 'taken' | 'refused'
   /** The bag it became. */
   readonly bag: { readonly id: string; readonly name: string } | null
+  /** Things of a workshop that were taken into this one; null where it was none. */
+  readonly workshop: number | null
   readonly problems: readonly { readonly where: string; readonly message: string }[]
 }
 
 const MOST_AT_ONCE = 20
 
-/** Project files given to the program, one after the other, each of which is answered. */
+/** Bags and workshops given to the program as files, one after the other, each of which is answered. */
 export const useImports = defineStore('imports', () => {
   const shelf = useShelf()
+  const workshop = useWorkshop()
   const list = shallowRef<readonly Import[]>([])
   let stop = new AbortController()
 
@@ -30,7 +35,7 @@ export const useImports = defineStore('imports', () => {
   const refuse = (key: string, problems: Import['problems']) =>
     set(key, { state: 'refused', problems })
 
-  /** Takes project files; the last bag that came of them. */
+  /** Takes files; the last bag that came of them. */
   async function take(files: readonly File[]): Promise<string | null> {
     stop = new AbortController()
     const { signal } = stop
@@ -41,6 +46,7 @@ export const useImports = defineStore('imports', () => {
         file: shortened(file.name, 60),
         state: 'reading',
         bag: null,
+        workshop: null,
         problems: [],
       },
     ])
@@ -73,8 +79,14 @@ export const useImports = defineStore('imports', () => {
       )
       return null
     }
-    const id = await shelf.add(read.value)
-    if (id) set(key, { state: 'taken', bag: { id, name: read.value.name } })
+    const { kind, document } = read.value
+    if (kind === 'workshop') {
+      set(key, { state: 'taken', workshop: newIn(workshop.workshop, document) })
+      workshop.edit({ do: 'take', from: document })
+      return null
+    }
+    const id = await shelf.add(document)
+    if (id) set(key, { state: 'taken', bag: { id, name: document.design.name } })
     else refuse(key, [{ where: '', message: shelf.refused ?? 'It could not be stored.' }])
     return id
   }

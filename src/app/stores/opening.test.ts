@@ -1,61 +1,62 @@
 import { jest } from '@jest/globals'
 import { nextTick, shallowRef } from 'vue'
-import { commit, type Design, type History } from '../../core/design/index.ts'
-import { projectOf } from '../../core/file/index.ts'
+import { type Design } from '../../core/design/index.ts'
+import { commit, type History, type Project, projectOf } from '../../core/project/index.ts'
 import { tote } from '../../core/testing/tote.ts'
 import { workersThat } from '../testing/keeper.ts'
-import type { BagRecord, Save, SaveResult } from '../storage/bag-store.ts'
+import type { KeptRecord, Save, SaveResult } from '../storage/document-store.ts'
 import type { Note } from '../storage/unsaved-note.ts'
 
 /* A store of records that answers when it is let, and notes of other sittings. */
-const kept = new Map<string, BagRecord>()
+const kept = new Map<string, KeptRecord>()
 let reads: (() => void)[] | null = null
 let refuses: Error | null = null
 let full = false
-const strays: Note[] = []
+const strays: Note<Project>[] = []
 const dropped: string[] = []
 const left: string[] = []
-const { designOf } = {
-  designOf: ({ file }: { file: unknown }) => {
-    const { design } = file as { design?: Design }
-    return design ? { ok: true, value: design } : { ok: false, problem: [{ message: 'torn' }] }
-  },
+function readBag({ file }: { file: unknown }) {
+  const project = file as Project
+  return project.design
+    ? { ok: true, value: project }
+    : { ok: false, problem: [{ message: 'torn' }] }
 }
-function saveBag({ id, design, revision }: Save): Promise<SaveResult> {
+const nameIn = (id: string) => (kept.get(id)!.file as Project).design.name
+function saveBag({ id, document, revision }: Save<Project>): Promise<SaveResult> {
   if (full) return Promise.resolve({ ok: false, reason: 'full' })
   if (kept.get(id)!.revision !== revision) return Promise.resolve({ ok: false, reason: 'conflict' })
-  const next = record(id, revision + 1, design)
+  const next = record(id, revision + 1, document.design)
   kept.set(id, next)
   return Promise.resolve({ ok: true, record: next })
 }
 jest.unstable_mockModule('@app/workers/workers.ts', workersThat(saveBag))
-jest.unstable_mockModule('@app/storage/bag-store.ts', () => ({
-  designOf,
-  maybeBag: async (id: string) => {
+const bags = {
+  name: 'bags',
+  read: readBag,
+  maybe: async (id: string) => {
     if (reads) await new Promise<void>((done) => reads!.push(done))
     if (refuses) throw refuses
     return kept.get(id) ?? null
   },
-  addBag: (design: Design) => {
+  add: ({ design }: Project) => {
     kept.set('copy', record('copy', 1, design))
     return Promise.resolve(kept.get('copy'))
   },
-  saveBag,
-  putBag: () => Promise.resolve(),
-  recordWith: record,
-}))
+  save: saveBag,
+}
+jest.unstable_mockModule('@app/storage/stores.ts', () => ({ stores: { bags } }))
 jest.unstable_mockModule('@app/storage/unsaved-note.ts', () => ({
   sitting: 'this',
   strayNotes: () => Promise.resolve(strays),
   dropNote: (bag: string, by = 'this') => dropped.push(`${bag}/${by}`),
-  leaveNote: (bag: string, revision: number, { name }: Design) =>
-    left.push(`${bag} ${revision} ${name}`),
+  leaveNote: ({ id }: { id: string }, revision: number, { design }: Project) =>
+    left.push(`${id} ${revision} ${design.name}`),
 }))
 jest.unstable_mockModule('@app/storage/tabs.ts', () => ({ tellTabs: () => {} }))
 const target = { addEventListener: () => {} }
 Object.assign(globalThis, { window: target, document: { ...target, visibilityState: 'visible' } })
 
-function record(id: string, revision: number, design: Design = tote()): BagRecord {
+function record(id: string, revision: number, design: Design = tote()): KeptRecord {
   return { id, revision, createdAt: 1, savedAt: 2, file: projectOf(design), previous: [] }
 }
 const { useOpening } = await import('./opening.ts')
@@ -77,11 +78,11 @@ function table() {
 const settle = async () => {
   for (let i = 0; i < 20; i++) await Promise.resolve()
 }
-const note = (revision: number, name = 'Noted'): Note => ({
+const note = (revision: number, name = 'Noted'): Note<Project> => ({
   sitting: 'gone',
   revision,
   at: 1,
-  design: tote({ name }),
+  document: projectOf(tote({ name })),
 })
 
 beforeEach(() => {
@@ -147,7 +148,7 @@ describe('what a closed tab left', () => {
       'What was done before the tab closed',
     ])
     expect(laid).toEqual(['Test tote', 'Noted'])
-    expect(designOf(kept.get('bag')!)).toMatchObject({ value: { name: 'Noted' } })
+    expect(nameIn('bag')).toBe('Noted')
     expect(dropped).toContain('bag/gone')
   })
 
@@ -166,10 +167,10 @@ describe('what a closed tab left', () => {
     const { history, opening, open } = table()
     await open('bag')
     expect(history.value!.design.name).toBe('Test tote')
-    expect(opening.stray.value!.design.name).toBe('Noted')
+    expect(opening.stray.value!.document.design.name).toBe('Noted')
     expect(dropped).toEqual([])
     expect(await opening.endStray(true)).toBe('copy')
-    expect(designOf(kept.get('copy')!)).toMatchObject({ value: { name: 'Noted (copy)' } })
+    expect(nameIn('copy')).toBe('Noted (copy)')
     expect([dropped, opening.stray.value]).toEqual([['bag/gone'], null])
 
     await open('bag')
@@ -214,6 +215,6 @@ it('a bag that is put away is stored, and nothing more is heard of it', async ()
   const stored = opening.close()
   await stored
   await nextTick()
-  expect(designOf(kept.get('bag')!)).toMatchObject({ value: { name: 'Last' } })
+  expect(nameIn('bag')).toBe('Last')
   expect([history.value, opening.id.value, opening.saving.unsaved()]).toEqual([null, null, false])
 })

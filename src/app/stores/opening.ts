@@ -1,29 +1,32 @@
 import { computed, ref, shallowRef, type Ref } from 'vue'
-import { commit, type Design, historyOf, type History } from '@core/design'
-import { copyName } from '@core/units'
+import { type Design } from '@core/design'
+import { commit, historyOf, type History, type Project, projectIn } from '@core/project'
 import { failureOf, failureWords } from '@app/storage/answered.ts'
-import { addBag, type BagRecord, designOf, maybeBag } from '@app/storage/bag-store.ts'
+import type { KeptRecord } from '@app/storage/document-store.ts'
+import { stores } from '@app/storage/stores.ts'
 import { dropNote, leaveNote, type Note, strayNotes } from '@app/storage/unsaved-note.ts'
-import { useSaving } from './saving.ts'
+import { asCopy, useSaving } from './saving.ts'
 
 const FROM_NOTE = 'What was done before the tab closed'
+
+const noteOf = (id: string) => ({ kind: stores.bags.kind, id })
 
 /** Why a record cannot be laid on the table. */
 const cannotOpen = (message: string) =>
   `This bag cannot be opened: ${message}. On the shelf it can be exported as it is, or opened in its last good version.`
 
 interface Read {
-  readonly record: BagRecord
-  readonly design: Design
+  readonly record: KeptRecord
+  readonly project: Project
 }
 
-/** The record of a bag and its design, or why they cannot be had. */
+/** The record of a bag and what is in it, or why they cannot be had. */
 async function readBag(bag: string): Promise<Read | string> {
   try {
-    const record = await maybeBag(bag)
+    const record = await stores.bags.maybe(bag)
     if (!record) return 'This bag is not on the shelf any more.'
-    const read = designOf(record)
-    return read.ok ? { record, design: read.value } : cannotOpen(read.problem[0]!.message)
+    const read = stores.bags.read(record)
+    return read.ok ? { record, project: read.value } : cannotOpen(read.problem[0]!.message)
   } catch (error) {
     return `${failureWords[failureOf(error)]}, so the bag cannot be read. Try again, or reload the page.`
   }
@@ -37,17 +40,22 @@ export function useOpening(history: Ref<History | null>, laid: (design: Design) 
   const id = ref<string | null>(null)
   const problem = ref<string | null>(null)
   /** What a closed tab left unstored, when the bag has been changed elsewhere since. */
-  const stray = shallowRef<Note | null>(null)
+  const stray = shallowRef<Note<Project> | null>(null)
   const design = computed(() => history.value?.design ?? null)
-  const saving = useSaving(design, reload)
+  /** The same object while neither the design nor the log is another one. */
+  const project = computed((before?: Project | null): Project | null => {
+    const now = history.value
+    if (!now || (before?.design === now.design && before.log === now.log)) return now && before!
+    return projectIn(now)
+  })
+  const saving = useSaving(project, reload)
 
-  function lay({ record, design: read }: Read) {
+  function lay({ record, project: read }: Read) {
     problem.value = null
-    // Saving knows what is stored before it sees the design.
-    const fresh = historyOf(read)
-    saving.begin(record, fresh.design)
-    history.value = fresh
-    laid(read)
+    saving.end()
+    history.value = historyOf(read)
+    saving.begin(record, project.value!)
+    laid(read.design)
   }
 
   /** Whether the bag lies on the table now; else `problem` says why not, or another bag was opened meanwhile. */
@@ -63,26 +71,27 @@ export function useOpening(history: Ref<History | null>, laid: (design: Design) 
   }
 
   /** What a closed tab left: taken up when it goes on from what is stored, else offered. */
-  async function takeNotes(record: BagRecord) {
-    const [note] = await strayNotes(record.id)
+  async function takeNotes(record: KeptRecord) {
+    const [note] = await strayNotes(noteOf(record.id))
     if (!note || id.value !== record.id) return
     if (note.revision !== record.revision) {
       stray.value = note
       return
     }
-    const edit = { name: 'replace', args: { design: note.design, why: FROM_NOTE } } as const
-    history.value = commit(history.value!, edit)
-    laid(note.design)
+    const { design: left, log } = note.document
+    const edit = { name: 'replace', args: { design: left, why: FROM_NOTE } } as const
+    history.value = { ...commit(history.value!, edit), log }
+    laid(left)
     await saving.flush()
     // It is stored, or at least in this sitting’s own note.
-    if (!saving.unsaved() || leaveNote(record.id, record.revision, note.design))
+    if (!saving.unsaved() || leaveNote(noteOf(record.id), record.revision, note.document))
       dropNote(record.id, note.sitting)
   }
 
   /** What a closed tab left, as a bag of its own (its id comes back), or not wanted. @throws when it cannot be stored */
   async function endStray(keep: boolean): Promise<string | null> {
     const note = stray.value!
-    const made = keep ? await addBag({ ...note.design, name: copyName(note.design.name) }) : null
+    const made = keep ? await stores.bags.add(asCopy(note.document)) : null
     dropNote(id.value!, note.sitting)
     stray.value = null
     return made?.id ?? null
@@ -90,12 +99,12 @@ export function useOpening(history: Ref<History | null>, laid: (design: Design) 
 
   /** Takes over what another tab saved, unless something was done here while it was read. */
   async function reload() {
-    const [bag, before] = [id.value, design.value]
+    const [bag, before] = [id.value, project.value]
     if (!bag) return
     const found = await readBag(bag)
     if (id.value !== bag) return
     if (typeof found === 'string') problem.value = found
-    else if (design.value === before) lay(found)
+    else if (project.value === before) lay(found)
     else saving.heardSave(found.record.revision)
   }
 
@@ -107,5 +116,5 @@ export function useOpening(history: Ref<History | null>, laid: (design: Design) 
     return stored
   }
 
-  return { id, problem, stray, design, saving, open, endStray, close }
+  return { id, problem, stray, design, project, saving, open, endStray, close }
 }

@@ -1,15 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { bandOf } from '@core/band'
-import {
-  type Design,
-  type Edit,
-  type History,
-  isBase,
-  type NewBand,
-  type Part,
-  partsOf,
-} from '@core/design'
+import { type Design, type Edit, isBase, type NewBand, type Part, partsOf } from '@core/design'
+import { type History } from '@core/project'
 import { onTabs, type TabMessage, tellTabs } from '@app/storage/tabs.ts'
 import { useDeriving } from './deriving.ts'
 import { useEditing } from './editing.ts'
@@ -25,7 +18,7 @@ export const useProject = defineStore('project', () => {
   const history = shallowRef<History | null>(null)
   const selectedPart = ref<string | null>(null)
   const alsoOpen = ref(false)
-  const { id, design, saving, ...opening } = useOpening(history, selectIn)
+  const { id, design, project, saving, ...opening } = useOpening(history, selectIn)
   const deriving = useDeriving(
     history,
     computed(() => workshop.words.hand),
@@ -47,19 +40,19 @@ export const useProject = defineStore('project', () => {
     close()
     id.value = bag
     await Promise.all([workshop.ready, putAway])
-    if (await opening.open(bag)) tellTabs({ kind: 'opened', bag })
+    if (await opening.open(bag)) tellTabs({ kind: 'opened', id: bag })
   }
 
   function close() {
-    if (id.value) tellTabs({ kind: 'closed', bag: id.value })
+    if (id.value) tellTabs({ kind: 'closed', id: id.value })
     putAway = opening.close()
     deriving.clear()
     alsoOpen.value = false
   }
 
   onTabs((message: TabMessage) => {
-    if (message.bag !== id.value) return
-    if (message.kind === 'opened') tellTabs({ kind: 'here', bag: message.bag })
+    if (message.id !== id.value) return
+    if (message.kind === 'opened') tellTabs({ kind: 'here', id: message.id })
     if (message.kind === 'opened' || message.kind === 'here') alsoOpen.value = true
     if (message.kind === 'closed') alsoOpen.value = false
     if (message.kind === 'saved') saving.heardSave(message.revision)
@@ -78,7 +71,7 @@ export const useProject = defineStore('project', () => {
   }
 
   return {
-    ...{ id, history, design, selectedPart, alsoOpen, saving },
+    ...{ id, history, design, project, selectedPart, alsoOpen, saving },
     ...opening,
     ...deriving,
     ...selecting,

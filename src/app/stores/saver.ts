@@ -1,23 +1,13 @@
 import { type Ref, ref, shallowRef } from 'vue'
-import type { Design } from '@core/design'
-import { copyName } from '@core/units'
 import type { StorageFailure } from '@app/storage/answered.ts'
-import {
-  addBag,
-  type BagRecord,
-  putBag,
-  recordWith,
-  saveBag,
-  type Saved,
-  type SaveResult,
-} from '@app/storage/bag-store.ts'
+import type { DocumentStore, KeptRecord, Saved, SaveResult } from '@app/storage/document-store.ts'
 import { dropNote, leaveNote, sitting } from '@app/storage/unsaved-note.ts'
 import { tellTabs } from '@app/storage/tabs.ts'
 import { keeper } from '@app/workers/workers.ts'
 import { useLater, usePace } from './later.ts'
 import { useNoting } from './leaving.ts'
 
-/** `conflict`: another tab saved the bag meanwhile; `gone`: it was deleted there. In both nothing more is stored by itself. */
+/** `conflict`: another tab saved the document meanwhile; `gone`: it was deleted there. In both nothing more is stored by itself. */
 export type SaveState = 'saved' | 'saving' | 'conflict' | 'gone' | StorageFailure
 
 /** A change is stored at once, and while changes go on so often: half of the time, where a save takes long. */
@@ -28,75 +18,65 @@ const RETRY_MS = 15_000
 /** Where storing failed, a change is a reason to try again, this often at most. */
 const AGAIN_MS = 1000
 
-/** A bag while it is on the table: what is stored of it. */
-interface Session {
-  readonly bag: string
-  stored: Design
+/** A document while it is open: what is stored of it. */
+interface Session<T> {
+  readonly id: string
+  stored: T
   revision: number
   first: boolean
 }
 
 const needsHer = (state: SaveState): boolean => state === 'conflict' || state === 'gone'
 
-/** Stores a bag, and keeps what is then known of it. */
-async function store(of: Session, now: Design): Promise<SaveResult> {
-  const { bag: id, revision, first: firstOfSitting } = of
-  const save = { id, design: now, revision, firstOfSitting, sitting }
-  // In a worker, as the page may be busy drawing; in the page where there is no worker to be had.
-  const answer = await keeper.ask((api) => api.save(save))
-  const result = answer.ok ? answer.value : await saveBag(save)
-  if (!result.ok) return result
-  Object.assign(of, { stored: now, revision: result.record.revision, first: false })
-  tellTabs({ kind: 'saved', bag: id, revision: of.revision })
-  return result
-}
-
 /**
- * Saves the bag on the table: what is changed is noted at once and stored, one save at a time. What could not be
+ * Saves an open document: what is changed is noted at once and stored, one save at a time. What could not be
  * stored stays in memory and in the note, is said, and is tried again; what another tab saved meanwhile is never overwritten.
  */
-export class Saver {
+export class Saver<T extends object> {
   readonly state = ref<SaveState>('saved')
   readonly savedAt = ref(0)
-  readonly previous = shallowRef<BagRecord['previous']>([])
-  private session: Session | null = null
+  readonly previous = shallowRef<KeptRecord['previous']>([])
+  private session: Session<T> | null = null
   private apartMs = APART_MS
   private readonly soon = usePace(() => void this.flush())
   private readonly retry = useLater(() => void this.flush())
   private readonly again = usePace(() => void this.flush())
   private readonly noting = useNoting(() => {
-    if (this.unsaved()) leaveNote(this.session!.bag, this.session!.revision, this.design.value!)
+    const { session, document } = this
+    if (session && this.unsaved())
+      leaveNote({ kind: this.store.kind, id: session.id }, session.revision, document.value!)
   })
   /** Saves wait for one another. */
   private queue: Promise<void> = Promise.resolve()
 
   constructor(
-    private readonly design: Readonly<Ref<Design | null>>,
+    private readonly store: DocumentStore<T>,
+    private readonly document: Readonly<Ref<T | null>>,
     private readonly reload: () => Promise<void>,
   ) {}
 
   unsaved = (): boolean =>
-    !!this.session && !!this.design.value && this.design.value !== this.session.stored
+    !!this.session && !!this.document.value && this.document.value !== this.session.stored
 
   /** Whether work would be lost with the tab, as far as is known. */
   losing = (): boolean => this.unsaved() && this.state.value !== 'saving'
 
-  /** The bag was just read: `now` is what is stored of it. */
-  begin = (record: BagRecord, now: Design): void => {
+  /** The document was just read: `now` is what is stored of it. */
+  begin = (record: KeptRecord, now: T): void => {
     this.soon.cancel()
-    this.session = { bag: record.id, stored: now, revision: record.revision, first: true }
+    this.session = { id: record.id, stored: now, revision: record.revision, first: true }
     this.show(record)
     this.state.value = 'saved'
     void keeper.ask((api) => api.ready())
   }
 
-  /** The bag is put away: nothing more is heard of it here. */
+  /** The document is put away: nothing more is heard of it here. */
   end = (): void => {
     for (const waiting of [this.soon, this.retry, this.again, this.noting]) waiting.cancel()
     this.session = null
   }
 
-  /** The design is another one. */
+  /** The document is another one. */
   changed = (): void => {
     if (!this.unsaved()) return
     this.noting.soon()
@@ -108,25 +88,38 @@ export class Saver {
   /** Writes down what is not stored yet, where there is no time for more. */
   note = (): void => this.noting.now()
 
-  /** Saves now what is not saved yet, also of a bag that is put away meanwhile. */
+  /** Saves now what is not saved yet, also of a document that is put away meanwhile. */
   flush = (): Promise<void> => {
     this.soon.cancel()
     if (!this.unsaved()) return this.queue
-    const [of, last] = [this.session!, this.design.value!]
+    const [of, last] = [this.session!, this.document.value!]
     this.queue = this.queue.then(() =>
-      this.save(of, of === this.session ? this.design.value! : last),
+      this.save(of, of === this.session ? this.document.value! : last),
     )
     return this.queue
   }
 
-  private async save(of: Session, now: Design): Promise<void> {
+  private async save(of: Session<T>, now: T): Promise<void> {
     if (now === of.stored || (of === this.session && needsHer(this.state.value))) return
     const began = performance.now()
-    const result = await store(of, now)
+    const result = await this.put(of, now)
     const took = performance.now() - began
     this.apartMs = Math.min(SLOWEST_MS, Math.max(APART_MS, TIMES * took))
     if (of === this.session) this.took(result)
-    else if (result.ok) dropNote(of.bag)
+    else if (result.ok) dropNote(of.id)
+  }
+
+  /** Stores a document, and keeps what is then known of it. */
+  private async put(of: Session<T>, now: T): Promise<SaveResult> {
+    const { id, revision, first: firstOfSitting } = of
+    const save = { id, document: now, revision, firstOfSitting, sitting }
+    // In a worker, as the page may be busy drawing; in the page where there is no worker to be had.
+    const answer = await keeper.ask((api) => api.save(this.store.name, save))
+    const result = answer.ok ? answer.value : await this.store.save(save)
+    if (!result.ok) return result
+    Object.assign(of, { stored: now, revision: result.record.revision, first: false })
+    tellTabs({ kind: 'saved', id, revision: of.revision })
+    return result
   }
 
   private took(result: SaveResult): void {
@@ -148,10 +141,10 @@ export class Saver {
 
   private forgetNote(): void {
     this.noting.cancel()
-    if (this.session) dropNote(this.session.bag)
+    if (this.session) dropNote(this.session.id)
   }
 
-  /** Another tab saved this bag: take it over, unless there is something of our own to lose. */
+  /** Another tab saved this document: take it over, unless there is something of our own to lose. */
   heardSave = (theirs: number): void => {
     if (!this.session || theirs <= this.session.revision) return
     if (this.unsaved()) this.state.value = 'conflict'
@@ -162,26 +155,26 @@ export class Saver {
   takeTheirs = async (): Promise<void> => {
     if (!this.session) return
     this.forgetNote()
-    this.session.stored = this.design.value!
+    this.session.stored = this.document.value!
     await this.reload()
   }
 
-  /** Keeps this tab's bag beside the other's, under an id that is given back. @throws when it cannot be stored */
-  keepAsCopy = async (): Promise<string> => {
-    const kept = this.design.value!
-    const { id } = await addBag({ ...kept, name: copyName(kept.name) })
+  /** Keeps this tab's document beside the other's, as `copy`, under an id that is given back. @throws when it cannot be stored */
+  keepAs = async (copy: T): Promise<string> => {
+    const kept = this.document.value!
+    const { id } = await this.store.add(copy)
     this.forgetNote()
     if (this.session) this.session.stored = kept
     this.state.value = 'saved'
     return id
   }
 
-  /** Puts a bag that was deleted elsewhere on the shelf again, as this tab has it. @throws when it cannot be stored */
+  /** Keeps a document that was deleted elsewhere again, as this tab has it. @throws when it cannot be stored */
   putBack = async (): Promise<void> => {
-    const { bag, revision } = this.session!
-    const kept = this.design.value!
-    const record = recordWith(bag, kept, { revision: revision + 1, by: sitting })
-    await putBag(bag, record)
+    const { id, revision } = this.session!
+    const kept = this.document.value!
+    const record = this.store.recordWith(id, kept, { revision: revision + 1, by: sitting })
+    await this.store.put(id, record)
     this.begin(record, kept)
     this.forgetNote()
   }

@@ -1,32 +1,34 @@
 import { jest } from '@jest/globals'
 import { computed, shallowRef } from 'vue'
-import type { Design } from '../../core/design/index.ts'
-import { projectOf } from '../../core/file/index.ts'
+import { type Project, projectOf } from '../../core/project/index.ts'
 import { tote } from '../../core/testing/tote.ts'
 import { workersThat } from '../testing/keeper.ts'
-import type { BagRecord, Save, SaveResult } from '../storage/bag-store.ts'
+import type { KeptRecord, Save, SaveResult } from '../storage/document-store.ts'
 
 /* The store answers when the test lets it; what a save writes is kept in a list. */
-const asked: (Save & { answer: (result: SaveResult) => void })[] = []
+const asked: (Save<Project> & { answer: (result: SaveResult) => void })[] = []
 const notes = new Map<string, string>()
 const told: unknown[] = []
-const added: Design[] = []
+const added: Project[] = []
 const put: string[] = []
-const saveBag = (save: Save) => new Promise<SaveResult>((answer) => asked.push({ ...save, answer }))
+const saveBag = (save: Save<Project>) =>
+  new Promise<SaveResult>((answer) => asked.push({ ...save, answer }))
 jest.unstable_mockModule('@app/workers/workers.ts', workersThat(saveBag))
-jest.unstable_mockModule('@app/storage/bag-store.ts', () => ({
-  saveBag,
-  addBag: (design: Design) => {
-    added.push(design)
+const bags = {
+  name: 'bags',
+  save: saveBag,
+  add: (project: Project) => {
+    added.push(project)
     return Promise.resolve(record(1))
   },
-  putBag: (id: string) => Promise.resolve(void put.push(id)),
-  recordWith: (_: string, __: Design, over: { revision: number }) => record(over.revision),
-}))
+  put: (id: string) => Promise.resolve(void put.push(id)),
+  recordWith: (_: string, __: Project, over: { revision: number }) => record(over.revision),
+}
+jest.unstable_mockModule('@app/storage/stores.ts', () => ({ stores: { bags } }))
 jest.unstable_mockModule('@app/storage/unsaved-note.ts', () => ({
   sitting: 'this',
-  leaveNote: (bag: string, revision: number, design: Design) =>
-    notes.set(bag, `${revision} ${design.name}`),
+  leaveNote: ({ id }: { id: string }, revision: number, { design }: Project) =>
+    notes.set(id, `${revision} ${design.name}`),
   dropNote: (bag: string) => notes.delete(bag),
 }))
 jest.unstable_mockModule('@app/storage/tabs.ts', () => ({
@@ -38,7 +40,7 @@ const target = {
 }
 Object.assign(globalThis, { window: target, document: { ...target, visibilityState: 'hidden' } })
 
-function record(revision: number, previous: BagRecord['previous'] = []): BagRecord {
+function record(revision: number, previous: KeptRecord['previous'] = []): KeptRecord {
   return {
     id: 'bag',
     revision,
@@ -53,16 +55,16 @@ const { useSaving } = await import('./saving.ts')
 
 /** A bag that was just opened at revision 3. */
 function opened() {
-  const held = shallowRef<Design | null>(null)
+  const held = shallowRef<Project | null>(null)
   const reload = jest.fn(() => Promise.resolve())
   const saving = useSaving(
     computed(() => held.value),
     reload,
   )
-  const read = tote()
+  const read = projectOf(tote())
   held.value = read
   saving.begin(record(3), read)
-  const change = (name: string) => (held.value = tote({ name }))
+  const change = (name: string) => (held.value = projectOf(tote({ name })))
   return { held, saving, reload, change }
 }
 /** Lets promises that are done be noticed. */
@@ -74,7 +76,11 @@ const answer = async (result: SaveResult) => {
   await settle()
 }
 const wanted = () =>
-  asked.map(({ design, revision, firstOfSitting }) => [design.name, revision, firstOfSitting])
+  asked.map(({ document, revision, firstOfSitting }) => [
+    document.design.name,
+    revision,
+    firstOfSitting,
+  ])
 
 beforeEach(() => {
   jest.useFakeTimers()
@@ -94,7 +100,7 @@ describe('saving', () => {
     expect(wanted()).toEqual([['Two', 3, true]])
     await answer({ ok: true, record: record(4) })
     expect([saving.state, saving.savedAt]).toEqual(['saved', 104])
-    expect(told).toEqual([{ kind: 'saved', bag: 'bag', revision: 4 }])
+    expect(told).toEqual([{ kind: 'saved', id: 'bag', revision: 4 }])
   })
 
   it('stores in the middle of steady changes, which never put it off', async () => {
@@ -104,7 +110,7 @@ describe('saving', () => {
       await jest.advanceTimersByTimeAsync(20)
     }
     expect(asked).toHaveLength(1)
-    expect(Number(asked[0]!.design.name.slice(7))).toBeLessThanOrEqual(10)
+    expect(Number(asked[0]!.document.design.name.slice(7))).toBeLessThanOrEqual(10)
   })
 
   it('notes what is not stored at once and again and again, and drops the note once it is', async () => {
@@ -177,7 +183,7 @@ describe('saving', () => {
     // A tab that is closed now leaves its work in the note.
     expect(notes.get('bag')).toBe('3 Mine too')
     expect(await saving.keepAsCopy()).toBe('bag')
-    expect(added.map(({ name }) => name)).toEqual(['Mine too (copy)'])
+    expect(added.map(({ design }) => design.name)).toEqual(['Mine too (copy)'])
     expect([saving.unsaved(), notes.size]).toEqual([false, 0])
   })
 
@@ -218,7 +224,7 @@ describe('saving', () => {
     saving.end()
     held.value = null
     await settle()
-    expect(asked[0]!.design.name).toBe('Last')
+    expect(asked[0]!.document.design.name).toBe('Last')
     await answer({ ok: true, record: record(4) })
     await away
     expect(notes.size).toBe(0)

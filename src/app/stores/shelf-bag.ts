@@ -1,7 +1,8 @@
-import type { Design } from '@core/design'
 import type { Derived } from '@core/plan'
 import { shortened } from '@core/units'
-import { designOf, type KeptBag, maybeLastGood } from '@app/storage/bag-store.ts'
+import type { Project } from '@core/project'
+import type { Kept } from '@app/storage/document-store.ts'
+import { stores } from '@app/storage/stores.ts'
 
 /** A bag as it lies on the shelf. */
 export interface ShelfBag {
@@ -11,13 +12,13 @@ export interface ShelfBag {
   /** As it is stored. */
   readonly raw: unknown
   /** Null when its record cannot be read here. */
-  readonly design: Design | null
+  readonly project: Project | null
   /** Null until it is worked out, and when it cannot be. */
   readonly derived: Derived | null
   /** What is wrong with it, in words. */
   readonly problem: string | null
   /** A version that can be opened where the newest cannot. */
-  readonly lastGood: Design | null
+  readonly lastGood: Project | null
 }
 
 /** A name that stands in a record, whatever else does. */
@@ -28,17 +29,17 @@ function nameIn(raw: unknown): string {
 }
 
 /** A kept bag as it lies on the shelf, not worked out yet. */
-export function onShelf({ id, raw, record }: KeptBag): ShelfBag {
+export function onShelf({ id, raw, record }: Kept): ShelfBag {
   const bag = { id, raw, savedAt: record?.savedAt ?? 0, name: nameIn(raw), derived: null }
   if (!record)
-    return { ...bag, design: null, problem: 'Nothing of its record can be read.', lastGood: null }
-  const read = designOf(record)
-  if (read.ok) return { ...bag, design: read.value, problem: null, lastGood: null }
+    return { ...bag, project: null, problem: 'Nothing of its record can be read.', lastGood: null }
+  const read = stores.bags.read(record)
+  if (read.ok) return { ...bag, project: read.value, problem: null, lastGood: null }
   const [first] = read.problem as readonly { where?: string; message: string }[]
   return {
     ...bag,
-    design: null,
+    project: null,
     problem: `It cannot be opened: ${first?.where ?? ''} ${first?.message ?? ''}`,
-    lastGood: maybeLastGood(record),
+    lastGood: stores.bags.maybeLastGood(record),
   }
 }

@@ -1,7 +1,8 @@
 import { jest } from '@jest/globals'
 import { createPinia, setActivePinia } from 'pinia'
 import type { Design } from '../../core/design/index.ts'
-import { projectOf } from '../../core/file/index.ts'
+import { documentFile } from '../../core/document/index.ts'
+import { type Project, projectKind, projectOf } from '../../core/project/index.ts'
 import { derive } from '../../core/plan/index.ts'
 import { tote } from '../../core/testing/tote.ts'
 import { browserStore } from '../testing/browser-store.ts'
@@ -11,27 +12,31 @@ const store = browserStore()
 let fails = ''
 jest.unstable_mockModule('localforage', () => store.module)
 interface Api {
-  derive: (design: Design) => { value: unknown }
+  derive: (project: Project) => { value: unknown }
 }
 jest.unstable_mockModule('@app/workers/workers.ts', () => ({
+  keeper: { ask: () => Promise.resolve({ ok: false, problem: 'no worker here' }) },
   deriver: {
     ask: (question: (api: Api) => { value: unknown }) =>
       Promise.resolve().then(() => {
         const answer = question({
-          derive: (design) => ({ value: { of: design.name, ...derive(design) } }),
+          derive: (project) => ({ value: { of: project.design.name, ...derive(project) } }),
         })
         const { of } = answer.value as { of: string }
         return of === fails ? { ok: false, problem: 'too much' } : { ok: true, value: answer }
       }),
   },
 }))
-Object.assign(globalThis, { navigator: {} })
+const target = { addEventListener: () => {} }
+jest.unstable_mockModule('@app/storage/tabs.ts', () => ({ tellTabs: () => {}, onTabs: () => {} }))
+Object.assign(globalThis, { navigator: {}, window: target, document: target })
 const { useShelf } = await import('./shelf.ts')
+const fileOf = (design: Design) => documentFile(projectKind, projectOf(design))
 const bags = () => store.of('bags')
 const put = (id: string, design: Design, over: object = {}) =>
   bags().set(id, {
     ...{ id, revision: 1, createdAt: 1, savedAt: 1, previous: [] },
-    ...{ file: projectOf(design), ...over },
+    ...{ file: fileOf(design), ...over },
   })
 
 beforeEach(() => {
@@ -62,8 +67,8 @@ describe('the shelf', () => {
     put('hard', tote({ name: 'Hard' }), { savedAt: 4 })
     put('newer', tote({ name: 'Newer' }), {
       savedAt: 3,
-      file: { ...projectOf(tote({ name: 'Newer' })), version: 99 },
-      previous: [{ savedAt: 1, file: projectOf(tote({ name: 'Before' })) }],
+      file: { ...fileOf(tote({ name: 'Newer' })), version: 99 },
+      previous: [{ savedAt: 1, file: fileOf(tote({ name: 'Before' })) }],
     })
     bags().set('nothing', 12)
     fails = 'Hard'
@@ -72,7 +77,7 @@ describe('the shelf', () => {
       name,
       problem?.slice(0, 28) ?? null,
       derived !== null,
-      lastGood?.name ?? null,
+      lastGood?.design.name ?? null,
     ])
     expect(seen).toEqual([
       ['Good', null, true, null],
@@ -101,7 +106,7 @@ describe('the shelf', () => {
     const shelf = useShelf()
     await shelf.refresh()
     store.state.refusal = new DOMException('full', 'QuotaExceededError')
-    expect(await shelf.add(tote({ name: 'New' }))).toBeNull()
+    expect(await shelf.add(projectOf(tote({ name: 'New' })))).toBeNull()
     expect(shelf.refused).toContain('“New” was not put on the shelf. This browser has no room left')
     await shelf.rename(shelf.bags![0]!, 'Other')
     expect(shelf.refused).toContain('keeps its name. This browser has no room left')
@@ -110,9 +115,9 @@ describe('the shelf', () => {
     expect(shelf.bags).toHaveLength(6)
     store.state.refusal = null
     // What could not be opened again is not taken, however much room there is.
-    expect(await shelf.add(tote({ name: 'x'.repeat(200) }))).toBeNull()
+    expect(await shelf.add(projectOf(tote({ name: 'x'.repeat(200) })))).toBeNull()
     expect(shelf.refused).toContain('1 to 80 characters')
-    expect(await shelf.add(tote({ name: 'New' }))).not.toBeNull()
+    expect(await shelf.add(projectOf(tote({ name: 'New' })))).not.toBeNull()
     expect([shelf.refused, shelf.bags!.length]).toEqual([null, 7])
   })
 })

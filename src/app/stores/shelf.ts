@@ -6,23 +6,15 @@ import marchBookSatchel from '@demo/march-book-satchel.json' with { type: 'json'
 import mutePouch from '@demo/mute-pouch.json' with { type: 'json' }
 import musicStandBag from '@demo/music-stand-bag.json' with { type: 'json' }
 import raffleBag from '@demo/raffle-bag.json' with { type: 'json' }
-import type { Design } from '@core/design'
-import { readProjectJson } from '@core/file'
+import type { Project } from '@core/project'
 import { shortened } from '@core/units'
 import { failureOf, failureWords } from '@app/storage/answered.ts'
-import {
-  addBag,
-  allBags,
-  designOf,
-  putBag,
-  removeBag,
-  saveBag,
-  Unreadable,
-} from '@app/storage/bag-store.ts'
+import { Unreadable } from '@app/storage/document-store.ts'
+import { stores } from '@app/storage/stores.ts'
 import { sitting } from '@app/storage/unsaved-note.ts'
-import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
 import { deriver } from '@app/workers/workers.ts'
 import { onShelf, type ShelfBag } from './shelf-bag.ts'
+import { useWorkshop } from './workshop.ts'
 
 export type { ShelfBag }
 
@@ -40,17 +32,24 @@ const LONGEST_MS = 10_000
 
 async function bring() {
   for (const file of demoFiles) {
-    const read = readProjectJson(file)
-    if (read.ok) await addBag(read.value)
+    const read = stores.bags.read({ savedAt: 0, file })
+    if (read.ok) await stores.bags.add(read.value)
   }
-  await keepSetting('demo-brought', true)
+  useWorkshop().setWords({ demoBrought: true })
+}
+
+/** Brings the demo the first time ever; where it is not known whether that was, nothing is brought. */
+async function bringFirst() {
+  const workshop = useWorkshop()
+  await workshop.ready
+  if (workshop.isOpen && !workshop.workshop.settings.demoBrought) await bring()
 }
 
 /** Works a bag out, and shows it where it lies. */
 async function workOut(bag: ShelfBag, bags: Ref<readonly ShelfBag[] | null>) {
-  const { design, derived } = bag
-  if (!design || derived) return
-  const answer = await deriver.ask((api) => api.derive(design, {}), { limitMs: LONGEST_MS })
+  const { project, derived } = bag
+  if (!project || derived) return
+  const answer = await deriver.ask((api) => api.derive(project, {}), { limitMs: LONGEST_MS })
   const next: ShelfBag = answer.ok
     ? { ...bag, derived: answer.value.value }
     : { ...bag, problem: `It could not be worked out: ${answer.problem}` }
@@ -87,8 +86,8 @@ export const useShelf = defineStore('shelf', () => {
   async function refresh() {
     const now = ++reading
     await attempt('The shelf could not be read', async () => {
-      if (!(await readSetting<boolean>('demo-brought'))) await bring()
-      const kept = (await allBags()).map(onShelf)
+      await bringFirst()
+      const kept = (await stores.bags.all()).map(onShelf)
       if (now !== reading) return
       const before = new Map(bags.value?.map((bag) => [bag.id, bag]))
       bags.value = kept.map((bag) => {
@@ -99,12 +98,12 @@ export const useShelf = defineStore('shelf', () => {
     })
   }
 
-  const add = async (design: Design): Promise<string | null> => {
+  const add = async (project: Project): Promise<string | null> => {
     let id: string | null = null
     const done = await attempt(
-      `“${shortened(design.name, 40)}” was not put on the shelf`,
+      `“${shortened(project.design.name, 40)}” was not put on the shelf`,
       async () => {
-        ;({ id } = await addBag(design))
+        ;({ id } = await stores.bags.add(project))
       },
     )
     if (done) await refresh()
@@ -112,13 +111,14 @@ export const useShelf = defineStore('shelf', () => {
   }
 
   async function rename(bag: ShelfBag, name: string) {
-    const record = (await allBags()).find(({ id }) => id === bag.id)?.record
-    const read = record && designOf(record)
+    const record = await stores.bags.maybe(bag.id)
+    const read = record && stores.bags.read(record)
     if (!record || !read?.ok) return
     await attempt(`“${bag.name}” keeps its name`, async () => {
       const { id, revision } = record
-      const design = { ...read.value, name }
-      const result = await saveBag({ id, design, revision, firstOfSitting: true, sitting })
+      const document = { ...read.value, design: { ...read.value.design, name } }
+      const save = { id, document, revision, firstOfSitting: true, sitting }
+      const result = await stores.bags.save(save)
       if (!result.ok && result.reason !== 'conflict' && result.reason !== 'gone')
         throw new DOMException(result.reason, result.reason === 'full' ? 'QuotaExceededError' : '')
     })
@@ -136,12 +136,12 @@ export const useShelf = defineStore('shelf', () => {
   async function remove(bag: ShelfBag): Promise<(() => Promise<void>) | null> {
     let raw: unknown
     const done = await attempt(`“${bag.name}” was not deleted`, async () => {
-      raw = await removeBag(bag.id)
+      raw = await stores.bags.remove(bag.id)
     })
     await refreshQuietly()
     if (!done) return null
     return async () => {
-      await attempt(`“${bag.name}” was not put back`, () => putBag(bag.id, raw))
+      await attempt(`“${bag.name}” was not put back`, () => stores.bags.put(bag.id, raw))
       await refreshQuietly()
     }
   }

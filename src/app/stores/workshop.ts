@@ -1,17 +1,112 @@
 import { defineStore } from 'pinia'
-import { ref, watch } from 'vue'
-import { defaultWords, type Words } from '@core/stitch'
-import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
+import { computed, ref, shallowRef, watch } from 'vue'
+import type { Words } from '@core/stitch'
+import {
+  emptyWorkshop,
+  type Settings,
+  type WorkshopEdit,
+  workshopAfter,
+  workshopWith,
+} from '@core/workshop'
+import { failureOf, failureWords } from '@app/storage/answered.ts'
+import { Unreadable } from '@app/storage/document-store.ts'
+import { openWorkshop, WORKSHOP } from '@app/storage/opening-workshop.ts'
+import { stores } from '@app/storage/stores.ts'
+import { onTabs } from '@app/storage/tabs.ts'
+import { dropNote, strayNotes } from '@app/storage/unsaved-note.ts'
+import { useLater } from './later.ts'
+import { whenLeaving } from './leaving.ts'
+import { Saver, type SaveState } from './saver.ts'
 
-/** What holds for all bags: terms, units and hand. */
+const AGAIN_MS = 15_000
+const HELD = 'What you keep now is held here while the tab is open'
+
+const notRead = (error: unknown): string =>
+  error instanceof Unreadable
+    ? `Your workshop (own stitches, motifs, settings) cannot be opened: ${error.message}. It is left as it is. ${HELD}.`
+    : `${failureWords[failureOf(error)]}, so your workshop (own stitches, motifs, settings) could not be read. ${HELD}, and is added to what is stored as soon as that can be read.`
+const notStored = (state: SaveState): string | null =>
+  state === 'full' || state === 'refused' || state === 'silent'
+    ? `${failureWords[state]}, so what you last kept in your workshop is not stored. ${HELD}; storing is tried again by itself.`
+    : null
+
+/**
+ * What belongs to the maker and holds for all bags. What is done to it is done to what is stored: before that could be read, and where
+ * another tab stored something meanwhile, it waits and is then done on top. Nothing is ever stored instead of what is there.
+ */
 export const useWorkshop = defineStore('workshop', () => {
-  const words = ref<Words>(defaultWords)
-  const ready = readSetting<Words>('words').then((kept) => {
-    if (kept) words.value = { ...defaultWords, ...kept }
-  })
-  watch(words, (now) => void keepSetting('words', { ...now }))
-  const setWords = (some: Partial<Words>) => {
-    words.value = { ...words.value, ...some }
+  const workshop = shallowRef(emptyWorkshop)
+  /** What was done and is not stored yet. */
+  let pending: WorkshopEdit[] = []
+  /** It was read, so that something can be stored. */
+  const isOpen = ref(false)
+  /** Why it could not be read; null when it was. */
+  const unread = ref<string | null>(null)
+  const saver = new Saver(
+    stores.workshop,
+    computed(() => (isOpen.value ? workshop.value : null)),
+    read,
+  )
+  const again = useLater(() => void read())
+
+  /** Reads what is stored, and does to it what was done here meanwhile. */
+  async function read(): Promise<void> {
+    try {
+      const { record, workshop: stored } = await openWorkshop()
+      isOpen.value = true
+      unread.value = null
+      workshop.value = workshopWith(pending, stored)
+      saver.begin(record, stored)
+      await takeNotes(record.revision)
+      if (pending.length > 0) saver.changed()
+    } catch (error) {
+      unread.value = notRead(error)
+      if (!(error instanceof Unreadable)) again.within(AGAIN_MS)
+    }
   }
-  return { words, setWords, ready }
+
+  /** What a closed tab left: all of it where it goes on from what is stored, else what is not there yet. */
+  async function takeNotes(revision: number) {
+    for (const note of await strayNotes({ kind: stores.workshop.kind, id: WORKSHOP })) {
+      if (note.revision === revision) edit({ do: 'set', settings: note.document.settings })
+      edit({ do: 'take', from: note.document })
+      dropNote(WORKSHOP, note.sitting)
+    }
+  }
+
+  /** Does something to it; it is stored by itself. */
+  function edit(one: WorkshopEdit) {
+    pending = [...pending, one]
+    workshop.value = workshopAfter(workshop.value, one)
+    saver.changed()
+  }
+
+  watch(
+    saver.state,
+    (state) => {
+      if (state === 'saved' && !saver.unsaved()) pending = []
+      // Another tab stored something: it is read, and what was done here is done on top.
+      if (state === 'conflict') void read()
+      if (state === 'gone') void saver.putBack().catch(() => again.within(AGAIN_MS))
+    },
+    { flush: 'sync' },
+  )
+  onTabs((message) => {
+    if (message.kind === 'saved' && message.id === WORKSHOP) saver.heardSave(message.revision)
+  })
+  whenLeaving({
+    unsaved: () => saver.losing() || (!isOpen.value && pending.length > 0),
+    hide: saver.flush,
+    leave: saver.note,
+  })
+
+  const problem = computed(() => unread.value ?? notStored(saver.state.value))
+  const words = computed((): Words => workshop.value.settings)
+  return {
+    ...{ workshop, words, isOpen, problem, edit },
+    setWords: (settings: Partial<Settings>) => edit({ do: 'set', settings }),
+    ready: read(),
+    /** Once all that was done is stored, or cannot be. */
+    stored: saver.flush,
+  }
 })

@@ -3,10 +3,10 @@
 const copy = (value: unknown): unknown =>
   value === undefined ? undefined : JSON.parse(JSON.stringify(value))
 
-/** Stands in for localForage: `kept` by the name of the store; what is put in is refused while `refusal` is an error. */
+/** Stands in for localForage: `kept` by the name of the store; what is put in is refused while `refusal` is an error, and nothing is answered while it is silent. */
 export function browserStore() {
   const stores = new Map<string, Map<string, unknown>>()
-  const state = { refusal: null as Error | null }
+  const state = { refusal: null as Error | null, silent: false }
   const of = (name: string) => {
     const kept = stores.get(name) ?? new Map<string, unknown>()
     stores.set(name, kept)
@@ -15,7 +15,8 @@ export function browserStore() {
   const createInstance = ({ storeName }: { storeName: string }) => {
     const kept = of(storeName)
     return {
-      getItem: (key: string) => Promise.resolve(copy(kept.get(key)) ?? null),
+      getItem: (key: string) =>
+        state.silent ? new Promise<never>(() => {}) : Promise.resolve(copy(kept.get(key)) ?? null),
       setItem: (key: string, value: unknown) => {
         if (state.refusal) return Promise.reject(state.refusal)
         kept.set(key, copy(value))

@@ -1,8 +1,8 @@
 import { expose, transfer } from 'comlink'
-import type { Design } from '@core/design'
 import { fitAnswer, fitRequestOf } from '@core/fit'
 import { compiled, type CompileOptions, ledgerBuffers } from '@core/ledger'
 import { type Derived, derive } from '@core/plan'
+import type { Project } from '@core/project'
 
 /** An answer and the time it took. */
 export interface Timed<T> {
@@ -11,9 +11,9 @@ export interface Timed<T> {
 }
 
 const api = {
-  derive(design: Design, options: CompileOptions): Timed<Derived> {
+  derive(project: Project, options: Pick<CompileOptions, 'hand'>): Timed<Derived> {
     const began = performance.now()
-    const value = derive(design, options)
+    const value = derive(project, options)
     const { ledger, paths, fronts } = value
     const buffers = [
       ...paths.flatMap(({ changes, strands, longestCarry }) => [changes, strands, longestCarry]),
@@ -22,9 +22,9 @@ const api = {
     const timed = { value, workMs: performance.now() - began }
     return transfer(timed, [...ledgerBuffers(ledger), ...(buffers as ArrayBuffer[])])
   },
-  /** Counts that fit the design; or, with `count`, what fits the stitches on the hook. */
-  fits: (design: Design, count?: number) =>
-    fitAnswer(fitRequestOf(compiled(design), count === undefined ? {} : { count })),
+  /** Counts that fit the bag; or, with `count`, what fits the stitches on the hook. */
+  fits: (project: Project, count?: number) =>
+    fitAnswer(fitRequestOf(compiled(project), count === undefined ? {} : { count })),
 }
 export type DeriveApi = typeof api
 

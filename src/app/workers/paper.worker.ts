@@ -1,15 +1,22 @@
 import { expose } from 'comlink'
-import type { Design } from '@core/design'
-import { chartDrawingSize, type FileProblem, readProjectFile, svgOf } from '@core/file'
+import { chartDrawingSize, svgOf } from '@core/file'
+import { type FileProblem, readDocumentFile } from '@core/document'
 import { compile } from '@core/ledger'
 import { derive, patternSheet, type PatternSheet, sheetCharts } from '@core/plan'
+import { type Project, projectKind } from '@core/project'
 import type { Words } from '@core/stitch'
-import type { Result } from '@core/units'
+import { found, type Result } from '@core/units'
+import { type Workshop, workshopKind } from '@core/workshop'
 import { chartDrawings } from '@app/export/chart-drawings.ts'
 import type { Made } from '@app/export/export.ts'
 import { exports } from '@app/export/exports.ts'
 import { fileName } from '@app/export/file-name.ts'
 import { heavyPicture, isHeavy } from '@app/export/picture.ts'
+
+/** What a file held. */
+export type Given =
+  | { readonly kind: 'bag'; readonly document: Project }
+  | { readonly kind: 'workshop'; readonly document: Workshop }
 
 /** The place that a chart's picture takes. */
 export interface ChartPlace {
@@ -24,15 +31,21 @@ interface ChartPicture {
   readonly picture: Blob
 }
 
-const derivedBy = (design: Design, { hand }: Words) => derive(design, { hand })
+const derivedBy = (project: Project, { hand }: Words) => derive(project, { hand })
 
 const api = {
-  /** Reads a project file that anyone may have written. */
-  read: (file: Blob): Promise<Result<Design, FileProblem>> => readProjectFile(file),
+  /** Reads a file that anyone may have written: a bag, or a workshop. */
+  async read(file: Blob): Promise<Result<Given, FileProblem>> {
+    const bag = await readDocumentFile(projectKind, file)
+    if (bag.ok) return found({ kind: 'bag', document: bag.value })
+    const workshop = await readDocumentFile(workshopKind, file)
+    return workshop.ok ? found({ kind: 'workshop', document: workshop.value }) : bag
+  },
 
   /** The pattern as it is printed, and how large the picture of each chart will be. */
-  pattern(design: Design, words: Words): { sheet: PatternSheet; charts: ChartPlace[] } {
-    const derived = derivedBy(design, words)
+  pattern(project: Project, words: Words): { sheet: PatternSheet; charts: ChartPlace[] } {
+    const { design } = project
+    const derived = derivedBy(project, words)
     const charts = sheetCharts(design, derived.ledger).map(({ part, ...chart }) => ({
       part: part.id,
       ...chartDrawingSize({ ...chart, yarns: design.yarns }),
@@ -41,8 +54,8 @@ const api = {
   },
 
   /** A picture of the chart of each charted part. */
-  async pictures(design: Design, words: Words): Promise<ChartPicture[]> {
-    const derived = { ledger: compile(design, { hand: words.hand }) }
+  async pictures({ design, log }: Project, words: Words): Promise<ChartPicture[]> {
+    const derived = { ledger: compile(design, { hand: words.hand, made: log }) }
     const pictures: ChartPicture[] = []
     for (const { part, drawing } of chartDrawings({ design, derived, words })) {
       const picture = isHeavy(drawing)
@@ -56,15 +69,16 @@ const api = {
   /** Makes what goes out; `tell` hears how far it is. */
   async make(
     id: string,
-    design: Design,
+    project: Project,
     words: Words,
     tell: (stage: string) => void,
   ): Promise<Made> {
     const way = exports.find((one) => one.id === id)
     if (!way) throw new RangeError(`no export “${id}”`)
     tell('counting')
-    const derived = derivedBy(design, words)
-    return way.make({ design, derived, words, file: fileName(design.name), tell })
+    const { design } = project
+    const derived = derivedBy(project, words)
+    return way.make({ ...project, derived, words, file: fileName(design.name), tell })
   },
 }
 export type PaperApi = typeof api

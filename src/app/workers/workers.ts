@@ -22,7 +22,7 @@ export const checker = workerClient<CheckApi>(
   () => new Worker(new URL('./check.worker.ts', import.meta.url), { type: 'module' }),
 )
 
-/** Bags stored, beside the page and what it draws. */
+/** Bags and workshop stored, beside the page and what it draws. */
 export const keeper = workerClient<KeepApi>(
   () => new Worker(new URL('./keep.worker.ts', import.meta.url), { type: 'module' }),
 )

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { countOf, freeIn, type Laid, lay, stitches } from '../program/index.ts'
-import { fieldFaults, bandsOf } from '../design/index.ts'
+import { bandsOf } from '../design/index.ts'
+import { fieldFaults } from '../document/index.ts'
 import { LIMITS } from '../section/index.ts'
 import { anyDesign, anyWritten } from '../testing/arbitrary.ts'
 import { yarnsOf } from '../testing/steps.ts'

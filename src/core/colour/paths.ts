@@ -1,4 +1,5 @@
-import { eachBlock, ends, starts, type Ledger, type Piece } from '../ledger/index.ts'
+import { eachBlock, type Ledger, type Piece } from '../ledger/index.ts'
+import { ends, starts } from '../program/index.ts'
 
 /** A yarn that is not used for more rounds than this is cut, else it is trailed up inside (common practice). */
 export const TRAIL_ROUNDS = 4

@@ -1,15 +1,10 @@
 import fc from 'fast-check'
 import { bandOf, nearestCounts, takesEdges, type TexturePart } from '../band/index.ts'
-import {
-  commit,
-  designFaults,
-  type Design,
-  historyOf,
-  type Part,
-  partsOf,
-} from '../design/index.ts'
+import { designFaults, type Design, type Part, partsOf } from '../design/index.ts'
+import { commit, historyOf, projectOf } from '../project/index.ts'
 import { yarnSpans } from '../colour/index.ts'
-import { compile, compiled, ends, NO_UNIT, runsOfRow } from '../ledger/index.ts'
+import { compile, compiled, NO_UNIT, runsOfRow } from '../ledger/index.ts'
+import { ends } from '../program/index.ts'
 import { derive } from '../plan/index.ts'
 import { fitsOf } from '../fit/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
@@ -262,9 +257,11 @@ describe('fabrics that are more than rows one on the other (common practice, cou
     })
     const metres = (...parts: Part[]) =>
       derive(
-        tote({
-          parts: [baseAs('panel', { count: 100 }), plain({ rounds: 1 }), ...parts],
-        }),
+        projectOf(
+          tote({
+            parts: [baseAs('panel', { count: 100 }), plain({ rounds: 1 }), ...parts],
+          }),
+        ),
       ).needs[0]!.metres
     const round = metres(loops, plain({ id: 'top', rounds: 1 })) - metres(loops)
     // 19 loops between 20 groups; a plain row is a hundred sc and a chain.
@@ -327,7 +324,7 @@ describe('sides', () => {
   }
   const joined = { ...tote().making, working: 'joined' as const }
   const raised = (design: Design) =>
-    derive(design).snags.filter(({ code }) => code === 'raised-inside')
+    derive(projectOf(design)).snags.filter(({ code }) => code === 'raised-inside')
 
   it('turns joined rounds for raised stitches, and back', () => {
     const bobbles = textured('bobble')
@@ -342,7 +339,7 @@ describe('sides', () => {
     const design = bagOf(textured('bobble'), 48, 'rounds')
     const [snag] = raised(design)
     expect(snag).toMatchObject({ facts: { side: 'WS', worked: 'spiral' } })
-    const mended = commit(historyOf(design), snag!.mends[0]!.edits).design
+    const mended = commit(historyOf(projectOf(design)), snag!.mends[0]!.edits).design
     expect(sidesOf(mended)).toBe('WS RS WS RS WS RS')
     expect(raised(mended)).toEqual([])
   })
@@ -352,7 +349,7 @@ describe('sides', () => {
     expect(raised(bagOf(textured('puff-4', 'rows'), 47, 'rows'))).toEqual([])
     const design = bagOf(textured('bobble', 'rows'), 47, 'rows')
     const [snag] = raised(design)
-    const mended = commit(historyOf(design), snag!.mends[0]!.edits).design
+    const mended = commit(historyOf(projectOf(design)), snag!.mends[0]!.edits).design
     expect(partsOf(mended)).toHaveLength(4)
     expect(raised(mended)).toEqual([])
   })
@@ -361,18 +358,20 @@ describe('sides', () => {
 describe('a texture that does not fit', () => {
   it('is plain until it does, and offers the nearest counts', () => {
     const design = bagOf(textured('shells'), 50, 'rounds')
-    const { snags } = derive(design)
+    const { snags } = derive(projectOf(design))
     const misfit = snags.find(({ code }) => code === 'written-misfit')!
     expect(misfit.facts).toMatchObject({ count: 50, multiple: 6 })
     expect(texted(design)).not.toContain('5 dc')
-    const mended = commit(historyOf(design), misfit.mends[0]!.edits).design
-    expect(derive(mended).snags.map(({ code }) => code)).not.toContain('written-misfit')
+    const mended = commit(historyOf(projectOf(design)), misfit.mends[0]!.edits).design
+    expect(derive(projectOf(mended)).snags.map(({ code }) => code)).not.toContain('written-misfit')
     expect(texted(mended)).toContain('5 dc in next st')
   })
 
   it('is never padded in a fit', () => {
     const design = bagOf(textured('shells'), 50, 'rounds')
-    expect(fitsOf(compiled(design)).every(({ bands }) => bands[0]!.padded === 0)).toBe(true)
+    expect(fitsOf(compiled(projectOf(design))).every(({ bands }) => bands[0]!.padded === 0)).toBe(
+      true,
+    )
   })
 })
 
@@ -434,13 +433,15 @@ describe('what a pattern comes to by its stitches', () => {
 describe('work of two passes', () => {
   const snagsOf = (rounds: number) =>
     derive(
-      tote({
-        parts: [
-          baseAs('panel', { count: 43 }),
-          plain({ rounds }),
-          textured('two-pass', 'rows', { rounds: 3 }),
-        ],
-      }),
+      projectOf(
+        tote({
+          parts: [
+            baseAs('panel', { count: 43 }),
+            plain({ rounds }),
+            textured('two-pass', 'rows', { rounds: 3 }),
+          ],
+        }),
+      ),
     ).snags.filter(({ code }) => code === 'raised-inside')
 
   // Row 1 faces, so a first row on an even number of rows does too.

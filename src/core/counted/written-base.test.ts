@@ -1,4 +1,5 @@
-import { baseInstead, baseOf, commit, designFaults, historyOf } from '../design/index.ts'
+import { baseInstead, baseOf, designFaults } from '../design/index.ts'
+import { commit, historyOf, projectOf } from '../project/index.ts'
 import { compile, runsOfRow } from '../ledger/index.ts'
 import { fitsOf } from '../fit/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
@@ -14,7 +15,7 @@ function bagOn(texts: readonly string[], stitch = 'dc') {
   if (!counted.ok) throw new Error(counted.problem)
   const bag = tote({ parts: [baseAs('written-base'), plain({ rounds: 3 })] })
   const values = { rounds: counted.value, stitch }
-  return commit(historyOf(bag), { name: 'setBase', args: { values } }).design
+  return commit(historyOf(projectOf(bag)), { name: 'setBase', args: { values } }).design
 }
 const counts = (texts: readonly string[], stitch?: string) => {
   const { makes, heightMm } = compile(bagOn(texts, stitch)).pieces[0]!.columns

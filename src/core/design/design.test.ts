@@ -1,26 +1,30 @@
 import fc from 'fast-check'
 import { anyBag } from '../testing/arbitrary.ts'
 import { anyEditOf } from '../testing/arbitrary-edit.ts'
-import { printProject, readProject } from '../file/index.ts'
+import {
+  cancelGesture,
+  commit,
+  historyOf,
+  printProject,
+  projectOf,
+  readProject,
+  redo,
+  tryCommit,
+  type History,
+  undo,
+} from '../project/index.ts'
 import { baseKinds, type BasePart } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
 import { base, baseAs, motif, plain, stripes, swatch, tote } from '../testing/tote.ts'
 import type { StripesPart, TapestryPart } from '../band/index.ts'
 import {
   baseInstead,
-  cancelGesture,
-  commit,
   type Design,
   designFaults,
   type Edit,
-  historyOf,
-  type History,
   partById,
-  redo,
   refusalText,
   roundsOf,
-  tryCommit,
-  undo,
   partsOf,
 } from './index.ts'
 
@@ -38,12 +42,15 @@ describe('history', () => {
   it('undoes and redoes any edits to the same document, which can always be read back', () => {
     fc.assert(
       fc.property(designAndEdits, ([design, edits]) => {
-        const before = historyOf(design)
+        const before = historyOf(projectOf(design))
         const after = edits.reduce((now, edit) => {
           const result = tryCommit(now, edit)
           return result.ok ? result.value : now
         }, before)
-        expect(readProject(printProject(after.design))).toEqual({ ok: true, value: after.design })
+        expect(readProject(printProject(projectOf(after.design)))).toEqual({
+          ok: true,
+          value: projectOf(after.design),
+        })
         let back = after
         while (back.past.length > 0) back = undo(back)
         expect(back.design).toEqual(before.design)
@@ -55,7 +62,7 @@ describe('history', () => {
   })
 
   it('changes nothing when what would come of it cannot be read back, and says why at its place', () => {
-    const history = historyOf(tote())
+    const history = historyOf(projectOf(tote()))
     const why = (edits: Edit | readonly Edit[]) => {
       const result = tryCommit(history, edits)
       return result.ok ? 'done' : refusalText(history.design, result.problem)
@@ -97,14 +104,14 @@ describe('history', () => {
   })
 
   it('changes nothing, and remembers nothing, when an edit changes nothing', () => {
-    const history = historyOf(tote())
+    const history = historyOf(projectOf(tote()))
     expect(commit(history, paint(0, 0, 'A'))).toBe(history)
     expect(undo(history)).toBe(history)
     expect(redo(history)).toBe(history)
   })
 
   it('keeps one entry a gesture, and Escape takes it back', () => {
-    const start = commit(historyOf(tote()), paint(5, 2))
+    const start = commit(historyOf(projectOf(tote())), paint(5, 2))
     const drag = [0, 2, 3].reduce(
       (history, column) => commit(history, paint(column, 0), { gesture: 'drag' }),
       start,
@@ -117,7 +124,7 @@ describe('history', () => {
   })
 
   it('touches only the row it paints', () => {
-    const before = historyOf(tote())
+    const before = historyOf(projectOf(tote()))
     const after = commit(before, paint(0, 1))
     expect(after.past[0]!.patches.map(({ path }) => path)).toEqual([
       ['pieces', 0, 'parts', 2, 'chart', 'colours', 1],
@@ -127,15 +134,15 @@ describe('history', () => {
   })
 
   it('refuses patches on the wrong state', () => {
-    const one = commit(historyOf(tote()), paint(0, 0))
-    const other = commit(historyOf(tote()), { name: 'rename', args: { name: 'Other' } })
+    const one = commit(historyOf(projectOf(tote())), paint(0, 0))
+    const other = commit(historyOf(projectOf(tote())), { name: 'rename', args: { name: 'Other' } })
     const mixed = { ...other, revision: 99, past: one.past }
     expect(() => undo(mixed)).toThrow('revision')
   })
 })
 
 describe('edits', () => {
-  const after = (edit: Edit, design = tote()) => commit(historyOf(design), edit).design
+  const after = (edit: Edit, design = tote()) => commit(historyOf(projectOf(design)), edit).design
 
   it('grow and shrink stripes at their top', () => {
     const striped = stripes({
@@ -303,7 +310,7 @@ describe('every edit', () => {
     ],
   ]
   it.each(cases)('%j', (edit, label, look, wanted) => {
-    const before = historyOf(tote())
+    const before = historyOf(projectOf(tote()))
     const after = commit(before, edit)
     expect(after.past[0]!.label).toBe(label)
     expect(look(after.design)).toEqual(wanted)
@@ -322,7 +329,7 @@ describe('every edit', () => {
     expect(baseInstead(tote(), 'half-round')).toMatchObject({ count: 38 })
     for (const kind of baseKinds) expect(designFaults(bag(baseInstead(tote(), kind)))).toEqual([])
     const edit: Edit = { name: 'setBase', args: { instead: oval } }
-    const after = commit(historyOf(tote()), edit)
+    const after = commit(historyOf(projectOf(tote())), edit)
     expect(partsOf(after.design)[0]).toEqual(oval)
     const longer = commit(after, { name: 'setBase', args: { values: { along: 60, inEnd: 2 } } })
     expect(partsOf(longer.design)[0]).toMatchObject({ count: 120, increase: 4 })
@@ -332,11 +339,11 @@ describe('every edit', () => {
   it('forgets a weighed swatch with its yarn', () => {
     const weighed = { grams: 5, stitches: 100, letter: 'B' }
     const edit: Edit = { name: 'removeYarn', args: { letter: 'B', instead: 'A' } }
-    expect(commit(historyOf(tote({ weighed })), edit).design.weighed).toBeNull()
+    expect(commit(historyOf(projectOf(tote({ weighed }))), edit).design.weighed).toBeNull()
   })
 
   it('throws for a part that is not there, or has no chart', () => {
-    const run = (edit: Edit) => () => commit(historyOf(tote()), edit)
+    const run = (edit: Edit) => () => commit(historyOf(projectOf(tote())), edit)
     expect(run({ name: 'setPart', args: { id: 'none', values: {} } })).toThrow('not there any more')
     expect(run(paint(0, 0))).not.toThrow()
     expect(run({ name: 'padChart', args: { id: 'low', columns: 1 } })).toThrow('no chart')

@@ -1,4 +1,5 @@
 import { bandOf } from '../band/index.ts'
+import type { Fault } from '../document/index.ts'
 import { LIMITS } from '../section/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { shortened } from '../units/index.ts'
@@ -13,12 +14,6 @@ import {
   maybeBaseOf,
   partsOf,
 } from './parts-of.ts'
-
-/** Something in a document that cannot be: where, as a path, and what it must be. */
-export interface Fault {
-  readonly where: string
-  readonly message: string
-}
 
 type Say = (where: string, message: string) => void
 

@@ -61,7 +61,11 @@ export function Text(max: number): PropertyDecorator {
   return all(IsString(words), MinLength(1, words), MaxLength(max, words), Matches(WRITABLE, words))
 }
 
-export const OneOf = (values: readonly (string | number)[]): PropertyDecorator =>
+/** Text of any number of lines, up to `max` characters. */
+export const Lines = (max: number): PropertyDecorator =>
+  all(IsString(wants('text')), MaxLength(max, wants(`text of at most ${max} characters`)))
+
+export const OneOf = (values: readonly (string | number | true)[]): PropertyDecorator =>
   IsIn([...values], wants(`one of ${values.join(', ')}`))
 
 export const Pattern = (pattern: RegExp, what: string): PropertyDecorator =>
@@ -100,6 +104,16 @@ export const Rows = (pattern: RegExp, max: number, what: string): PropertyDecora
     Matches(pattern, { each: true, message: `must be ${what}` }),
   )
 
+/** None to `max` names, each one of those known or of that form. */
+export function Names(of: readonly string[] | RegExp, max: number): PropertyDecorator {
+  const each = { each: true, message: 'must hold names that are known here' }
+  return all(...listOf(max), of instanceof RegExp ? Matches(of, each) : IsIn([...of], each))
+}
+
+/** One to `max` yarn letters, one after the other. */
+export const Letters = (max: number): PropertyDecorator =>
+  all(MaxLength(max, wants(`at most ${max} letters`)), Pattern(/^[A-Z]+$/, 'capital letters'))
+
 const listOf = (max: number) => [
   IsArray(wants('a list')),
   ArrayMaxSize(max, { message: `must have at most ${max} entries` }),
@@ -107,6 +121,15 @@ const listOf = (max: number) => [
 
 /** Fields that may be null, by the prototype of their class: what the JSON Schema must say of them. */
 export const nullableFields: { readonly owner: object; readonly field: string }[] = []
+
+/** Fields that may be left out, as {@link nullableFields}. */
+export const optionalFields: { readonly owner: object; readonly field: string }[] = []
+
+/** Left out, or what the other decorators want. */
+export const Optional = (): PropertyDecorator => (target, key) => {
+  optionalFields.push({ owner: target, field: String(key) })
+  ValidateIf((_, value) => value !== undefined)(target, key as string)
+}
 
 /** Null, or what the other decorators want. */
 export const OrNull = (): PropertyDecorator => (target, key) => {

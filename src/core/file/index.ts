@@ -1,7 +1,5 @@
 export * from './chart-drawing.ts'
 export * from './chart-svg.ts'
-export * from './migrations.ts'
-export * from './project-file.ts'
 export * from './rounds-csv.ts'
 export * from './chart-table.ts'
 export * from './palette.ts'

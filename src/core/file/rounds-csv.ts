@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
-import { type Ledger, partOfRow, type Piece, sides } from '../ledger/index.ts'
+import { type Ledger, partOfRow, type Piece } from '../ledger/index.ts'
+import { sides } from '../program/index.ts'
 import { rowText } from '../pattern/index.ts'
 import type { Words } from '../stitch/index.ts'
 

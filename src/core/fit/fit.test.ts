@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { baseOf, commit, designFaults, historyOf, partsOf } from '../design/index.ts'
+import { baseOf, designFaults, partsOf } from '../design/index.ts'
+import { commit, historyOf, projectOf } from '../project/index.ts'
 import { compile, compiled, standsOn } from '../ledger/index.ts'
 import { baseKinds, chainFirstRound, RECTANGLE } from '../shape/index.ts'
 import { base, baseAs, motif, plain, swatch, tote } from '../testing/tote.ts'
@@ -175,14 +176,17 @@ describe('bases around a chain', () => {
 
 describe('a design’s fits', () => {
   const apply = (design = tote(), fit: Fit) =>
-    fitEdits(design, fit).reduce((history, edit) => commit(history, edit), historyOf(design)).design
+    fitEdits(design, fit).reduce(
+      (history, edit) => commit(history, edit),
+      historyOf(projectOf(design)),
+    ).design
 
   it('come out as promised when applied', () => {
     const design = tote({
       parts: [base({ count: 50 }), ...partsOf(tote()).slice(1)],
       want: { ...tote().want, tolerance: 0.1 },
     })
-    for (const fit of fitsOf(compiled(design))) {
+    for (const fit of fitsOf(compiled(projectOf(design)))) {
       const made = apply(design, fit)
       const piece = compile(made).pieces[0]!
       const motif = piece.parts.find(({ id }) => id === 'motif')!
@@ -195,18 +199,18 @@ describe('a design’s fits', () => {
 
   it('leave no round behind that a fit before had put in', () => {
     const direct = tote({ parts: [base({ count: 50 }), motif()] })
-    const changing = allFits(fitRequestOf(compiled(direct))).find(
+    const changing = allFits(fitRequestOf(compiled(projectOf(direct)))).find(
       ({ bands }) => bands[0]!.added !== 0,
     )!
     const made = apply(direct, changing)
     expect(partsOf(made)).toHaveLength(3)
-    const even = fitsOf(compiled(made)).find(({ cost }) => cost === 0)!
+    const even = fitsOf(compiled(projectOf(made))).find(({ cost }) => cost === 0)!
     expect(partsOf(apply(made, even)).map(({ id }) => id)).toEqual(['base', 'motif'])
   })
 
   it('weigh another increase that lies flatter', () => {
     const cupped = tote({ parts: [base({ increase: 5, count: 50 }), ...partsOf(tote()).slice(1)] })
-    const other = fitsOf(compiled(cupped)).find(({ base }) => base!.other)!
+    const other = fitsOf(compiled(projectOf(cupped))).find(({ base }) => base!.other)!
     expect(other.base!.increase).toBe(6)
     const made = apply(cupped, other)
     expect(partsOf(made)[0]).toMatchObject({ increase: 6, count: other.count })
@@ -215,10 +219,10 @@ describe('a design’s fits', () => {
   it('count both faces of a flat bag, with an offset where rows are flat', () => {
     const flat = motif({ balance: 1 })
     const panels = tote({ parts: [baseAs('two-panels'), plain(), flat] })
-    const [best] = fitsOf(compiled(panels))
+    const [best] = fitsOf(compiled(projectOf(panels)))
     expect(best).toMatchObject({ count: 25, sizeMm: 250, bands: [{ repeats: 4, offset: 1 }] })
     const tube = tote({ parts: [baseAs('tube'), plain(), flat] })
-    expect(fitsOf(compiled(tube))[0]).toMatchObject({
+    expect(fitsOf(compiled(projectOf(tube)))[0]).toMatchObject({
       count: 48,
       bands: [{ repeats: 8, offset: 0 }],
     })
@@ -228,7 +232,7 @@ describe('a design’s fits', () => {
     const design = tote({
       swatches: [swatch(), swatch({ fabric: 'tapestry', stitchesOverMm: 110 })],
     })
-    expect(fitsOf(compiled(design))[0]).toMatchObject({
+    expect(fitsOf(compiled(projectOf(design)))[0]).toMatchObject({
       sizeMm: 240,
       bands: [{ count: 48, sizeMm: 264 }],
     })
@@ -248,7 +252,7 @@ describe('a design’s fits', () => {
           parts: [own, plain({ rounds: 3 }), motif({ chart })],
           want: { aroundMm, said: 'around', heightMm: 100, tolerance: 0.2 },
         })
-        for (const fit of fitsOf(compiled(design)).slice(0, 3)) {
+        for (const fit of fitsOf(compiled(projectOf(design))).slice(0, 3)) {
           const made = apply(design, fit)
           expect(designFaults(made)).toEqual([])
           const ledger = compile(made)
@@ -274,6 +278,6 @@ describe('a design’s fits', () => {
     const discs = tote({
       parts: [baseAs('discs'), motif({ chart: { width: 5, colours: ['ABAAA'] } })],
     })
-    expect(fitsOf(compiled(discs)).every(({ bands }) => bands.length === 0)).toBe(true)
+    expect(fitsOf(compiled(projectOf(discs))).every(({ bands }) => bands.length === 0)).toBe(true)
   })
 })

@@ -5,6 +5,7 @@ import { compile, compiled } from '../ledger/index.ts'
 import { baseKinds, constructionOfKind } from '../shape/index.ts'
 import { baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
 import { allFits, type Fit, fitAnswer, type FitRequest, fitRequestOf, resized } from './index.ts'
+import { projectOf } from '../project/index.ts'
 
 const sizesOf = (design: ReturnType<typeof tote>) => compile(design).sizes
 
@@ -160,7 +161,7 @@ describe('fitAnswer', () => {
 
   it('says the nearest miss when nothing fits', () => {
     const never = {
-      ...fitRequestOf(compiled(tote())),
+      ...fitRequestOf(compiled(projectOf(tote()))),
       maxPad: 0,
       bands: [{ id: 'm', multiple: 61, offset: 0 }],
     }

@@ -6,11 +6,10 @@ import {
   bodyPiece,
   type Design,
   growthOf,
-  historyOf,
   roundsOf,
-  tryCommit,
   withBody,
 } from '../design/index.ts'
+import { historyOf, tryCommit, projectOf } from '../project/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { compile, compiled } from '../ledger/index.ts'
 import { fitEdits, fitRequestOf } from './design-fit.ts'
@@ -101,9 +100,9 @@ export function resized(
 
 /** On the best count that fits its wanted size; as it is when there is none. */
 function fitted(design: Design): Design {
-  const best = bestFit(fitRequestOf(compiled(design)))
+  const best = bestFit(fitRequestOf(compiled(projectOf(design))))
   if (!best) return design
-  const tried = tryCommit(historyOf(design), fitEdits(design, best))
+  const tried = tryCommit(historyOf(projectOf(design)), fitEdits(design, best))
   return tried.ok ? tried.value.design : design
 }
 

@@ -1,4 +1,5 @@
 import { type Cells, type Laid, type Program, type Step, timesAt } from '../program/index.ts'
+import type { RunHow } from './ledger.ts'
 
 /** Numbers names as they come. */
 export class Names {
@@ -15,6 +16,34 @@ export class Names {
   }
 }
 
+/** Numbers the ways runs are worked, each once. */
+export class Hows {
+  readonly list: RunHow[] = []
+  private readonly keys = new Names()
+
+  index(how: RunHow): number {
+    const index = this.keys.index(JSON.stringify(how))
+    this.list[index] ??= how
+    return index
+  }
+}
+
+/** What is said of a step beside its stitch, its yarn and how often. */
+function howOf(step: Exclude<Step, { do: 'group' | 'cells' | 'gap' }>): RunHow {
+  if (step.do === 'pass') return { do: 'pass', for: step.for }
+  if (step.do === 'chain') return { do: 'chain', stands: step.stands }
+  const { into, closes, catches } = step
+  const goes = into && !isNext(into)
+  return {
+    do: 'work',
+    ...(goes ? { into } : {}),
+    ...(closes ? { closes } : {}),
+    ...(catches === undefined ? {} : { catches }),
+  }
+}
+const isNext = (into: { at: string; of?: unknown; row?: number }): boolean =>
+  into.at === 'next' && into.of === undefined && (into.row ?? 0) === 0
+
 /** A stretch of runs, worked so many times. */
 export interface Block {
   readonly from: number
@@ -22,12 +51,24 @@ export interface Block {
   readonly times: number
 }
 
+const PLAIN: RunHow = { do: 'work' }
+
+interface ToStore {
+  readonly stitch: string
+  readonly yarn: string | undefined
+  readonly count: number
+  readonly how: number
+}
+
 /** The runs of rows, each stretch that repeats stored once. */
 export class Runs {
   private stitch = new Uint8Array(1024)
   private yarn = new Uint8Array(1024)
   private count = new Uint32Array(1024)
+  private how = new Uint8Array(1024)
   private size = 0
+  /** What was stored, by a hash of what it says. */
+  private readonly known = new Map<number, Block[][]>()
   /** Where the row that is stored begins, and the yarn it is worked in by now; null before its first stitch. */
   private rowStart = 0
   private inHand: number | null = null
@@ -37,10 +78,56 @@ export class Runs {
   constructor(
     private readonly stitches: Names,
     private readonly yarns: Names,
+    private readonly hows: Hows,
   ) {}
 
-  /** Stores what was laid. */
+  /** Stores what was laid; the very same work is stored once. */
   add(steps: Laid['steps']): Block[] {
+    const before = this.size
+    const blocks = this.stored(steps)
+    const hash = this.hashOf(blocks)
+    const alike = this.known.get(hash) ?? []
+    const known = alike.find((one) => this.same(one, blocks))
+    if (!known) {
+      this.known.set(hash, [...alike, blocks])
+      return blocks
+    }
+    this.size = before
+    return known
+  }
+
+  private hashOf(blocks: readonly Block[]): number {
+    const { stitch, yarn, count, how } = this
+    let hash = blocks.length
+    for (const { from, to, times } of blocks) {
+      hash = (Math.imul(hash, 31) + times) | 0
+      for (let i = from; i < to; i++)
+        hash =
+          (Math.imul(hash, 31) +
+            count[i]! +
+            (stitch[i]! << 12) +
+            (yarn[i]! << 20) +
+            (how[i]! << 26)) |
+          0
+    }
+    return hash
+  }
+
+  private same(one: readonly Block[], other: readonly Block[]): boolean {
+    const columns = [this.stitch, this.yarn, this.count, this.how]
+    return (
+      one.length === other.length &&
+      one.every(({ from, to, times }, b) => {
+        const to2 = other[b]!
+        if (times !== to2.times || to - from !== to2.to - to2.from) return false
+        for (let i = 0; i < to - from; i++)
+          for (const column of columns) if (column[from + i] !== column[to2.from + i]) return false
+        return true
+      })
+    )
+  }
+
+  private stored(steps: Laid['steps']): Block[] {
     const blocks: Block[] = []
     this.rowStart = this.size
     this.inHand = null
@@ -52,6 +139,10 @@ export class Runs {
       }
       const times = fixed(step.times)
       if (times === 0) continue
+      if (times === 1) {
+        this.all(step.steps)
+        continue
+      }
       if (this.size > from) blocks.push({ from, to: this.size, times: 1 })
       from = this.size
       this.all(step.steps)
@@ -63,8 +154,9 @@ export class Runs {
   }
 
   columns() {
-    const { stitch, yarn, count, size } = this
+    const { stitch, yarn, count, how, size } = this
     return {
+      runHow: how.slice(0, size),
       runStitch: stitch.slice(0, size),
       runYarn: yarn.slice(0, size),
       runCount: count.slice(0, size),
@@ -76,7 +168,9 @@ export class Runs {
     const wanted = this.size + more
     if (wanted <= this.count.length) return
     const length = Math.max(wanted, 2 * this.count.length)
-    const [stitch, yarn, count] = [this.stitch, this.yarn, this.count]
+    const { stitch, yarn, count, how } = this
+    this.how = new Uint8Array(length)
+    this.how.set(how)
     this.stitch = new Uint8Array(length)
     this.yarn = new Uint8Array(length)
     this.count = new Uint32Array(length)
@@ -92,14 +186,15 @@ export class Runs {
   }
 
   private step(step: Exclude<Step, { do: 'group' }>): void {
-    if (step.do === 'cells') this.cells(step)
-    else if (step.do === 'work') this.push(step.stitch, step.yarn, fixed(step.times))
-    else if (step.do === 'chain') this.push('ch', step.yarn, fixed(step.times))
-    else if (step.do === 'pass') this.push('skip', undefined, fixed(step.times))
+    if (step.do === 'cells') return this.cells(step)
+    if (step.do === 'gap') return
+    const stitch = step.do === 'work' ? step.stitch : step.do === 'chain' ? 'ch' : 'skip'
+    const yarn = step.do === 'pass' ? undefined : step.yarn
+    this.push({ stitch, yarn, count: fixed(step.times), how: this.hows.index(howOf(step)) })
   }
 
   /** What says no yarn, as places passed over, goes with the yarn in hand: the one before it in the row, or the row's first. */
-  private push(stitch: string, yarn: string | undefined, count: number): void {
+  private push({ stitch, yarn, count, how }: ToStore): void {
     if (count === 0) return
     this.reserve(1)
     const { size } = this
@@ -111,6 +206,7 @@ export class Runs {
     this.stitch[size] = this.stitches.index(stitch)
     this.yarn[size] = this.inHand ?? 0
     this.count[size] = count
+    this.how[size] = how
     this.size++
   }
 
@@ -133,6 +229,7 @@ export class Runs {
       size++
     }
     this.stitch.fill(this.stitches.index(stitch), first, size)
+    this.how.fill(this.hows.index(PLAIN), first, size)
     if (this.inHand === null) yarn.fill(yarn[first]!, this.rowStart, first)
     this.inHand = yarn[size - 1]!
     this.size = size

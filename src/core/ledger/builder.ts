@@ -1,5 +1,7 @@
 import {
+  type CountedUnit,
   countOf,
+  ends,
   inStitches,
   inTurn,
   type Laid,
@@ -7,46 +9,30 @@ import {
   type Places,
   placesIn,
   type Program,
+  type RowStart,
   samePlaces,
+  starts,
   stitches,
   tallestOf,
 } from '../program/index.ts'
+import { partOfId, placeOfId } from '../section/index.ts'
 import { firstFor, stitchById } from '../stitch/index.ts'
 import { InvariantError } from '../units/index.ts'
-import { type Block, Names, Runs } from './blocks.ts'
-import {
-  type LedgerPart,
-  NO_UNIT,
-  type Piece,
-  type RowEnd,
-  type RowStart,
-  ends,
-  starts,
-} from './ledger.ts'
-
-/** What a compiler says of a row; the rest follows. */
-export interface RowFacts {
-  readonly start: RowStart
-  readonly end: RowEnd
-  readonly wrongSide: boolean
-  readonly passes: 1 | 2
-  /** Place that its first stitch makes, counted from the plan's beginning, or (below 0) from its end. */
-  readonly begin: number
-  /** Stitches of the chain a first row is worked into; as many as it wants where that is not said. */
-  readonly on?: number
-  /** Rows it is worked into, where that is not the one below. */
-  readonly onto?: readonly number[]
-  /** Another yarn's row lies beside it: the two rise together. */
-  readonly beside?: boolean
-  /** False for rows of a base that lies flat. */
-  readonly rises: boolean
-}
+import { type Block, Hows, Names, Runs } from './blocks.ts'
+import { type LedgerPart, NO_UNIT, type Piece } from './ledger.ts'
+import { endBefore, type NextRow } from './row-facts.ts'
 
 /** The tables all pieces of a ledger share. */
 export class LedgerTables {
   readonly stitches = new Names()
   readonly yarns = new Names()
   readonly units = new Names()
+  readonly hows = new Hows()
+}
+
+function firstUnit({ units }: Laid): CountedUnit | null {
+  const [[name, count] = []] = units
+  return name === undefined ? null : { name, count: count! }
 }
 
 const firstStarts: ReadonlySet<RowStart> = new Set([
@@ -85,6 +71,7 @@ export class PieceBuilder {
     makes: [] as number[],
     onto: [] as number[],
     also: [] as number[],
+    beside: [] as number[],
     unit: [] as number[],
     unitCount: [] as number[],
     widthMm: [] as number[],
@@ -100,10 +87,10 @@ export class PieceBuilder {
   private below: Places = []
 
   constructor(
-    private readonly facts: Pick<Piece, 'id' | 'name' | 'times' | 'worked'>,
+    private readonly facts: Pick<Piece, 'id' | 'name' | 'times' | 'copy' | 'worked'>,
     private readonly tables: LedgerTables,
   ) {
-    this.runs = new Runs(tables.stitches, tables.yarns)
+    this.runs = new Runs(tables.stitches, tables.yarns, tables.hows)
   }
 
   /** Places left by the last row; 0 before the first. */
@@ -143,19 +130,16 @@ export class PieceBuilder {
    * @param asked in working order, read on the side it is worked on
    * @throws InvariantError when it cannot be laid over what the row below left
    */
-  addRow(asked: Program, facts: RowFacts): void {
+  addRow({ program: asked, facts }: NextRow): void {
     const { rows } = this
     const { gauge } = this.parts.at(-1)!
     const first = firstStarts.has(facts.start)
     const program = first ? inStitches(asked, (id) => firstFor(id, gauge.stitch)) : asked
-    if (!first && facts.start !== 'spiral' && rows.end.at(-1) === ends.indexOf('spiral'))
-      // A round that begins anew stands on a joined one.
-      rows.end[rows.end.length - 1] = ends.indexOf('join')
+    this.endLast(facts.start)
     // A first row stands in a ring or chain of its own, as long as it wants.
     if (first) this.below = stitches(facts.on ?? placesIn(program))
     const [onto, also] = facts.onto ?? [this.rowCount - 1]
     if (facts.onto) this.below = this.leftBy(facts.onto)
-    if (facts.start === 'afresh') rows.end[rows.end.length - 1] = ends.indexOf('fasten-off')
     const { laid, blocks, tallest } = this.lay(program, facts.start === 'turn')
     // A swatch of just these rows has their heights in it; else a row is as high as its tallest stitch.
     const taller = gauge.source === 'swatch' ? 1 : tallest / stitchById(gauge.stitch).height
@@ -164,6 +148,7 @@ export class PieceBuilder {
     this.left.push(laid.made)
     rows.onto.push(first ? -1 : onto!)
     rows.also.push(also ?? -1)
+    rows.beside.push(facts.beside ? 1 : 0)
     rows.heightMm.push((rows.heightMm.at(-1) ?? 0) + (facts.rises ? rises : 0))
     rows.alongMm.push((rows.alongMm.at(-1) ?? 0) + rises)
     rows.part.push(this.parts.length - 1)
@@ -176,15 +161,28 @@ export class PieceBuilder {
     rows.uses.push(first ? 0 : also === undefined ? laid.uses : rows.makes[onto!]!)
     rows.makes.push(countOf(laid.made))
     rows.widthMm.push(laid.width * gauge.stitchWidthMm)
-    const [unit] = laid.units
-    rows.unit.push(unit ? this.tables.units.index(unit[0]) : NO_UNIT)
-    rows.unitCount.push(unit?.[1] ?? 0)
+    const unit = facts.unit === undefined ? firstUnit(laid) : facts.unit
+    rows.unit.push(unit ? this.tables.units.index(unit.name) : NO_UNIT)
+    rows.unitCount.push(unit?.count ?? 0)
     for (const { from, to, times } of blocks) {
       this.blocks.from.push(from)
       this.blocks.to.push(to)
       this.blocks.times.push(times)
     }
     rows.blockStart.push(this.blocks.from.length)
+  }
+
+  /** The index of a row by its id; the last there is where it is not known. */
+  rowOf(id: string): number {
+    const part = this.parts.findLast((one) => one.id === partOfId(id))
+    return Math.min(this.rowCount - 1, (part?.firstRow ?? this.rowCount) + placeOfId(id) - 1)
+  }
+
+  /** Ends the row added last, now that it is known what begins on it. */
+  private endLast(next: RowStart | null): void {
+    const { end } = this.rows
+    const last = end.length - 1
+    if (last >= 0) end[last] = ends.indexOf(endBefore(ends[end[last]!]!, next))
   }
 
   private leftBy(rows: readonly number[]): Places {
@@ -217,7 +215,7 @@ export class PieceBuilder {
     const { rows, blocks } = this
     const length = this.rowCount
     this.endPart()
-    rows.end[length - 1] = ends.indexOf('fasten-off')
+    this.endLast(null)
     return {
       ...this.facts,
       rows: length,
@@ -234,6 +232,7 @@ export class PieceBuilder {
         makes: Uint32Array.from(rows.makes),
         onto: Int32Array.from(rows.onto),
         also: Int32Array.from(rows.also),
+        beside: Uint8Array.from(rows.beside),
         unit: Uint8Array.from(rows.unit),
         unitCount: Uint32Array.from(rows.unitCount),
         widthMm: Float64Array.from(rows.widthMm),

@@ -1,20 +1,12 @@
-import { baseOf, BODY, type Design, type MadeRow } from '../design/index.ts'
-import { rowId } from '../section/index.ts'
+import { baseOf, BODY, type Design } from '../design/index.ts'
+import type { MadeRow, Project } from '../project/index.ts'
 import { constructionOf, type MadePiece } from '../shape/index.ts'
 import { LedgerTables } from './builder.ts'
 import { partGauge } from './gauge.ts'
 import { joinOf, ownJoins } from './joins.ts'
-import {
-  type Compiled,
-  type Ledger,
-  type Piece,
-  sides,
-  starts,
-  ends,
-  partOfRow,
-  runsOfRow,
-} from './ledger.ts'
-import { begunPieces, pieceOf } from './pieces.ts'
+import { inCopies } from './copies.ts'
+import type { Compiled, Ledger, Piece } from './ledger.ts'
+import { begunPieces } from './pieces.ts'
 
 export interface CompileOptions {
   /** A chart is read from the right by a right-handed crocheter and from the left by a left-handed one. */
@@ -48,10 +40,11 @@ export function compile(
   const construction = constructionOf(base)
   const size = partGauge(design, base)
   const tables = new LedgerTables()
-  const pieces = begunPieces(design).map((begun) =>
-    pieceOf(design, begun, tables, { hand, made: rows }),
+  const pieces = begunPieces(design).flatMap((begun) =>
+    inCopies(design, begun, tables, { hand, made: rows }),
   )
-  const madeById = new Map(pieces.map((piece) => [piece.id, madeOf(piece)]))
+  // Of copies that differ the first stands for its piece.
+  const madeById = new Map(pieces.toReversed().map((piece) => [piece.id, madeOf(piece)]))
   const of = (id: string) => madeById.get(id)!
   // Where the base is a piece of its own, its reach is that piece's.
   const made = { ...of(BODY), baseMm: of(pieces[0]!.id).baseMm, of }
@@ -61,6 +54,7 @@ export function compile(
     stitches: tables.stitches.list,
     yarns: tables.yarns.list,
     units: tables.units.list,
+    hows: tables.hows.list,
     beginning: design.beginning,
     sizes: construction.sizes(base, made, size),
     front: construction.front?.(base, of(BODY).rows) ?? { kind: 'standing' },
@@ -68,22 +62,8 @@ export function compile(
   }
 }
 
-/** A design with its ledger. */
-export const compiled = (design: Design): Compiled => ({ design, ledger: compile(design) })
-
-/** A row of a piece as it would be noted when it is made: from what is planned. */
-export function rowMade(ledger: Ledger, piece: Piece, row: number, copy = 1): MadeRow {
-  const { id, firstRow } = partOfRow(piece, row)
-  const { side, start, end, begin } = piece.columns
-  return {
-    kind: 'made',
-    piece: piece.id,
-    copy,
-    row: rowId(id, row - firstRow + 1),
-    side: sides[side[row]!]!,
-    start: starts[start[row]!]!,
-    end: ends[end[row]!]!,
-    begin: begin[row]!,
-    runs: runsOfRow(ledger, piece, row),
-  }
-}
+/** A project with its ledger. */
+export const compiled = ({ design, log }: Project): Compiled => ({
+  design,
+  ledger: compile(design, { made: log }),
+})

@@ -1,14 +1,7 @@
+import { starts } from '../program/index.ts'
 import type { Making } from '../section/index.ts'
 import { stitchById, type Stitch } from '../stitch/index.ts'
-import {
-  eachBlock,
-  endRuns,
-  type Ledger,
-  type LedgerRun,
-  type Piece,
-  runsOfRow,
-  starts,
-} from './ledger.ts'
+import { eachBlock, endRuns, type Ledger, type LedgerRun, type Piece, runsOfRow } from './ledger.ts'
 
 /** The chain a piece is begun in. */
 export interface Foundation {

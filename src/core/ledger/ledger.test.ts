@@ -9,7 +9,6 @@ import { anyDesign } from '../testing/arbitrary.ts'
 import {
   compile,
   compiled,
-  ends,
   frontPicture,
   bodyOf,
   type Piece,
@@ -22,12 +21,13 @@ import {
   maybeFoundation,
   maybeOutsideClass,
   runsOfRow,
-  starts,
   swatchFromBase,
   writePlaceColours,
 } from './index.ts'
+import { ends, starts } from '../program/index.ts'
 import { partGauge } from './gauge.ts'
 import { stitchById } from '../stitch/index.ts'
+import { projectOf } from '../project/index.ts'
 
 const only = (design = tote(), hand: 'right' | 'left' = 'right') => {
   const ledger = compile(design, { hand })
@@ -377,13 +377,16 @@ describe('answers about the gauge', () => {
 
   it('says which gauge and hook make a count the wanted size', () => {
     const design = tote({ want: { ...tote().want, aroundMm: 288 } })
-    const { stitchWidthMm, hookMm } = gaugeForCount(compiled(design), 48)
+    const { stitchWidthMm, hookMm } = gaugeForCount(compiled(projectOf(design)), 48)
     expect(stitchWidthMm).toBe(6)
     expect(hookMm).toBeGreaterThan(design.hookMm)
-    expect(gaugeForCount(compiled(tote()), 48)).toEqual({ stitchWidthMm: 5, hookMm: 3.5 })
+    expect(gaugeForCount(compiled(projectOf(tote())), 48)).toEqual({
+      stitchWidthMm: 5,
+      hookMm: 3.5,
+    })
     // Worked with that hook, an estimated gauge has that width.
     const estimated = tote({ swatches: [], want: { ...tote().want, aroundMm: 300 } })
-    const answer = gaugeForCount(compiled(estimated), 48)
+    const answer = gaugeForCount(compiled(projectOf(estimated)), 48)
     expect(gaugeOf({ ...estimated, hookMm: answer.hookMm }).stitchWidthMm).toBeCloseTo(300 / 48, 9)
   })
 })

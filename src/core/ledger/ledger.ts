@@ -1,6 +1,7 @@
 import type { BandRun } from '../band/index.ts'
 import type { Making } from '../section/index.ts'
 import type { Beginning, Design, PieceJoin } from '../design/index.ts'
+import type { Chain, Pass, Work } from '../program/index.ts'
 import type { Front, JoinPlace, JoinSide, Sizes, Unequal } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
 import type { DesignGauge } from './gauge.ts'
@@ -10,30 +11,11 @@ import type { DesignGauge } from './gauge.ts'
  * large charts stay cheap to compute and to send to and from a worker.
  */
 
-export const sides = ['RS', 'WS'] as const
-export type Side = (typeof sides)[number]
-
-/**
- * How a row begins. A first row: in a ring, around a foundation chain, across one, in a ring of chain, picked up along
- * another piece, or into the other side of the chain. A later one: on in a spiral, with a start of its own, turned, or
- * with its yarn joined anew where the row below began.
- */
-export const starts = [
-  'ring',
-  'foundation',
-  'across',
-  'chain-ring',
-  'pick-up',
-  'other-side',
-  'spiral',
-  'chain',
-  'turn',
-  'afresh',
-] as const
-export type RowStart = (typeof starts)[number]
-/** How a row ends: on in a spiral, joined, turned, its loop held while another yarn works, or its yarn cut. */
-export const ends = ['spiral', 'join', 'turn', 'held', 'fasten-off'] as const
-export type RowEnd = (typeof ends)[number]
+/** How a run is worked: where it goes and what becomes of it, where that is not plainly into the next places. */
+export type RunHow =
+  | Pick<Work, 'do' | 'into' | 'closes' | 'catches'>
+  | Pick<Chain, 'do' | 'stands'>
+  | Pick<Pass, 'do' | 'for'>
 
 /** What was decided for a stretch of rows: the part of the design they come from. */
 export interface LedgerPart {
@@ -80,6 +62,8 @@ export interface PieceColumns {
    */
   readonly onto: Int32Array
   readonly also: Int32Array
+  /** 1 where the row of another yarn lies beside it, so that the two rise together. */
+  readonly beside: Uint8Array
   /** Index into `units`, and how many of that unit; unit 255 when stitches are all that is counted. */
   readonly unit: Uint8Array
   readonly unitCount: Uint32Array
@@ -100,13 +84,16 @@ export interface PieceColumns {
   readonly runStitch: Uint8Array
   readonly runYarn: Uint8Array
   readonly runCount: Uint32Array
+  /** Index into `hows`. */
+  readonly runHow: Uint8Array
 }
 
 export interface Piece {
   readonly id: string
   readonly name: string
-  /** How often it is made. */
+  /** How often it is made so; and the first of those copies, from 1: what is made may differ from copy to copy. */
   readonly times: number
+  readonly copy: number
   readonly worked: 'rounds' | 'rows'
   readonly rows: number
   readonly parts: readonly LedgerPart[]
@@ -136,6 +123,7 @@ export interface Ledger {
   readonly stitches: readonly string[]
   readonly yarns: readonly string[]
   readonly units: readonly string[]
+  readonly hows: readonly RunHow[]
   readonly beginning: Beginning
   readonly sizes: Sizes
   /** What is seen of it from the front, which says where it is folded. */
@@ -215,7 +203,8 @@ export function runsOfRow(ledger: Ledger, piece: Piece, row: number): LedgerRun[
 
 /** Whether two rows of a piece are the same work. */
 export function sameWork(piece: Piece, a: number, b: number): boolean {
-  const { blockStart, blockFrom, blockTo, blockTimes, runStitch, runYarn, runCount } = piece.columns
+  const { blockStart, blockFrom, blockTo, blockTimes, runStitch, runYarn, runCount, runHow } =
+    piece.columns
   const [of, to] = [blockStart[a]!, blockStart[b]!]
   const blocks = blockStart[a + 1]! - of
   if (blockStart[b + 1]! - to !== blocks) return false
@@ -228,6 +217,7 @@ export function sameWork(piece: Piece, a: number, b: number): boolean {
       if (
         runStitch[one + run] !== runStitch[other + run] ||
         runYarn[one + run] !== runYarn[other + run] ||
+        runHow[one + run] !== runHow[other + run] ||
         runCount[one + run] !== runCount[other + run]
       )
         return false

@@ -8,7 +8,8 @@ import { writtenPattern } from '../pattern/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { writtenIn } from '../testing/written.ts'
 import { baseAs, mosaicBand, tote } from '../testing/tote.ts'
-import { compile, placeColours, runsOfRow, sides, starts } from './index.ts'
+import { compile, placeColours, runsOfRow } from './index.ts'
+import { sides, starts } from '../program/index.ts'
 
 const bag = (
   band: ReturnType<typeof mosaicBand>,

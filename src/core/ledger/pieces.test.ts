@@ -1,23 +1,17 @@
-import {
-  commit,
-  type Design,
-  type Edit,
-  type PieceJoin,
-  historyOf,
-  maybeBaseOf,
-  partsOf,
-  tryCommit,
-} from '../design/index.ts'
-import { compiled, type Ledger, type Piece, starts } from './index.ts'
+import { type Design, type Edit, type PieceJoin, maybeBaseOf, partsOf } from '../design/index.ts'
+import { commit, historyOf, tryCommit, projectOf } from '../project/index.ts'
+import { compiled, type Ledger, type Piece } from './index.ts'
+import { starts } from '../program/index.ts'
 import type { Snag } from '../snag/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
 import { derive, newPiece } from '../plan/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, baseAs, motif, plain, tote } from '../testing/tote.ts'
 
-const done = (design: Design, ...edits: Edit[]) => commit(historyOf(design), edits).design
+const done = (design: Design, ...edits: Edit[]) =>
+  commit(historyOf(projectOf(design)), edits).design
 const piece = ({ pieces }: Ledger, id: string): Piece => pieces.find((one) => one.id === id)!
-const snagsOf = (design: Design): readonly Snag[] => derive(design).snags
+const snagsOf = (design: Design): readonly Snag[] => derive(projectOf(design)).snags
 const codes = (design: Design) => snagsOf(design).map(({ code }) => code)
 
 /** A panel of 40, 30 rows up, 30 down and a flap of 15: a satchel. */
@@ -30,9 +24,9 @@ const satchel = tote({
 })
 
 describe('a satchel with a strap', () => {
-  const strap = newPiece(compiled(satchel), 'strap')
+  const strap = newPiece(compiled(projectOf(satchel)), 'strap')
   const bag = done(satchel, { name: 'addPiece', args: { piece: strap } })
-  const { ledger } = compiled(bag)
+  const { ledger } = compiled(projectOf(bag))
 
   it('has the strap as a piece, 4 cm wide and 70 cm long, sewn to both sides where the flap begins', () => {
     // 40 mm of 5 mm are 8 stitches; 700 mm of 5 mm rows are 140 rows. The flap begins above row 60.
@@ -51,9 +45,9 @@ describe('a satchel with a strap', () => {
   })
 
   it('leaves the body as it was, and takes yarn', () => {
-    expect(piece(ledger, 'bag')).toEqual(piece(compiled(satchel).ledger, 'bag'))
+    expect(piece(ledger, 'bag')).toEqual(piece(compiled(projectOf(satchel)).ledger, 'bag'))
     const metres = (design: Design) =>
-      derive(design).needs.reduce((sum, need) => sum + need.metres, 0)
+      derive(projectOf(design)).needs.reduce((sum, need) => sum + need.metres, 0)
     expect(metres(bag)).toBeGreaterThan(metres(satchel) * 1.2)
   })
 
@@ -92,7 +86,7 @@ describe('two panels that differ', () => {
   )
 
   it('are two pieces, the back begun in its own yarn', () => {
-    const { ledger } = compiled(differ)
+    const { ledger } = compiled(projectOf(differ))
     expect(ledger.pieces.map(({ name, times, rows }) => [name, times, rows])).toEqual([
       ['Front', 1, 6],
       ['Back', 1, 5],
@@ -111,7 +105,7 @@ describe('two panels that differ', () => {
 
   it('are one piece again when they are alike, without what stood on the back', () => {
     const again = done(differ, { name: 'setBase', args: { values: { faces: 'alike' } } })
-    expect(compiled(again).ledger).toEqual(compiled(alike).ledger)
+    expect(compiled(projectOf(again)).ledger).toEqual(compiled(projectOf(alike)).ledger)
   })
 })
 
@@ -125,7 +119,7 @@ describe('discs with bands on them', () => {
 
   it('are as wide as their last round, and the strip is sewn to it', () => {
     // 48 + 4 × 6 = 72 stitches of 5 mm are 360 mm around.
-    const { ledger } = compiled(onDisc(24))
+    const { ledger } = compiled(projectOf(onDisc(24)))
     expect(ledger.sizes.aroundMm).toBe(360)
     expect(ledger.sizes.flatMm).toBeCloseTo(360 / Math.PI, 9)
     expect(ledger.joins[0]!.sides.map(({ count }) => count)).toEqual([36, 72])
@@ -139,7 +133,7 @@ describe('discs with bands on them', () => {
   })
 
   it('give up their bands when the construction is another, and undo has them back', () => {
-    const before = historyOf(onDisc(24))
+    const before = historyOf(projectOf(onDisc(24)))
     const after = commit(before, { name: 'setBase', args: { instead: baseAs('tube') } })
     expect(after.design.pieces.map(({ id }) => id)).toEqual(['bag'])
   })
@@ -147,7 +141,7 @@ describe('discs with bands on them', () => {
 
 describe('pieces that cannot be', () => {
   const refused = (edit: Edit, design = tote()) => {
-    const tried = tryCommit(historyOf(design), edit)
+    const tried = tryCommit(historyOf(projectOf(design)), edit)
     return tried.ok ? null : tried.problem[0]
   }
   const piece = { name: 'Strap', times: 1, joins: [] }
@@ -189,7 +183,7 @@ describe('pieces that cannot be', () => {
         },
       },
     )
-    expect(compiled(two).ledger.joins).toMatchObject([{ kind: 'sew-on', count: 48 }])
+    expect(compiled(projectOf(two)).ledger.joins).toMatchObject([{ kind: 'sew-on', count: 48 }])
     const one = done(two, { name: 'removePiece', args: { id: 'c1' } })
     expect(one.pieces[1]!.joins).toEqual([])
     expect(maybeBaseOf(one.pieces[1]!)).toMatchObject({ kind: 'round-base' })
@@ -214,7 +208,7 @@ describe('pieces joined inside another', () => {
     ...over,
   })
   const said = (design: Design) =>
-    writtenPattern(compiled(design).ledger, defaultWords).at(-1)!.joins
+    writtenPattern(compiled(projectOf(design)).ledger, defaultWords).at(-1)!.joins
 
   it('are sewn along one of its rows, and up its rows', () => {
     const design = withPiece([join({}), join({ edge: 'left', onto: 'up', at: 18 })])
@@ -223,7 +217,7 @@ describe('pieces joined inside another', () => {
       'Whip-stitch the left side of Pocket to Base and body from round 11 up at stitch 19: 6 pairs.',
     ])
     // Twelve stitches on twelve of the same gauge, six rows on six.
-    for (const { lengthMm, reachMm } of compiled(design).ledger.joins)
+    for (const { lengthMm, reachMm } of compiled(projectOf(design)).ledger.joins)
       expect(reachMm).toBeCloseTo(lengthMm, 6)
   })
 
@@ -238,7 +232,7 @@ describe('pieces joined inside another', () => {
 
   it('have room for what lies above and beside only', () => {
     const narrow = withPiece([join({ at: 40 })])
-    const { snags } = derive(narrow, defaultWords)
+    const { snags } = derive(projectOf(narrow), defaultWords)
     expect(snags.find(({ code }) => code === 'join-uneven')?.facts).toMatchObject({
       one: 12,
       other: 8,
@@ -247,10 +241,11 @@ describe('pieces joined inside another', () => {
 
   it('begin in stitches picked up from it, with no chain', () => {
     const flap = withPiece([join({ onto: 'last', row: null, at: 24, how: 'pick-up' })], 24)
-    const { pieces, joins } = compiled(flap).ledger
+    const { pieces, joins } = compiled(projectOf(flap)).ledger
     expect(starts[pieces[1]!.columns.start[0]!]).toBe('pick-up')
     expect(joins).toMatchObject([{ kind: 'pick-up', count: 24 }])
-    const [first] = writtenPattern(compiled(flap).ledger, defaultWords)[1]!.sections[0]!.lines
+    const [first] = writtenPattern(compiled(projectOf(flap)).ledger, defaultWords)[1]!.sections[0]!
+      .lines
     expect(first!.text).toContain(
       'pick up 24 sc along the last row of Base and body from stitch 25 on',
     )
@@ -261,9 +256,11 @@ describe('pieces joined inside another', () => {
 describe('a panel', () => {
   const folded = (over: object, rounds: number) =>
     compiled(
-      tote({
-        parts: [baseAs('folded-panel', { count: 40, flapRows: 10, ...over }), plain({ rounds })],
-      }),
+      projectOf(
+        tote({
+          parts: [baseAs('folded-panel', { count: 40, flapRows: 10, ...over }), plain({ rounds })],
+        }),
+      ),
     ).ledger
 
   it('is folded between two rows, or on one, which is not sewn', () => {
@@ -285,7 +282,8 @@ describe('a panel', () => {
       tote({
         parts: [baseAs('folded-panel', { count: 40, flapRows: 10, flap }), plain({ rounds: 49 })],
       })
-    const at = (flap: 'first' | 'last') => newPiece(compiled(bag(flap)), 'strap').joins[0]!.at
+    const at = (flap: 'first' | 'last') =>
+      newPiece(compiled(projectOf(bag(flap))), 'strap').joins[0]!.at
     expect([at('last'), at('first')]).toEqual([40 - 4, 10 - 4])
   })
 
@@ -293,7 +291,7 @@ describe('a panel', () => {
     const bag = tote({
       parts: [baseAs('panel', { count: 42, begins: 'bands' }), motif({ id: 'm' }), plain()],
     })
-    const { ledger } = compiled(bag)
+    const { ledger } = compiled(projectOf(bag))
     const [only] = ledger.pieces
     expect([only!.rows, only!.parts[0]!.endRow, only!.columns.makes[0]]).toEqual([5, 0, 42])
     const [pattern] = writtenPattern(ledger, defaultWords)
@@ -315,7 +313,7 @@ describe('a panel', () => {
 describe('the bottom of a tube', () => {
   it('has plain rounds below the chain, and then a round that takes stitches away', () => {
     const tube = baseAs('tube', { count: 60, plainBelow: 3, decrease: 6 })
-    const { pieces, joins } = compiled(tote({ parts: [tube, plain()] })).ledger
+    const { pieces, joins } = compiled(projectOf(tote({ parts: [tube, plain()] }))).ledger
     const bottom = pieces.find(({ id }) => id === 'bottom')!
     expect([...bottom.columns.uses]).toEqual([0, 60, 60, 60])
     expect([...bottom.columns.makes]).toEqual([60, 60, 60, 54])
@@ -327,9 +325,9 @@ describe('a bag that hangs', () => {
   // Common practice without a source: the wall and the base's radius.
   it('is as high as its wall and the radius of its base', () => {
     // 48 by 6 are 8 rounds of 5 mm; 2 + 3 + 3 rounds stand on them.
-    const { sizes } = compiled(tote()).ledger
+    const { sizes } = compiled(projectOf(tote())).ledger
     expect([sizes.heightMm, sizes.hangingMm]).toEqual([40, 80])
-    const tube = compiled(tote({ parts: [baseAs('tube'), plain()] })).ledger
+    const tube = compiled(projectOf(tote({ parts: [baseAs('tube'), plain()] }))).ledger
     expect(tube.sizes.hangingMm).toBeNull()
   })
 })
@@ -338,7 +336,9 @@ describe('strips of blocks', () => {
   it('are sewn side by side to two faces', () => {
     const strips = baseAs('strips', { count: 10, across: 4 })
     const blocks = [plain({ id: 'low', rounds: 11 }), plain({ id: 'top', yarn: 'B', rounds: 12 })]
-    const { pieces, joins, sizes } = compiled(tote({ parts: [strips, ...blocks] })).ledger
+    const { pieces, joins, sizes } = compiled(
+      projectOf(tote({ parts: [strips, ...blocks] })),
+    ).ledger
     // Eight strips of 24 rows; three seams a face, and both sides and the bottom between the faces.
     expect(pieces.map(({ times, rows }) => [times, rows])).toEqual([[8, 24]])
     expect(joins.map(({ place, count }) => [place, count])).toEqual([

@@ -9,18 +9,18 @@ import {
   isBase,
   makingOf,
   lettersIn,
-  type MadeRow,
   maybeBaseOf,
   type Part,
 } from '../design/index.ts'
-import { GROUND, ontoOf, type OntoRow, type Program, work } from '../program/index.ts'
-import { partOfId, type Working } from '../section/index.ts'
+import { type Program, type RowStart, work } from '../program/index.ts'
+import type { MadeRow } from '../project/index.ts'
+import { partOfId } from '../section/index.ts'
 import { type BasePart, constructionOf, type ShapePiece, type ShapeRow } from '../shape/index.ts'
 import { severalFor } from '../stitch/index.ts'
-import { Beginnings } from './beginnings.ts'
-import { type LedgerTables, PieceBuilder, type RowFacts } from './builder.ts'
+import { type LedgerTables, PieceBuilder } from './builder.ts'
 import { partGauge } from './gauge.ts'
-import type { Piece, RowEnd, RowStart, Side } from './ledger.ts'
+import type { Piece } from './ledger.ts'
+import { PartRows, type PlannedRow } from './next-row.ts'
 
 /** Units worked in a row of a shape. */
 const unitsOf = ({ units, uses, makes }: ShapeRow): number => units ?? (uses > 0 ? uses : makes)
@@ -36,26 +36,6 @@ function shapeProgram(row: ShapeRow, stitch: string, yarn: string): Program {
   return markedRow(unitsOf(row), marks, stitch, yarn)
 }
 
-/**
- * Whether the next row is worked on the wrong side. A round that is joined is turned to the side it is wanted from, and back again;
- * flat rows and spirals have no choice.
- */
-function isWrongSide(
-  builder: PieceBuilder,
-  working: Working,
-  firstOfPart: boolean,
-  wanted: Side | undefined,
-  passes: 1 | 2,
-): boolean {
-  if (builder.rowCount === 0) return false
-  // Forward and back again it ends where it began, and is not turned.
-  if (passes === 2 && !firstOfPart) return builder.lastIsWrongSide
-  if (builder.worked === 'rows') return !builder.lastIsWrongSide
-  if (wanted && working !== 'spiral') return wanted === 'WS'
-  if (working === 'turned') return !builder.lastIsWrongSide
-  return working === 'turn-once' && firstOfPart
-}
-
 const firstStarts: Partial<Record<ShapeRow['kind'], RowStart>> = {
   ring: 'ring',
   chain: 'foundation',
@@ -65,13 +45,16 @@ const firstStarts: Partial<Record<ShapeRow['kind'], RowStart>> = {
   'other-side': 'other-side',
 }
 
-/** A row to be laid: how it is begun where its part does not say, and the stitches of the chain it is worked into. */
-interface ToLay {
-  readonly program: Program
-  readonly how?: RowStart | undefined
-  readonly on?: number
+/** A row as its part plans it. */
+interface ToLay extends Omit<PlannedRow, 'wants'> {
   /** False where it is left out when it does not come out on what is made; else it is then plain. */
   readonly needed?: false
+}
+
+/** A row that is made, with its work to be laid: the same where the same was worked. */
+export interface Made {
+  readonly record: MadeRow
+  readonly program: Program
 }
 
 interface InPart {
@@ -79,25 +62,7 @@ interface InPart {
   /** Stitches it stands on. */
   readonly count: number
   /** Its rows that are made already: they are as they are, and those to be laid go on after them. */
-  readonly made: readonly MadeRow[]
-}
-
-/** The rows of a part as they go onto one another. */
-class Stack {
-  private readonly rows: OntoRow[] = []
-
-  constructor(private readonly firstRow: number) {}
-
-  /** What the next row is worked into, where that is not the row below. */
-  next(wanted?: OntoRow): Pick<RowFacts, 'onto' | 'beside'> {
-    this.rows.push(wanted ?? { yarn: '', onto: 'below' })
-    const { onto } = this.rows.at(-1)!
-    if (onto === 'below') return {}
-    const rows = ontoOf(this.rows, this.rows.length - 1).map((at) =>
-      at === GROUND ? this.firstRow - 1 : this.firstRow + at,
-    )
-    return { onto: rows, ...(onto === 'own' ? { beside: true } : {}) }
-  }
+  readonly made: readonly Made[]
 }
 
 /** Adds the rows of one part to a piece. */
@@ -110,72 +75,50 @@ function inPart(
 ): void {
   const making = makingOf(design, part)
   const band = isBase(part) ? null : { part, is: bandOf(part) }
-  const repeat = band?.is.repeat(band.part, builder.worked)
   const texts = band
     ? band.is.texts(band.part, count)
     : (constructionOf(part as BasePart).texts?.(part as BasePart) ?? null)
-  const { id, name, kind } = part
   builder.beginPart({
-    ...{ id, name, kind, making, texts },
-    repeat: repeat?.multiple ?? null,
-    balance: repeat?.offset ?? 0,
-    reading: band?.is.reading(band.part, builder.worked) ?? null,
-    chartRows: band?.is.field(band.part)?.colours.length ?? null,
+    ...{ id: part.id, name: part.name, kind: part.kind, making, texts },
+    ...saidOf(part, builder.worked),
     gauge: partGauge(design, part),
   })
   const from = builder.rowCount
-  const inRows = builder.worked === 'rows'
-  const spiral = making.working === 'spiral' && !inRows
-  const begins = new Beginnings(builder, making, part.stitch)
-  const stack = new Stack(from)
-  for (const [i, row] of made.entries()) {
-    const wants = band?.is.wants(band.part, i + 1, count) ?? {}
-    builder.addRow(programOf(row.runs), { ...factsOf(row, rises), ...stack.next(wants.onto) })
-  }
+  const rows = new PartRows(builder, {
+    ...{ making, rises, stitch: part.stitch },
+    asSaid: texts !== null,
+  })
+  const wantsOf = (nth: number) => band?.is.wants(band.part, nth, count) ?? {}
+  for (const [i, { record, program }] of made.entries())
+    builder.addRow(rows.made(record, wantsOf(i + 1), program))
   let nth = 0
-  for (const { program: planned, how, on, needed = true } of toLay) {
+  for (const { program, needed = true, ...row } of toLay) {
     if (nth++ < made.length) continue
     // On what is made a planned row may not come out any more.
-    const comesOut = made.length === 0 || builder.canLay(planned)
+    const comesOut = made.length === 0 || builder.canLay(program)
     if (!comesOut && !needed) continue
-    const program = comesOut ? planned : [work(part.stitch, 'fits', { yarn: lettersIn(part)[0]! })]
-    const row = builder.rowCount - from
-    const wants = band?.is.wants(band.part, row + 1, count) ?? {}
-    const { side, held, passes = 1 } = wants
-    // Where the row below shows its wrong side this one is turned as any.
-    const anew = wants.afresh === true && inRows && how === undefined && !builder.lastIsWrongSide
-    const onto = comesOut ? stack.next(wants.onto) : stack.next()
-    const start = anew ? ('afresh' as const) : how
-    const afresh = start === 'afresh'
-    const wrongSide = !afresh && isWrongSide(builder, making.working, row === 0, side, passes)
-    const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
-    // A row that is kept as it is written says itself how it is worked.
-    const { program: worked, begin } = begins.of(program, wrongSide, {
-      isFirst: start !== undefined && !afresh,
-      asSaid: texts !== null,
-    })
-    builder.addRow(worked, {
-      start: start ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
-      end: held ? 'held' : inRows ? 'turn' : spiral ? 'spiral' : 'join',
-      passes,
-      wrongSide,
-      begin,
-      rises,
-      ...onto,
-      ...(on === undefined ? {} : { on }),
-    })
+    const wants = wantsOf(builder.rowCount - from + 1)
+    const plain = [work(part.stitch, 'fits', { yarn: lettersIn(part)[0]! })]
+    builder.addRow(
+      comesOut
+        ? rows.planned({ ...row, program, wants })
+        : rows.planned({ ...row, program: plain, wants: { ...wants, onto: undefined } }),
+    )
   }
 }
 
-/** A row that is made, as it was. */
-const factsOf = ({ start, end, side, begin }: MadeRow, rises: boolean): RowFacts => ({
-  start: start as RowStart,
-  end: end as RowEnd,
-  wrongSide: side === 'WS',
-  passes: 1,
-  begin,
-  rises,
-})
+/** What a part says of its chart. */
+function saidOf(part: Part, worked: Piece['worked']) {
+  if (isBase(part)) return { repeat: null, balance: 0, reading: null, chartRows: null }
+  const is = bandOf(part)
+  const repeat = is.repeat(part, worked)
+  return {
+    repeat: repeat?.multiple ?? null,
+    balance: repeat?.offset ?? 0,
+    reading: is.reading(part, worked),
+    chartRows: is.field(part)?.colours.length ?? null,
+  }
+}
 
 /** A piece as it is begun: its first rows, the bands on them, what it is called and how often it is made. */
 export interface Begun {
@@ -227,21 +170,28 @@ export function begunPieces(design: Design): Begun[] {
 /** A part in the order it is worked: what of it is made, and whether it goes on from there as it is planned. */
 interface InOrder {
   readonly part: Part
-  readonly made: readonly MadeRow[]
+  readonly made: readonly Made[]
   readonly goesOn: boolean
 }
 
 /** What is made comes first, in the order it was; then the part it ended in goes on, and those above it. */
-function inOrder(parts: readonly Part[], made: readonly MadeRow[]): InOrder[] {
-  const begun = [...new Set(made.map(({ row }) => partOfId(row)))]
+function inOrder(parts: readonly Part[], made: readonly Made[]): InOrder[] {
+  const begun = [...new Set(made.map(({ record }) => partOfId(record.row)))]
+  const [base] = parts
   const first = begun.map((id, at) => ({
     part: parts.find((part) => part.id === id) ?? goneFrom(parts[0]!, id),
-    made: made.filter(({ row }) => partOfId(row) === id),
+    made: made.filter(({ record }) => partOfId(record.row) === id),
     goesOn: at === begun.length - 1 && parts.some((part) => part.id === id),
   }))
+  // A base on whose chain the bands begin at once has no row of its own.
+  const bare = begun.length > 0 && base && !begun.includes(base.id) ? [base] : []
   // What is put below a row that is made comes too late for this piece.
   const last = parts.findLastIndex(({ id }) => begun.includes(id))
-  return [...first, ...parts.slice(last + 1).map((part) => ({ part, made: [], goesOn: true }))]
+  return [
+    ...bare.map((part) => ({ part, made: [], goesOn: false })),
+    ...first,
+    ...parts.slice(last + 1).map((part) => ({ part, made: [], goesOn: true })),
+  ]
 }
 
 /** Stands for a part that was taken out after rows of it were made. */
@@ -257,10 +207,10 @@ export function pieceOf(
   design: Design,
   { base, shape, bands: own }: Begun,
   tables: LedgerTables,
-  { hand, made }: { readonly hand: 'right' | 'left'; readonly made: readonly MadeRow[] },
+  { hand, made }: { readonly hand: 'right' | 'left'; readonly made: readonly Made[] },
 ): Piece {
   const { id, name, times, worked } = shape
-  const builder = new PieceBuilder({ id, name, times, worked }, tables)
+  const builder = new PieceBuilder({ id, name, times, copy: 1, worked }, tables)
   const [first, second = first] = baseYarns(base)
   const yarn = (shape.second ? second : first)!
   // Where the bands begin at once in the chain, the base has no row of its own.
@@ -288,10 +238,7 @@ export function pieceOf(
       how = undefined
     }
   }
-  for (const { part, made: done, goesOn } of inOrder(
-    [base, ...own],
-    made.filter(({ piece }) => piece === id),
-  )) {
+  for (const { part, made: done, goesOn } of inOrder([base, ...own], made)) {
     const count = builder.rowCount === 0 ? start!.makes : builder.count
     if (isBase(part))
       inPart(

@@ -1,5 +1,6 @@
 import type { WrittenRow } from '../band/index.ts'
-import { designFaults, historyOf, commit, lettersIn, type Part, partsOf } from '../design/index.ts'
+import { designFaults, lettersIn, type Part, partsOf } from '../design/index.ts'
+import { historyOf, commit, projectOf } from '../project/index.ts'
 import { resized } from '../fit/index.ts'
 import { derive } from '../plan/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
@@ -79,7 +80,7 @@ describe('a written band', () => {
     const {
       paths: [way],
       ledger,
-    } = derive(tote({ parts: [base(), shells, plain({ id: 'top' })] }))
+    } = derive(projectOf(tote({ parts: [base(), shells, plain({ id: 'top' })] })))
     const row = bodyOf(ledger).parts[1]!.firstRow
     expect([way!.strands[row], way!.changes[row], way!.changes[row + 1]]).toEqual([1, 1, 1])
     expect(new Set(runsOfRow(ledger, bodyOf(ledger), row).map(({ yarn }) => yarn))).toEqual(
@@ -128,7 +129,7 @@ describe('a written band', () => {
   })
 
   it('follows a yarn that is replaced, and keeps its rows when the bag is resized', () => {
-    const { design } = commit(historyOf(bag), {
+    const { design } = commit(historyOf(projectOf(bag)), {
       name: 'removeYarn',
       args: { letter: 'B', instead: 'C' },
     })

@@ -1,4 +1,5 @@
-import { type Ledger, type Piece, starts } from '../ledger/index.ts'
+import { type Ledger, type Piece } from '../ledger/index.ts'
+import { starts } from '../program/index.ts'
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
 
 /* What is done with a piece when its rows are worked. */

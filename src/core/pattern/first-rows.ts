@@ -3,8 +3,8 @@ import {
   groundOfRow,
   type Ledger,
   maybeFoundation,
-  type RowStart,
 } from '../ledger/index.ts'
+import { type RowStart } from '../program/index.ts'
 import { abbrOf, stitchById } from '../stitch/index.ts'
 import { metWords } from './joins.ts'
 import { groundOf, inRuns, wholeRow } from './runs-text.ts'

@@ -1,6 +1,5 @@
 import {
   chainsBelow,
-  ends,
   groundOfRow,
   type Ledger,
   onlyYarn,
@@ -9,8 +8,8 @@ import {
   runsOfRow,
   startCounts,
   startOfRow,
-  starts,
 } from '../ledger/index.ts'
+import { ends, starts } from '../program/index.ts'
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
 import { inUkTerms, ontoWords } from '../terms/index.ts'
 import { capital } from './finish.ts'

@@ -5,8 +5,8 @@ import {
   partOfRow,
   type Piece,
   startOfRow,
-  starts,
 } from '../ledger/index.ts'
+import { starts } from '../program/index.ts'
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
 import { groundOf, inRuns, wholeRow } from './runs-text.ts'
 

@@ -3,20 +3,17 @@ import {
   chainsBelow,
   changesInto,
   eachBlock,
-  ends,
   type Ledger,
   type LedgerPart,
   partOfRow,
   type Piece,
   sameWork,
-  type Side,
-  sides,
   standsOn,
   startCounts,
   startOfRow,
-  starts,
   yarnAt,
 } from '../ledger/index.ts'
+import { ends, type Side, sides, starts } from '../program/index.ts'
 import type { Words } from '../stitch/index.ts'
 import { inUkTerms } from '../terms/index.ts'
 import { counted } from '../units/index.ts'

@@ -1,5 +1,4 @@
 import { type YarnPaths, yarnPaths } from '../colour/index.ts'
-import type { Design } from '../design/index.ts'
 import { baseFlatness } from '../fit/index.ts'
 import {
   bodyOf,
@@ -14,6 +13,7 @@ import {
   partOfRow,
   type Piece,
 } from '../ledger/index.ts'
+import type { Project } from '../project/index.ts'
 import { findSnags, type Snag } from '../snag/index.ts'
 import { type YarnNeed, yarnNeeds } from '../yarn/index.ts'
 
@@ -53,10 +53,13 @@ export interface Derived {
   readonly fronts: readonly FrontPicture[]
 }
 
-/** Compiles a design and reads off its ledger all that is shown. Pure. */
-export function derive(design: Design, options: CompileOptions = {}): Derived {
+/** Compiles a project and reads off its ledger all that is shown. Pure. */
+export function derive(
+  { design, log }: Project,
+  { hand = 'right' }: Pick<CompileOptions, 'hand'> = {},
+): Derived {
   const gauge = gaugeOf(design)
-  const ledger = compile(design, options)
+  const ledger = compile(design, { hand, made: log })
   const piece = bodyOf(ledger)
   const paths = ledger.pieces.map((one) => yarnPaths(ledger, one))
   const needs = yarnNeeds(design, ledger, paths)
@@ -65,7 +68,7 @@ export function derive(design: Design, options: CompileOptions = {}): Derived {
     ...{ design, gauge, ledger, piece, needs, all },
     paths: paths[ledger.pieces.indexOf(piece)]!,
   })
-  const fronts = ledger.pieces.map((one) => frontPicture(ledger, one, options.hand ?? 'right'))
+  const fronts = ledger.pieces.map((one) => frontPicture(ledger, one, hand))
   return {
     gauge,
     ledger,

@@ -1,6 +1,6 @@
 import { baseOf } from '../design/index.ts'
 import fc from 'fast-check'
-import { printProject, readProject } from '../file/index.ts'
+import { printProject, readProject, projectOf } from '../project/index.ts'
 import { baseKinds, sizeFor } from '../shape/index.ts'
 import { derive, newDesign, proposedFor } from './index.ts'
 
@@ -18,7 +18,7 @@ describe('a new bag', () => {
     fc.assert(
       fc.property(any, (wanted) => {
         const design = newDesign(wanted)
-        const { tally, gauge, snags } = derive(design)
+        const { tally, gauge, snags } = derive(projectOf(design))
         const base = baseOf(design)
         const group = base.kind === 'round-base' ? base.increase : 0
         const most = Math.max(
@@ -28,7 +28,10 @@ describe('a new bag', () => {
         expect(Math.abs(tally.aroundMm - wanted.aroundMm)).toBeLessThanOrEqual(most)
         expect(Math.abs(tally.heightMm - wanted.heightMm)).toBeLessThanOrEqual(gauge.rowHeightMm)
         expect(snags.filter(({ code }) => code.startsWith('base'))).toEqual([])
-        expect(readProject(printProject(design))).toEqual({ ok: true, value: design })
+        expect(readProject(printProject(projectOf(design)))).toEqual({
+          ok: true,
+          value: projectOf(design),
+        })
       }),
     )
   })
@@ -60,7 +63,7 @@ describe('a new bag', () => {
     // Of squares only whole ones fit, and of discs and half rounds the height is their own.
     const own = new Set(['squares', 'discs', 'half-round'])
     for (const kind of baseKinds) {
-      const { tally, gauge } = derive(newDesign({ ...wanted, kind }))
+      const { tally, gauge } = derive(projectOf(newDesign({ ...wanted, kind })))
       if (kind !== 'half-round')
         expect(Math.abs(tally.aroundMm - 640)).toBeLessThanOrEqual(640 * 0.05)
       if (!own.has(kind))
@@ -72,11 +75,13 @@ describe('a new bag', () => {
     const box = { shape: 'box' as const, widthMm: 240, thicknessMm: 60, tallMm: 250, easeMm: 20 }
     const footprint = { lengthMm: 260, widthMm: 80 }
     const { tally, gauge } = derive(
-      newDesign({
-        ...{ name: 'Box', said: 'around', hookMm: 4, yarnClass: 3, footprint },
-        ...sizeFor(box),
-        kind: proposedFor(box),
-      }),
+      projectOf(
+        newDesign({
+          ...{ name: 'Box', said: 'around', hookMm: 4, yarnClass: 3, footprint },
+          ...sizeFor(box),
+          kind: proposedFor(box),
+        }),
+      ),
     )
     const { lengthMm, widthMm } = tally.footprint
     expect(Math.abs(lengthMm - widthMm - 180)).toBeLessThanOrEqual(gauge.stitchWidthMm)

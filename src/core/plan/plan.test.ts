@@ -1,7 +1,7 @@
 import demo from '../../../demo/beater-tote.json' with { type: 'json' }
 import fc from 'fast-check'
-import { type Design, historyOf, tryCommit } from '../design/index.ts'
-import { printProject, readProject, readProjectJson } from '../file/index.ts'
+import { type Design } from '../design/index.ts'
+import { historyOf, tryCommit, printProject, readProject, projectOf } from '../project/index.ts'
 import { fitAnswer, fitRequestOf } from '../fit/index.ts'
 import { compiled } from '../ledger/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
@@ -13,11 +13,11 @@ import { anyMutant } from '../testing/mutate.ts'
 import { base, baseAs, plain, swatch, tote } from '../testing/tote.ts'
 import { derive, type Derived, planReport, planText } from './index.ts'
 
-const report = (design = tote()) => planReport(derive(design), defaultWords)
+const report = (design = tote()) => planReport(derive(projectOf(design)), defaultWords)
 
 describe('derive', () => {
   it('reads the figures off the ledger', () => {
-    expect(derive(tote()).tally).toMatchObject({
+    expect(derive(projectOf(tote())).tally).toMatchObject({
       stitches: 48,
       aroundMm: 240,
       flatMm: 120,
@@ -30,7 +30,9 @@ describe('derive', () => {
   it('gives the same figures for either hand', () => {
     fc.assert(
       fc.property(anyDesign, (design) => {
-        const [right, left] = (['right', 'left'] as const).map((hand) => derive(design, { hand }))
+        const [right, left] = (['right', 'left'] as const).map((hand) =>
+          derive(projectOf(design), { hand }),
+        )
         // A motif that is cut off at the join is cut at its other edge.
         if (right!.snags.some(({ code }) => code === 'repeat-remainder')) return
         // A standing stitch is where a yarn is new, and each hand meets another first.
@@ -47,10 +49,10 @@ describe('derive', () => {
 
 describe('whatever is read', () => {
   const follows = (design: Design) => {
-    const derived = derive(design)
+    const derived = derive(projectOf(design))
     expect(maybeEndless(derived)).toBeNull()
     expect(writtenPattern(derived.ledger, defaultWords).length).toBeGreaterThan(0)
-    expect(Array.isArray(fitAnswer(fitRequestOf(compiled(design))).fits)).toBe(true)
+    expect(Array.isArray(fitAnswer(fitRequestOf(compiled(projectOf(design)))).fits)).toBe(true)
   }
 
   it('is compiled and derived, and every figure of it is one: mutated files', () => {
@@ -60,7 +62,7 @@ describe('whatever is read', () => {
         const read = readProject(JSON.stringify(file))
         if (!read.ok) return
         taken++
-        follows(read.value)
+        follows(read.value.design)
       }),
       { numRuns: 400, seed: 7 },
     )
@@ -73,10 +75,13 @@ describe('whatever is read', () => {
     )
     fc.assert(
       fc.property(worked, ([design, edits]) => {
-        const { design: after } = edits.reduce((now, edit) => {
-          const result = tryCommit(now, edit)
-          return result.ok ? result.value : now
-        }, historyOf(design))
+        const { design: after } = edits.reduce(
+          (now, edit) => {
+            const result = tryCommit(now, edit)
+            return result.ok ? result.value : now
+          },
+          historyOf(projectOf(design)),
+        )
         follows(after)
       }),
       { numRuns: 150 },
@@ -85,7 +90,7 @@ describe('whatever is read', () => {
 
   it('is bounded however its fields are put together', () => {
     const refusal = (over: Parameters<typeof tote>[0]) => {
-      const read = readProject(printProject(tote(over)))
+      const read = readProject(printProject(projectOf(tote(over))))
       return read.ok ? null : read.problem[0]!.message
     }
     // Half a stitch over a metre and 500 rows over 10 cm: a flat base of hundreds of thousands of rows.
@@ -177,9 +182,9 @@ describe('planReport', () => {
   })
 
   it('writes the demo bag', () => {
-    const read = readProjectJson(demo)
+    const read = readProject(JSON.stringify(demo))
     if (!read.ok) throw new Error(JSON.stringify(read.problem))
-    const text = planText(read.value, derive(read.value), defaultWords)
+    const text = planText(read.value.design, derive(read.value), defaultWords)
     expect(text).toContain('Rounds 76–80: with D, sc in each st around (120)')
     expect(text).toContain('120 stitches, 60.0 cm around, 30.0 cm laid flat, 27.3 cm tall')
     expect(text).not.toMatch(/error:|warning:/)

@@ -1,13 +1,6 @@
 import type { Design } from '../design/index.ts'
-import {
-  bodyOf,
-  NO_UNIT,
-  partOfRow,
-  type Piece,
-  pieceWith,
-  runsOfRow,
-  sides,
-} from '../ledger/index.ts'
+import { bodyOf, NO_UNIT, partOfRow, type Piece, pieceWith, runsOfRow } from '../ledger/index.ts'
+import { sides } from '../program/index.ts'
 import { lineLabel, rowText, writtenPattern } from '../pattern/index.ts'
 import { mendText, snagText } from '../snag/index.ts'
 import { yarnSpans } from '../colour/index.ts'

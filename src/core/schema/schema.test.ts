@@ -1,13 +1,15 @@
 import Ajv2020 from 'ajv/dist/2020.js'
 import fc from 'fast-check'
 import { readFileSync } from 'node:fs'
-import { printProject } from '../file/index.ts'
+import { printProject, projectOf } from '../project/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
-import { tote } from '../testing/tote.ts'
+import { compile, rowMade } from '../ledger/index.ts'
+import { base, mosaicBand, tote } from '../testing/tote.ts'
 import { projectSchema } from './index.ts'
 
+const mosaicTote = tote({ parts: [base({ count: 48 }), mosaicBand()] })
 const accepts = new Ajv2020({ strict: false }).compile(projectSchema())
-const file = (over: object = {}) => ({ ...JSON.parse(printProject(tote())), ...over })
+const file = (over: object = {}) => ({ ...JSON.parse(printProject(projectOf(tote()))), ...over })
 
 describe('the JSON Schema', () => {
   it('is the one that ships', () => {
@@ -21,10 +23,23 @@ describe('the JSON Schema', () => {
   it('accepts every project (ajv)', () => {
     fc.assert(
       fc.property(anyDesign, (design) => {
-        expect([accepts(JSON.parse(printProject(design))), accepts.errors]).toEqual([true, null])
+        expect([accepts(JSON.parse(printProject(projectOf(design)))), accepts.errors]).toEqual([
+          true,
+          null,
+        ])
       }),
       { numRuns: 40 },
     )
+  })
+
+  it('accepts what is noted as made, and nothing else in its place', () => {
+    const ledger = compile(mosaicTote)
+    const log = Array.from({ length: ledger.pieces[0]!.rows }, (_, row) =>
+      rowMade(ledger, ledger.pieces[0]!, row),
+    )
+    expect([accepts(file({ log })), accepts.errors]).toEqual([true, null])
+    expect(accepts(file({ log: [{ ...log[0]!, side: 'both' }] }))).toBe(false)
+    expect(accepts(file({ log: [{ ...log[0]!, work: [{ do: 'knit' }] }] }))).toBe(false)
   })
 
   it('refuses what the program refuses', () => {

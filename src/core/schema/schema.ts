@@ -1,8 +1,10 @@
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js'
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema'
 import { partClasses } from '../design/index.ts'
-import { nullableFields } from '../fields/index.ts'
-import { NEWEST_VERSION, PROJECT_FORMAT } from '../file/index.ts'
+import { nullableFields, optionalFields } from '../fields/index.ts'
+import { newestOf } from '../document/index.ts'
+import { stepLists } from '../program/index.ts'
+import { MadeRow, projectKind } from '../project/index.ts'
 
 type Schema = { properties?: Record<string, unknown>; required?: string[]; [key: string]: unknown }
 
@@ -14,30 +16,41 @@ export function projectSchema(): object {
   }) as Record<string, Schema>
   const { Project: project, ...rest } = classes
   const parts = Object.values(partClasses)
+  const heirs = [...parts, MadeRow]
   const orNull = (name: string, field: string) => {
     const { properties } = rest[name]!
     properties![field] = { anyOf: [properties![field], { type: 'null' }] }
   }
   for (const { owner, field } of nullableFields) {
-    const heirs = parts.filter(({ prototype }) => prototype instanceof owner.constructor)
-    for (const name of new Set([owner.constructor.name, ...heirs.map(({ name }) => name)]))
+    const own = heirs.filter(({ prototype }) => prototype instanceof owner.constructor)
+    for (const name of new Set([owner.constructor.name, ...own.map(({ name }) => name)]))
       orNull(name, field)
   }
-  // What all parts share is in each of them.
-  for (const shared of ['AnyPart', 'Section', 'Base', 'Disc']) delete rest[shared]
+  // What several share is in each of them.
+  for (const shared of ['AnyPart', 'Section', 'Base', 'Disc', 'RowRecord', 'AnyStep'])
+    delete rest[shared]
   const list = rest['DesignPiece']!.properties!['parts'] as Record<string, unknown>
   list['items'] = { oneOf: parts.map(({ name }) => ({ $ref: `#/$defs/${name}` })) }
-  for (const schema of Object.values(rest)) {
+  for (const { owner, field, of } of stepLists) {
+    const steps = rest[owner]!.properties![field] as Record<string, unknown>
+    steps['items'] = { oneOf: of.map(({ name }) => ({ $ref: `#/$defs/${name}` })) }
+  }
+  const mayLack = new Set(
+    optionalFields.map(({ owner, field }) => `${owner.constructor.name}.${field}`),
+  )
+  for (const [name, schema] of Object.entries(rest)) {
     schema.additionalProperties = false
-    schema.required = Object.keys(schema.properties ?? {})
+    schema.required = Object.keys(schema.properties ?? {}).filter(
+      (field) => !mayLack.has(`${name}.${field}`),
+    )
   }
   return {
     $schema: 'https://json-schema.org/draft/2020-12/schema',
     title: 'Ample Motif project',
     type: 'object',
     properties: {
-      format: { const: PROJECT_FORMAT },
-      version: { const: NEWEST_VERSION },
+      format: { const: projectKind.format },
+      version: { const: newestOf(projectKind) },
       ...project!.properties,
     },
     required: ['format', 'version', 'design'],

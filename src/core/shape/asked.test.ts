@@ -1,5 +1,6 @@
 import fc from 'fast-check'
-import { baseOf, commit, designFaults, historyOf, tryCommit, partsOf } from '../design/index.ts'
+import { baseOf, designFaults, partsOf } from '../design/index.ts'
+import { commit, historyOf, tryCommit, projectOf } from '../project/index.ts'
 import { compile } from '../ledger/index.ts'
 import { derive } from '../plan/index.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
@@ -29,7 +30,7 @@ describe.each(numbered)('what is asked of a %s', (kind) => {
     const change = fc.tuple(field, fc.double({ min: 0, max: 1, noNaN: true }))
     fc.assert(
       fc.property(fc.array(change, { minLength: 1, maxLength: 4 }), (changes) => {
-        let history = historyOf(bag(first))
+        let history = historyOf(projectOf(bag(first)))
         for (const [{ key, min, max }, share] of changes) {
           const now = partsOf(history.design)[0] as BasePart
           const most = typeof max === 'number' ? max : max(now)
@@ -53,7 +54,7 @@ describe.each(numbered)('what is asked of a %s', (kind) => {
   })
 
   it('is seen from above where it lies, and from the front as rows there are', () => {
-    const { ledger } = derive(bag(first))
+    const { ledger } = derive(projectOf(bag(first)))
     const lies = ledger.pieces[0]!.columns.heightMm[0] === 0
     expect(of(first).plan !== undefined).toBe(lies && kind !== 'tube')
     const { rows } = ledger.pieces.find(({ id }) => id === 'bag')!
@@ -66,7 +67,8 @@ describe.each(numbered)('what is asked of a %s', (kind) => {
 describe('keeping in step', () => {
   const after = (part: BasePart, values: object) =>
     baseOf(
-      commit(historyOf(bag(part)), { name: 'setBase', args: { values: { ...values } } }).design,
+      commit(historyOf(projectOf(bag(part))), { name: 'setBase', args: { values: { ...values } } })
+        .design,
     )
 
   it('gives ends no more than they have room for, and a tube no more taken away than one round can', () => {

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import type { TapestryPart } from '../band/index.ts'
 import { absorbed, type Chart, joinedUp, loneCells, paintedRows, withRows } from '../chart/index.ts'
-import { commit, type Design, historyOf, partById } from '../design/index.ts'
+import { type Design, partById } from '../design/index.ts'
+import { commit, historyOf, projectOf } from '../project/index.ts'
 import { derive } from '../plan/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, motif, plain, tote } from '../testing/tote.ts'
@@ -23,9 +24,9 @@ const bag = (chart: Chart, over: Partial<TapestryPart> = {}): Design =>
     parts: [base({ increase: 6, count: 48 }), plain({ rounds: 1 }), motif({ chart, ...over })],
   })
 const of = (design: Design, code: SnagCode) =>
-  derive(design).snags.filter((snag) => snag.code === code)
+  derive(projectOf(design)).snags.filter((snag) => snag.code === code)
 const after = (design: Design, { edits }: Pick<Mend, 'edits'>) =>
-  edits.reduce((now, edit) => commit(now, edit), historyOf(design)).design
+  edits.reduce((now, edit) => commit(now, edit), historyOf(projectOf(design))).design
 const chartOf = (design: Design) => (partById(design, 'motif') as TapestryPart).chart
 
 describe('stitches that stand alone', () => {

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { inTurnsFrom, type MosaicPart } from '../band/index.ts'
-import { commit, type Design, type Edit, historyOf, partById } from '../design/index.ts'
+import { type Design, type Edit, partById } from '../design/index.ts'
+import { commit, historyOf, projectOf } from '../project/index.ts'
 import { inTurns, wantedMarks } from '../mosaic/index.ts'
 import { derive } from '../plan/index.ts'
 import { defaultWords } from '../stitch/index.ts'
@@ -8,9 +9,9 @@ import { base, baseAs, mosaicBand, plain, reliefBand, tote } from '../testing/to
 import { snagText, type SnagCode } from './index.ts'
 
 const of = (design: Design, code: SnagCode) =>
-  derive(design).snags.filter((snag) => snag.code === code)
+  derive(projectOf(design)).snags.filter((snag) => snag.code === code)
 const after = (design: Design, edits: readonly Edit[]) =>
-  edits.reduce((now, edit) => commit(now, edit), historyOf(design)).design
+  edits.reduce((now, edit) => commit(now, edit), historyOf(projectOf(design))).design
 const inRounds = (over: Parameters<typeof mosaicBand>[0] = {}) =>
   tote({ parts: [base(), mosaicBand(over)] })
 const flat = (over: Parameters<typeof mosaicBand>[0] = {}) =>
@@ -55,7 +56,9 @@ describe('what a mosaic cannot have', () => {
       const edit = { name: 'setTechnique', args: { id: 'mosaic', kind, worked: 'rounds' } } as const
       now = after(now, [edit])
       expect(chartOf(now)).toEqual(chartOf(design))
-      expect(derive(now).snags.filter(({ severity }) => severity === 'error')).toEqual([])
+      expect(derive(projectOf(now)).snags.filter(({ severity }) => severity === 'error')).toEqual(
+        [],
+      )
     }
   })
 

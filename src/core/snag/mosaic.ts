@@ -1,6 +1,7 @@
 import { bandOf, mosaicRules, type MosaicPart } from '../band/index.ts'
 import { workedOf } from '../mosaic/index.ts'
-import { ends, type Piece, starts } from '../ledger/index.ts'
+import { type Piece } from '../ledger/index.ts'
+import { ends, starts } from '../program/index.ts'
 import { bandsOn, type Finder } from './finder.ts'
 import type { Mend } from './snag.ts'
 

@@ -1,6 +1,7 @@
 import { type Lies, reliefMended, reliefMisfits, reliefOf, type ReliefPart } from '../band/index.ts'
 import { makingOf } from '../design/index.ts'
-import { type LedgerPart, type Piece, sides } from '../ledger/index.ts'
+import { type LedgerPart, type Piece } from '../ledger/index.ts'
+import { sides } from '../program/index.ts'
 import { bandsOn, type Finder, type SnagContext } from './finder.ts'
 
 /* Symbols on a ground that cannot be worked, and rows they draw in. */

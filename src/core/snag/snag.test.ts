@@ -1,15 +1,16 @@
-import { commit, type Design, historyOf, type Part, partsOf, withBody } from '../design/index.ts'
+import { type Design, type Part, partsOf, withBody } from '../design/index.ts'
+import { commit, historyOf, projectOf } from '../project/index.ts'
 import { derive } from '../plan/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, tote } from '../testing/tote.ts'
 import { mendText, type Mend, type Snag, type SnagCode, snagText } from './index.ts'
 
-const snags = (design: Design) => derive(design).snags
+const snags = (design: Design) => derive(projectOf(design)).snags
 const codes = (design: Design) => snags(design).map(({ code }) => code)
 const the = <Code extends SnagCode>(design: Design, code: Code) =>
   snags(design).find((snag) => snag.code === code) as Extract<Snag, { code: Code }>
 const mended = (design: Design, mend: Mend) =>
-  mend.edits.reduce((history, edit) => commit(history, edit), historyOf(design)).design
+  mend.edits.reduce((history, edit) => commit(history, edit), historyOf(projectOf(design))).design
 
 const clean = tote({ want: { aroundMm: 240, said: 'around', heightMm: 40, tolerance: 0.05 } })
 const uneven = withBody(clean, [base({ count: 50 }), ...partsOf(clean).slice(1)])
@@ -49,10 +50,10 @@ describe('findSnags', () => {
   it('says a bag is smaller or lower than wanted, with a mend that does what it says', () => {
     const small = { ...clean, want: { ...clean.want, aroundMm: 300, heightMm: 80 } }
     const size = the(small, 'size-off')
-    const wider = derive(mended(small, size.mends[0]!))
+    const wider = derive(projectOf(mended(small, size.mends[0]!)))
     expect(wider.tally.aroundMm).toBeCloseTo((size.mends[0]!.facts as { sizeMm: number }).sizeMm, 9)
     const height = the(small, 'height-off')
-    expect(derive(mended(small, height.mends[0]!)).tally.heightMm).toBeCloseTo(80, 9)
+    expect(derive(projectOf(mended(small, height.mends[0]!))).tally.heightMm).toBeCloseTo(80, 9)
     expect(snagText(size, { ...defaultWords, units: 'imperial' }).text).toContain('9.4 in around')
   })
 

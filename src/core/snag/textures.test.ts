@@ -1,6 +1,7 @@
 import { texturedBand } from '../counted/index.ts'
 import type { TexturePart } from '../band/index.ts'
-import { commit, type Design, historyOf } from '../design/index.ts'
+import { type Design } from '../design/index.ts'
+import { commit, historyOf, projectOf } from '../project/index.ts'
 import { derive } from '../plan/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
@@ -22,7 +23,7 @@ function bagOf(id: string, count: number, over: Partial<TexturePart> = {}): Desi
 }
 const joined = { ...tote().making, working: 'joined' as const }
 const of = (design: Design, code: SnagCode) =>
-  derive(design).snags.filter((snag) => snag.code === code)
+  derive(projectOf(design)).snags.filter((snag) => snag.code === code)
 
 describe('what a maker would stumble over in a texture (common practice)', () => {
   // Interlaced: two set-up rounds, four that repeat, one that closes: 7, 11, 15 rounds.
@@ -39,7 +40,10 @@ describe('what a maker would stumble over in a texture (common practice)', () =>
       facts && { name: 'Interlaced loops', worked: 'rounds', ...facts },
     )
     for (const { edits, ...mend } of snag?.mends ?? []) {
-      const next = edits.reduce((now, edit) => commit(now, edit), historyOf(design)).design
+      const next = edits.reduce(
+        (now, edit) => commit(now, edit),
+        historyOf(projectOf(design)),
+      ).design
       expect(of(next, 'stops-midway')).toEqual([])
       expect(mendText({ ...mend, edits } as never, defaultWords).label).toMatch(
         /^\d rounds? (?:more|fewer)$/,
@@ -98,7 +102,7 @@ describe('edges and faces (common practice)', () => {
     expect(snag).toMatchObject({ severity: 'advice', facts: { worked: 'rows', uneven: true } })
     expect(of(design, 'sides-unequal')).toEqual([])
     for (const mend of snag!.mends) {
-      const next = commit(historyOf(design), mend.edits).design
+      const next = commit(historyOf(projectOf(design)), mend.edits).design
       expect([of(next, 'ends-raised'), of(next, 'sides-unequal')]).toEqual([[], []])
     }
     expect(of(folded(30, 7), 'ends-raised')).toEqual([])
@@ -163,7 +167,10 @@ describe('a flat texture that does not come out', () => {
       stitches === null ? null : expect.objectContaining({ stitches, fewer: false }),
     )
     if (!mend) return
-    const { design: next } = mend.edits.reduce((now, edit) => commit(now, edit), historyOf(design))
+    const { design: next } = mend.edits.reduce(
+      (now, edit) => commit(now, edit),
+      historyOf(projectOf(design)),
+    )
     expect(of(next, 'written-misfit')).toEqual([])
     expect(mendText(mend, defaultWords).label).toMatch(/^\d more stitch(?:es)? at each edge$/)
   })

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { partsOf } from '../design/index.ts'
-import { projectOf } from '../file/index.ts'
+import { documentFile } from '../document/index.ts'
+import { projectKind, projectOf } from '../project/index.ts'
 import { projectSchema } from '../schema/index.ts'
 import { anyBag } from './arbitrary.ts'
 import { stripes, tote, writtenBag } from './tote.ts'
@@ -156,7 +157,7 @@ const bag = fc.oneof(
 
 const mutant = (changes: readonly Change[], most: number) =>
   fc.tuple(bag, fc.array(step, { minLength: 1, maxLength: most })).map(([design, steps]) => {
-    const file = structuredClone(projectOf(design)) as Json
+    const file = structuredClone(documentFile(projectKind, projectOf(design))) as Json
     for (const { at, which, pick } of steps) {
       const change = changes[which % changes.length]!
       const places = placesIn(file).filter(

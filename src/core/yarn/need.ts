@@ -3,14 +3,13 @@ import type { Design, Strand, Yarn } from '../design/index.ts'
 import {
   eachBlock,
   endRuns,
-  ends,
   groundOfRow,
   type Ledger,
   maybeFoundation,
   type Piece,
   startCounts,
-  starts,
 } from '../ledger/index.ts'
+import { ends, starts } from '../program/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { type YarnRate, yarnRate, type YarnSource } from './schools.ts'
 

@@ -1,5 +1,5 @@
 import { partsOf } from '@core/design'
-import { historyOf, tryCommit } from '../../../core/design/index.ts'
+import { historyOf, tryCommit, projectOf } from '../../../core/project/index.ts'
 import { compile } from '../../../core/ledger/index.ts'
 import { derive } from '../../../core/plan/index.ts'
 import { baseKinds } from '../../../core/shape/index.ts'
@@ -54,7 +54,7 @@ describe('the spine', () => {
 describe('what is seen from the front', () => {
   const seen = (base: Parameters<typeof tote>[0] & object, rounds = 10) => {
     const design = tote({ ...base, parts: [...base.parts!, plain({ rounds })] })
-    return facesOf(derive(design))
+    return facesOf(derive(projectOf(design)))
   }
 
   it('is to scale for every construction', () => {
@@ -94,7 +94,10 @@ describe('a new part', () => {
   it('is one the bag takes, and a motif divides', () => {
     for (const { kind } of partTemplates) {
       const part = newPart(tote(), kind, 48)
-      const bag = tryCommit(historyOf(tote()), { name: 'addPart', args: { part, at: 2 } })
+      const bag = tryCommit(historyOf(projectOf(tote())), {
+        name: 'addPart',
+        args: { part, at: 2 },
+      })
       expect(bag.ok && partsOf(bag.value.design)[2]).toMatchObject({ id: 'p1', kind })
     }
     const motif = newPart(tote(), 'tapestry', 50)

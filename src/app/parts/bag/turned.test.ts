@@ -3,6 +3,8 @@ import { derive } from '../../../core/plan/index.ts'
 import { base, baseAs, motif, plain, tote } from '../../../core/testing/tote.ts'
 import { facesOf } from './faces.ts'
 import { paintTurned, standingFrom } from './turned.ts'
+import { projectOf } from '../../../core/project/index.ts'
+import type { Design } from '../../../core/design/index.ts'
 
 /** 48 stitches, 12 columns of four, in as many yarns as there are letters. */
 const chart = {
@@ -61,8 +63,8 @@ describe('the bag from all sides', () => {
 })
 
 describe('the back of a bag that lies flat', () => {
-  const rowsOf = (bag: Parameters<typeof derive>[0], facing: 'front' | 'back') =>
-    facesOf(derive(bag), facing).faces.map((face) =>
+  const rowsOf = (bag: Design, facing: 'front' | 'back') =>
+    facesOf(derive(projectOf(bag)), facing).faces.map((face) =>
       face.kind === 'rows' ? [face.piece, face.firstRow, face.endRow, face.turned] : [face.piece],
     )
   it('is what lies between front and flap, or the second panel', () => {

@@ -25,6 +25,11 @@ const wrong = computed(() => imports.list.some(({ state }) => state === 'refused
             Open it
           </RouterLink>
         </template>
+        <template v-else-if="one.workshop !== null">
+          <b>{{ one.workshop }}</b>
+          {{ one.workshop === 1 ? 'thing' : 'things' }} of “{{ one.file }}” came into your workshop;
+          what was there already stays as it is.
+        </template>
         <template v-else>
           <b>“{{ one.file }}” was not taken; nothing has changed.</b>
           <ul>

@@ -57,7 +57,7 @@ export function useActions(): ComputedRef<readonly Action[]> {
         title: hand === 'right' ? 'Work left-handed' : 'Work right-handed',
         run: () => workshop.setWords({ hand: hand === 'right' ? 'left' : 'right' }),
       },
-      { title: 'Export the project file', run: () => void saveProjectFile(design) },
+      { title: 'Export the project file', run: () => void saveProjectFile(project.project!) },
     ]
   })
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { designOf } from '@app/storage/bag-store.ts'
+import { stores } from '@app/storage/stores.ts'
 import { useProject } from '@app/stores/project.ts'
 
 /** The previous versions that are kept of this bag; bringing one back is an edit like any other, and undone like one. */
@@ -10,11 +10,11 @@ const when = (at: number) =>
   new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'medium' })
 function bringBack(index: number) {
   const version = versions.value[index]
-  const read = version && designOf(version)
+  const read = version && stores.bags.read(version)
   if (version && read?.ok)
     project.edit({
       name: 'replace',
-      args: { design: read.value, why: `Version of ${when(version.savedAt)}` },
+      args: { design: read.value.design, why: `Version of ${when(version.savedAt)}` },
     })
 }
 </script>

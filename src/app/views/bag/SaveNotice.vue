@@ -39,7 +39,7 @@ async function attempt(work: () => Promise<unknown>) {
 }
 const copy = () => attempt(async () => openBag(await project.saving.keepAsCopy()))
 const endStray = (keep: boolean) => attempt(async () => openBag(await project.endStray(keep)))
-const give = () => saveProjectFile(project.design!)
+const give = () => saveProjectFile(project.project!)
 </script>
 
 <template>

@@ -1,26 +1,18 @@
-import { shallowRef, toRaw } from 'vue'
-import { isMotif, type Motif } from '@core/motif'
-import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
-
-const MOST = 400
-const own = shallowRef<readonly Motif[]>([])
-let loaded: Promise<unknown> | null = null
+import { computed } from 'vue'
+import type { Motif } from '@core/motif'
+import { useWorkshop } from '@app/stores/workshop.ts'
 
 /** Motifs of one's own, kept in the workshop for every bag. */
 export function useMotifs() {
-  loaded ??= readSetting<Motif[]>('own-motifs').then((kept) => {
-    own.value = (Array.isArray(kept) ? kept : []).filter(isMotif)
-  })
-  async function set(list: readonly Motif[]) {
-    own.value = list.slice(-MOST)
-    await keepSetting('own-motifs', toRaw([...own.value]))
-  }
+  const workshop = useWorkshop()
   return {
-    own,
-    async keep(motif: Motif) {
-      await loaded
-      await set([...own.value.filter(({ id }) => id !== motif.id), motif])
-    },
-    remove: (id: string) => set(own.value.filter((one) => one.id !== id)),
+    own: computed((): readonly Motif[] => workshop.workshop.motifs),
+    keep: ({ id, name, kind, width, colours }: Motif) =>
+      workshop.edit({
+        do: 'keep',
+        drawer: 'motifs',
+        thing: { id, name, kind, width, colours, own: true },
+      }),
+    remove: (id: string) => workshop.edit({ do: 'remove', drawer: 'motifs', id }),
   }
 }

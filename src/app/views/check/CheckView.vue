@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { projectOf } from '@core/project'
 import { fileOpen } from 'browser-fs-access'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -91,7 +92,7 @@ async function makeBag() {
     problem.value = made.problem
     return
   }
-  const id = await shelf.add(made.value)
+  const id = await shelf.add(projectOf(made.value))
   if (id) await router.push({ name: 'bands', params: { id } })
   else problem.value = shelf.refused
 }

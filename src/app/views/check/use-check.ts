@@ -6,7 +6,7 @@ import type { CheckOptions, WordedReport } from '@core/check'
 import type { Design } from '@core/design'
 import type { OwnDraft } from '@core/texture'
 import type { Result } from '@core/units'
-import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
+import { leaveOnDesk, onDesk } from '@app/storage/desk.ts'
 import { latestOnly } from '@app/workers/client.ts'
 import { checker } from '@app/workers/workers.ts'
 
@@ -17,6 +17,8 @@ export function useCheck() {
   const startingChain = ref<NonNullable<CheckOptions['startingChain']>>('text')
   const report = shallowRef<WordedReport | null>(null)
   const failed = ref<string | null>(null)
+  /** What lay on the desk was seen: only then is something put in its place. */
+  let looked = false
   const checking = latestOnly(
     ({ pattern, options }: { pattern: string; options: CheckOptions }) =>
       checker.ask((api) => api.check(pattern, options)),
@@ -34,11 +36,14 @@ export function useCheck() {
     [text, options],
     useDebounceFn(() => {
       checking.ask({ pattern: text.value, options: options.value })
-      void keepSetting('check-text', text.value.slice(0, 200_000)).catch(() => {})
+      if (looked) void leaveOnDesk('check-text', text.value.slice(0, 200_000))
     }, 150),
   )
-  void readSetting<string>('check-text')
-    .then((kept) => (text.value ||= kept ?? ''))
+  void onDesk<string>('check-text')
+    .then((kept) => {
+      looked = true
+      text.value ||= kept ?? ''
+    })
     .catch(() => {})
   const wrong = computed(() => report.value?.rows.filter(({ ok }) => !ok).length ?? 0)
   /** The pattern as a bag; refused in words while its rows do not count through. */

@@ -25,10 +25,10 @@ async function give({ id, title }: Export) {
   making.value = { id, stop }
   stage.value = ''
   said.value = null
-  const design = project.design!
+  const bag = project.project!
   const words = { ...workshop.words }
   const tell = proxy((now: string) => (stage.value = now))
-  const made = await paper.ask((api) => api.make(id, design, words, tell), {
+  const made = await paper.ask((api) => api.make(id, bag, words, tell), {
     limitMs: LONGEST_MS,
     signal: stop.signal,
   })

@@ -1,6 +1,6 @@
-import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import type { Design } from '@core/design'
+import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { PatternSheet } from '@core/plan'
+import type { Project } from '@core/project'
 import type { Words } from '@core/stitch'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -9,7 +9,7 @@ import type { ChartPlace } from '@app/workers/paper.worker.ts'
 import { paper } from '@app/workers/workers.ts'
 
 interface Asked {
-  readonly design: Design
+  readonly bag: Project
   readonly words: Words
 }
 
@@ -21,7 +21,7 @@ function usePictures() {
     pictures.value = next
   }
   const drawing = latestOnly(
-    ({ design, words }: Asked) => paper.ask((api) => api.pictures(design, words)),
+    ({ bag, words }: Asked) => paper.ask((api) => api.pictures(bag, words)),
     // Without pictures the rounds still say everything.
     (answer) =>
       show(
@@ -48,7 +48,7 @@ export function useSheet() {
   const failed = ref<string | null>(null)
   const { pictures, draw } = usePictures()
   const writing = latestOnly(
-    ({ design, words }: Asked) => paper.ask((api) => api.pattern(design, words)),
+    ({ bag, words }: Asked) => paper.ask((api) => api.pattern(bag, words)),
     (answer, asked) => {
       failed.value = answer.ok ? null : answer.problem
       if (!answer.ok) return
@@ -58,8 +58,8 @@ export function useSheet() {
     },
   )
   watch(
-    [computed(() => project.design), () => workshop.words],
-    ([design, words]) => design && writing.ask({ design, words: { ...words } }),
+    [() => project.project, () => workshop.words],
+    ([bag, words]) => bag && writing.ask({ bag, words: { ...words } }),
     { immediate: true },
   )
   onScopeDispose(writing.drop)

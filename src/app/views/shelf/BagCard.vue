@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { MoreFilled } from '@element-plus/icons-vue'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
-import type { Design } from '@core/design'
+import { type Project, projectOf } from '@core/project'
 import { bodyOf } from '@core/ledger'
 import { copyName, cutAt, printLength } from '@core/units'
 import { saveProjectFile } from '@app/export/save.ts'
@@ -10,7 +10,7 @@ import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
 /** A bag on the shelf: its picture, its size, and what can be done with it from outside. */
-const props = defineProps<{ bag: ShelfBag; design: Design }>()
+const props = defineProps<{ bag: ShelfBag; project: Project }>()
 const emit = defineEmits<{ remove: [] }>()
 const shelf = useShelf()
 const workshop = useWorkshop()
@@ -20,7 +20,7 @@ const field = useTemplateRef<HTMLInputElement>('field')
 
 async function rename() {
   renaming.value = true
-  newName.value = props.design.name
+  newName.value = props.project.design.name
   await nextTick()
   field.value?.select()
 }
@@ -28,12 +28,13 @@ async function takeName() {
   if (!renaming.value) return
   renaming.value = false
   const name = cutAt(newName.value.trim(), 80)
-  if (name && name !== props.design.name) await shelf.rename(props.bag, name)
+  if (name && name !== props.project.design.name) await shelf.rename(props.bag, name)
 }
 const commands: Record<string, () => unknown> = {
   rename,
-  duplicate: () => shelf.add({ ...props.design, name: copyName(props.design.name) }),
-  export: () => saveProjectFile(props.design),
+  duplicate: () =>
+    shelf.add(projectOf({ ...props.project.design, name: copyName(props.project.design.name) })),
+  export: () => saveProjectFile(props.project),
   remove: () => emit('remove'),
 }
 const about = computed(() => {
@@ -54,12 +55,12 @@ const date = computed(() =>
   <RouterLink
     class="picture"
     :to="{ name: 'bands', params: { id: bag.id } }"
-    :aria-label="`Open ${design.name}`"
+    :aria-label="`Open ${project.design.name}`"
   >
     <BagPicture
       v-if="bag.derived"
-      :name="design.name"
-      :yarns="design.yarns"
+      :name="project.design.name"
+      :yarns="project.design.yarns"
       :derived="bag.derived"
       :width="190"
       :height="168"
@@ -77,9 +78,13 @@ const date = computed(() =>
       @keydown.enter="takeName"
       @keydown.esc="renaming = false"
     />
-    <h2 v-else>{{ design.name }}</h2>
+    <h2 v-else>{{ project.design.name }}</h2>
     <ElDropdown trigger="click" @command="(name: string) => commands[name]!()">
-      <button type="button" class="icon-button" :aria-label="`What to do with ${design.name}`">
+      <button
+        type="button"
+        class="icon-button"
+        :aria-label="`What to do with ${project.design.name}`"
+      >
         <ElIcon><MoreFilled /></ElIcon>
       </button>
       <template #dropdown>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { projectOf } from '@core/project'
 import { computed, reactive, ref } from 'vue'
 import { refDebounced } from '@vueuse/core'
 import type { Design } from '@core/design'
@@ -60,7 +61,7 @@ const outlines = {
 const bags = computed(() =>
   baseKinds.map((kind) => {
     const design = newDesign({ ...settled.value, kind })
-    const derived = derive(design)
+    const derived = derive(projectOf(design))
     const { flatMm, heightMm } = derived.tally
     return {
       ...{ kind, design, derived },
@@ -71,7 +72,7 @@ const bags = computed(() =>
 )
 const design = computed(() => newDesign({ ...asked.value, kind: kind.value }))
 const outcome = computed(() => {
-  const { tally, gauge, ledger } = derive(design.value)
+  const { tally, gauge, ledger } = derive(projectOf(design.value))
   const length = (mm: number) => printLength(mm, units.value)
   const { worked } = bodyOf(ledger)
   return {

@@ -5,16 +5,20 @@ import 'element-plus/es/components/message/style/css'
 import { h, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Design } from '@core/design'
+import { projectOf } from '@core/project'
 import OutsideBar from '@app/parts/page/OutsideBar.vue'
 import { useImports } from '@app/stores/imports.ts'
+import { saveWorkshopFile } from '@app/export/save.ts'
 import { useProject } from '@app/stores/project.ts'
 import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
 import BagCard from './BagCard.vue'
 import NewBagDialog from './NewBagDialog.vue'
 import UnreadCard from './UnreadCard.vue'
 
 /** All bags. */
 const shelf = useShelf()
+const workshop = useWorkshop()
 const imports = useImports()
 const project = useProject()
 const router = useRouter()
@@ -28,7 +32,7 @@ onMounted(async () => {
 const open = (id: string) => router.push({ name: 'bands', params: { id } })
 async function make(design: Design) {
   making.value = false
-  const id = await shelf.add(design)
+  const id = await shelf.add(projectOf(design))
   if (id) await open(id)
 }
 async function pick() {
@@ -65,6 +69,13 @@ async function recover(bag: ShelfBag) {
         <h1>The shelf</h1>
         <div class="doings">
           <button type="button" class="button" @click="pick">Import a bag</button>
+          <ElTooltip
+            content="Your own stitches, motifs, palettes, yarns and swatches in one file. It is imported as a bag is."
+          >
+            <button type="button" class="button" @click="saveWorkshopFile(workshop.workshop)">
+              Export my workshop
+            </button>
+          </ElTooltip>
           <button type="button" class="button" @click="shelf.bringDemo">
             Bring the demo bags back
           </button>
@@ -77,7 +88,7 @@ async function recover(bag: ShelfBag) {
       </div>
       <ul v-if="shelf.bags" class="bags">
         <li v-for="bag in shelf.bags" :key="bag.id" class="bag-card">
-          <BagCard v-if="bag.design" :bag="bag" :design="bag.design" @remove="remove(bag)" />
+          <BagCard v-if="bag.project" :bag="bag" :project="bag.project" @remove="remove(bag)" />
           <UnreadCard v-else :bag="bag" @remove="remove(bag)" @recover="recover(bag)" />
         </li>
         <li v-if="shelf.bags.length === 0" class="empty">

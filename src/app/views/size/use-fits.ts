@@ -10,6 +10,7 @@ import {
   isInUse,
   middleWords,
 } from '@core/fit'
+import type { Project } from '@core/project'
 import type { System } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
 import { latestOnly } from '@app/workers/client.ts'
@@ -46,17 +47,15 @@ export function useFits(units: MaybeRefOrGetter<System>) {
   /** The stitches on the hook; null for any count. */
   const onHook = ref<number | null>(null)
   const fits = latestOnly(
-    ({ design, count }: { design: Design; count: number | null }) =>
-      deriver.ask((api) => api.fits(design, count ?? undefined)),
-    (result, { design }) => {
-      if (result.ok) told.value = { design, answer: result.value }
+    ({ bag, count }: { bag: Project; count: number | null }) =>
+      deriver.ask((api) => api.fits(bag, count ?? undefined)),
+    (result, { bag }) => {
+      if (result.ok) told.value = { design: bag.design, answer: result.value }
     },
   )
-  watch(
-    [() => project.design, onHook],
-    ([design, count]) => design && fits.ask({ design, count }),
-    { immediate: true },
-  )
+  watch([() => project.project, onHook], ([bag, count]) => bag && fits.ask({ bag, count }), {
+    immediate: true,
+  })
   const rowOf = (design: Design, fit: Fit, beyond = false): FitRow => ({
     fit,
     beyond,

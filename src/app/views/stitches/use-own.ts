@@ -1,9 +1,8 @@
-import { shallowRef } from 'vue'
+import { computed } from 'vue'
 import { checkPattern, problemText } from '@core/check'
-import { isDraft, type OwnDraft, type StitchPattern, stitchesOf, writtenOver } from '@core/texture'
-import { keepSetting, readSetting } from '@app/storage/workshop-store.ts'
+import { type OwnDraft, type StitchPattern, stitchesOf, writtenOver } from '@core/texture'
+import { useWorkshop } from '@app/stores/workshop.ts'
 
-const MOST = 200
 /** What does not add up in a pattern, over three of its repeats; empty when all does. */
 export function faultsOf(pattern: StitchPattern, way: 'flat' | 'round'): string[] {
   const text = writtenOver(pattern, way, 3)
@@ -25,27 +24,12 @@ export function faultsOf(pattern: StitchPattern, way: 'flat' | 'round'): string[
 
 /** One's own stitch patterns, kept in the workshop. */
 export function useOwn() {
-  const own = shallowRef<readonly OwnDraft[]>([])
-  const loaded = readSetting<OwnDraft[]>('own-stitches')
-    .then((kept) => (own.value = (kept ?? []).filter(isDraft)))
-    .catch(() => {})
-  /** Answers once it is stored, so that whoever looks next finds it. */
-  async function set(list: readonly OwnDraft[]) {
-    own.value = list.slice(0, MOST)
-    await keepSetting('own-stitches', [...own.value]).catch(() => {})
-  }
+  const workshop = useWorkshop()
+  const keep = (thing: OwnDraft) => workshop.edit({ do: 'keep', drawer: 'patterns', thing })
   return {
-    own,
-    /** Puts it beside those that are kept already. */
-    async keep(draft: OwnDraft) {
-      await loaded
-      const there = own.value.some(({ id }) => id === draft.id)
-      await set(
-        there ? own.value.map((one) => (one.id === draft.id ? draft : one)) : [...own.value, draft],
-      )
-    },
-    remove: (id: string) => set(own.value.filter((one) => one.id !== id)),
-    take: (drafts: readonly OwnDraft[]) =>
-      set([...own.value.filter(({ id }) => !drafts.some((one) => one.id === id)), ...drafts]),
+    own: computed((): readonly OwnDraft[] => workshop.workshop.patterns),
+    keep,
+    remove: (id: string) => workshop.edit({ do: 'remove', drawer: 'patterns', id }),
+    take: (drafts: readonly OwnDraft[]) => drafts.forEach(keep),
   }
 }

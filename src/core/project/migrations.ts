@@ -1,5 +1,4 @@
-type Document = { readonly version: number }
-type Migration = (document: Document) => Document
+import type { AnyVersion as Document, Migration } from '../document/index.ts'
 
 /* eslint-disable-next-line @typescript-eslint/no-explicit-any -- what an old file holds is checked after it is migrated */
 type Old = any
@@ -174,8 +173,30 @@ function edgesAndLays(document: Document): Document {
 /** Version 9: mosaic. What version 8 held stays as it is. */
 const mosaics = (document: Document): Document => ({ ...document, version: 9 })
 
+/** Version 10: a row that is made is the ledger's own record of it, with all that was said of its work. */
+function rowRecords(document: Document): Document {
+  const { log } = document as Old
+  const step = ({ stitch, yarn, count }: Old) =>
+    stitch === 'skip'
+      ? { do: 'pass', times: count, for: 'good' }
+      : stitch === 'ch'
+        ? { do: 'chain', times: count, yarn, stands: 'over' }
+        : { do: 'work', stitch, times: count, yarn }
+  const record = (row: Old) => {
+    if (!isObject(row) || !Array.isArray(row.runs)) return row
+    const { runs, ...rest } = row
+    const more = { passes: 1, onto: [], beside: false, unit: null }
+    return { ...rest, ...more, work: runs.map((run: Old) => (isObject(run) ? step(run) : run)) }
+  }
+  return {
+    ...document,
+    version: 10,
+    log: Array.isArray(log) ? log.map(record) : (log ?? []),
+  } as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
-const migrations: readonly Migration[] = [
+export const migrations: readonly Migration[] = [
   severalSwatches,
   writtenBands,
   writtenRepeats,
@@ -184,10 +205,5 @@ const migrations: readonly Migration[] = [
   textureRows,
   edgesAndLays,
   mosaics,
+  rowRecords,
 ]
-
-export const NEWEST_VERSION = migrations.length + 1
-
-/** The document in the newest version. */
-export const migrate = (document: Document): Document =>
-  migrations.slice(document.version - 1).reduce((now, step) => step(now), document)

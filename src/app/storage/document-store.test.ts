@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals'
-import type { Design } from '../../core/design/index.ts'
+import { type Project, projectKind, projectOf } from '../../core/project/index.ts'
 import { tote } from '../../core/testing/tote.ts'
 import { browserStore } from '../testing/browser-store.ts'
 
@@ -7,8 +7,8 @@ const store = browserStore()
 const kept = store.of('bags')
 Object.assign(globalThis, { navigator: {} })
 jest.unstable_mockModule('localforage', () => store.module)
-const { addBag, allBags, designOf, maybeBag, maybeLastGood, putBag, removeBag, saveBag } =
-  await import('./bag-store.ts')
+const { DocumentStore } = await import('./document-store.ts')
+const bags = new DocumentStore('bags', projectKind)
 
 const { answered, failureOf, NoAnswer } = await import('./answered.ts')
 let now = 1_000_000
@@ -19,44 +19,49 @@ beforeEach(() => {
 })
 afterEach(() => void jest.restoreAllMocks())
 
-const named = (name: string) => tote({ name })
-const save = (id: string, design: Design, revision: number, firstOfSitting = false) =>
-  saveBag({ id, design, revision, firstOfSitting, sitting: 'this' })
-const names = async () => (await allBags()).map(({ record }) => record && nameOf(record))
+const named = (name: string) => projectOf(tote({ name }))
+const save = (id: string, document: Project, revision: number, firstOfSitting = false) =>
+  bags.save({ id, document, revision, firstOfSitting, sitting: 'this' })
+const names = async () => (await bags.all()).map(({ record }) => record && nameOf(record))
 const nameOf = (version: { file: unknown }) => {
-  const read = designOf({ savedAt: 0, file: version.file })
-  return read.ok ? read.value.name : read.problem
+  const read = bags.read({ savedAt: 0, file: version.file })
+  return read.ok ? read.value.design.name : read.problem
 }
 
-describe('the bag store', () => {
+describe('a store of documents', () => {
   it('keeps a bag and gives it back, the last saved first', async () => {
-    const first = await addBag(named('First'))
-    const second = await addBag(named('Second'))
+    const first = await bags.add(named('First'))
+    const second = await bags.add(named('Second'))
     expect(await names()).toEqual(['Second', 'First'])
     await save(first.id, named('First again'), 1, true)
     expect(await names()).toEqual(['First again', 'Second'])
-    expect((await maybeBag(second.id))!.revision).toBe(1)
-    expect(await maybeBag('none')).toBeNull()
+    expect((await bags.maybe(second.id))!.revision).toBe(1)
+    expect(await bags.maybe('none')).toBeNull()
+  })
+
+  it('keeps a document that is there already when a first one comes', async () => {
+    await bags.keepFirst('one', named('First'))
+    expect(nameOf(await bags.keepFirst('one', named('Second')))).toBe('First')
   })
 
   it('refuses a save on another revision, and writes nothing', async () => {
-    const { id } = await addBag(named('Start'))
-    const theirs = { design: named('Theirs'), firstOfSitting: true, sitting: 'other' }
-    expect((await saveBag({ id, revision: 1, ...theirs })).ok).toBe(true)
+    const { id } = await bags.add(named('Start'))
+    const theirs = { document: named('Theirs'), firstOfSitting: true, sitting: 'other' }
+    expect((await bags.save({ id, revision: 1, ...theirs })).ok).toBe(true)
     expect(await save(id, named('Late'), 1, true)).toEqual({ ok: false, reason: 'conflict' })
-    expect(nameOf((await maybeBag(id))!)).toBe('Theirs')
-    await removeBag(id)
+    expect(nameOf((await bags.maybe(id))!)).toBe('Theirs')
+    await bags.remove(id)
     expect(await save(id, named('Gone'), 2, true)).toEqual({ ok: false, reason: 'gone' })
     expect(kept.size).toBe(0)
   })
 
   it('keeps the five previous versions, the first of a sitting and then some minutes apart', async () => {
-    const { id } = await addBag(named('0'))
+    const { id } = await bags.add(named('0'))
     let revision = 1
     const next = async (name: string, first = false) => {
       const result = await save(id, named(name), revision++, first)
       if (!result.ok) throw new Error(result.reason)
-      const { previous } = (await maybeBag(id))!
+      const { previous } = (await bags.maybe(id))!
       // What is as it was is not said again.
       expect([null, previous]).toContainEqual(result.record.previous)
       return previous.map(nameOf)
@@ -72,35 +77,35 @@ describe('the bag store', () => {
   })
 
   it('says whether the browser is full or refuses, and loses nothing', async () => {
-    const { id } = await addBag(named('Safe'))
+    const { id } = await bags.add(named('Safe'))
     store.state.refusal = new DOMException('full', 'QuotaExceededError')
     expect(await save(id, named('Lost'), 1, true)).toEqual({ ok: false, reason: 'full' })
     store.state.refusal = new Error('private window')
     expect(await save(id, named('Lost'), 1, true)).toEqual({ ok: false, reason: 'refused' })
-    expect(nameOf((await maybeBag(id))!)).toBe('Safe')
+    expect(nameOf((await bags.maybe(id))!)).toBe('Safe')
   })
 
   it('puts a deleted bag back as it was', async () => {
-    const { id } = await addBag(named('Back'))
-    const raw = await removeBag(id)
-    expect(await allBags()).toEqual([])
-    await putBag(id, raw)
+    const { id } = await bags.add(named('Back'))
+    const raw = await bags.remove(id)
+    expect(await bags.all()).toEqual([])
+    await bags.put(id, raw)
     expect(await names()).toEqual(['Back'])
   })
 
   it('says when a record cannot be read here', () => {
-    const read = designOf({ savedAt: 0, file: { format: 'ample-motif-project', version: 99 } })
+    const read = bags.read({ savedAt: 0, file: { format: 'ample-motif-project', version: 99 } })
     expect(!read.ok && read.problem[0]!.message).toContain('newer than this program')
   })
 
   it('goes on from a save of its own that was given up and came through after all', async () => {
-    const { id } = await addBag(named('Start'))
+    const { id } = await bags.add(named('Start'))
     await save(id, named('Came through'), 1)
     expect(await save(id, named('Next'), 1)).toMatchObject({ ok: true, record: { revision: 3 } })
   })
 
   it('does not take in what it could not open again', async () => {
-    const refused = addBag(tote({ name: 'Half \ud83e' }))
+    const refused = bags.add(named('Half \ud83e'))
     await expect(refused).rejects.toThrow('one line of text')
     expect(kept.size).toBe(0)
   })
@@ -113,8 +118,8 @@ describe('the bag store', () => {
   })
 
   it('gives what is left of maimed records, and the last version that can be opened', async () => {
-    const { id } = await addBag(named('Good'))
-    const record = (await maybeBag(id))!
+    const { id } = await bags.add(named('Good'))
+    const record = (await bags.maybe(id))!
     const bad = { format: 'ample-motif-project', version: 99 }
     kept.set('null', null)
     kept.set('number', 7)
@@ -125,7 +130,7 @@ describe('the bag store', () => {
       file: null,
       previous: [null, { file: bad }, record],
     })
-    const all = Object.fromEntries((await allBags()).map((bag) => [bag.id, bag]))
+    const all = Object.fromEntries((await bags.all()).map((bag) => [bag.id, bag]))
     expect([all['null']!.record, all['number']!.record]).toEqual([null, null])
     expect(all['number']!.raw).toBe(7)
     expect(all['maimed']!.record).toMatchObject({
@@ -134,8 +139,8 @@ describe('the bag store', () => {
       savedAt: 0,
       previous: [],
     })
-    expect(maybeLastGood(all['maimed']!.record!)).toBeNull()
+    expect(bags.maybeLastGood(all['maimed']!.record!)).toBeNull()
     expect(all['worse']!.record!.id).toBe('worse')
-    expect(maybeLastGood(all['worse']!.record!)?.name).toBe('Good')
+    expect(bags.maybeLastGood(all['worse']!.record!)?.design.name).toBe('Good')
   })
 })

@@ -1,9 +1,16 @@
 import { applyPatches, enablePatches, freeze, type Patch, produceWithPatches } from 'immer'
+import {
+  changeFaults,
+  type Design,
+  type Edit,
+  editLabel,
+  NotThere,
+  runEdit,
+} from '../design/index.ts'
+import type { Fault } from '../document/index.ts'
 import { found, InvariantError, refused, type Result } from '../units/index.ts'
-import type { Design } from './documents.ts'
-import { type Edit, editLabel, NotThere, runEdit } from './edits.ts'
-import type { Fault } from './faults.ts'
-import { changeFaults } from './validate.ts'
+import type { LogEntry } from './log.ts'
+import type { Project } from './project.ts'
 
 enablePatches()
 
@@ -19,9 +26,11 @@ export interface Transaction {
   readonly selection: string | null
 }
 
-/** A design and the way it came, in this sitting. Each state has its own revision number. */
-export interface History {
-  readonly design: Design
+/**
+ * A project and the way its design came, in this sitting. Each state of the design has its own revision number; the log goes on beside
+ * it, and nothing takes it back.
+ */
+export interface History extends Project {
   readonly revision: number
   readonly lastRevision: number
   readonly past: readonly Transaction[]
@@ -30,8 +39,9 @@ export interface History {
 
 const DEPTH = 500
 
-export const historyOf = (design: Design): History => ({
+export const historyOf = ({ design, log }: Project): History => ({
   design: freeze(design, true),
+  log: freeze(log, true),
   revision: 0,
   lastRevision: 0,
   past: [],
@@ -106,7 +116,8 @@ export function tryCommit(
         selection,
       }
   const before = goesOn ? history.past.slice(0, -1) : history.past.slice(-DEPTH + 1)
-  return found({ design, revision: to, lastRevision: to, past: [...before, entry], future: [] })
+  const past = [...before, entry]
+  return found({ ...history, design, revision: to, lastRevision: to, past, future: [] })
 }
 
 /**
@@ -123,6 +134,13 @@ export function commit(
   const [{ where, message }] = result.problem as [Fault]
   throw new InvariantError(`no such edit: ${where} ${message}`)
 }
+
+/** What was made goes into the log, which nothing takes out of it again. */
+export const noted = (history: History, entries: readonly LogEntry[]): History =>
+  entries.length > 0 ? { ...history, log: freeze([...history.log, ...entries], true) } : history
+
+/** The project as it stands. */
+export const projectIn = ({ design, log }: Project): Project => ({ design, log })
 
 /** Takes the last entry back; the same reference when there is none. */
 export function undo(history: History): History {

@@ -1,4 +1,4 @@
-import type { Fault } from '../design/index.ts'
+import type { Fault } from './faults.ts'
 import { shortened } from '../units/index.ts'
 
 const DEEPEST = 12

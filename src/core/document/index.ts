@@ -1,0 +1,2 @@
+export * from './document.ts'
+export * from './faults.ts'

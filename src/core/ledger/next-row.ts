@@ -1,0 +1,123 @@
+import type { RowWants } from '../band/index.ts'
+import {
+  GROUND,
+  ontoOf,
+  type OntoRow,
+  type Program,
+  programOfRecord,
+  type RowRecord,
+  type RowStart,
+  type Side,
+} from '../program/index.ts'
+import type { Making, Working } from '../section/index.ts'
+import { Beginnings } from './beginnings.ts'
+import type { PieceBuilder } from './builder.ts'
+import type { NextRow, RowFacts } from './row-facts.ts'
+
+/*
+ * A row's facts: how it starts and ends, its side and passes, what it goes into, where its first stitch stands. They are decided
+ * here and nowhere else; a row that is made has them in its record.
+ */
+
+/** A row of a part as it is planned, before it is known what it comes to stand on. */
+export interface PlannedRow {
+  readonly program: Program
+  /** How it is begun, where its part says so. */
+  readonly how?: RowStart | undefined
+  /** Stitches of the chain it is worked into. */
+  readonly on?: number
+  readonly wants: RowWants
+}
+
+/** What holds for all rows of a part. */
+export interface PartFacts {
+  readonly making: Making
+  readonly stitch: string
+  /** Its rows are said as they are written. */
+  readonly asSaid: boolean
+  readonly rises: boolean
+}
+
+/**
+ * Whether the next row is worked on the wrong side. A round that is joined is turned to the side it is wanted from, and back again;
+ * flat rows and spirals have no choice.
+ */
+function isWrongSide(
+  builder: PieceBuilder,
+  working: Working,
+  firstOfPart: boolean,
+  wanted: Side | undefined,
+  passes: 1 | 2,
+): boolean {
+  if (builder.rowCount === 0) return false
+  // Forward and back again it ends where it began, and is not turned.
+  if (passes === 2 && !firstOfPart) return builder.lastIsWrongSide
+  if (builder.worked === 'rows') return !builder.lastIsWrongSide
+  if (wanted && working !== 'spiral') return wanted === 'WS'
+  if (working === 'turned') return !builder.lastIsWrongSide
+  return working === 'turn-once' && firstOfPart
+}
+
+/** The rows of one part, one after the other. */
+export class PartRows {
+  private readonly firstRow: number
+  private readonly begins: Beginnings
+  /** What each of them goes into. */
+  private readonly onto: OntoRow[] = []
+
+  constructor(
+    private readonly builder: PieceBuilder,
+    private readonly part: PartFacts,
+  ) {
+    this.firstRow = builder.rowCount
+    this.begins = new Beginnings(builder, part.making, part.stitch)
+  }
+
+  /** A row as it is planned. */
+  planned({ program: asked, how, on, wants }: PlannedRow): NextRow {
+    const { builder, part } = this
+    const { side, held, passes = 1 } = wants
+    const inRows = builder.worked === 'rows'
+    const spiral = part.making.working === 'spiral' && !inRows
+    // Where the row below shows its wrong side this one is turned as any.
+    const anew = wants.afresh === true && inRows && how === undefined && !builder.lastIsWrongSide
+    const start = anew ? 'afresh' : how
+    const afresh = start === 'afresh'
+    const first = builder.rowCount === this.firstRow
+    const wrongSide = !afresh && isWrongSide(builder, part.making.working, first, side, passes)
+    const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
+    const isFirst = start !== undefined && !afresh
+    const { program, begin } = this.begins.of(asked, wrongSide, { isFirst, asSaid: part.asSaid })
+    const facts: RowFacts = {
+      start: start ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
+      end: held ? 'held' : inRows ? 'turn' : spiral ? 'spiral' : 'join',
+      ...{ passes, wrongSide, begin, on, rises: part.rises },
+      ...this.goesInto(wants.onto),
+    }
+    return { program, facts }
+  }
+
+  /** A row that is made, as it was; `wants` says among which it is counted by those that go into them. */
+  made(record: RowRecord, wants: RowWants, program = programOfRecord(record)): NextRow {
+    this.goesInto(wants.onto)
+    const { start, end, side, passes, begin, beside, unit } = record
+    const onto = record.onto.map((id) => this.builder.rowOf(id))
+    const facts: RowFacts = {
+      ...{ start, end, passes, begin, beside, unit, rises: this.part.rises },
+      wrongSide: side === 'WS',
+      ...(onto.length > 0 ? { onto } : {}),
+    }
+    return { program, facts }
+  }
+
+  /** What the next row is worked into, where that is not the row below. */
+  private goesInto(wanted?: OntoRow): Pick<RowFacts, 'onto' | 'beside'> {
+    this.onto.push(wanted ?? { yarn: '', onto: 'below' })
+    const { onto } = this.onto.at(-1)!
+    if (onto === 'below') return {}
+    const rows = ontoOf(this.onto, this.onto.length - 1).map((at) =>
+      at === GROUND ? this.firstRow - 1 : this.firstRow + at,
+    )
+    return { onto: rows, ...(onto === 'own' ? { beside: true } : {}) }
+  }
+}

@@ -1,0 +1,3 @@
+export * from './history.ts'
+export * from './log.ts'
+export * from './project.ts'

@@ -1,0 +1,2 @@
+export * from './edits.ts'
+export * from './workshop.ts'
