@@ -24,7 +24,8 @@ const possible = (count: number, adjust: number): number =>
 /** One change at the side away from the join, or one at each side; none stands on the join itself. */
 function sidePlaces(units: number, many: number, [one, other]: Sides): number[] {
   const at = (share: number) => Math.min(units - 1, Math.max(1, Math.round(share * units)))
-  const places = many === 1 ? [at(other)] : many === 2 ? [at(one), at(other)] : []
+  const both = [at(one), at(other)].sort((a, b) => a - b)
+  const places = many === 1 ? [at(other)] : many === 2 ? both : []
   return places.length === 2 && places[0] === places[1] ? evenPlaces(units, many) : places
 }
 

@@ -70,11 +70,13 @@ describe('a piece of a chart', () => {
   // Counted by hand: 20 stitches, the middle of the front between the 10th and the 11th; the back over the join.
   it('stands in the middle of the front, of the back, or both', () => {
     const patch = seen('BB', 'B.')
-    const rows = (where: 'front' | 'back' | 'both') => standing(patch, where, 20, 'A')!
+    const middles = { front: 10, back: 20 }
+    const rows = (where: 'front' | 'back' | 'both') =>
+      standing(patch, where, { count: 20, middles }, 'A')!
     expect(rows('front').chart).toEqual(seen('AAAAAAAAABBAAAAAAAAA', 'AAAAAAAAABAAAAAAAAAA'))
     expect(rows('back').chart).toEqual(seen('BAAAAAAAAAAAAAAAAAAB', 'AAAAAAAAAAAAAAAAAAAB'))
     expect([rows('front').plain, rows('both').plain]).toEqual([18, 16])
-    expect(standing(patch, 'both', 3, 'A')).toBeNull()
+    expect(standing(patch, 'both', { count: 3, middles }, 'A')).toBeNull()
   })
 })
 

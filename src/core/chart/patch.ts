@@ -80,22 +80,30 @@ export const onGround = ({ width, colours }: Patch, ground: string): Chart => ({
   colours: colours.map((row) => row.replaceAll(KEEPS, ground)),
 })
 
+interface Middles {
+  readonly front: number
+  readonly back: number
+}
+
 /** Where along a round one motif stands. */
 export const standings = [
-  { id: 'front', title: 'On the front', at: [0.5] },
-  { id: 'back', title: 'On the back', at: [0] },
-  { id: 'both', title: 'On both', at: [0.5, 0] },
+  { id: 'front', title: 'On the front', at: ['front'] },
+  { id: 'back', title: 'On the back', at: ['back'] },
+  { id: 'both', title: 'On both', at: ['front', 'back'] },
 ] as const
 /** In rows there is one face: a motif stands in its middle, or not. */
 export const standingsIn = (worked: 'rounds' | 'rows') =>
   worked === 'rows' ? [{ ...standings[0], title: 'In the middle' }] : standings
 export type StandingId = (typeof standings)[number]['id']
 
-/** A chart as wide as a whole round, plain but for the patch where it is to stand; null where the round has no room for it. */
+/**
+ * A chart as wide as a whole round, plain but for the patch where it is to stand; null where the round has no room for it.
+ * @param middles columns from the left over which the middles of front and back lie
+ */
 export function standing(
   patch: Patch,
   where: StandingId,
-  count: number,
+  { count, middles }: { readonly count: number; readonly middles: Middles },
   ground: string,
 ): { readonly chart: Chart; readonly plain: number } | null {
   const { at } = standings.find(({ id }) => id === where)!
@@ -103,8 +111,8 @@ export function standing(
   if (plain < 0) return null
   const colours = patch.colours.map((row) => {
     const letters = [...ground.repeat(count)]
-    for (const share of at) {
-      const left = Math.round(share * count - patch.width / 2)
+    for (const face of at) {
+      const left = Math.round(middles[face] - patch.width / 2)
       ;[...row].forEach((letter, i) => {
         if (letter !== KEEPS) letters[(left + i + count) % count] = letter
       })

@@ -182,6 +182,8 @@ export class Design {
   readonly unravelled!: UnravelledSwatch | null
   @One(() => Making) readonly making!: Making
   @One(() => Beginning) readonly beginning!: Beginning
+  /** Stitches from where rounds begin to the middle of the front, in the last round of the base; null: as the construction has it. */
+  @OrNull() @Amount(0, LIMITS.count) readonly frontAfter!: number | null
   @Many(() => Yarn, LIMITS.yarns)
   readonly yarns!: readonly Yarn[]
   /** The first is the body: its base says how the bag is built, and may begin more pieces. */

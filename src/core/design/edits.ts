@@ -73,6 +73,7 @@ interface Edits {
       | 'unravelled'
       | 'making'
       | 'beginning'
+      | 'frontAfter'
     >
   >
   /** Fields of the base it has; or all of another base, which takes its place. */
@@ -478,6 +479,7 @@ const designWords: Readonly<Record<string, string>> = {
   unravelled: 'the unravelled stitches',
   making: 'how rounds are worked',
   beginning: 'how it is begun',
+  frontAfter: 'where the front is',
 }
 
 /** Runs an edit on a draft. */

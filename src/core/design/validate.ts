@@ -20,6 +20,7 @@ const HELD: Design = {
   unravelled: null,
   making: usualMaking,
   beginning: usualBeginning,
+  frontAfter: null,
   yarns: [
     {
       letter: 'A',

@@ -1,9 +1,10 @@
 import { baseOf, BODY, type Design } from '../design/index.ts'
 import type { MadeRow, Project } from '../project/index.ts'
-import { constructionOf, type MadePiece } from '../shape/index.ts'
+import { constructionOf, middlesIn, type MadePiece } from '../shape/index.ts'
 import { LedgerTables } from './builder.ts'
 import { partGauge } from './gauge.ts'
 import { joinOf, ownJoins } from './joins.ts'
+import { around, middlesOfRows } from './middles.ts'
 import { inCopies } from './copies.ts'
 import type { Compiled, Ledger, Piece } from './ledger.ts'
 import { begunPieces } from './pieces.ts'
@@ -48,7 +49,7 @@ export function compile(
   const of = (id: string) => madeById.get(id)!
   // Where the base is a piece of its own, its reach is that piece's.
   const made = { ...of(BODY), baseMm: of(pieces[0]!.id).baseMm, of }
-  return {
+  const ledger: Ledger = {
     pieces,
     joins: [...construction.joins(base, made, size).map(joinOf), ...ownJoins(design, pieces)],
     stitches: tables.stitches.list,
@@ -60,6 +61,31 @@ export function compile(
     front: construction.front?.(base, of(BODY).rows) ?? { kind: 'standing' },
     unequal: construction.unequal?.(base, made) ?? null,
   }
+  return { ...ledger, pieces: pieces.map((piece) => withMiddles(design, ledger, piece)) }
+}
+
+/** The body of a bag in rounds with the middles of its front and back; any other piece as it is. */
+function withMiddles(design: Design, ledger: Ledger, piece: Piece): Piece {
+  if (piece.id !== BODY || piece.worked !== 'rounds' || ledger.front.kind !== 'standing')
+    return piece
+  const base = baseOf(design)
+  const { endRow } = piece.parts[0]!
+  const { makes, begin, side } = piece.columns
+  const built = (row: number) =>
+    middlesIn(constructionOf(base), base, makes[row]!, begin[row]! + (side[row] === 0 ? 0 : 1))
+  const last = Math.max(0, endRow - 1)
+  const { frontAfter } = design
+  // Counted from the first stitch of that round, on the side it is worked on.
+  const wanted = (after: number) =>
+    side[last] === 0 ? begin[last]! + after : begin[last]! + 1 - after
+  const turned = frontAfter === null ? 0 : (wanted(frontAfter) - built(last).front) / makes[last]!
+  const inBase = (row: number) => {
+    const on = (place: number) => around(place + turned * makes[row]!, makes[row]!)
+    const { front, back } = built(row)
+    return { front: on(front), back: on(back) }
+  }
+  const middles = middlesOfRows(design, ledger, piece, endRow, inBase)
+  return { ...piece, columns: { ...piece.columns, ...middles } }
 }
 
 /** A project with its ledger. */

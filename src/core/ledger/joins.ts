@@ -25,10 +25,10 @@ interface Stretch {
   readonly lengthMm: number
 }
 
-/** Along one row, from a stitch of it on. */
-function alongRow({ id, columns }: Piece, row: number, at: number): Stretch {
+/** Along one row, from a stitch of it on; a round goes on around its beginning. */
+function alongRow({ id, columns, worked }: Piece, row: number, at: number): Stretch {
   const all = columns.makes[row]!
-  const count = Math.max(0, all - at)
+  const count = worked === 'rounds' ? all : Math.max(0, all - at)
   return {
     side: { piece: id, of: 'stitches', count },
     lengthMm: all > 0 ? (columns.widthMm[row]! * count) / all : 0,

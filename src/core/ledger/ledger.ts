@@ -67,6 +67,13 @@ export interface PieceColumns {
   /** Index into `units`, and how many of that unit; unit 255 when stitches are all that is counted. */
   readonly unit: Uint8Array
   readonly unitCount: Uint32Array
+  /**
+   * The middles of front and back: places along the row as `begin` counts them, a half on a stitch, a whole number between two; −1
+   * where a row has none. `moved`: stitches by which rounds that lean have moved them on up to there, all together.
+   */
+  readonly front: Float64Array
+  readonly back: Float64Array
+  readonly moved: Float64Array
   /** Way around (or width) at its top. */
   readonly widthMm: Float64Array
   /** Height of the bag standing, at the row's top: 0 for the base. */

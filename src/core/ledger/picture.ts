@@ -1,5 +1,6 @@
 import { stitchById } from '../stitch/index.ts'
 import { eachBlock, type Ledger, type Piece } from './ledger.ts'
+import { middlesSeen } from './middles.ts'
 
 /** Places of a row that one run leaves, as seen on the right side: from the left, so many side by side. */
 type Told = (run: number, first: number, count: number) => void
@@ -108,7 +109,7 @@ export interface FrontPicture {
 export const seenOf = (piece: Piece, row: number): number =>
   Math.max(1, piece.worked === 'rows' ? piece.columns.makes[row]! : piece.columns.makes[row]! >> 1)
 
-/** Draws the front. The join is at the back, so the middle of the front is half-way around; narrower rows are centred. */
+/** Draws the front, around the middle that each row has; narrower rows are centred. */
 export function frontPicture(ledger: Ledger, piece: Piece, hand: 'right' | 'left'): FrontPicture {
   const { makes } = piece.columns
   const widest = makes.reduce((most, n) => Math.max(most, n), 0)
@@ -117,8 +118,12 @@ export function frontPicture(ledger: Ledger, piece: Piece, hand: 'right' | 'left
   for (let row = 0; row < piece.rows; row++) {
     const shown = seenOf(piece, row)
     const start = row * columns + ((columns - shown) >> 1)
-    const from = (makes[row]! - shown) >> 1
-    writePlaceColours(ledger, piece, row, hand, from, yarns.subarray(start, start + shown))
+    const from = Math.round(middlesSeen(piece, row, hand).front - shown / 2)
+    const out = yarns.subarray(start, start + shown)
+    // A round goes on around its beginning.
+    for (const turn of [0, makes[row]!, -makes[row]!])
+      if (from + turn < makes[row]! && from + turn + shown > 0)
+        writePlaceColours(ledger, piece, row, hand, from + turn, out)
   }
   return { columns, rows: piece.rows, yarns }
 }

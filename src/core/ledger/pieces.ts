@@ -1,4 +1,12 @@
-import { type BandPart, bandOf, bands, evenedRow, markedRow, programOf } from '../band/index.ts'
+import {
+  type BandPart,
+  bandOf,
+  bands,
+  evenedRow,
+  markedRow,
+  programOf,
+  type Sides,
+} from '../band/index.ts'
 import {
   baseOf,
   baseYarns,
@@ -15,7 +23,14 @@ import {
 import { type Program, type RowStart, work } from '../program/index.ts'
 import type { MadeRow } from '../project/index.ts'
 import { partOfId } from '../section/index.ts'
-import { type BasePart, constructionOf, type ShapePiece, type ShapeRow } from '../shape/index.ts'
+import {
+  type BasePart,
+  constructionOf,
+  middlesIn,
+  sidesBetween,
+  type ShapePiece,
+  type ShapeRow,
+} from '../shape/index.ts'
 import { severalFor } from '../stitch/index.ts'
 import { type LedgerTables, PieceBuilder } from './builder.ts'
 import { partGauge } from './gauge.ts'
@@ -202,6 +217,12 @@ const goneFrom = ({ stitch, making }: Part, id: string): BandPart => ({
   making,
 })
 
+/** The sides of a bag along a round, as shares of it. */
+function sidesOfBag(base: BasePart): Sides {
+  const [one, other] = sidesBetween(middlesIn(constructionOf(base), base, base.count), base.count)
+  return [one / base.count, other / base.count]
+}
+
 /** A piece as it is begun, with its bands; rows of it that are made are as they are, and the others go on from them. */
 export function pieceOf(
   design: Design,
@@ -217,10 +238,7 @@ export function pieceOf(
   const [start] = shape.rows
   const atOnce = 'begins' in base && base.begins === 'bands' && own.length > 0
   const rises = id === BODY || !shape.lies
-  const sides =
-    id === BODY && worked === 'rounds'
-      ? { sides: constructionOf(base).sides?.(base) ?? ([0, 0.5] as const) }
-      : {}
+  const sides = id === BODY && worked === 'rounds' ? { sides: sidesOfBag(base) } : {}
   function* ofBase(): Iterable<ToLay> {
     const stitch = (shape.inBands && own[0]?.stitch) || base.stitch
     for (const [i, row] of atOnce ? [] : shape.rows.entries())

@@ -1,6 +1,7 @@
-import { type Ledger, type Piece } from '../ledger/index.ts'
+import { type Ledger, maybeMiddlesCounted, type Piece, placeWords } from '../ledger/index.ts'
 import { starts } from '../program/index.ts'
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
+import { counted } from '../units/index.ts'
 
 /* What is done with a piece when its rows are worked. */
 
@@ -12,7 +13,16 @@ export function finishWords(ledger: Ledger, piece: Piece, words: Words): string 
   const sewn = ledger.joins.some(
     ({ kind, sides }) => kind !== 'pick-up' && sides[0].piece === piece.id,
   )
-  return `${capital(level)}Fasten off${sewn ? ', leaving a tail to sew with' : ''}.`
+  const off = `Fasten off${sewn ? ', leaving a tail to sew with' : ''}.`
+  return `${capital(level)}${off}${movedWords(piece)}`
+}
+/** Where front and back are at the top, when leaning rounds have moved them on by a stitch and more. */
+function movedWords(piece: Piece): string {
+  const top = piece.rows - 1
+  const moved = Math.round(piece.columns.moved[top]!)
+  const middles = maybeMiddlesCounted(piece, top)
+  if (!middles || moved < 1) return ''
+  return ` Stitches lean, here by about ${counted(moved, 'stitch')} up to the top: the middle of the front is then ${placeWords(middles.front)} of round ${piece.columns.number[top]}, of the back ${placeWords(middles.back)}.`
 }
 const lastStart = ({ columns, rows }: Piece) => starts[columns.start[rows - 1]!]!
 /** A sentence begins with a capital. */

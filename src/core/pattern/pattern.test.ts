@@ -397,9 +397,9 @@ describe('words as a maker reads them', () => {
 
   it('ends a spiral level, and leaves a tail where a piece is sewn', () => {
     expect(pieces(tote())[0]!.finish).toBe(
-      'Sl st in each of the next 2 sts to level the step. Fasten off.',
+      'Sl st in each of the next 2 sts to level the step. Fasten off. Stitches lean, here by about 2 stitches up to the top: the middle of the front is then between stitches 14 and 15 of round 16, of the back between stitches 38 and 39.',
     )
-    expect(pieces(joined({}))[0]!.finish).toBe('Fasten off.')
+    expect(pieces(joined({ working: 'turned' }))[0]!.finish).toBe('Fasten off.')
     const folded = tote({
       parts: [baseAs('folded-panel', { count: 20, flapRows: 4 }), plain({ rounds: 19 })],
     })

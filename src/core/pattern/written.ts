@@ -5,8 +5,10 @@ import {
   eachBlock,
   type Ledger,
   type LedgerPart,
+  maybeMiddlesCounted,
   partOfRow,
   type Piece,
+  placeWords,
   sameWork,
   standsOn,
   startCounts,
@@ -240,8 +242,20 @@ function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
   ]
 }
 
+/** Where the front is, to be marked when the base is done. */
+function middleWords(piece: Piece, part: LedgerPart): string[] {
+  if (part !== piece.parts.find(hasRows)) return []
+  const last = part.endRow - 1
+  const middles = maybeMiddlesCounted(piece, last)
+  if (!middles) return []
+  const at = `round ${piece.columns.number[last]}`
+  return [
+    `The middle of the front is ${placeWords(middles.front)} of ${at}, of the back ${placeWords(middles.back)}: mark both.`,
+  ]
+}
+
 function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): string {
-  const making = makingWords(ledger, piece, part)
+  const making = [...makingWords(ledger, piece, part), ...middleWords(piece, part)]
   if (part.chartRows === null) return making.join(' ')
   const count = standsOn(piece, part)
   const repeats = Math.floor(count / part.repeat!)

@@ -96,6 +96,7 @@ function newRound({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag)
     unravelled: null,
     making: usualMaking,
     beginning: usualBeginning,
+    frontAfter: null,
     yarns: firstYarns.map((yarn) => ({
       ...yarn,
       label: null,

@@ -1,8 +1,13 @@
 import { BODY, type Design, baseOf, type NewPiece, type PieceJoin } from '../design/index.ts'
 import { bands } from '../band/index.ts'
-import { type Compiled, gaugeIn, partOfRow, type Piece } from '../ledger/index.ts'
-import { rowId } from '../section/index.ts'
-import { type At, constructionOf, type StitchSize } from '../shape/index.ts'
+import {
+  type Compiled,
+  gaugeIn,
+  idOfRow,
+  maybeMiddlesCounted,
+  type Piece,
+} from '../ledger/index.ts'
+import { type At, constructionOf, sidesBetween, type StitchSize } from '../shape/index.ts'
 
 /** What a piece that is added begins as: its size in mm from those of the bag, and what it is sewn to. */
 interface PieceTemplate {
@@ -16,11 +21,14 @@ interface PieceTemplate {
 }
 interface Body {
   readonly rim: number
-  readonly straps: readonly [At, At]
-  /** Stitches across its front. */
-  readonly facing: number
+  /** Where the construction has a strap sewn: the middles of its two ends; null where that is at the sides of the rim. */
+  readonly straps: readonly [At, At] | null
+  /** The middles of front and back, and the sides, along the rim and the row from which so many rows up leave as much above as below. */
+  readonly along: (row: number) => Along
+  readonly top: number
   /** The row from which so many rows up leave as much above as below. */
-  readonly rowAt: (rows: number) => string
+  readonly rowAt: (rows: number) => number
+  readonly idOf: (row: number) => string
 }
 interface Sizes {
   readonly flatMm: number
@@ -44,12 +52,15 @@ export const pieceTemplates = {
     widthMm: () => 40,
     lengthMm: () => 700,
     times: 1,
-    joins: ({ rim, straps }, stitches) =>
-      (['first', 'last'] as const).map((edge, i) => {
+    joins: ({ rim, straps, along, top }, stitches) => {
+      const { sides, startOf } = along(top)
+      return (['first', 'last'] as const).map((edge, i) => {
+        if (!straps) return sewn(edge, { onto: 'last', at: startOf(sides[i]!, stitches) })
         const { onto, at } = straps[i]!
         const from = at - (stitches >> 1)
         return sewn(edge, { onto, at: onto === 'last' ? Math.min(from, rim - stitches) : from })
-      }),
+      })
+    },
   },
   flap: {
     name: 'Flap',
@@ -57,7 +68,10 @@ export const pieceTemplates = {
     widthMm: ({ flatMm }) => flatMm,
     lengthMm: ({ heightMm }) => heightMm / 2,
     times: 1,
-    joins: ({ rim }, stitches) => [sewn('first', { onto: 'last', at: rim - stitches })],
+    joins: ({ along, top }, stitches) => {
+      const { back, startOf } = along(top)
+      return [sewn('first', { onto: 'last', at: startOf(back, stitches) })]
+    },
   },
   pocket: {
     name: 'Pocket',
@@ -65,9 +79,10 @@ export const pieceTemplates = {
     widthMm: ({ flatMm }) => flatMm * 0.5,
     lengthMm: ({ heightMm }) => heightMm * 0.4,
     times: 1,
-    joins: ({ rim, facing, rowAt }, stitches, rows) => {
-      const at = Math.max(0, Math.round((facing - stitches) / 2)) % rim
-      const row = rowAt(rows)
+    joins: ({ rowAt, idOf, along }, stitches, rows) => {
+      const { front, startOf } = along(rowAt(rows))
+      const at = startOf(front, stitches)
+      const row = idOf(rowAt(rows))
       const met = (edge: PieceJoin['edge'], onto: PieceJoin['onto'], at: number): PieceJoin => ({
         ...{ edge, to: BODY, onto, row, at, how: 'whip' },
       })
@@ -99,12 +114,7 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
   const rounds = Math.max(1, Math.round(template.lengthMm(sizes) / gauge.rowHeightMm) - 1)
   const body = ledger.pieces.find((piece) => piece.id === BODY)!
   const rim = body.columns.makes[body.rows - 1]!
-  // On the rim, opposite each other; across a panel, at its corners.
-  const opposite = body.worked === 'rounds' ? rim >> 1 : rim
-  const straps = constructionOf(base).strapAt?.(base, { rows: body.rows, rim }) ?? [
-    { onto: 'last', at: 0 },
-    { onto: 'last', at: opposite },
-  ]
+  const top = body.rows - 1
   const own = { id: 'new', name: template.name, making, yarn, stitch }
   const letters = design.yarns.map(({ letter }) => letter)
   return {
@@ -120,7 +130,12 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
     ],
     joins: [
       ...template.joins(
-        { rim, straps, facing: opposite, rowAt: (n) => middleFor(body, n) },
+        {
+          straps: constructionOf(base).strapAt?.(base, { rows: body.rows, rim }) ?? null,
+          ...{ rim, top, along: (row) => alongRow(body, row) },
+          rowAt: (n) => middleFor(body, n),
+          idOf: (row) => idOfRow(body, row),
+        },
         count,
         rounds + 1,
       ),
@@ -128,12 +143,31 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
   }
 }
 
+/** Where things stand along a row, as a maker counts it from the row's own first stitch. */
+interface Along {
+  readonly front: number
+  readonly back: number
+  readonly sides: readonly [number, number]
+  /** The stitch that something so wide begins after which has its middle there; a round goes on around its beginning. */
+  readonly startOf: (middle: number, stitches: number) => number
+}
+
+/** Along a row of a body: in rounds as its front lies; a panel has one face, and its corners are its sides. */
+function alongRow(body: Piece, row: number): Along {
+  const count = body.columns.makes[row]!
+  const middles = maybeMiddlesCounted(body, row)
+  const { front, back } = middles ?? { front: count / 2, back: count / 2 }
+  const startOf = (middle: number, stitches: number) => {
+    const from = Math.round(middle - stitches / 2)
+    return middles ? (from + count) % count : Math.min(Math.max(0, from), count - stitches)
+  }
+  return { front, back, startOf, sides: middles ? sidesBetween(middles, count) : [0, count] }
+}
+
 /** The row of a body at which so many rows begin that lie in the middle of its height. */
-function middleFor(body: Piece, rows: number): string {
+function middleFor(body: Piece, rows: number): number {
   const base = body.parts[0]!.endRow
-  const index = Math.min(body.rows - 1, base + Math.max(0, (body.rows - base - rows) >> 1))
-  const { id, firstRow } = partOfRow(body, index)
-  return rowId(id, index - firstRow + 1)
+  return Math.min(body.rows - 1, base + Math.max(0, (body.rows - base - rows) >> 1))
 }
 
 /** A name no piece has: with a number where it is taken. */

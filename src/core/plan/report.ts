@@ -1,5 +1,13 @@
 import type { Design } from '../design/index.ts'
-import { bodyOf, NO_UNIT, partOfRow, type Piece, pieceWith, runsOfRow } from '../ledger/index.ts'
+import {
+  bodyOf,
+  NO_UNIT,
+  partOfRow,
+  type Piece,
+  pieceWith,
+  runsOfRow,
+  maybeMiddlesCounted,
+} from '../ledger/index.ts'
 import { sides } from '../program/index.ts'
 import { lineLabel, rowText, writtenPattern } from '../pattern/index.ts'
 import { mendText, snagText } from '../snag/index.ts'
@@ -95,6 +103,8 @@ function rowReport(derived: Derived, piece: Piece, row: number, words: Words) {
     ...(columns.also[row]! < 0 ? {} : { also: numberOf(columns.also[row]!) }),
     runs: runsOfRow(ledger, piece, row),
     changes: changesOf(derived, piece, row),
+    /** Stitches from its start to the middles of front and back; null where it has none. */
+    middles: maybeMiddlesCounted(piece, row),
     widthMm: columns.widthMm[row]!,
     heightMm: columns.heightMm[row]!,
     text: rowText(ledger, piece, row, words),

@@ -173,9 +173,9 @@ function edgesAndLays(document: Document): Document {
 /** Version 9: mosaic. What version 8 held stays as it is. */
 const mosaics = (document: Document): Document => ({ ...document, version: 9 })
 
-/** Version 10: a row that is made is the ledger's own record of it, with all that was said of its work. */
+/** Version 10: a row that is made is the ledger's own record of it; where the front is can be said. */
 function rowRecords(document: Document): Document {
-  const { log } = document as Old
+  const { log, design } = document as Old
   const step = ({ stitch, yarn, count }: Old) =>
     stitch === 'skip'
       ? { do: 'pass', times: count, for: 'good' }
@@ -191,6 +191,7 @@ function rowRecords(document: Document): Document {
   return {
     ...document,
     version: 10,
+    design: isObject(design) ? { frontAfter: null, ...design } : design,
     log: Array.isArray(log) ? log.map(record) : (log ?? []),
   } as Document
 }

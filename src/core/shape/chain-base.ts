@@ -1,5 +1,5 @@
 import { evenPlaces } from '../solver/index.ts'
-import type { StitchSize } from './construction.ts'
+import type { Middles, StitchSize } from './construction.ts'
 import { staggerPhase } from './round-base.ts'
 import { doubled, type Mark, type ShapeRow } from './shape-row.ts'
 
@@ -81,16 +81,22 @@ function placesOf(zones: Zones, end: 1 | 2): number[] {
   return [...places.filter((place) => place > half), ...places.filter((place) => place <= half)]
 }
 
+/** A round of an oval, and the ends its places belong to. */
+interface OvalRound {
+  readonly row: ShapeRow
+  readonly zones: Zones
+}
+
 /**
  * The rounds of an oval: each further round adds half of its increase in each end, staggered; the last takes what is left. The
  * odd one of an odd increase goes to one end and the other in turn.
  * @throws RangeError when the count is below round 1
  */
-export function ovalBaseRows(base: OvalBase): ShapeRow[] {
-  const rows = [firstRow(base)]
-  if (base.count < rows[0]!.makes)
-    throw new RangeError(`no oval of ${base.count} stitches around a chain of ${base.along}`)
+function ovalRounds(base: OvalBase): OvalRound[] {
   let zones = firstZones(base)
+  const rounds: OvalRound[] = [{ row: firstRow(base), zones }]
+  if (base.count < zones.length)
+    throw new RangeError(`no oval of ${base.count} stitches around a chain of ${base.along}`)
   for (let nth = 1; zones.length < base.count; nth++) {
     const add = Math.min(base.increase, base.count - zones.length)
     const marks = ([1, 2] as const)
@@ -103,10 +109,60 @@ export function ovalBaseRows(base: OvalBase): ShapeRow[] {
       .sort((a, b) => a - b)
       .map((place) => ({ place, together: 2 }))
     const marked = new Set(marks.map(({ place }) => place))
-    rows.push({ kind: 'increase', uses: zones.length, makes: zones.length + add, marks })
+    const row: ShapeRow = {
+      ...{ kind: 'increase', marks },
+      ...{ uses: zones.length, makes: zones.length + add },
+    }
     zones = zones.flatMap((zone, place) => (marked.has(place) ? [zone, zone] : [zone]))
+    rounds.push({ row, zones })
   }
-  return rows
+  return rounds
+}
+export const ovalBaseRows = (base: OvalBase): ShapeRow[] => ovalRounds(base).map(({ row }) => row)
+
+/** How many rounds of a base there are up to one of so many stitches: the nearest below, where none has them. */
+const roundsUpTo = (rounds: readonly { readonly row: ShapeRow }[], count: number): number =>
+  Math.max(1, rounds.findLastIndex(({ row }) => row.makes <= count) + 1)
+
+/** Half-way along a side from the increase before it to the one after it, as a maker counts it; null where an end has none. */
+function betweenIncreases(
+  { zones: below }: OvalRound,
+  { row: { marks }, zones }: OvalRound,
+  side: number,
+): number | null {
+  const inEnd = (end: 1 | 2) => marks.filter(({ place }) => below[place] === end)
+  if (inEnd(1).length === 0 || inEnd(2).length === 0) return null
+  // Where the two stitches of each increase begin.
+  const at = marks.map(({ place }, i) => place + i)
+  const before = at.findLast((place) => place < side) ?? at.at(-1)! - zones.length
+  const after = at.find((place) => place > side) ?? at[0]! + zones.length
+  return (before + 2 + after) / 2
+}
+
+/** A place of the round below in a round that increases. */
+const carried = (place: number, { marks }: ShapeRow): number =>
+  place + marks.filter((mark) => mark.place < place).length
+
+/**
+ * The middles of the long sides of an oval's round: half-way between the increases at their two ends, of that round, or of the last
+ * one below it that increases in both ends.
+ */
+export function ovalMiddles(base: OvalBase, count: number): Middles {
+  const all = ovalRounds(base)
+  const rounds = all.slice(0, roundsUpTo(all, count))
+  const sides = [0, 1].map((nth) => {
+    let middle = 0
+    rounds.forEach((round, i) => {
+      const first = round.zones.indexOf(null)
+      const side = nth === 0 ? first : round.zones.indexOf(null, round.zones.indexOf(1))
+      middle =
+        i === 0
+          ? side + (base.along - 2) / 2
+          : (betweenIncreases(rounds[i - 1]!, round, side) ?? carried(middle, round.row))
+    })
+    return middle
+  })
+  return { front: sides[0]!, back: sides[1]! }
 }
 
 /** So many more at four corners: two at each at most, and fewer at those that lie opposite one another first. */
@@ -131,26 +187,52 @@ function endMarks(
   )
 }
 
+/** A round of a rectangle, and the places of its corners. */
+interface CorneredRound {
+  readonly row: ShapeRow
+  readonly corners: readonly number[]
+}
+
 /**
  * The rounds of a rectangle: three in one at each of four corners, which then lie in the middle of the three; the last round
  * takes what is left, at corners that lie opposite one another first.
  * @throws RangeError when the count is below round 1
  */
-export function rectangleBaseRows({ along, count, inFirst, rest }: RectangleBase): ShapeRow[] {
+function rectangleRounds({ along, count, inFirst, rest }: RectangleBase): CorneredRound[] {
   const base = { along, inEnd: RECTANGLE.inEnd, ...(inFirst ? { inFirst } : {}) }
-  const rows = [firstRow(base)]
-  let now = rows[0]!.makes
+  const first = firstRow(base)
+  let now = first.makes
   if (count < now) throw new RangeError(`no rectangle of ${count} stitches around ${along}`)
   const ends = ([1, 2] as const).map((end) => placesOf(firstZones(base), end))
   let corners = ends.flatMap((places) => [places[0]!, places.at(-1)!]).sort((a, b) => a - b)
+  const rounds: CorneredRound[] = [{ row: first, corners }]
   while (now < count) {
     const add = Math.min(RECTANGLE.increase, count - now)
     const inEnds = rest === 'ends' && add < RECTANGLE.increase && add % 2 === 0
     const marks = inEnds ? endMarks(corners, now, add / 2) : cornerMarks(corners, add)
-    rows.push({ kind: 'increase', uses: now, makes: now + add, marks })
-    // Each corner moves on by what the corners before it added, and to the middle of its own three.
-    corners = corners.map((place, i) => place + 2 * i + 1)
+    const row: ShapeRow = { kind: 'increase', uses: now, makes: now + add, marks }
+    // Each corner moves on by what is added before it, and to the middle of what is added in it.
+    corners = corners.map((place) =>
+      marks.reduce(
+        (at, mark) =>
+          at +
+          (mark.place < place ? mark.together - 1 : 0) +
+          (mark.place === place ? (mark.together - 1) / 2 : 0),
+        place,
+      ),
+    )
+    rounds.push({ row, corners })
     now += add
   }
-  return rows
+  return rounds
+}
+export const rectangleBaseRows = (base: RectangleBase): ShapeRow[] =>
+  rectangleRounds(base).map(({ row }) => row)
+
+/** The middles of the long sides of a rectangle's round, each half-way between its two corners. */
+export function rectangleMiddles(base: RectangleBase, count: number): Middles {
+  const rounds = rectangleRounds(base)
+  const { corners } = rounds[roundsUpTo(rounds, count) - 1]!
+  const [a, b, c, d] = corners as [number, number, number, number]
+  return { front: (a + b + 1) / 2, back: (c + d + 1) / 2 }
 }

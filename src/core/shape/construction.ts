@@ -207,6 +207,32 @@ export interface BegunFrom {
   readonly rows: number
 }
 
+/**
+ * The middles of front and back along a round: so many stitches from its start, in the order they are worked. A half is on a stitch, a
+ * whole number between two.
+ */
+export interface Middles {
+  readonly front: number
+  readonly back: number
+}
+
+/**
+ * The middles of front and back of a base, in a round of it of so many stitches: by its increases where its construction has long
+ * sides, else a quarter and three quarters on from where the round begins, which is at a side.
+ */
+export const middlesIn = <Base>(
+  { middles }: Construction<Base>,
+  base: Base,
+  count: number,
+  start = 0,
+): Middles => middles?.(base, count) ?? { front: start + count / 4, back: start + (3 * count) / 4 }
+
+/** The sides between them: the one the round begins nearest to, and the other. */
+export function sidesBetween({ front, back }: Middles, count: number): readonly [number, number] {
+  const far = (front + back) / 2
+  return [(far + count / 2) % count, far]
+}
+
 /** One way to build a bag: what its base comes to, in rows, joins and sizes. `Base` is its document: what is decided about it. */
 export interface Construction<Base> {
   readonly document: new () => Base
@@ -250,8 +276,8 @@ export interface Construction<Base> {
   readonly bandsAdd?: (bandsMm: number) => number
   /** Rows that make it one row taller: 1 unless it says otherwise; null where its height is not that of its bands. */
   readonly rowsARise?: number | null
-  /** Where its sides lie along a round, as shares of it; at its start and half-way unless it says otherwise. */
-  readonly sides?: (base: Base) => readonly [number, number]
+  /** The middles of front and back in a round of its base of so many stitches; at a quarter and three quarters unless it says otherwise. */
+  readonly middles?: (base: Base, count: number) => Middles
   /** Stitches its bands are worked on: those of the base's last row unless it says otherwise. */
   readonly bandCount?: (base: Base) => number
   /** The pieces it begins beside the body, and the stitches their bands stand on; none unless it says otherwise. */

@@ -44,6 +44,7 @@ export function tote({
     unravelled: null,
     making: usualMaking,
     beginning: usualBeginning,
+    frontAfter: null,
     yarns: [
       {
         letter: 'A',

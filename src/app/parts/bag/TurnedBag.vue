@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
 import type { Design } from '@core/design'
 import { baseOf } from '@core/design'
-import { aroundPicture, bodyOf, leanOf, partOfRow } from '@core/ledger'
+import { aroundPicture, bodyOf, middlesSeen } from '@core/ledger'
 import type { Derived } from '@core/plan'
 import { constructionOf } from '@core/shape'
 import { printLength } from '@core/units'
@@ -11,7 +11,7 @@ import { followPointer } from '@app/parts/page/follow-pointer.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import BagPicture from './BagPicture.vue'
 import { paletteOf } from './fabric.ts'
-import { paintTurned, standingFrom } from './turned.ts'
+import { paintTurned } from './turned.ts'
 
 /** The bag from all sides: turned by dragging, by its buttons or by arrow keys. */
 const { design, derived, yarns, leaning } = defineProps<{
@@ -60,8 +60,7 @@ const look = computed(() => {
     palette: paletteOf(derived.ledger.yarns, yarns),
     plan: constructionOf(baseOf(design)).plan ?? null,
     footprint: sizes.value.footprint,
-    lean: (row: number) =>
-      leaning && row > standingFrom(piece) ? leanOf(design, piece, partOfRow(piece, row), hand) : 0,
+    front: (row: number) => middlesSeen(piece, row, hand, leaning).front,
   }
 })
 watchEffect(() => {

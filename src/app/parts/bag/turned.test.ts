@@ -26,7 +26,8 @@ function seen(turn: number, lean = 0) {
       palette,
       plan: 'round' as const,
       footprint,
-      lean: (row: number) => (row > standingFrom(piece) ? lean : 0),
+      front: (row: number) =>
+        piece.columns.makes[row]! / 2 - lean * Math.max(0, row - standingFrom(piece)),
     },
     around: aroundPicture(ledger, piece, 'right'),
   }

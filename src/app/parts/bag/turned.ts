@@ -10,8 +10,8 @@ export interface TurnedLook {
   readonly palette: Palette
   readonly plan: Parameters<typeof outlineOf>[0]
   readonly footprint: Parameters<typeof outlineOf>[1]
-  /** Stitches a round by which each row of the piece leans, from above; 0 where it is shown straight. */
-  readonly lean: (row: number) => number
+  /** Where the middle of the front lies in each row, from the left as it is seen on its right side. */
+  readonly front: (row: number) => number
 }
 
 /** How dark a side is that turns away, and the shade between stitches. */
@@ -19,13 +19,6 @@ const AWAY = 0.62
 const BETWEEN = 0.8
 /** Stitches smaller than this, in pixels, are too small to be seen. */
 const SEEN_FROM = 3.2
-
-/** Lean up to each row, in stitches: what all rows below it add up to. */
-function leanUpTo({ piece, lean }: TurnedLook): Float64Array {
-  const sums = new Float64Array(piece.rows)
-  for (let row = 1; row < piece.rows; row++) sums[row] = sums[row - 1]! + lean(row)
-  return sums
-}
 
 /** The rows that stand: above the base. */
 export const standingFrom = ({ columns, rows }: Piece): number => {
@@ -54,7 +47,6 @@ export function paintTurned(
   const first = standingFrom(piece)
   if (first >= piece.rows) return
   const base = outlineOf(look.plan, look.footprint)
-  const leans = leanUpTo(look)
   const foot = first > 0 ? alongMm[first - 1]! : 0
   const known = new Map<number, Silhouette>()
   let row = first
@@ -68,13 +60,14 @@ export function paintTurned(
     const up = (mm - below) / (alongMm[row]! - below)
     const count = makes[row]!
     const start = around.rowStart[row]!
+    const front = look.front(row)
     const large = (widthMm[row]! / count) * scale >= SEEN_FROM
     const left = Math.round((width - places) / 2)
     for (let x = 0; x < places; x++) {
       const px = left + x
       if (px < 0 || px >= width) continue
       const at = Math.min(share.length - 1, Math.floor(((x + 0.5) / places) * share.length))
-      const along = share[at]! * count - leans[row]!
+      const along = front + (share[at]! - 0.5) * count
       const stitch = ((Math.floor(along) % count) + count) % count
       let bright = AWAY + (1 - AWAY) * facing[at]!
       if (large) bright *= legsAt(along - Math.floor(along), up)

@@ -473,6 +473,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
       :selected="patch"
       :hangs="hangs"
       :worked="project.ledgerPiece!.worked"
+      :middles="ofView.middles.value"
       @lay="lay"
       @make="make"
     />

@@ -38,22 +38,34 @@ import PatchPicture from './PatchPicture.vue'
 import { useMotifs } from './use-motifs.ts'
 
 /** The motif drawer, and letters: what is laid on a chart, put in the middle of a side, or made its repeat. */
-const { yarns, letter, ground, count, stitchWidthMm, rowHeightMm, selected, hangs, worked } =
-  defineProps<{
-    yarns: Design['yarns']
-    /** The yarn that is painted with, and the ground. */
-    letter: string
-    ground: string
-    /** Stitches of the round or row. */
-    count: number
-    stitchWidthMm: number
-    rowHeightMm: number
-    /** What is chosen on the chart, to be kept. */
-    selected: Patch | null
-    /** The rows of the band hang upside down on the bag. */
-    hangs: boolean
-    worked: 'rounds' | 'rows'
-  }>()
+const {
+  yarns,
+  letter,
+  ground,
+  count,
+  stitchWidthMm,
+  rowHeightMm,
+  selected,
+  hangs,
+  worked,
+  middles,
+} = defineProps<{
+  yarns: Design['yarns']
+  /** The yarn that is painted with, and the ground. */
+  letter: string
+  ground: string
+  /** Stitches of the round or row. */
+  count: number
+  stitchWidthMm: number
+  rowHeightMm: number
+  /** What is chosen on the chart, to be kept. */
+  selected: Patch | null
+  /** The rows of the band hang upside down on the bag. */
+  hangs: boolean
+  worked: 'rounds' | 'rows'
+  /** Columns over which the middles of front and back lie. */
+  middles: { readonly front: number; readonly back: number }
+}>()
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{
   lay: [patch: Patch]
@@ -104,7 +116,7 @@ const sizeWords = computed(() => {
   return `${width} stitches${over}, ${printLength(wide, units)} across; ${colours.length} rows, ${printLength(high, units)} tall.`
 })
 const standingOf = (where: StandingId) =>
-  patch.value && count > 0 ? standing(patch.value, where, count, ground) : null
+  patch.value && count > 0 ? standing(patch.value, where, { count, middles }, ground) : null
 const plainWords = (where: StandingId) => {
   const stands = standingOf(where)
   return stands ? `${stands.plain} of ${count} plain` : 'no room for it'

@@ -11,12 +11,22 @@ import {
   unrolled,
 } from '@core/chart'
 import { type Design, isBase, type Part } from '@core/design'
-import { type Ledger, type LedgerPart, leanOf, type Piece, standsOn } from '@core/ledger'
+import {
+  middlesOnChart,
+  type Ledger,
+  type LedgerPart,
+  leanOf,
+  type Piece,
+  standsOn,
+} from '@core/ledger'
+import { sidesBetween } from '@core/shape'
 import type { ChartMark } from '@app/parts/chart/axes.ts'
 import { partChart } from '@app/parts/chart/from-ledger.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import type { SeenAs } from '@app/parts/chart/views.ts'
 
+/** So near to where rounds begin, as a share of a round. */
+const BESIDE_JOIN = 0.12
 /** How much of a band without a chart of its own is seen as its repeat. */
 const SHOWN_COLUMNS = 24
 /** How much a stitch of rounds that are never turned is aslant, as a share of its width. */
@@ -34,9 +44,9 @@ export interface Seen {
   readonly own: Chart | null
 }
 
-/** Where repeats end all along a row, and where it begins; in the round also where the middle of the front and the sides are. */
+/** Where repeats end all along a row, and where it begins; in the round also where front, back and sides are, half-way up the band. */
 function marksAround(
-  { piece, hand }: Pick<Seen, 'piece' | 'hand'>,
+  { piece, place, hand }: Pick<Seen, 'piece' | 'place' | 'hand'>,
   count: number,
   repeat: number | null,
   moved: number,
@@ -46,12 +56,24 @@ function marksAround(
     if (column > 0) edges.push({ column, kind: 'repeat', title: '' })
   if (piece.worked === 'rows')
     return [...edges, { column: count / 2, kind: 'middle', title: 'middle' }]
+  const join: ChartMark = {
+    column: hand === 'right' ? count : 0,
+    kind: 'join',
+    title: 'begins here',
+  }
+  if (!place || piece.columns.front[place.firstRow]! < 0) return [...edges, join]
+  const seen = middlesOnChart(piece, place, hand)
+  const sides = sidesBetween(seen, count)
   return [
     ...edges,
-    { column: hand === 'right' ? count : 0, kind: 'join', title: 'begins here' },
-    { column: count / 4, kind: 'side', title: 'side' },
-    { column: count / 2, kind: 'middle', title: 'front' },
-    { column: (count * 3) / 4, kind: 'side', title: 'side' },
+    join,
+    { column: seen.front, kind: 'middle', title: 'front' },
+    { column: seen.back, kind: 'middle', title: 'back' },
+    ...sides.map((column): ChartMark => {
+      // Beside the join there is no room for another word.
+      const alone = Math.min(column, count - column) > count * BESIDE_JOIN
+      return { column, kind: 'side', title: alone ? 'side' : '' }
+    }),
   ]
 }
 
@@ -185,9 +207,16 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
           beginsOn(cell.row),
         )
       : ''
+  /** Columns over which the middles of front and back lie, where all of it is seen. */
+  const middles = computed(() => {
+    const { piece, place, hand } = seen.value
+    return place
+      ? middlesOnChart(piece, place, hand)
+      : { front: count.value / 2, back: count.value }
+  })
   const { leans, lean, stitch } = useLean(seen, view, leaning)
   return {
     ...{ chart, alone, toOwn, marks, beginsOn, leans, lean, stitch, count, whole },
-    ...{ runWordsAt, workedAs },
+    ...{ runWordsAt, workedAs, middles },
   }
 }

@@ -5,6 +5,7 @@ import { baseKinds, type BasePart, constructionOf, constructionOfKind } from '@c
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import BaseAsked from './BaseAsked.vue'
+import FrontField from './FrontField.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** The construction, and what is decided about its base. */
@@ -52,6 +53,7 @@ const plain = computed({
       </ElOption>
     </ElSelect>
     <BaseAsked :base="base" @set="setBase" />
+    <FrontField />
     <template v-if="ring">
       <ChoiceOf
         v-model="stagger"

@@ -34,10 +34,7 @@ export const flatBase: Construction<FlatBasePart> = {
   flat: null,
   around: () => 1,
   // Picked up from a corner on: along one long side, a short one, the other long side, a short one.
-  sides: ({ along, count }) => {
-    const end = (count - 2 * along) / 2
-    return [(along + end / 2) / count, (2 * along + (3 * end) / 2) / count]
-  },
+  middles: ({ along, count }) => ({ front: along / 2, back: count / 2 + along / 2 }),
   begins: ({ along }) => ({ base: along }),
   pieces: (base, { stitchWidthMm, rowHeightMm }) => [
     {

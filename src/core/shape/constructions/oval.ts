@@ -1,7 +1,7 @@
 import { OneOf, Whole } from '../../fields/index.ts'
 import { LIMITS } from '../../section/index.ts'
 import { Base } from '../base.ts'
-import { chainFirstRound, ovalBaseRows } from '../chain-base.ts'
+import { chainFirstRound, ovalBaseRows, ovalMiddles } from '../chain-base.ts'
 import { asked, type Construction, inRounds, standing } from '../construction.ts'
 import { flatIncrease } from '../flatness.ts'
 
@@ -54,6 +54,7 @@ export const oval: Construction<OvalBasePart> = {
   flat: flatIncrease,
   around: () => 1,
   pieces: (base) => inRounds(ovalBaseRows(base)),
+  middles: ovalMiddles,
   joins: () => [],
   sizes: ({ along }, made, { stitchWidthMm }) =>
     standing(made, 2 * made.baseMm + (along - 1) * stitchWidthMm, 2 * made.baseMm),

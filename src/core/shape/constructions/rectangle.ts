@@ -1,7 +1,13 @@
 import { OneOf, Whole } from '../../fields/index.ts'
 import { LIMITS } from '../../section/index.ts'
 import { Base } from '../base.ts'
-import { chainFirstRound, flatCornerIncrease, RECTANGLE, rectangleBaseRows } from '../chain-base.ts'
+import {
+  chainFirstRound,
+  flatCornerIncrease,
+  RECTANGLE,
+  rectangleBaseRows,
+  rectangleMiddles,
+} from '../chain-base.ts'
 import { asked, type Construction, inRounds, standing } from '../construction.ts'
 
 /** Worked around both sides of a chain, three in one at each of four corners. */
@@ -51,6 +57,7 @@ export const rectangle: Construction<RectangleBasePart> = {
   flat: flatCornerIncrease,
   around: () => 1,
   pieces: (base) => inRounds(rectangleBaseRows(base)),
+  middles: rectangleMiddles,
   joins: () => [],
   sizes: ({ along }, made, { stitchWidthMm }) =>
     standing(made, 2 * made.baseMm + (along - 1) * stitchWidthMm, 2 * made.baseMm),
