@@ -1,4 +1,3 @@
 export * from './contrast.ts'
-export * from './paths.ts'
 export * from './difference.ts'
 export * from './aids.ts'

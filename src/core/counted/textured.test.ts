@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { bandOf, nearestCounts, takesEdges, type TexturePart } from '../band/index.ts'
 import { designFaults, type Design, type Part, partsOf } from '../design/index.ts'
 import { commit, historyOf, projectOf } from '../project/index.ts'
-import { yarnSpans } from '../colour/index.ts'
+import { yarnPaths } from '../paths/index.ts'
 import { compile, compiled, NO_UNIT, runsOfRow } from '../ledger/index.ts'
 import { ends } from '../program/index.ts'
 import { derive } from '../plan/index.ts'
@@ -190,7 +190,7 @@ describe('fabrics that are more than rows one on the other (common practice, cou
     const ledger = compile(design)
     const [piece] = ledger.pieces as [(typeof ledger.pieces)[0]]
     const { firstRow } = piece.parts.find(({ id }) => id === 'texture')!
-    const [a, b] = yarnSpans(ledger, piece)
+    const [a, b] = yarnPaths(ledger, piece).ways.map(({ spans }) => spans)
     const from = (spans: typeof a) =>
       spans!
         .filter(({ to }) => to > firstRow)

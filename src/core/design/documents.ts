@@ -98,6 +98,22 @@ export class Beginning {
   @OneOf(['loops', 'bump']) readonly into!: 'loops' | 'bump'
 }
 
+/** What can be chosen for a yarn: in rows of several yarns, and in the rows it is not worked in. */
+export const wayHows = ['carry', 'float', 'trail', 'along', 'cut'] as const
+
+/**
+ * How a yarn is led, where that is not by the usual rules: in the whole bag, in one part, one yarn, or from one row to the next it is
+ * worked in. `carry` inside the other stitches of a row or `float` behind them; in between `trail` it up, take it `along` inside the
+ * stitches of the rows there, or `cut` it.
+ */
+export class WayChoice {
+  @OrNull() @Id() readonly part!: string | null
+  @OrNull() @Letter() readonly yarn!: string | null
+  /** The row after which it is not worked. */
+  @OrNull() @RowId() readonly after!: string | null
+  @OneOf(wayHows) readonly how!: (typeof wayHows)[number]
+}
+
 export type Part = BasePart | BandPart
 export type PartKind = Part['kind']
 
@@ -186,6 +202,8 @@ export class Design {
   @OrNull() @Amount(0, LIMITS.count) readonly frontAfter!: number | null
   @Many(() => Yarn, LIMITS.yarns)
   readonly yarns!: readonly Yarn[]
+  /** How yarns are led, where she has chosen. */
+  @Several(() => WayChoice, LIMITS.ways) readonly ways!: readonly WayChoice[]
   /** The first is the body: its base says how the bag is built, and may begin more pieces. */
   @Many(() => DesignPiece, LIMITS.pieces)
   readonly pieces!: readonly DesignPiece[]

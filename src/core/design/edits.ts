@@ -9,7 +9,7 @@ import {
   within,
 } from '../band/index.ts'
 import { mended, type School } from '../mosaic/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { LIMITS, partOfId } from '../section/index.ts'
 import {
   blankColumns,
   type Cell,
@@ -74,6 +74,7 @@ interface Edits {
       | 'making'
       | 'beginning'
       | 'frontAfter'
+      | 'ways'
     >
   >
   /** Fields of the base it has; or all of another base, which takes its place. */
@@ -211,6 +212,10 @@ function forgetLost(design: Draw) {
   for (const one of design.pieces)
     if (one.joins.some(({ to }) => !there.has(to)))
       one.joins = one.joins.filter(({ to }) => there.has(to))
+  const parts = new Set(design.pieces.flatMap((one) => one.parts.map(({ id }) => id)))
+  const isThere = ({ part: of, after }: Design['ways'][number]) =>
+    (of === null || parts.has(of)) && (after === null || parts.has(partOfId(after)))
+  if (!design.ways.every(isThere)) design.ways = design.ways.filter(isThere)
 }
 
 export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
@@ -274,7 +279,9 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
     label: () => 'Remove a part',
     run: (design, { id }) => {
       const { piece, at } = place(design, id)
-      if (at >= lowest(piece)) piece.parts.splice(at, 1)
+      if (at < lowest(piece)) return
+      piece.parts.splice(at, 1)
+      forgetLost(design)
     },
   },
   movePart: {
@@ -438,6 +445,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
         for (const one of parts) replaceLetter(one, letter, instead)
       if (design.weighed?.letter === letter) design.weighed = null
       for (const swatch of design.swatches) if (swatch.yarn === letter) swatch.yarn = instead
+      design.ways = design.ways.filter(({ yarn }) => yarn !== letter)
       design.yarns = design.yarns.filter((yarn) => yarn.letter !== letter)
     },
   },
@@ -480,6 +488,7 @@ const designWords: Readonly<Record<string, string>> = {
   making: 'how rounds are worked',
   beginning: 'how it is begun',
   frontAfter: 'where the front is',
+  ways: 'how yarns are led',
 }
 
 /** Runs an edit on a draft. */

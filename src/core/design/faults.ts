@@ -26,6 +26,10 @@ export function designFaults(design: Design): Fault[] {
   const ids = new Set(partsOf(design).map(({ id }) => id))
   if (ids.size < partsOf(design).length) say('pieces', 'two parts have the same id')
   design.swatches.forEach((swatch, i) => swatchFaults(swatch, letters, `swatches[${i}]`, say))
+  design.ways.forEach(({ yarn }, i) => {
+    if (yarn !== null && !letters.has(yarn))
+      say(`ways[${i}].yarn`, `no yarn has the letter ${yarn}`)
+  })
   if (design.weighed && !letters.has(design.weighed.letter))
     say('weighed.letter', `no yarn has the letter ${design.weighed.letter}`)
   piecesFaults(design, say)

@@ -21,6 +21,7 @@ const HELD: Design = {
   making: usualMaking,
   beginning: usualBeginning,
   frontAfter: null,
+  ways: [],
   yarns: [
     {
       letter: 'A',

@@ -57,6 +57,7 @@ export function compile(
     units: tables.units.list,
     hows: tables.hows.list,
     beginning: design.beginning,
+    ways: design.ways,
     sizes: construction.sizes(base, made, size),
     front: construction.front?.(base, of(BODY).rows) ?? { kind: 'standing' },
     unequal: construction.unequal?.(base, made) ?? null,

@@ -132,6 +132,8 @@ export interface Ledger {
   readonly units: readonly string[]
   readonly hows: readonly RunHow[]
   readonly beginning: Beginning
+  /** How yarns are led, where she has chosen. */
+  readonly ways: Design['ways']
   readonly sizes: Sizes
   /** What is seen of it from the front, which says where it is folded. */
   readonly front: Front

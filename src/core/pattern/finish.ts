@@ -1,12 +1,20 @@
-import { type Ledger, maybeMiddlesCounted, type Piece, placeWords } from '../ledger/index.ts'
+import {
+  type Ledger,
+  maybeMiddlesCounted,
+  type Piece,
+  placeWords,
+  yarnAt,
+} from '../ledger/index.ts'
+import { eventsAt, type YarnPaths } from '../paths/index.ts'
 import { starts } from '../program/index.ts'
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
 import { counted } from '../units/index.ts'
+import { named } from './yarn-notes.ts'
 
 /* What is done with a piece when its rows are worked. */
 
 /** How a piece ends: a spiral's step is levelled, and a tail is left where it is sewn. */
-export function finishWords(ledger: Ledger, piece: Piece, words: Words): string {
+export function finishWords(ledger: Ledger, piece: Piece, paths: YarnPaths, words: Words): string {
   const spiral = piece.worked === 'rounds' && lastStart(piece) === 'spiral'
   const slip = abbrOf(stitchById('sl-st'), words)
   const level = spiral ? `${slip} in each of the next 2 sts to level the step. ` : ''
@@ -14,7 +22,10 @@ export function finishWords(ledger: Ledger, piece: Piece, words: Words): string 
     ({ kind, sides }) => kind !== 'pick-up' && sides[0].piece === piece.id,
   )
   const off = `Fasten off${sewn ? ', leaving a tail to sew with' : ''}.`
-  return `${capital(level)}${off}${movedWords(piece)}`
+  const last = piece.rows - 1
+  const others = eventsAt(paths, last, 'cut').filter((yarn) => yarn !== yarnAt(piece, last, 'last'))
+  const cut = others.length > 0 ? ` Cut ${named(ledger, others)} too.` : ''
+  return `${capital(level)}${off}${cut}${movedWords(piece)}`
 }
 /** Where front and back are at the top, when leaning rounds have moved them on by a stitch and more. */
 function movedWords(piece: Piece): string {

@@ -2,7 +2,7 @@ import { jest } from '@jest/globals'
 import fc from 'fast-check'
 import { type Design, partsOf } from '../design/index.ts'
 import { bands } from '../band/index.ts'
-import { yarnPaths } from '../colour/index.ts'
+import { yarnPaths } from '../paths/index.ts'
 import { compile, partOfRow, runsOfRow } from '../ledger/index.ts'
 import { defaultWords, stitchById } from '../stitch/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
@@ -131,7 +131,7 @@ describe('writtenPattern', () => {
         'with A, ch 1, sc in each st around, put the loop on a marker and leave it',
       ],
       [
-        'Take up the loop of B.',
+        'Take up the loop of B. Cut A.',
         'with B, ch 1, sc in each st around, put the loop on a marker and leave it',
       ],
       [null, 'ch 1, sc in each st around, sl st to join'],
@@ -202,7 +202,9 @@ describe('writtenPattern', () => {
       'Round 9: with B, ch 3, dc in each st around, sl st to join (48)',
       'Round 10: ch 3, 3 dc, [dc2tog, 6 dc] × 5, dc2tog, 3 dc, sl st to join (42)',
     ])
-    expect(written(joined)[1]!.lines[0]!.note).toBe('Close the join of round 8 with B.')
+    expect(written(joined)[1]!.lines[0]!.note).toBe(
+      'Join B, and close the join of round 8 with it. Cut A.',
+    )
     const shorts = abbreviationsOf(pieces(joined, uk), uk).map(({ short }) => short)
     expect(shorts).toEqual(expect.arrayContaining(['ch', 'ss', 'dc', 'tr', 'tr2tog', 'inc']))
   })
@@ -371,8 +373,8 @@ describe('words as a maker reads them', () => {
     )
     wants.mockRestore()
     expect(notes.slice(-2)).toEqual([
-      'Turn: the wrong side faces now. Close the join of round 3 with B.',
-      'Turn back: the right side faces again. Close the join of round 4 with A.',
+      'Turn: the wrong side faces now. Join B, and close the join of round 3 with it. Let A hang.',
+      'Turn back: the right side faces again. Close the join of round 4 with A, brought up loosely inside. Cut B.',
     ])
   })
 

@@ -15,11 +15,13 @@ import {
   startOfRow,
   yarnAt,
 } from '../ledger/index.ts'
+import { type YarnPaths, yarnPaths } from '../paths/index.ts'
 import { ends, type Side, sides, starts } from '../program/index.ts'
 import type { Words } from '../stitch/index.ts'
 import { inUkTerms } from '../terms/index.ts'
 import { counted } from '../units/index.ts'
 import { joinText } from './joins.ts'
+import { yarnNotes } from './yarn-notes.ts'
 import { finishWords, layoutWords } from './finish.ts'
 import { rowWords } from './row-text.ts'
 
@@ -81,6 +83,7 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
       ({ kind, pieces }) => kind !== 'pick-up' && lastOf(ledger, pieces) === at,
     )
     const own = joins.some(({ how }) => how === null)
+    const paths = yarnPaths(ledger, piece)
     return {
       id: piece.id,
       name: piece.name,
@@ -89,9 +92,9 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
         part: part.id,
         name: headingOf(piece, part),
         intro: introOf(ledger, piece, part, words),
-        lines: linesOf(ledger, piece, part, words),
+        lines: linesOf(ledger, piece, paths, part, words),
       })),
-      finish: finishWords(ledger, piece, words),
+      finish: finishWords(ledger, piece, paths, words),
       joins: [...(own && layout ? [layout] : []), ...joins.map((join) => joinText(join, ledger))],
     }
   })
@@ -107,13 +110,19 @@ const hasRows = ({ firstRow, endRow }: LedgerPart): boolean => endRow > firstRow
 const lastOf = ({ pieces }: Ledger, ids: readonly string[]): number =>
   Math.max(...ids.map((id) => pieces.findIndex((piece) => piece.id === id)))
 
-function linesOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): PatternLine[] {
+function linesOf(
+  ledger: Ledger,
+  piece: Piece,
+  paths: YarnPaths,
+  part: LedgerPart,
+  words: Words,
+): PatternLine[] {
   const { number, makes, side } = piece.columns
   const turns = side.includes(1)
   const lines: PatternLine[] = []
   for (let row = part.firstRow; row < part.endRow;) {
     let next = row + 1
-    const note = changeNote(ledger, piece, row)
+    const note = changeNote(ledger, piece, paths, row)
     const { setup, text } = rowWords(ledger, piece, row, words)
     const same = (other: number) =>
       sameRows(ledger, piece, row, other) &&
@@ -126,24 +135,17 @@ function linesOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
       side: next === row + 1 && turns ? sides[side[row]!]! : null,
       text,
       count: makes[row]!,
-      note: setup ?? note,
+      note: [setup, note].filter((one) => one !== null).join(' ') || null,
     })
     row = next
   }
   return lines
 }
 
-/** Whether the yarn a row begins in waits in a loop that was held. */
-function isWaiting(piece: Piece, row: number): boolean {
-  for (let below = row - 1; below >= 0; below--)
-    if (yarnAt(piece, below, 'last') === yarnAt(piece, row, 'first')) return isHeld(piece, below)
-  return false
-}
-
-function changeNote(ledger: Ledger, piece: Piece, row: number): string | null {
+function changeNote(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): string | null {
   const notes = [
     turnNote(piece, row),
-    yarnNote(ledger, piece, row),
+    ...yarnNotes(ledger, piece, paths, row),
     goneNote(ledger, piece, row),
   ].filter((note) => note !== null)
   return notes.length > 0 ? notes.join(' ') : null
@@ -187,19 +189,6 @@ function goneNote({ yarns }: Ledger, piece: Piece, row: number): string | null {
   return gone.length > 0
     ? `Fasten off ${gone.map((yarn) => yarns[yarn]!).join(' and ')}: this round closes over its loops too.`
     : null
-}
-
-function yarnNote(ledger: Ledger, piece: Piece, row: number): string | null {
-  // A yarn that is joined anew is said in its row.
-  if (!changesInto(piece, row) || starts[piece.columns.start[row]!] === 'afresh') return null
-  const yarn = ledger.yarns[yarnAt(piece, row, 'first')]!
-  const below = piece.columns.number[row - 1]!
-  const end = ends[piece.columns.end[row - 1]!]
-  if (isWaiting(piece, row)) return `Take up the loop of ${yarn}.`
-  if (end === 'held') return `Join ${yarn}.`
-  return end === 'join'
-    ? `Close the join of round ${below} with ${yarn}.`
-    : `Change to ${yarn} on the last yarn over of ${piece.worked === 'rows' ? 'row' : 'round'} ${below}.`
 }
 
 const goesOn: Readonly<Record<Working, string>> = {

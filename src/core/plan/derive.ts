@@ -1,4 +1,4 @@
-import { type YarnPaths, yarnPaths } from '../colour/index.ts'
+import { type YarnPaths, yarnPaths } from '../paths/index.ts'
 import { baseFlatness } from '../fit/index.ts'
 import {
   bodyOf,

@@ -97,6 +97,7 @@ function newRound({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag)
     making: usualMaking,
     beginning: usualBeginning,
     frontAfter: null,
+    ways: [],
     yarns: firstYarns.map((yarn) => ({
       ...yarn,
       label: null,

@@ -11,7 +11,6 @@ import {
 import { sides } from '../program/index.ts'
 import { lineLabel, rowText, writtenPattern } from '../pattern/index.ts'
 import { mendText, snagText } from '../snag/index.ts'
-import { yarnSpans } from '../colour/index.ts'
 import { stitchById, type Words } from '../stitch/index.ts'
 import { printLength, printMass, printYarnLength, type System } from '../units/index.ts'
 import type { Derived, Tally } from './derive.ts'
@@ -29,9 +28,9 @@ export function planReport(derived: Derived, words: Words) {
       rows: Array.from({ length: piece.rows }, (_, row) => rowReport(derived, piece, row, words)),
     })),
     joins: ledger.joins,
-    paths: ledger.pieces.flatMap((piece) =>
-      yarnSpans(ledger, piece).flatMap((spans, i) =>
-        spans.length > 0 ? [{ piece: piece.id, yarn: ledger.yarns[i]!, spans }] : [],
+    paths: ledger.pieces.flatMap((piece, at) =>
+      derived.paths[at]!.ways.flatMap((way, i) =>
+        way.spans.length > 0 ? [{ piece: piece.id, yarn: ledger.yarns[i]!, ...way }] : [],
       ),
     ),
     tally: {

@@ -173,7 +173,7 @@ function edgesAndLays(document: Document): Document {
 /** Version 9: mosaic. What version 8 held stays as it is. */
 const mosaics = (document: Document): Document => ({ ...document, version: 9 })
 
-/** Version 10: a row that is made is the ledger's own record of it; where the front is can be said. */
+/** Version 10: a row that is made is the ledger's own record of it; where the front is, and how yarns are led, can be said. */
 function rowRecords(document: Document): Document {
   const { log, design } = document as Old
   const step = ({ stitch, yarn, count }: Old) =>
@@ -191,7 +191,7 @@ function rowRecords(document: Document): Document {
   return {
     ...document,
     version: 10,
-    design: isObject(design) ? { frontAfter: null, ...design } : design,
+    design: isObject(design) ? { frontAfter: null, ways: [], ...design } : design,
     log: Array.isArray(log) ? log.map(record) : (log ?? []),
   } as Document
 }

@@ -7,6 +7,8 @@ export const LIMITS = {
   yarns: 24,
   /** Beside the first. */
   strands: 5,
+  /** Choices of how yarns are led. */
+  ways: 200,
   pieces: 24,
   parts: 60,
   /** How often one piece is made, and the joins of one. */

@@ -1,5 +1,5 @@
 import { bandsIn, type Design, type DesignPiece } from '../design/index.ts'
-import type { YarnPaths } from '../colour/index.ts'
+import type { YarnPaths } from '../paths/index.ts'
 import type { Compiled, DesignGauge, Piece } from '../ledger/index.ts'
 import type { YarnNeed } from '../yarn/index.ts'
 import type { Snag } from './snag.ts'

@@ -45,6 +45,7 @@ export function tote({
     making: usualMaking,
     beginning: usualBeginning,
     frontAfter: null,
+    ways: [],
     yarns: [
       {
         letter: 'A',

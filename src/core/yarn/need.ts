@@ -1,4 +1,4 @@
-import type { YarnPaths } from '../colour/index.ts'
+import type { YarnPaths } from '../paths/index.ts'
 import type { Design, Strand, Yarn } from '../design/index.ts'
 import {
   eachBlock,

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { bands } from '../band/index.ts'
-import { yarnPaths } from '../colour/index.ts'
+import { yarnPaths } from '../paths/index.ts'
 import { type Design, bandsOf, partsOf, withBody } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'

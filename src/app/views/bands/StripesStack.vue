@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { nanoid } from 'nanoid'
 import { computed, useTemplateRef } from 'vue'
 import type { StripesPart } from '@core/band'
-import { inkOn, yarnSpans } from '@core/colour'
+import { inkOn } from '@core/colour'
 import { LIMITS } from '@core/section'
 import { printLength } from '@core/units'
 import TapeMeasure from '@app/parts/marks/TapeMeasure.vue'
@@ -58,13 +58,13 @@ function drag(event: PointerEvent, at: number) {
 /** On flat work: at which edge the yarn of a stripe is left, and what it does until it is wanted again. */
 const waits = computed(() => {
   if (piece.value.worked !== 'rows') return []
-  const { ledger } = project.table!.derived
-  const spans = yarnSpans(ledger, piece.value)
+  const { ledger, paths } = project.table!.derived
+  const { ways } = paths[ledger.pieces.indexOf(piece.value)]!
   return stripes.value.flatMap(({ yarn, end }) => {
     const last = place.value.firstRow + end - 1
     const wrong = piece.value.columns.side[last] === 1
     const left = (workshop.words.hand === 'right') !== wrong
-    const then = spans[ledger.yarns.indexOf(yarn.letter)]?.find(
+    const then = ways[ledger.yarns.indexOf(yarn.letter)]?.spans.find(
       ({ from, how }) => from === last + 1 && how !== 'worked' && how !== 'carried',
     )
     if (!then) return []

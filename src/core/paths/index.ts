@@ -1,0 +1,2 @@
+export * from './paths.ts'
+export * from './ways.ts'

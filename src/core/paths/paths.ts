@@ -1,0 +1,162 @@
+import type { Ledger, Piece } from '../ledger/index.ts'
+import { type RowUse, type Use, useOfRow } from './uses.ts'
+import { type How, inGap, withinRow } from './ways.ts'
+
+/** Slack of a strand that lies in the fabric without making stitches. */
+const SLACK = 1.05
+
+/** A stretch of rows, half-open, and what a yarn does in them. */
+export interface YarnSpan {
+  readonly from: number
+  readonly to: number
+  readonly how: How
+}
+
+/** Where a yarn comes in and where it is cut: each leaves an end to weave in. */
+export interface YarnEvent {
+  readonly row: number
+  readonly what: 'joined' | 'cut'
+  /** Stitches of the row before it. */
+  readonly stitch: number
+  /** At the start or the end of its row; null within it. */
+  readonly edge: 'start' | 'end' | null
+}
+
+/** The way of one yarn through a piece, from the first row it is used in to the last. */
+export interface YarnWay {
+  /** Rows that do the same are one stretch; where a yarn is both worked and carried, both are there, worked first. */
+  readonly spans: readonly YarnSpan[]
+  /** In their order. */
+  readonly events: readonly YarnEvent[]
+}
+
+/** The ways of the yarns of a piece: facts, which nothing else decides. */
+export interface YarnPaths {
+  /** In the ledger's order of yarns; of one that is not used there is nothing. */
+  readonly ways: readonly YarnWay[]
+  /** Metres that lie in the fabric without making stitches, `[part][yarn]`. */
+  readonly strandMetres: readonly (readonly number[])[]
+  /** Ends to weave in that begin or end in the part, `[part][yarn]`. */
+  readonly ends: readonly (readonly number[])[]
+  readonly totalEnds: number
+  /** Changes of colour, by row: within the row and from the row below. */
+  readonly changes: Uint16Array
+  readonly totalChanges: number
+  /** Yarns in each row: the stitch worked with and the strands inside it. */
+  readonly strands: Uint8Array
+  readonly mostStrands: number
+  /** Longest way a yarn is carried behind others in a row, in stitches. */
+  readonly longestCarry: Uint16Array
+}
+
+/** What is collected of one yarn while its rows are gone through. */
+interface Walk {
+  readonly spans: YarnSpan[]
+  readonly events: YarnEvent[]
+  last: Use | null
+  /** How it was left: whether others were worked in its last row. */
+  readonly metres: number[]
+}
+
+function put(spans: YarnSpan[], how: How, from: number, to: number): void {
+  const at = spans.findLastIndex((span) => span.how === how && span.to === from)
+  if (at >= 0) spans[at] = { ...spans[at]!, to }
+  else if (to > from) spans.push({ from, to, how })
+}
+
+const edgeOf = (use: Use, what: YarnEvent['what']): YarnEvent['edge'] =>
+  what === 'joined' ? (use.before === 0 ? 'start' : null) : use.after === 0 ? 'end' : null
+
+const eventOf = (use: Use, what: YarnEvent['what'], total: number): YarnEvent => ({
+  ...{ row: use.row, what, edge: edgeOf(use, what) },
+  stitch: what === 'joined' ? use.before : total - use.after,
+})
+
+/** Follows every yarn of a piece: its own choices and the usual rules are asked here and nowhere else. Pure. */
+export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
+  const { rows, columns, parts } = piece
+  const walks = ledger.yarns.map((): Walk => ({
+    ...{ spans: [], events: [], last: null },
+    metres: parts.map(() => 0),
+  }))
+  const totals = new Uint32Array(rows)
+  const changes = new Uint16Array(rows)
+  const strands = new Uint8Array(rows)
+  const longestCarry = new Uint16Array(rows)
+  for (let row = 0, inHand = -1; row < rows; row++) {
+    const use = useOfRow(ledger, piece, row, inHand)
+    totals[row] = use.total
+    changes[row] = use.changes
+    strands[row] = use.uses.length
+    longestCarry[row] = use.longestGap
+    for (const one of use.uses) follow(ledger, piece, walks[one.yarn]!, one, use, totals)
+    inHand = columns.runYarn[lastRun(piece, row)]!
+  }
+  for (const { last, events } of walks)
+    if (last) events.push(eventOf(last, 'cut', totals[last.row]!))
+  const ends = parts.map((_, part) =>
+    walks.map(({ events }) => events.filter(({ row }) => columns.part[row] === part).length),
+  )
+  const sum = (list: Iterable<number>) => [...list].reduce((a, b) => a + b, 0)
+  return {
+    ways: walks.map(({ spans, events }) => ({ spans, events })),
+    strandMetres: parts.map((_, part) => walks.map(({ metres }) => metres[part]!)),
+    ...{ ends, totalEnds: sum(ends.map(sum)) },
+    ...{ changes, totalChanges: sum(changes) },
+    ...{ strands, mostStrands: Math.max(0, ...strands), longestCarry },
+  }
+}
+
+const lastRun = ({ columns }: Piece, row: number): number =>
+  columns.blockTo[columns.blockStart[row + 1]! - 1]! - 1
+
+/** One yarn comes to the next row it is worked in. */
+function follow(
+  ledger: Ledger,
+  piece: Piece,
+  walk: Walk,
+  use: Use & { readonly yarn: number },
+  { total }: RowUse,
+  totals: Uint32Array,
+): void {
+  const { columns, parts } = piece
+  const { row } = use
+  const letter = ledger.yarns[use.yarn]!
+  const part = columns.part[row]!
+  const { spans, events, metres, last } = walk
+  const how = last && inGap(ledger.ways, piece, { letter, last: last.row, next: row })
+  if (last && how) {
+    if (how === 'cut') events.push(eventOf(last, 'cut', totals[last.row]!))
+    else metres[part]! += gapMetres(piece, how, last.row, row)
+    put(spans, how, last.row + 1, row)
+  }
+  if (how === null || how === 'cut') events.push(eventOf(use, 'joined', total))
+  put(spans, 'worked', row, row + 1)
+  if (use.stitches < total) {
+    put(spans, withinRow(ledger.ways, piece, row, letter), row, row + 1)
+    metres[part]! += ((total - use.stitches) * parts[part]!.gauge.stitchWidthMm * SLACK) / 1000
+  }
+  walk.last = use
+}
+
+/** Yarn a gap takes: up past the rows between, or along in them; a parked loop takes none. */
+function gapMetres({ columns, parts }: Piece, how: How, last: number, next: number): number {
+  const { alongMm, makes, part } = columns
+  if (how === 'trailed' || how === 'waiting')
+    return next > last + 1 ? ((alongMm[next - 1]! - alongMm[last]!) * SLACK) / 1000 : 0
+  if (how !== 'carried') return 0
+  let mm = 0
+  for (let row = last + 1; row < next; row++)
+    mm += makes[row]! * parts[part[row]!]!.gauge.stitchWidthMm
+  return (mm * SLACK) / 1000
+}
+
+/** How a yarn comes into a row it begins or takes part in, and what becomes of it after: what words say of it. */
+export const eventsAt = (
+  { ways }: Pick<YarnPaths, 'ways'>,
+  row: number,
+  what: YarnEvent['what'],
+): number[] =>
+  ways.flatMap(({ events }, yarn) =>
+    events.some((event) => event.row === row && event.what === what) ? [yarn] : [],
+  )

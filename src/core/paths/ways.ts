@@ -1,0 +1,80 @@
+import type { WayChoice } from '../design/index.ts'
+import { partOfRow, type Piece } from '../ledger/index.ts'
+import { ends, starts } from '../program/index.ts'
+import { partOfId, placeOfId } from '../section/index.ts'
+
+/** A yarn that is not used for more rounds than this is cut, else it is trailed up inside (common practice). */
+export const TRAIL_ROUNDS = 4
+
+/**
+ * What a yarn does in a row: it is worked; it lies inside the other stitches, or loosely behind them; it is trailed up inside at the
+ * join, hangs at the edge of flat rows until it is taken up, or its loop waits on a marker; or it is cut and not there.
+ */
+export type How = 'worked' | 'carried' | 'floated' | 'trailed' | 'waiting' | 'parked' | 'cut'
+
+/** A gap: the row a yarn was last worked in, and the one it is worked in next. */
+export interface Gap {
+  readonly letter: string
+  readonly last: number
+  readonly next: number
+}
+
+/** How much a choice says of what it is about: one gap, a yarn in a band, a yarn, a band, the bag. */
+const rank = ({ after, yarn, part }: WayChoice): number =>
+  (after === null ? 0 : 4) + (yarn === null ? 0 : 2) + (part === null ? 0 : 1)
+
+const isRow = (piece: Piece, row: number, id: string): boolean => {
+  const { id: part, firstRow } = partOfRow(piece, row)
+  return part === partOfId(id) && row - firstRow + 1 === placeOfId(id)
+}
+
+/** The choice of hers that holds in a row for a yarn, of several the one that says most; null where she has made none. */
+function choiceAt(
+  choices: readonly WayChoice[],
+  piece: Piece,
+  row: number,
+  letter: string,
+): WayChoice | null {
+  const holds = choices.filter(
+    ({ part, yarn, after }) =>
+      (part === null || part === partOfRow(piece, row).id) &&
+      (yarn === null || yarn === letter) &&
+      (after === null || isRow(piece, row, after)),
+  )
+  return holds.reduce<WayChoice | null>(
+    (best, one) => (best && rank(best) > rank(one) ? best : one),
+    null,
+  )
+}
+
+/** What a yarn does where others are worked in the same row. */
+export function withinRow(
+  choices: readonly WayChoice[],
+  piece: Piece,
+  row: number,
+  letter: string,
+): 'carried' | 'floated' {
+  const within = choices.filter(({ how }) => how === 'carry' || how === 'float')
+  return choiceAt(within, piece, row, letter)?.how === 'float' ? 'floated' : 'carried'
+}
+
+/**
+ * What a yarn does in the rows of a gap: by her choice where that can be, else by the usual rules. A loop that is held waits where it
+ * is. Worked flat, a yarn waits at the edge where it was left: after an odd number of rows it is not there, and where a row begins
+ * with its yarn joined anew nothing is brought up.
+ */
+export function inGap(choices: readonly WayChoice[], piece: Piece, gap: Gap): How {
+  const { columns, worked } = piece
+  const { letter, last, next } = gap
+  if (ends[columns.end[last]!] === 'held') return 'parked'
+  const between = next - last - 1
+  const anew = starts[columns.start[next]!] === 'afresh'
+  const away = worked === 'rows' && between % 2 === 1
+  const brought = worked === 'rows' ? 'waiting' : 'trailed'
+  const hows = choices.filter(({ how }) => how === 'trail' || how === 'cut' || how === 'along')
+  const chosen = anew ? null : (choiceAt(hows, piece, last, letter)?.how ?? null)
+  if (chosen === 'cut') return between > 0 ? 'cut' : brought
+  if (chosen === 'along') return 'carried'
+  if (chosen === 'trail' && !away) return brought
+  return between > TRAIL_ROUNDS || away || anew ? 'cut' : brought
+}
