@@ -5,7 +5,7 @@ const layers = [
   ['section'],
   ['shape'],
   ['program'],
-  ['band'],
+  ['band', 'fitting'],
   ['design'],
   ['ledger'],
   ['fit', 'colour', 'paths'],

@@ -1,4 +1,5 @@
 import { type BandPart, bands } from '../band/index.ts'
+import { type Edge, edges, fittingKinds, fittings, type Item, Spot } from '../fitting/index.ts'
 import { GroundStitch, Id, Letter, LIMITS, Making, RowId } from '../section/index.ts'
 import {
   Amount,
@@ -138,27 +139,20 @@ class AnyPart {
   @OneOf(Object.keys(partClasses)) readonly kind!: string
 }
 
-/** The edges of a piece: its first and its last row, and the ends of its rows on either side, seen from the right side. */
-export const edges = ['first', 'last', 'left', 'right'] as const
-export type Edge = (typeof edges)[number]
-/** Where a piece meets another: at an edge of it, along a row of it, or up its rows at a stitch. */
-export const meetings = [...edges, 'row', 'up'] as const
-export type Meeting = (typeof meetings)[number]
 /** How it is sewn, or that its first row is worked into the other piece. */
 export const seams = ['whip', 'mattress', 'slip', 'single', 'pick-up'] as const
 export type SeamKind = (typeof seams)[number]
 
-/** How a piece is tied to another: which edge of it goes along which edge or row of that one. */
+/** How a piece is tied to another: which edge of it goes where on that one. */
 export class PieceJoin {
   @OneOf(edges) readonly edge!: Edge
-  /** The other piece. */
-  @Id() readonly to!: string
-  @OneOf(meetings) readonly onto!: Meeting
-  /** The row it goes along, or begins at to go up; null at an edge. */
-  @OrNull() @RowId() readonly row!: string | null
-  /** Stitches or row ends of the other edge before it, from where that edge or row begins. */
-  @Whole(0, LIMITS.rowCount) readonly at!: number
+  @One(() => Spot) readonly to!: Spot
   @OneOf(seams) readonly how!: SeamKind
+}
+
+/** Stands in for an item of unknown kind, which is then refused. */
+class AnyItem {
+  @OneOf(fittingKinds) readonly kind!: string
 }
 
 /**
@@ -204,6 +198,15 @@ export class Design {
   readonly yarns!: readonly Yarn[]
   /** How yarns are led, where she has chosen. */
   @Several(() => WayChoice, LIMITS.ways) readonly ways!: readonly WayChoice[]
+  /** Things without rows, beside the pieces. */
+  @Several(() => AnyItem, LIMITS.items, {
+    keepDiscriminatorProperty: true,
+    discriminator: {
+      property: 'kind',
+      subTypes: Object.entries(fittings).map(([name, { document }]) => ({ name, value: document })),
+    },
+  })
+  readonly items!: readonly Item[]
   /** The first is the body: its base says how the bag is built, and may begin more pieces. */
   @Many(() => DesignPiece, LIMITS.pieces)
   readonly pieces!: readonly DesignPiece[]

@@ -1,42 +1,34 @@
 import type { Draft } from 'immer'
-import {
-  type BandPart,
-  bandOf,
-  bands,
-  mosaicFrom,
-  mosaicRules,
-  reliefs,
-  within,
-} from '../band/index.ts'
-import { mended, type School } from '../mosaic/index.ts'
-import { LIMITS, partOfId } from '../section/index.ts'
-import {
-  blankColumns,
-  type Cell,
-  type Chart,
-  loneCells,
-  type LoneMend,
-  loneMends,
-  paintedRows,
-  rowsWith,
-  withPadding,
-  type WideningId,
-  withSize,
-} from '../chart/index.ts'
+import { type BandPart, bandOf, bands, within } from '../band/index.ts'
+import { fittingOf, type Item } from '../fitting/index.ts'
+import { partOfId } from '../section/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
+import { type ChartEdits, chartEdits } from './chart-edits.ts'
 import type { Design, DesignPiece, Part, Yarn } from './documents.ts'
-import { turnedFor } from './turned-for.ts'
+import {
+  type DraftPart,
+  type DraftPiece,
+  type Draw,
+  type EditRule,
+  itemAt,
+  lowest,
+  NotThere,
+  part,
+  piece,
+  pieceAt,
+  place,
+} from './draft.ts'
 import {
   BASE_YARNS,
   baseOf,
   begunBy,
   BODY,
+  freeItemId,
   freePartId,
   freePieceId,
   growthOf,
   isBase,
   lastYarnOf,
-  makingOf,
   roundsOf,
 } from './parts-of.ts'
 
@@ -45,10 +37,6 @@ import {
  * a worker can send one; the table says what it does and what it is called in the list of what can be undone.
  */
 
-type Draw = Draft<Design>
-type DraftPiece = Draw['pieces'][number]
-type DraftPart = DraftPiece['parts'][number]
-
 /** A band before it is on a bag, which gives it its id. */
 export type NewBand = BandPart extends infer Band
   ? Band extends BandPart
@@ -56,10 +44,13 @@ export type NewBand = BandPart extends infer Band
     : never
   : never
 
+/** A thing beside the pieces before it is on a bag. */
+export type NewItem = Omit<Item, 'id'>
+
 /** A piece before it is on a bag, which gives it and its parts their ids. */
 export type NewPiece = Omit<DesignPiece, 'id'>
 
-interface Edits {
+interface Edits extends ChartEdits {
   replace: { design: Design; why: string }
   rename: { name: string }
   setDesign: Partial<
@@ -85,30 +76,6 @@ interface Edits {
   addPart: { part: NewBand; at: number; piece?: string }
   removePart: { id: string }
   movePart: { id: string; to: number }
-  paint: { id: string; cells: readonly Cell[]; letter: string } & OnLayer
-  /** The chart as it is now to be: turned, with a row more, or brought in from a file. */
-  drawChart: { id: string; chart: Chart; why: string } & OnLayer
-  /** Rows of the chart, by number, in other letters. */
-  drawRows: {
-    id: string
-    rows: readonly (readonly [row: number, letters: string])[]
-    why: string
-  } & OnLayer
-  /** Lone stitches go into what is around them, or beside others of their yarn; found when it is done. */
-  mendLone: { id: string; how: LoneMend; round: boolean }
-  /** A mosaic as the nearest picture that can be worked, as far as that is found quickly. */
-  mendMosaic: { id: string; worked: 'rounds' | 'rows' }
-  /** Another technique for the same picture. */
-  setTechnique: { id: string; kind: 'tapestry' | School; worked: 'rounds' | 'rows' }
-  /** Wider or narrower at its right, where nothing else is said. */
-  resizeChart: {
-    id: string
-    width: number
-    height: number
-    letter: string
-    where?: WideningId
-  }
-  padChart: { id: string; columns: number }
   adjustBefore: { id: string; by: number }
   /** A piece of her own, or (without a base) one of the construction's, which has no bands so far. */
   addPiece: { piece: NewPiece }
@@ -116,79 +83,15 @@ interface Edits {
   copyPiece: { id: string; name: string }
   movePiece: { id: string; to: number }
   removePiece: { id: string }
+  addItem: { item: NewItem }
+  setItem: { id: string; values: Partial<Item> }
+  removeItem: { id: string }
   setYarn: { letter: string; values: Partial<Omit<Yarn, 'letter'>> }
   addYarn: { yarn: Yarn }
   removeYarn: { letter: string; instead: string }
 }
 export type EditName = keyof Edits
 export type Edit = { [Name in EditName]: { name: Name; args: Edits[Name] } }[EditName]
-
-interface EditRule<Args> {
-  readonly label: (args: Args) => string
-  readonly run: (design: Draw, args: Args) => void
-}
-
-/** Thrown when what an edit is about is not in the design any more, or not of its kind: then nothing is changed. */
-export class NotThere extends Error {
-  override name = 'NotThere'
-}
-
-/** A part, the piece it is of, and its place there. */
-function place(design: Draw, id: string): { piece: DraftPiece; at: number } {
-  for (const piece of design.pieces) {
-    const at = piece.parts.findIndex((one) => one.id === id)
-    if (at >= 0) return { piece, at }
-  }
-  throw new NotThere('this part is not there any more')
-}
-const NEW_FROM = { stitch: 'sc', letters: ['A'], count: 0, abbr: '' }
-const part = (design: Draw, id: string): DraftPart => {
-  const { piece, at } = place(design, id)
-  return piece.parts[at]!
-}
-const pieceAt = (design: Draw, id: string): number => {
-  const at = design.pieces.findIndex((one) => one.id === id)
-  if (at < 0) throw new NotThere('this piece is not there any more')
-  return at
-}
-const piece = (design: Draw, id: string): DraftPiece => design.pieces[pieceAt(design, id)]!
-/** The lowest place a band can have in a piece. */
-const lowest = ({ parts }: DraftPiece): number => (parts[0] && isBase(parts[0] as Part) ? 1 : 0)
-/** Of a part with two charts, one over the other: the colours, or what stands on them. */
-export type Layer = 'chart' | 'raised'
-interface OnLayer {
-  readonly layer?: Layer
-}
-
-/** A part with a chart of its own. */
-const charted = (design: Draw, id: string) => {
-  const found = part(design, id)
-  if (!('chart' in found)) throw new NotThere('this part has no chart')
-  return found
-}
-
-/** The chart of a layer; that of the colours where the part has no other. */
-const layerOf = (one: ReturnType<typeof charted>, layer: Layer = 'chart') =>
-  layer === 'raised' && 'raised' in one ? one.raised : one.chart
-
-/** The chart of a part replaced row by row, so that rows that stay keep their place in the patches. */
-function setChart(
-  design: Draw,
-  id: string,
-  width: number,
-  colours: readonly string[],
-  layer?: Layer,
-) {
-  const one = charted(design, id)
-  const chart = layerOf(one, layer)
-  chart.width = width
-  colours.forEach((row, r) => {
-    if (chart.colours[r] !== row) chart.colours[r] = row
-  })
-  chart.colours.length = colours.length
-  const band = one as BandPart
-  Object.assign(one, bandOf(band).settled(band))
-}
 
 /** Gives a band so many rounds where one number can say it, and there can be. */
 function setRounds(one: DraftPart, wanted: number) {
@@ -210,8 +113,8 @@ function forgetLost(design: Draw) {
   design.pieces = design.pieces.filter((one) => lowest(one) > 0 || begun.has(one.id))
   const there = new Set([...begun.keys(), ...design.pieces.map(({ id }) => id)])
   for (const one of design.pieces)
-    if (one.joins.some(({ to }) => !there.has(to)))
-      one.joins = one.joins.filter(({ to }) => there.has(to))
+    if (one.joins.some(({ to }) => !there.has(to.piece)))
+      one.joins = one.joins.filter(({ to }) => there.has(to.piece))
   const parts = new Set(design.pieces.flatMap((one) => one.parts.map(({ id }) => id)))
   const isThere = ({ part: of, after }: Design['ways'][number]) =>
     (of === null || parts.has(of)) && (after === null || parts.has(partOfId(after)))
@@ -219,6 +122,7 @@ function forgetLost(design: Draw) {
 }
 
 export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
+  ...chartEdits,
   replace: {
     label: ({ why }) => why,
     run: (draft, { design }) => void Object.assign(draft, design),
@@ -293,91 +197,6 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
       piece.parts.splice(Math.max(lowest(piece), to), 0, moved!)
     },
   },
-  paint: {
-    label: ({ letter }) => `Paint with ${letter}`,
-    run: (design, { id, cells, letter, layer }) => {
-      const chart = layerOf(charted(design, id), layer)
-      for (const [row, text] of paintedRows(chart, cells, letter)) chart.colours[row] = text
-    },
-  },
-  drawChart: {
-    label: ({ why }) => why,
-    run: (design, { id, chart, layer }) => setChart(design, id, chart.width, chart.colours, layer),
-  },
-  drawRows: {
-    label: ({ why }) => why,
-    run: (design, { id, rows, layer }) => {
-      const chart = layerOf(charted(design, id), layer)
-      for (const [row, letters] of rows)
-        if (row in chart.colours && chart.colours[row] !== letters) chart.colours[row] = letters
-    },
-  },
-  mendLone: {
-    label: ({ how }) => loneMends[how].title,
-    run: (design, { id, how, round }) => {
-      const { chart } = charted(design, id)
-      const list = loneMends[how].of(chart, loneCells(chart, round), round)
-      for (const [row, letters] of rowsWith(chart, list)) chart.colours[row] = letters
-    },
-  },
-  mendMosaic: {
-    label: () => 'The nearest picture that can be worked',
-    run: (design, { id, worked }) => {
-      const found = part(design, id) as Part
-      if (found.kind !== 'mosaic') throw new NotThere('this part is no mosaic')
-      const { chart, rows } = found
-      const rules = mosaicRules(found, worked)
-      const { colours } = mended({ ...chart, rows }, rules).chart
-      setChart(design, id, chart.width, colours)
-    },
-  },
-  setTechnique: {
-    label: ({ kind }) => `Work it in ${kind}`,
-    run: (design, { id, kind, worked }) => {
-      const { piece, at } = place(design, id)
-      const before = piece.parts[at] as Part
-      if (before.kind !== 'tapestry' && before.kind !== 'mosaic')
-        throw new NotThere('this part has no chart')
-      const { name, stitch, chart } = before
-      const making = turnedFor(kind, worked, makingOf(design as Design, before), before.making)
-      const from = { name, stitch, chart, making }
-      const next =
-        kind === 'tapestry'
-          ? { ...bands.tapestry.begin(NEW_FROM), ...from }
-          : before.kind === 'mosaic'
-            ? { ...before, making, school: kind }
-            : mosaicFrom(from, kind)
-      piece.parts[at] = { ...next, id } as DraftPart
-    },
-  },
-  resizeChart: {
-    label: ({ width, height }) => `Chart of ${width} × ${height}`,
-    run: (design, { id, width, height, letter, where }) => {
-      const wide = within(width, 1, LIMITS.chartWidth)
-      const tall = within(height, 1, LIMITS.chartHeight)
-      const one = charted(design, id)
-      if ('raised' in one)
-        one.raised = withSize(
-          one.raised,
-          wide,
-          tall,
-          reliefs[0]!.letter,
-          where,
-        ) as typeof one.raised
-      const { colours } = withSize(one.chart, wide, tall, letter, where)
-      setChart(design, id, wide, colours)
-    },
-  },
-  padChart: {
-    label: ({ columns }) =>
-      columns < 0 ? `Narrow the motif by ${-columns}` : `Pad the motif by ${columns}`,
-    run: (design, { id, columns }) => {
-      const { chart } = charted(design, id)
-      const by = within(columns, -blankColumns(chart), LIMITS.chartWidth)
-      const padded = withPadding(chart, by)
-      setChart(design, id, padded.width, padded.colours)
-    },
-  },
   adjustBefore: {
     label: ({ by }) => (by > 0 ? `Add ${by} stitches` : `Take away ${-by} stitches`),
     run: (design, { id, by }) => {
@@ -427,6 +246,21 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
       forgetLost(design)
     },
   },
+  addItem: {
+    label: ({ item }) => `Add ${item.name}`,
+    run: (design, { item }) =>
+      void design.items.push({ ...(item as Draft<Item>), id: freeItemId(design as Design) }),
+  },
+  setItem: {
+    label: () => 'Change a fitting',
+    run: (design, { id, values }) => void Object.assign(itemAt(design, id), values),
+  },
+  removeItem: {
+    label: () => 'Take out a fitting',
+    run: (design, { id }) => {
+      design.items.splice(design.items.indexOf(itemAt(design, id)), 1)
+    },
+  },
   setYarn: {
     label: ({ letter }) => `Change yarn ${letter}`,
     run: (design, { letter, values }) => {
@@ -443,6 +277,8 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
     run: (design, { letter, instead }) => {
       for (const { parts } of design.pieces)
         for (const one of parts) replaceLetter(one, letter, instead)
+      for (const item of design.items)
+        Object.assign(item, fittingOf(item as Item).withYarn(item as Item, letter, instead))
       if (design.weighed?.letter === letter) design.weighed = null
       for (const swatch of design.swatches) if (swatch.yarn === letter) swatch.yarn = instead
       design.ways = design.ways.filter(({ yarn }) => yarn !== letter)

@@ -1,5 +1,6 @@
 import { bandOf } from '../band/index.ts'
 import type { Fault } from '../document/index.ts'
+import { fittingOf } from '../fitting/index.ts'
 import { LIMITS } from '../section/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { shortened } from '../units/index.ts'
@@ -29,6 +30,13 @@ export function designFaults(design: Design): Fault[] {
   design.ways.forEach(({ yarn }, i) => {
     if (yarn !== null && !letters.has(yarn))
       say(`ways[${i}].yarn`, `no yarn has the letter ${yarn}`)
+  })
+  const things = new Set<string>()
+  design.items.forEach((item, i) => {
+    if (things.has(item.id)) say(`items[${i}].id`, 'is there twice')
+    things.add(item.id)
+    for (const letter of fittingOf(item).yarns(item))
+      if (!letters.has(letter)) say(`items[${i}].yarn`, `no yarn has the letter ${letter}`)
   })
   if (design.weighed && !letters.has(design.weighed.letter))
     say('weighed.letter', `no yarn has the letter ${design.weighed.letter}`)
@@ -69,8 +77,8 @@ function piecesFaults(design: Design, say: Say) {
     if (p > 0 && base && begun.has(piece.id))
       say(`${where}.id`, 'is that of a piece the construction begins')
     piece.joins.forEach(({ to }, j) => {
-      if (to === piece.id || !(ids.has(to) || begun.has(to)))
-        say(`${where}.joins[${j}].to`, `there is no other piece ${to}`)
+      if (to.piece === piece.id || !(ids.has(to.piece) || begun.has(to.piece)))
+        say(`${where}.joins[${j}].to`, `there is no other piece ${to.piece}`)
     })
   })
 }

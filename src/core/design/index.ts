@@ -1,5 +1,7 @@
 export * from './base-instead.ts'
 export * from './documents.ts'
+export type { Layer } from './chart-edits.ts'
+export { NotThere } from './draft.ts'
 export * from './edits.ts'
 export * from './faults.ts'
 export * from './parts-of.ts'

@@ -111,6 +111,9 @@ export const freePartId = (design: Design): string => freeId('p', partsOf(design
 /** The first id of the form c1, c2 … that no piece has. */
 export const freePieceId = (design: Design): string => freeId('c', design.pieces)
 
+/** The first id of the form f1, f2 … that no fitting has. */
+export const freeItemId = (design: Design): string => freeId('f', design.items)
+
 function freeId(letter: string, taken: readonly { readonly id: string }[]): string {
   for (let n = 1; ; n++) if (!taken.some(({ id }) => id === letter + n)) return letter + n
 }

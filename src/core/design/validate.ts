@@ -22,6 +22,7 @@ const HELD: Design = {
   beginning: usualBeginning,
   frontAfter: null,
   ways: [],
+  items: [],
   yarns: [
     {
       letter: 'A',

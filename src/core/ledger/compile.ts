@@ -1,4 +1,5 @@
 import { baseOf, BODY, type Design } from '../design/index.ts'
+import { fittingOf, type Item } from '../fitting/index.ts'
 import type { MadeRow, Project } from '../project/index.ts'
 import { constructionOf, middlesIn, type MadePiece } from '../shape/index.ts'
 import { LedgerTables } from './builder.ts'
@@ -6,7 +7,8 @@ import { partGauge } from './gauge.ts'
 import { joinOf, ownJoins } from './joins.ts'
 import { around, middlesOfRows } from './middles.ts'
 import { inCopies } from './copies.ts'
-import type { Compiled, Ledger, Piece } from './ledger.ts'
+import type { Compiled, Ledger, LedgerItem, Piece } from './ledger.ts'
+import { maybePlace } from './spots.ts'
 import { begunPieces } from './pieces.ts'
 
 export interface CompileOptions {
@@ -51,7 +53,8 @@ export function compile(
   const made = { ...of(BODY), baseMm: of(pieces[0]!.id).baseMm, of }
   const ledger: Ledger = {
     pieces,
-    joins: [...construction.joins(base, made, size).map(joinOf), ...ownJoins(design, pieces)],
+    items: [],
+    joins: construction.joins(base, made, size).map(joinOf),
     stitches: tables.stitches.list,
     yarns: tables.yarns.list,
     units: tables.units.list,
@@ -62,7 +65,23 @@ export function compile(
     front: construction.front?.(base, of(BODY).rows) ?? { kind: 'standing' },
     unequal: construction.unequal?.(base, made) ?? null,
   }
-  return { ...ledger, pieces: pieces.map((piece) => withMiddles(design, ledger, piece)) }
+  const whole = pieces.map((piece) => withMiddles(design, ledger, piece))
+  return {
+    ...ledger,
+    pieces: whole,
+    joins: [...ledger.joins, ...ownJoins(design, whole)],
+    items: design.items.map((item) => itemOf(item, whole, size.stitchWidthMm)),
+  }
+}
+
+function itemOf(item: Item, pieces: readonly Piece[], stitchWidthMm: number): LedgerItem {
+  const fitting = fittingOf(item)
+  const places = fitting.spots(item).map((spot) => {
+    const piece = pieces.find(({ id }) => id === spot.piece)
+    const place = piece && maybePlace(piece, spot)
+    return place ? { ...place, piece: spot.piece } : null
+  })
+  return { item, places, ...fitting.made(item, stitchWidthMm) }
 }
 
 /** The body of a bag in rounds with the middles of its front and back; any other piece as it is. */

@@ -1,7 +1,8 @@
-import type { Design, Edge, PieceJoin } from '../design/index.ts'
-import { partOfId, placeOfId } from '../section/index.ts'
+import type { Design, PieceJoin } from '../design/index.ts'
+import type { Edge } from '../fitting/index.ts'
 import type { JoinSide, ShapeJoin } from '../shape/index.ts'
 import type { Join, Piece } from './ledger.ts'
+import { maybePlace } from './spots.ts'
 
 const piecesOf = (sides: readonly [JoinSide, JoinSide]) => [
   ...new Set(sides.map(({ piece }) => piece)),
@@ -28,7 +29,7 @@ interface Stretch {
 /** Along one row, from a stitch of it on; a round goes on around its beginning. */
 function alongRow({ id, columns, worked }: Piece, row: number, at: number): Stretch {
   const all = columns.makes[row]!
-  const count = worked === 'rounds' ? all : Math.max(0, all - at)
+  const count = worked === 'rounds' ? all : Math.max(0, Math.floor(all - at))
   return {
     side: { piece: id, of: 'stitches', count },
     lengthMm: all > 0 ? (columns.widthMm[row]! * count) / all : 0,
@@ -44,47 +45,37 @@ function upRows({ id, rows, columns }: Piece, from: number): Stretch {
   }
 }
 
-const stretchOf = (piece: Piece, edge: Edge, at: number): Stretch =>
+/** An edge of a piece, whole. */
+const edgeOf = (piece: Piece, edge: Edge): Stretch =>
   edge === 'left' || edge === 'right'
-    ? upRows(piece, at)
-    : alongRow(piece, edge === 'first' ? 0 : piece.rows - 1, at)
-
-/** The index of a row by its id, or of the last its part has; null when the piece has no such part. */
-export function rowById({ parts }: Piece, id: string): number | null {
-  const part = parts.find((one) => one.id === partOfId(id))
-  if (!part || part.endRow === part.firstRow) return null
-  return Math.min(part.endRow, part.firstRow + placeOfId(id)) - 1
-}
-
-/** Where a join meets the other piece; null when that is not there any more. */
-function metBy({ onto, row, at }: PieceJoin, other: Piece): Stretch | null {
-  if (onto !== 'row' && onto !== 'up') return stretchOf(other, onto, at)
-  const index = row === null ? other.rows - 1 : rowById(other, row)
-  if (index === null) return null
-  return onto === 'row' ? alongRow(other, index, at) : upRows(other, index)
-}
+    ? upRows(piece, 0)
+    : alongRow(piece, edge === 'first' ? 0 : piece.rows - 1, 0)
 
 /** The joins of what she added, over the pieces as they came out. One that ties what is not there is none. */
 export function ownJoins(design: Design, pieces: readonly Piece[]): Join[] {
-  const byId = new Map(pieces.map((piece) => [piece.id, piece]))
+  const byId = new Map(pieces.toReversed().map((piece) => [piece.id, piece]))
   return design.pieces.flatMap(({ id, joins }) =>
     joins.flatMap((join) => {
-      const [own, other] = [byId.get(id), byId.get(join.to)]
+      const [own, other] = [byId.get(id), byId.get(join.to.piece)]
       return (own && other && ownJoin(own, other, join)) ?? []
     }),
   )
 }
 
-function ownJoin(piece: Piece, other: Piece, join: PieceJoin): Join | null {
-  const { edge, onto, row, at, how } = join
-  const { side, lengthMm } = stretchOf(piece, edge, 0)
-  const met = metBy(join, other)
-  if (!met) return null
+function ownJoin(piece: Piece, other: Piece, { edge, to, how }: PieceJoin): Join | null {
+  const { side, lengthMm } = edgeOf(piece, edge)
+  // What is named by a place of the bag has its middle there.
+  const place = maybePlace(other, to, to.on === 'up' ? 0 : side.count)
+  if (!place) return null
+  const { row } = place
+  // Along the ends of rows it is counted in them.
+  const at = to.on === 'left' || to.on === 'right' ? row : Math.round(place.at)
+  const met = place.of === 'row ends' ? upRows(other, row) : alongRow(other, row, at)
   const count = Math.min(side.count, met.side.count)
   const sides = [side, { ...met.side, count }] as const
   return {
     kind: how === 'pick-up' ? 'pick-up' : 'sew-on',
-    place: { edge, onto, row, at },
+    place: { edge, onto: to.on, row: to.row, at },
     pieces: piecesOf(sides),
     count,
     sides,

@@ -1,6 +1,7 @@
 import type { BandRun } from '../band/index.ts'
 import type { Making } from '../section/index.ts'
 import type { Beginning, Design, PieceJoin } from '../design/index.ts'
+import type { Edge, Item, ItemMade, SpotOn } from '../fitting/index.ts'
 import type { Chain, Pass, Work } from '../program/index.ts'
 import type { Front, JoinPlace, JoinSide, Sizes, Unequal } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
@@ -107,11 +108,19 @@ export interface Piece {
   readonly columns: PieceColumns
 }
 
+/** Which edge of a piece meets another where: at an edge or a row of it, so many stitches from its beginning. */
+export interface MetAt {
+  readonly edge: Edge
+  readonly onto: SpotOn
+  readonly row: string | null
+  readonly at: number
+}
+
 /** What ties pieces together. */
 export interface Join {
   readonly kind: 'pick-up' | 'seam' | 'sew-on'
   /** Where the construction has it, or along which edges. */
-  readonly place: JoinPlace | Pick<PieceJoin, 'edge' | 'onto' | 'row' | 'at'>
+  readonly place: JoinPlace | MetAt
   readonly pieces: readonly string[]
   /** Pairs that meet. */
   readonly count: number
@@ -123,8 +132,27 @@ export interface Join {
   readonly reachMm: number | null
 }
 
+/** Where a spot is on a piece as it came out. */
+export interface PlaceOfSpot {
+  /** Index of the row; of row ends the first that is met. */
+  readonly row: number
+  /** Stitches of that row before it, from its own beginning; a half is on a stitch. */
+  readonly at: number
+  /** What is met there: stitches of the row, or row ends (rows at a stitch) from it up. */
+  readonly of: 'stitches' | 'row ends'
+}
+
+/** A thing without rows, as it comes out. */
+export interface LedgerItem extends ItemMade {
+  readonly item: Item
+  /** Where its spots are, on pieces by their id; null for one that is not there any more. */
+  readonly places: readonly ((PlaceOfSpot & { readonly piece: string }) | null)[]
+}
+
 export interface Ledger {
   readonly pieces: readonly Piece[]
+  /** Things that stand beside the pieces. */
+  readonly items: readonly LedgerItem[]
   readonly joins: readonly Join[]
   /** Shared tables: the stitch ids, yarn letters and unit names that the columns index. */
   readonly stitches: readonly string[]
@@ -172,6 +200,11 @@ export function pieceWith({ pieces }: Ledger, part: string, rather: string | nul
   if (!piece) throw new InvariantError(`no part ${part} in the ledger`)
   return piece
 }
+
+/** What a part, or a thing beside the pieces, is called. @throws InvariantError when there is none of that id */
+export const nameIn = (ledger: Ledger, id: string): string =>
+  ledger.items.find(({ item }) => item.id === id)?.item.name ??
+  pieceWith(ledger, id).parts.find((part) => part.id === id)!.name
 
 export const NO_UNIT = 255
 

@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import raffleBag from '../../../demo/raffle-bag.json' with { type: 'json' }
 import { standing } from '../chart/index.ts'
-import type { Design, Part } from '../design/index.ts'
+import type { Design, NewPiece, Part } from '../design/index.ts'
 import { newPiece } from '../plan/index.ts'
-import { readProject } from '../project/index.ts'
+import { commit, historyOf, projectOf, readProject } from '../project/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, baseAs, motif, plain, swatch, tote } from '../testing/tote.ts'
 import { writtenPattern } from '../pattern/index.ts'
@@ -181,12 +181,22 @@ describe('views, stamps, words and straps', () => {
     }
     const ledger = compile(design)
     const strap = newPiece({ design, ledger }, 'strap')
+    const added = (piece: NewPiece) => {
+      const { design: now } = commit(historyOf(projectOf(design)), {
+        name: 'addPiece',
+        args: { piece },
+      })
+      return compile(now).joins.map(({ place }) => (place as { at: number }).at)
+    }
     const [width] = strap.parts.map((part) => 'count' in part && part.count)
     const half = (width as number) / 2
-    expect(strap.joins.map(({ at }) => at + half)).toEqual([84, 42])
+    // The first end goes on around the beginning of the round.
+    expect(added(strap).map((at) => at + half)).toEqual([84, 42])
     const pocket = newPiece({ design, ledger }, 'pocket')
     const wide = (pocket.parts[0] as { count: number }).count
-    expect(Math.abs(pocket.joins[0]!.at + wide / 2 - 21)).toBeLessThanOrEqual(0.5)
+    const [first, left, right] = added(pocket)
+    expect(Math.abs(first! + wide / 2 - 21)).toBeLessThanOrEqual(0.5)
+    expect(left! - right!).toBe(wide)
   })
 
   it('are told with the base, and again at the top where rounds lean', () => {

@@ -7,6 +7,7 @@ import { writtenPattern } from '../pattern/index.ts'
 import { derive, newPiece } from '../plan/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, baseAs, motif, plain, tote } from '../testing/tote.ts'
+import { spotOn, type Spot } from '../fitting/index.ts'
 
 const done = (design: Design, ...edits: Edit[]) =>
   commit(historyOf(projectOf(design)), edits).design
@@ -159,7 +160,7 @@ describe('pieces that cannot be', () => {
   })
 
   it('are sewn to what is not there', () => {
-    const join = { edge: 'first', to: 'gone', onto: 'last', row: null, at: 0, how: 'whip' } as const
+    const join = { edge: 'first', to: spotOn('gone'), how: 'whip' } as const
     const strap = { ...piece, parts: [baseAs('panel')], joins: [join] }
     expect(refused({ name: 'addPiece', args: { piece: strap } })).toEqual({
       where: 'pieces[1].joins[0].to',
@@ -178,7 +179,7 @@ describe('pieces that cannot be', () => {
         args: {
           id: 'c2',
           values: {
-            joins: [{ edge: 'last', to: 'c1', onto: 'last', row: null, at: 0, how: 'slip' }],
+            joins: [{ edge: 'last', to: spotOn('c1'), how: 'slip' }],
           },
         },
       },
@@ -203,15 +204,16 @@ describe('pieces joined inside another', () => {
         },
       },
     })
-  const join = (over: Partial<PieceJoin>): PieceJoin => ({
-    ...{ edge: 'first', to: 'bag', onto: 'row', row: 'body:3', at: 6, how: 'whip' },
-    ...over,
+  const join = (over: Partial<Spot>, more: Partial<PieceJoin> = {}): PieceJoin => ({
+    ...{ edge: 'first', to: spotOn('bag', { on: 'row', row: 'body:3', at: 6, ...over }) },
+    ...{ how: 'whip' },
+    ...more,
   })
   const said = (design: Design) =>
     writtenPattern(compiled(projectOf(design)).ledger, defaultWords).at(-1)!.joins
 
   it('are sewn along one of its rows, and up its rows', () => {
-    const design = withPiece([join({}), join({ edge: 'left', onto: 'up', at: 18 })])
+    const design = withPiece([join({}), join({ on: 'up', at: 18 }, { edge: 'left' })])
     expect(said(design)).toEqual([
       'Whip-stitch the first row of Pocket to round 11 of Base and body from stitch 7 on: 12 pairs.',
       'Whip-stitch the left side of Pocket to Base and body from round 11 up at stitch 19: 6 pairs.',
@@ -231,16 +233,16 @@ describe('pieces joined inside another', () => {
   })
 
   it('have room for what lies above only; a round goes on around its beginning', () => {
-    const uneven = (over: Partial<PieceJoin>) =>
-      derive(projectOf(withPiece([join(over)])), defaultWords).snags.find(
+    const uneven = (over: Partial<Spot>, more: Partial<PieceJoin> = {}) =>
+      derive(projectOf(withPiece([join(over, more)])), defaultWords).snags.find(
         ({ code }) => code === 'join-uneven',
       )?.facts
     expect(uneven({ at: 40 })).toBeUndefined()
-    expect(uneven({ edge: 'left', onto: 'up', row: 'body:6' })).toMatchObject({ one: 6 })
+    expect(uneven({ on: 'up', row: 'body:6' }, { edge: 'left' })).toMatchObject({ one: 6 })
   })
 
   it('begin in stitches picked up from it, with no chain', () => {
-    const flap = withPiece([join({ onto: 'last', row: null, at: 24, how: 'pick-up' })], 24)
+    const flap = withPiece([join({ on: 'last', row: null, at: 24 }, { how: 'pick-up' })], 24)
     const { pieces, joins } = compiled(projectOf(flap)).ledger
     expect(starts[pieces[1]!.columns.start[0]!]).toBe('pick-up')
     expect(joins).toMatchObject([{ kind: 'pick-up', count: 24 }])
@@ -283,7 +285,7 @@ describe('a panel', () => {
         parts: [baseAs('folded-panel', { count: 40, flapRows: 10, flap }), plain({ rounds: 49 })],
       })
     const at = (flap: 'first' | 'last') =>
-      newPiece(compiled(projectOf(bag(flap))), 'strap').joins[0]!.at
+      newPiece(compiled(projectOf(bag(flap))), 'strap').joins[0]!.to.at
     expect([at('last'), at('first')]).toEqual([40 - 4, 10 - 4])
   })
 
@@ -297,7 +299,9 @@ describe('a panel', () => {
     const [pattern] = writtenPattern(ledger, defaultWords)
     expect(pattern!.sections.map(({ name }) => name)).toEqual(['Steps', 'Plain'])
     // 42 stitches and a turning chain; the chart's lowest row is ABAAAA, read from the right.
-    expect(pattern!.sections[0]!.lines[0]!.note).toBe('With A, ch 43.')
+    expect(pattern!.sections[0]!.lines[0]!.note).toBe(
+      'With A, ch 43. Join B where it is first worked.',
+    )
     expect(pattern!.sections[0]!.lines[0]!.text).toBe(
       'starting in 2nd ch from hook [4 sc A, 1 sc B, 1 sc A] × 7',
     )

@@ -1,3 +1,4 @@
+import { fittingOf } from '../fitting/index.ts'
 import type { Making, Working } from '../section/index.ts'
 import {
   chainsBelow,
@@ -20,6 +21,7 @@ import { ends, type Side, sides, starts } from '../program/index.ts'
 import type { Words } from '../stitch/index.ts'
 import { inUkTerms } from '../terms/index.ts'
 import { counted } from '../units/index.ts'
+import { itemText } from './items.ts'
 import { joinText } from './joins.ts'
 import { yarnNotes } from './yarn-notes.ts'
 import { finishWords, layoutWords } from './finish.ts'
@@ -75,10 +77,15 @@ export interface PatternPiece {
   readonly joins: readonly string[]
 }
 
-/** The written pattern, piece by piece in working order; joins stand after the last piece they tie. */
+/** The written pattern, piece by piece in working order, then what stands beside them; joins stand after the last piece they tie. */
 export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
   const layout = layoutWords(ledger)
-  return ledger.pieces.map((piece, at) => {
+  const beside = ledger.items.map(({ item }): PatternPiece => ({
+    ...{ id: item.id, name: item.name, times: null, sections: [] },
+    finish: itemText(ledger, item.id, words),
+    joins: fittingOf(item).cautions,
+  }))
+  const pieces = ledger.pieces.map((piece, at): PatternPiece => {
     const joins = ledger.joins.filter(
       ({ kind, pieces }) => kind !== 'pick-up' && lastOf(ledger, pieces) === at,
     )
@@ -98,6 +105,7 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
       joins: [...(own && layout ? [layout] : []), ...joins.map((join) => joinText(join, ledger))],
     }
   })
+  return [...pieces, ...beside]
 }
 
 /** The first row of a panel is no base. */

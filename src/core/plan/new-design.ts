@@ -98,6 +98,7 @@ function newRound({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag)
     beginning: usualBeginning,
     frontAfter: null,
     ways: [],
+    items: [],
     yarns: firstYarns.map((yarn) => ({
       ...yarn,
       label: null,

@@ -1,13 +1,8 @@
 import { BODY, type Design, baseOf, type NewPiece, type PieceJoin } from '../design/index.ts'
 import { bands } from '../band/index.ts'
-import {
-  type Compiled,
-  gaugeIn,
-  idOfRow,
-  maybeMiddlesCounted,
-  type Piece,
-} from '../ledger/index.ts'
-import { type At, constructionOf, sidesBetween, type StitchSize } from '../shape/index.ts'
+import { type Spot, spotOn } from '../fitting/index.ts'
+import { type Compiled, gaugeIn, idOfRow, type Piece } from '../ledger/index.ts'
+import { type At, constructionOf, type StitchSize } from '../shape/index.ts'
 
 /** What a piece that is added begins as: its size in mm from those of the bag, and what it is sewn to. */
 interface PieceTemplate {
@@ -16,31 +11,24 @@ interface PieceTemplate {
   readonly widthMm: (bag: Sizes) => number
   readonly lengthMm: (bag: Sizes) => number
   readonly times: number
-  /** Its joins: to where the construction has a strap sewn, or to the rim of so many stitches. */
+  /** Its joins, for so many stitches and rows of it. */
   readonly joins: (body: Body, stitches: number, rows: number) => readonly PieceJoin[]
 }
 interface Body {
   readonly rim: number
   /** Where the construction has a strap sewn: the middles of its two ends; null where that is at the sides of the rim. */
   readonly straps: readonly [At, At] | null
-  /** The middles of front and back, and the sides, along the rim and the row from which so many rows up leave as much above as below. */
-  readonly along: (row: number) => Along
-  readonly top: number
   /** The row from which so many rows up leave as much above as below. */
-  readonly rowAt: (rows: number) => number
-  readonly idOf: (row: number) => string
+  readonly rowAt: (rows: number) => string
 }
 interface Sizes {
   readonly flatMm: number
   readonly heightMm: number
 }
 
-const sewn = (edge: PieceJoin['edge'], { onto, at }: At): PieceJoin => ({
+const sewn = (edge: PieceJoin['edge'], over: Partial<Spot>): PieceJoin => ({
   edge,
-  to: BODY,
-  onto,
-  row: null,
-  at: Math.max(0, at),
+  to: spotOn(BODY, over),
   how: 'whip',
 })
 
@@ -52,15 +40,13 @@ export const pieceTemplates = {
     widthMm: () => 40,
     lengthMm: () => 700,
     times: 1,
-    joins: ({ rim, straps, along, top }, stitches) => {
-      const { sides, startOf } = along(top)
-      return (['first', 'last'] as const).map((edge, i) => {
-        if (!straps) return sewn(edge, { onto: 'last', at: startOf(sides[i]!, stitches) })
+    joins: ({ rim, straps }, stitches) =>
+      (['first', 'last'] as const).map((edge, i) => {
+        if (!straps) return sewn(edge, { by: i === 0 ? 'side' : 'other-side' })
         const { onto, at } = straps[i]!
-        const from = at - (stitches >> 1)
-        return sewn(edge, { onto, at: onto === 'last' ? Math.min(from, rim - stitches) : from })
-      })
-    },
+        const from = Math.max(0, at - (stitches >> 1))
+        return sewn(edge, { on: onto, at: onto === 'last' ? Math.min(from, rim - stitches) : from })
+      }),
   },
   flap: {
     name: 'Flap',
@@ -68,10 +54,7 @@ export const pieceTemplates = {
     widthMm: ({ flatMm }) => flatMm,
     lengthMm: ({ heightMm }) => heightMm / 2,
     times: 1,
-    joins: ({ along, top }, stitches) => {
-      const { back, startOf } = along(top)
-      return [sewn('first', { onto: 'last', at: startOf(back, stitches) })]
-    },
+    joins: () => [sewn('first', { by: 'back' })],
   },
   pocket: {
     name: 'Pocket',
@@ -79,14 +62,13 @@ export const pieceTemplates = {
     widthMm: ({ flatMm }) => flatMm * 0.5,
     lengthMm: ({ heightMm }) => heightMm * 0.4,
     times: 1,
-    joins: ({ rowAt, idOf, along }, stitches, rows) => {
-      const { front, startOf } = along(rowAt(rows))
-      const at = startOf(front, stitches)
-      const row = idOf(rowAt(rows))
-      const met = (edge: PieceJoin['edge'], onto: PieceJoin['onto'], at: number): PieceJoin => ({
-        ...{ edge, to: BODY, onto, row, at, how: 'whip' },
-      })
-      return [met('first', 'row', at), met('left', 'up', at + stitches), met('right', 'up', at)]
+    joins: ({ rowAt }, stitches, rows) => {
+      const [row, half] = [rowAt(rows), stitches / 2]
+      return [
+        sewn('first', { on: 'row', row, by: 'front' }),
+        sewn('left', { on: 'up', row, by: 'front', at: half }),
+        sewn('right', { on: 'up', row, by: 'front', at: -half }),
+      ]
     },
   },
   gusset: {
@@ -114,7 +96,6 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
   const rounds = Math.max(1, Math.round(template.lengthMm(sizes) / gauge.rowHeightMm) - 1)
   const body = ledger.pieces.find((piece) => piece.id === BODY)!
   const rim = body.columns.makes[body.rows - 1]!
-  const top = body.rows - 1
   const own = { id: 'new', name: template.name, making, yarn, stitch }
   const letters = design.yarns.map(({ letter }) => letter)
   return {
@@ -132,36 +113,14 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
       ...template.joins(
         {
           straps: constructionOf(base).strapAt?.(base, { rows: body.rows, rim }) ?? null,
-          ...{ rim, top, along: (row) => alongRow(body, row) },
-          rowAt: (n) => middleFor(body, n),
-          idOf: (row) => idOfRow(body, row),
+          rim,
+          rowAt: (n) => idOfRow(body, middleFor(body, n)),
         },
         count,
         rounds + 1,
       ),
     ],
   }
-}
-
-/** Where things stand along a row, as a maker counts it from the row's own first stitch. */
-interface Along {
-  readonly front: number
-  readonly back: number
-  readonly sides: readonly [number, number]
-  /** The stitch that something so wide begins after which has its middle there; a round goes on around its beginning. */
-  readonly startOf: (middle: number, stitches: number) => number
-}
-
-/** Along a row of a body: in rounds as its front lies; a panel has one face, and its corners are its sides. */
-function alongRow(body: Piece, row: number): Along {
-  const count = body.columns.makes[row]!
-  const middles = maybeMiddlesCounted(body, row)
-  const { front, back } = middles ?? { front: count / 2, back: count / 2 }
-  const startOf = (middle: number, stitches: number) => {
-    const from = Math.round(middle - stitches / 2)
-    return middles ? (from + count) % count : Math.min(Math.max(0, from), count - stitches)
-  }
-  return { front, back, startOf, sides: middles ? sidesBetween(middles, count) : [0, count] }
 }
 
 /** The row of a body at which so many rows begin that lie in the middle of its height. */

@@ -163,7 +163,7 @@ describe('planReport', () => {
 
   it('keeps its shape', () => {
     const { tally, snags, ...rest } = report({ ...tote(), swatches: [] })
-    expect(Object.keys(rest)).toEqual(['format', 'pieces', 'joins', 'paths'])
+    expect(Object.keys(rest)).toEqual(['format', 'pieces', 'joins', 'fittings', 'paths'])
     expect(tally).toMatchObject({
       stitches: 48,
       ends: expect.any(Number),

@@ -4,12 +4,13 @@ import {
   NO_UNIT,
   partOfRow,
   type Piece,
-  pieceWith,
   runsOfRow,
   maybeMiddlesCounted,
+  nameIn,
+  type LedgerItem,
 } from '../ledger/index.ts'
 import { sides } from '../program/index.ts'
-import { lineLabel, rowText, writtenPattern } from '../pattern/index.ts'
+import { lineLabel, rowText, writtenPattern, itemText } from '../pattern/index.ts'
 import { mendText, snagText } from '../snag/index.ts'
 import { stitchById, type Words } from '../stitch/index.ts'
 import { printLength, printMass, printYarnLength, type System } from '../units/index.ts'
@@ -28,6 +29,7 @@ export function planReport(derived: Derived, words: Words) {
       rows: Array.from({ length: piece.rows }, (_, row) => rowReport(derived, piece, row, words)),
     })),
     joins: ledger.joins,
+    fittings: ledger.items.map((one) => fittingReport(derived, one, words)),
     paths: ledger.pieces.flatMap((piece, at) =>
       derived.paths[at]!.ways.flatMap((way, i) =>
         way.spans.length > 0 ? [{ piece: piece.id, yarn: ledger.yarns[i]!, ...way }] : [],
@@ -41,7 +43,7 @@ export function planReport(derived: Derived, words: Words) {
       ...(tally.hangingMm === null ? {} : bounds('hanging', tally.hangingMm, tally.spread.height)),
       yarns: needs.map(({ letter, name, metres, low, high, grams, balls, source, parts }) => ({
         ...{ letter, name, metres, low, high, grams, balls, source },
-        parts: parts.map(({ part, metres }) => ({ part: nameOfPart(derived, part), metres })),
+        parts: parts.map(({ part, metres }) => ({ part: nameIn(ledger, part), metres })),
       })),
     },
     snags: derived.snags.map((snag) => {
@@ -56,9 +58,6 @@ export function planReport(derived: Derived, words: Words) {
     }),
   }
 }
-
-const nameOfPart = ({ ledger }: Derived, id: string): string =>
-  pieceWith(ledger, id).parts.find((part) => part.id === id)!.name
 
 /** "give or take 1.5 cm around and 0.7 cm in height". */
 export function spreadWords({ aroundMm, heightMm, spread }: Tally, units: System): string {
@@ -84,6 +83,20 @@ function changesOf({ ledger }: Derived, piece: Piece, row: number) {
     after += stitchById(stitch).makes * count
   }
   return changes
+}
+
+function fittingReport({ ledger, needs }: Derived, one: LedgerItem, words: Words) {
+  const { item, lengthMm, yarns, places } = one
+  const metresOf = (letter: string) =>
+    needs.find((need) => need.letter === letter)?.parts.find(({ part }) => part === item.id)?.metres
+  return {
+    ...{ id: item.id, kind: item.kind, lengthMm },
+    at: places.flatMap((place) =>
+      place ? [{ piece: place.piece, row: place.row + 1, stitch: place.at }] : [],
+    ),
+    yarns: yarns.map(({ letter }) => ({ letter, metres: metresOf(letter) ?? 0 })),
+    text: itemText(ledger, item.id, words),
+  }
 }
 
 function rowReport(derived: Derived, piece: Piece, row: number, words: Words) {
@@ -115,7 +128,7 @@ export function planText(design: Design, derived: Derived, words: Words): string
   const { ledger, tally, needs, snags } = derived
   const size = (mm: number) => printLength(mm, words.units)
   const pattern = writtenPattern(ledger, words).flatMap((piece) => [
-    ...(ledger.pieces.length > 1 || piece.times
+    ...(ledger.pieces.length + ledger.items.length > 1 || piece.times
       ? ['', `${piece.name.toUpperCase()}${piece.times ? ` · ${piece.times}` : ''}`]
       : []),
     ...piece.sections.flatMap((section) => [

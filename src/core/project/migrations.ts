@@ -173,7 +173,25 @@ function edgesAndLays(document: Document): Document {
 /** Version 9: mosaic. What version 8 held stays as it is. */
 const mosaics = (document: Document): Document => ({ ...document, version: 9 })
 
-/** Version 10: a row that is made is the ledger's own record of it; where the front is, and how yarns are led, can be said. */
+/** Joins of version 9 named their place field by field. */
+function withSpots(pieces: Old): Old {
+  const spot = (join: Old) => {
+    if (!isObject(join) || isObject(join.to)) return join
+    const { to: piece, onto: on, row = null, at, ...rest } = join
+    return { ...rest, to: { piece, on, row, by: 'stitch', at, side: 'RS' } }
+  }
+  return Array.isArray(pieces)
+    ? pieces.map((piece: Old) =>
+        isObject(piece) && Array.isArray(piece.joins)
+          ? { ...piece, joins: piece.joins.map(spot) }
+          : piece,
+      )
+    : pieces
+}
+
+/**
+ * Version 10: a row that is made is the ledger's own record of it; where the front is, and how yarns are led, can be
+ * said; joins go to spots; items. */
 function rowRecords(document: Document): Document {
   const { log, design } = document as Old
   const step = ({ stitch, yarn, count }: Old) =>
@@ -191,7 +209,9 @@ function rowRecords(document: Document): Document {
   return {
     ...document,
     version: 10,
-    design: isObject(design) ? { frontAfter: null, ways: [], ...design } : design,
+    design: isObject(design)
+      ? { frontAfter: null, ways: [], items: [], ...design, pieces: withSpots(design.pieces) }
+      : design,
     log: Array.isArray(log) ? log.map(record) : (log ?? []),
   } as Document
 }

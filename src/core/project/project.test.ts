@@ -220,7 +220,7 @@ describe('older files', () => {
   it('of version 5 have joins at edges alone', () => {
     const design = ofVersion(5)
     expect(design.pieces[1]!.joins).toHaveLength(2)
-    expect(design.pieces[1]!.joins.every(({ row }) => row === null)).toBe(true)
+    expect(design.pieces[1]!.joins.every(({ to }) => to.row === null)).toBe(true)
   })
 
   it('of version 3 have written rows for their count alone', () => {

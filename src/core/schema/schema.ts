@@ -2,6 +2,7 @@ import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js'
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema'
 import { partClasses } from '../design/index.ts'
 import { nullableFields, optionalFields } from '../fields/index.ts'
+import { fittings } from '../fitting/index.ts'
 import { newestOf } from '../document/index.ts'
 import { stepLists } from '../program/index.ts'
 import { MadeRow, projectKind } from '../project/index.ts'
@@ -27,10 +28,14 @@ export function projectSchema(): object {
       orNull(name, field)
   }
   // What several share is in each of them.
-  for (const shared of ['AnyPart', 'Section', 'Base', 'Disc', 'RowRecord', 'AnyStep'])
+  for (const shared of ['AnyPart', 'AnyItem', 'Section', 'Base', 'Disc', 'RowRecord', 'AnyStep'])
     delete rest[shared]
   const list = rest['DesignPiece']!.properties!['parts'] as Record<string, unknown>
   list['items'] = { oneOf: parts.map(({ name }) => ({ $ref: `#/$defs/${name}` })) }
+  const things = rest['Design']!.properties!['items'] as Record<string, unknown>
+  things['items'] = {
+    oneOf: Object.values(fittings).map(({ document }) => ({ $ref: `#/$defs/${document.name}` })),
+  }
   for (const { owner, field, of } of stepLists) {
     const steps = rest[owner]!.properties![field] as Record<string, unknown>
     steps['items'] = { oneOf: of.map(({ name }) => ({ $ref: `#/$defs/${name}` })) }

@@ -14,6 +14,9 @@ export const LIMITS = {
   /** How often one piece is made, and the joins of one. */
   times: 100,
   joins: 12,
+  /** Things beside the pieces, and how long one may be, in mm. */
+  items: 40,
+  lengthMm: 20_000,
   /** Rows made, and runs of one. */
   log: 100_000,
   madeRuns: 6000,

@@ -1,3 +1,4 @@
+import { edges, type Spot, spotBys, spotOns } from '../fitting/index.ts'
 import fc from 'fast-check'
 import { workings } from '../section/index.ts'
 import {
@@ -5,8 +6,7 @@ import {
   type Design,
   type Edit,
   type EditName,
-  edges,
-  meetings,
+  wayHows,
   type NewPiece,
   partsOf,
 } from '../design/index.ts'
@@ -88,13 +88,37 @@ const swatches = fc.array(
 const newBand = fc.constantFrom(plain(), stripes(), motif(), mosaicBand(), reliefBand(), written())
 
 const piece = fc.constantFrom('bag', 'back', 'disc', 'base', 'c1', 'c2', 'gone')
+const spot: fc.Arbitrary<Spot> = fc.record({
+  piece,
+  on: fc.constantFrom(...spotOns),
+  row: fc.constantFrom(null, 'base:2', 'plain:1', 'gone:3'),
+  by: fc.constantFrom(...spotBys),
+  at: figure,
+  side: fc.constantFrom('RS' as const, 'WS' as const),
+})
 const join = fc.record({
   edge: fc.constantFrom(...edges),
-  to: piece,
-  onto: fc.constantFrom(...meetings),
-  row: fc.constantFrom(null, 'base:2', 'plain:1', 'gone:3'),
-  at: figure,
+  to: spot,
   how: fc.constantFrom('whip' as const, 'slip' as const, 'pick-up' as const),
+})
+const itemId = fc.constantFrom('f1', 'f2', 'gone')
+const ways = fc.array(
+  fc.record({
+    part: fc.constantFrom(null, 'base', 'gone'),
+    yarn: fc.constantFrom(null, 'A', 'B', 'Z'),
+    after: fc.constantFrom(null, 'plain:1', 'gone:3'),
+    how: fc.constantFrom(...wayHows),
+  }),
+  { maxLength: 3 },
+)
+const newItem = fc.record({
+  kind: fc.constant('cord' as const),
+  name,
+  yarn: fc.constantFrom('A', 'B', 'Z'),
+  strands: fc.integer({ min: 0, max: 4 }),
+  lengthMm: figure,
+  from: spot,
+  to: spot,
 })
 const newPiece: fc.Arbitrary<NewPiece> = fc.record({
   name,
@@ -103,6 +127,20 @@ const newPiece: fc.Arbitrary<NewPiece> = fc.record({
   joins: fc.array(join, { maxLength: 2 }),
 })
 
+const designValues = {
+  ...{ hookMm: figure, yarnClass: figure, swatches, making, ways },
+  frontAfter: figure,
+}
+const bagArguments = {
+  replace: fc.constant({ design: tote(), why: 'Another' }),
+  rename: fc.record({ name }),
+}
+const itemArguments = {
+  addItem: fc.record({ item: newItem }),
+  setItem: fc.record({ id: itemId, values: some({ strands: figure, lengthMm: figure, to: spot }) }),
+  removeItem: fc.record({ id: itemId }),
+}
+
 /** The arguments of each edit, for a bag with these parts. */
 const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> => {
   const id = fc.constantFrom(...partsOf(design).map((part) => part.id), 'p1', 'p2', 'gone')
@@ -110,9 +148,9 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
   const layer = fc.constantFrom('chart' as const, 'raised' as const)
   const worked = fc.constantFrom('rounds' as const, 'rows' as const)
   return {
-    replace: fc.constant({ design: tote(), why: 'Another' }),
-    rename: fc.record({ name }),
-    setDesign: some({ hookMm: figure, yarnClass: figure, swatches, making }),
+    ...bagArguments,
+    setDesign: some(designValues),
+    ...itemArguments,
     setBase: fc.oneof(
       fc.record({ values: baseValues }),
       fc.record({

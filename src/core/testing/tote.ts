@@ -46,6 +46,7 @@ export function tote({
     beginning: usualBeginning,
     frontAfter: null,
     ways: [],
+    items: [],
     yarns: [
       {
         letter: 'A',

@@ -16,7 +16,7 @@ import { type YarnRate, yarnRate, type YarnSource } from './schools.ts'
 /** Yarn left at every start and stop. */
 export const TAIL_METRES = 0.15
 
-/** Yarn one part takes of one colour. */
+/** Yarn one part, or one thing beside the pieces, takes of one colour. */
 export interface PartNeed {
   readonly part: string
   readonly stitches: number
@@ -73,6 +73,13 @@ export function yarnNeeds(design: Design, ledger: Ledger, paths: readonly YarnPa
         })
       }),
     )
+    for (const { item, yarns } of ledger.items)
+      for (const { letter, inSc, tails } of yarns)
+        if (letter === yarn.letter)
+          parts.set(item.id, {
+            stitches: 0,
+            metres: inSc * rate.metresPerSc + tails * TAIL_METRES,
+          })
     return needOf(
       yarn,
       [...parts].map(([part, need]) => ({ part, ...need })),

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { MoreFilled, Plus } from '@element-plus/icons-vue'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { BODY, maybeBaseOf } from '@core/design'
+import { type FittingKind, fittingKinds, fittings } from '@core/fitting'
 import { freeName, newPiece, type PieceKind, pieceTemplates } from '@core/plan'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
+import FittingDialog from './FittingDialog.vue'
 
 /** The pieces of the bag: chosen, added, copied, moved and taken out here. */
 const project = useProject()
@@ -24,9 +26,26 @@ function own(id: string): boolean {
 const chosen = computed(() => tabs.value.find(({ id }) => id === project.selectedPiece))
 const kinds = Object.entries(pieceTemplates).map(([kind, template]) => ({ kind, ...template }))
 
-function add(kind: PieceKind) {
+/** The fitting that is looked at. */
+const fitting = ref<string | null>(null)
+const things = steady(() => project.design!.items.map(({ id, name }) => ({ id, name })))
+
+function add(kind: PieceKind | FittingKind) {
   const { design, derived } = project.table!
+  if (isFitting(kind)) return addFitting(kind)
   project.addPiece({ name: 'addPiece', args: { piece: newPiece({ design, ...derived }, kind) } })
+}
+const isFitting = (kind: string): kind is FittingKind => kind in fittings
+/** Puts a fitting on the bag, and shows it as soon as it is there. */
+function addFitting(kind: FittingKind) {
+  const { design, derived } = project.table!
+  const from = {
+    piece: BODY,
+    letter: design.yarns[0]!.letter,
+    aroundMm: derived.ledger.sizes.aroundMm,
+  }
+  if (project.edit({ name: 'addItem', args: { item: fittings[kind].begin(from) } }))
+    fitting.value = project.design!.items.at(-1)!.id
 }
 function act(command: string) {
   const id = project.selectedPiece
@@ -80,6 +99,14 @@ function act(command: string) {
               :title="hint"
               >{{ name }}</ElDropdownItem
             >
+            <ElDropdownItem
+              v-for="(one, at) in fittingKinds"
+              :key="one"
+              :command="one"
+              :divided="at === 0"
+              :title="fittings[one].hint"
+              >{{ fittings[one].name }}</ElDropdownItem
+            >
           </ElDropdownMenu>
         </template>
       </ElDropdown>
@@ -95,7 +122,13 @@ function act(command: string) {
           {{ name }} <small v-if="times > 1" class="num">× {{ times }}</small>
         </button>
       </li>
+      <li v-for="{ id, name } in things" :key="id">
+        <button type="button" class="tab" aria-haspopup="dialog" @click="fitting = id">
+          {{ name }}
+        </button>
+      </li>
     </ul>
+    <FittingDialog v-model="fitting" />
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { fittingOf } from '@core/fitting'
 import { Close, Plus } from '@element-plus/icons-vue'
 import { fileOpen } from 'browser-fs-access'
 import { computed, ref } from 'vue'
@@ -34,13 +35,18 @@ const rows = computed(() =>
   design.value.yarns.map((yarn) => ({
     yarn,
     need: derived.value.needs.find(({ letter }) => letter === yarn.letter),
-    used: partsOf(design.value).some((part) => lettersIn(part).includes(yarn.letter)),
+    used:
+      partsOf(design.value).some((part) => lettersIn(part).includes(yarn.letter)) ||
+      design.value.items.some((item) => fittingOf(item).yarns(item).includes(yarn.letter)),
   })),
 )
 const parts = computed(() =>
   [
     ...new Map(
-      derived.value.ledger.pieces.flatMap(({ parts }) => parts).map((part) => [part.id, part]),
+      [
+        ...derived.value.ledger.pieces.flatMap(({ parts }) => parts),
+        ...derived.value.ledger.items.map(({ item }) => item),
+      ].map((part) => [part.id, part]),
     ).values(),
   ].reverse(),
 )

@@ -1,0 +1,182 @@
+import {
+  type BandPart,
+  bandOf,
+  bands,
+  mosaicFrom,
+  mosaicRules,
+  reliefs,
+  within,
+} from '../band/index.ts'
+import {
+  blankColumns,
+  type Cell,
+  type Chart,
+  loneCells,
+  type LoneMend,
+  loneMends,
+  paintedRows,
+  rowsWith,
+  type WideningId,
+  withPadding,
+  withSize,
+} from '../chart/index.ts'
+import { mended, type School } from '../mosaic/index.ts'
+import { LIMITS } from '../section/index.ts'
+import type { Design, Part } from './documents.ts'
+import { type Draw, type DraftPart, type EditRule, NotThere, part, place } from './draft.ts'
+import { makingOf } from './parts-of.ts'
+import { turnedFor } from './turned-for.ts'
+
+/* What can be done to the chart of a band. */
+
+const NEW_FROM = { stitch: 'sc', letters: ['A'], count: 0, abbr: '' }
+/** Of a part with two charts, one over the other: the colours, or what stands on them. */
+export type Layer = 'chart' | 'raised'
+interface OnLayer {
+  readonly layer?: Layer
+}
+
+/** A part with a chart of its own. */
+const charted = (design: Draw, id: string) => {
+  const found = part(design, id)
+  if (!('chart' in found)) throw new NotThere('this part has no chart')
+  return found
+}
+
+/** The chart of a layer; that of the colours where the part has no other. */
+const layerOf = (one: ReturnType<typeof charted>, layer: Layer = 'chart') =>
+  layer === 'raised' && 'raised' in one ? one.raised : one.chart
+
+/** The chart of a part replaced row by row, so that rows that stay keep their place in the patches. */
+function setChart(
+  design: Draw,
+  id: string,
+  width: number,
+  colours: readonly string[],
+  layer?: Layer,
+) {
+  const one = charted(design, id)
+  const chart = layerOf(one, layer)
+  chart.width = width
+  colours.forEach((row, r) => {
+    if (chart.colours[r] !== row) chart.colours[r] = row
+  })
+  chart.colours.length = colours.length
+  const band = one as BandPart
+  Object.assign(one, bandOf(band).settled(band))
+}
+
+export interface ChartEdits {
+  paint: { id: string; cells: readonly Cell[]; letter: string } & OnLayer
+  /** The chart as it is now to be: turned, with a row more, or brought in from a file. */
+  drawChart: { id: string; chart: Chart; why: string } & OnLayer
+  /** Rows of the chart, by number, in other letters. */
+  drawRows: {
+    id: string
+    rows: readonly (readonly [row: number, letters: string])[]
+    why: string
+  } & OnLayer
+  /** Lone stitches go into what is around them, or beside others of their yarn; found when it is done. */
+  mendLone: { id: string; how: LoneMend; round: boolean }
+  /** A mosaic as the nearest picture that can be worked, as far as that is found quickly. */
+  mendMosaic: { id: string; worked: 'rounds' | 'rows' }
+  /** Another technique for the same picture. */
+  setTechnique: { id: string; kind: 'tapestry' | School; worked: 'rounds' | 'rows' }
+  /** Wider or narrower at its right, where nothing else is said. */
+  resizeChart: {
+    id: string
+    width: number
+    height: number
+    letter: string
+    where?: WideningId
+  }
+  padChart: { id: string; columns: number }
+}
+
+export const chartEdits: { readonly [Name in keyof ChartEdits]: EditRule<ChartEdits[Name]> } = {
+  paint: {
+    label: ({ letter }) => `Paint with ${letter}`,
+    run: (design, { id, cells, letter, layer }) => {
+      const chart = layerOf(charted(design, id), layer)
+      for (const [row, text] of paintedRows(chart, cells, letter)) chart.colours[row] = text
+    },
+  },
+  drawChart: {
+    label: ({ why }) => why,
+    run: (design, { id, chart, layer }) => setChart(design, id, chart.width, chart.colours, layer),
+  },
+  drawRows: {
+    label: ({ why }) => why,
+    run: (design, { id, rows, layer }) => {
+      const chart = layerOf(charted(design, id), layer)
+      for (const [row, letters] of rows)
+        if (row in chart.colours && chart.colours[row] !== letters) chart.colours[row] = letters
+    },
+  },
+  mendLone: {
+    label: ({ how }) => loneMends[how].title,
+    run: (design, { id, how, round }) => {
+      const { chart } = charted(design, id)
+      const list = loneMends[how].of(chart, loneCells(chart, round), round)
+      for (const [row, letters] of rowsWith(chart, list)) chart.colours[row] = letters
+    },
+  },
+  mendMosaic: {
+    label: () => 'The nearest picture that can be worked',
+    run: (design, { id, worked }) => {
+      const found = part(design, id) as Part
+      if (found.kind !== 'mosaic') throw new NotThere('this part is no mosaic')
+      const { chart, rows } = found
+      const rules = mosaicRules(found, worked)
+      const { colours } = mended({ ...chart, rows }, rules).chart
+      setChart(design, id, chart.width, colours)
+    },
+  },
+  setTechnique: {
+    label: ({ kind }) => `Work it in ${kind}`,
+    run: (design, { id, kind, worked }) => {
+      const { piece, at } = place(design, id)
+      const before = piece.parts[at] as Part
+      if (before.kind !== 'tapestry' && before.kind !== 'mosaic')
+        throw new NotThere('this part has no chart')
+      const { name, stitch, chart } = before
+      const making = turnedFor(kind, worked, makingOf(design as Design, before), before.making)
+      const from = { name, stitch, chart, making }
+      const next =
+        kind === 'tapestry'
+          ? { ...bands.tapestry.begin(NEW_FROM), ...from }
+          : before.kind === 'mosaic'
+            ? { ...before, making, school: kind }
+            : mosaicFrom(from, kind)
+      piece.parts[at] = { ...next, id } as DraftPart
+    },
+  },
+  resizeChart: {
+    label: ({ width, height }) => `Chart of ${width} × ${height}`,
+    run: (design, { id, width, height, letter, where }) => {
+      const wide = within(width, 1, LIMITS.chartWidth)
+      const tall = within(height, 1, LIMITS.chartHeight)
+      const one = charted(design, id)
+      if ('raised' in one)
+        one.raised = withSize(
+          one.raised,
+          wide,
+          tall,
+          reliefs[0]!.letter,
+          where,
+        ) as typeof one.raised
+      const { colours } = withSize(one.chart, wide, tall, letter, where)
+      setChart(design, id, wide, colours)
+    },
+  },
+  padChart: {
+    label: ({ columns }) =>
+      columns < 0 ? `Narrow the motif by ${-columns}` : `Pad the motif by ${columns}`,
+    run: (design, { id, columns }) => {
+      const { chart } = charted(design, id)
+      const by = within(columns, -blankColumns(chart), LIMITS.chartWidth)
+      const padded = withPadding(chart, by)
+      setChart(design, id, padded.width, padded.colours)
+    },
+  },
+}

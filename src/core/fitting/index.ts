@@ -1,0 +1,3 @@
+export * from './fitting.ts'
+export * from './fittings.ts'
+export * from './spot.ts'
