@@ -1,8 +1,8 @@
 /** The direction of dependencies: each layer may use those before it, and a core folder only through its index.ts. */
 const layers = [
-  ['units', 'solver', 'measure', 'terms', 'notation', 'fields'],
+  ['units', 'solver', 'measure', 'terms', 'notation', 'document'],
   ['stitch', 'chart', 'motif', 'mosaic'],
-  ['section'],
+  ['part'],
   ['shape'],
   ['program'],
   ['band', 'fitting'],
@@ -11,9 +11,9 @@ const layers = [
   ['fit', 'colour', 'paths'],
   ['yarn'],
   ['pattern', 'check', 'texture'],
-  ['counted'],
+  ['shorthand'],
   ['snag'],
-  ['plan', 'workshop'],
+  ['bag', 'workshop'],
   ['adopt'],
   ['file'],
   ['schema'],

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { type Project, readProject } from '@core/project'
-import { derive, planReport, planText } from '@core/plan'
+import { derive, planReport, planText } from '@core/bag'
 import type { Words } from '@core/stitch'
 import { type Outcome, Refusal } from '../outcome.ts'
 

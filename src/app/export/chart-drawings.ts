@@ -1,6 +1,6 @@
 import { chartDrawing, type Drawing } from '@core/file'
 import type { Design } from '@core/design'
-import { type Derived, sheetCharts } from '@core/plan'
+import { type Derived, sheetCharts } from '@core/bag'
 import type { Words } from '@core/stitch'
 import { fileName } from './file-name.ts'
 

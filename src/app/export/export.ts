@@ -1,6 +1,6 @@
 import { bandOf } from '@core/band'
 import { bandsOf, type Design } from '@core/design'
-import type { Derived } from '@core/plan'
+import type { Derived } from '@core/bag'
 import type { Project } from '@core/project'
 import type { Words } from '@core/stitch'
 

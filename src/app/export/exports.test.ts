@@ -3,7 +3,7 @@ import { XMLValidator } from 'fast-xml-parser'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import type { Design } from '../../core/design/index.ts'
 import { readProject, projectOf } from '../../core/project/index.ts'
-import { derive } from '../../core/plan/index.ts'
+import { derive } from '../../core/bag/index.ts'
 import { defaultWords } from '../../core/stitch/index.ts'
 import { base, motif, plain, tote } from '../../core/testing/tote.ts'
 import { exports } from './exports.ts'
@@ -102,7 +102,7 @@ describe('the PDF', () => {
     const wide = tote({
       parts: [base({ count: 96 }), motif({ chart: { width: 96, colours: [row(0), row(1)] } })],
     })
-    const { pieces } = (await import('../../core/plan/index.ts')).patternSheet(
+    const { pieces } = (await import('../../core/bag/index.ts')).patternSheet(
       wide,
       derive(projectOf(wide)),
       defaultWords,

@@ -1,4 +1,4 @@
-import { patternSheet } from '@core/plan'
+import { patternSheet } from '@core/bag'
 import { chartDrawings } from './chart-drawings.ts'
 import { always, type Export } from './export.ts'
 

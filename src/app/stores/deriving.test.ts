@@ -8,7 +8,7 @@ import {
   type Project,
   projectOf,
 } from '../../core/project/index.ts'
-import { derive } from '../../core/plan/index.ts'
+import { derive } from '../../core/bag/index.ts'
 import { tote } from '../../core/testing/tote.ts'
 
 /* A worker that answers when the test lets it, and says it took `workMs`. */

@@ -1,7 +1,7 @@
 import { computed, type Ref, ref, shallowRef, watch } from 'vue'
 import { type Edit, refusalText } from '@core/design'
 import { type History, type Project, tryCommit } from '@core/project'
-import type { Derived } from '@core/plan'
+import type { Derived } from '@core/bag'
 import { latestOnly } from '@app/workers/client.ts'
 import { deriver } from '@app/workers/workers.ts'
 import { usePace } from './later.ts'

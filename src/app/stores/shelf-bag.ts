@@ -1,4 +1,4 @@
-import type { Derived } from '@core/plan'
+import type { Derived } from '@core/bag'
 import { shortened } from '@core/units'
 import type { Project } from '@core/project'
 import type { Kept } from '@app/storage/document-store.ts'

@@ -3,7 +3,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import type { Design } from '../../core/design/index.ts'
 import { documentFile } from '../../core/document/index.ts'
 import { type Project, projectKind, projectOf } from '../../core/project/index.ts'
-import { derive } from '../../core/plan/index.ts'
+import { derive } from '../../core/bag/index.ts'
 import { tote } from '../../core/testing/tote.ts'
 import { browserStore } from '../testing/browser-store.ts'
 

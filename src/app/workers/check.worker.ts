@@ -8,7 +8,7 @@ import {
   type RowYarns,
   texturedBand,
   type TextureOn,
-} from '@core/counted'
+} from '@core/shorthand'
 import {
   drawer,
   drawnPatterns,

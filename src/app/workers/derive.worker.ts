@@ -1,7 +1,7 @@
 import { expose, transfer } from 'comlink'
 import { fitAnswer, fitRequestOf } from '@core/fit'
 import { compiled, type CompileOptions, ledgerBuffers } from '@core/ledger'
-import { type Derived, derive } from '@core/plan'
+import { type Derived, derive } from '@core/bag'
 import type { Project } from '@core/project'
 
 /** An answer and the time it took. */

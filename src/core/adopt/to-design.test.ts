@@ -2,7 +2,7 @@ import { bandsOf, designFaults, partsOf, roundsOf } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { handWritten } from '../testing/hand-rows.ts'
 import { checkPattern } from '../check/index.ts'
-import { countedRows } from '../counted/index.ts'
+import { countedRows } from '../shorthand/index.ts'
 import { designFromPattern } from './index.ts'
 
 describe('a checked pattern as a bag', () => {

@@ -1,5 +1,5 @@
 import { type BandPart, countedOn } from '../band/index.ts'
-import { LIMITS, type Working } from '../section/index.ts'
+import { LIMITS, type Working } from '../part/index.ts'
 import {
   baseInstead,
   bodyPiece,
@@ -13,13 +13,13 @@ import {
 } from '../design/index.ts'
 import { compile, runsOfRow } from '../ledger/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
-import { newDesign } from '../plan/index.ts'
+import { newDesign } from '../bag/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { inUsTerms } from '../terms/index.ts'
 import { cutAt, found, refused, type Result, writable } from '../units/index.ts'
 import { checkPattern } from '../check/index.ts'
 import type { CheckedRow, CheckOptions } from '../check/index.ts'
-import { countedRows, countsOver, runsOfMade, sameWork, writtenRow } from '../counted/index.ts'
+import { countedRows, countsOver, runsOfMade, sameWork, writtenRow } from '../shorthand/index.ts'
 
 /** Repeats are looked for in bands of so many rows at most, since all of them are counted again. */
 const MOST_REPEATED = 60

@@ -116,6 +116,10 @@ export interface Band<Part> {
   readonly half: (part: Part) => number | null
   /** Its chart, where it has one of its own. */
   readonly chart: (part: Part) => Chart | null
+  /** It works one picture, which can be worked in another technique too. */
+  readonly pictured: boolean
+  /** The nearest rows of its chart that can be worked; null where every chart can. */
+  readonly nearest: (part: Part, worked: 'rounds' | 'rows') => readonly string[] | null
   /** What its rows repeat, across and up: its chart, as the repeats of it lie. */
   readonly field: (part: Part) => Chart | null
   /** How its chart is read and worked, in US terms; null where each stitch is as its cell. */
@@ -138,6 +142,8 @@ export const usual = {
   wants: () => ({}),
   texts: () => null,
   stopsMidway: () => null,
+  pictured: false,
+  nearest: () => null,
   half: () => null,
   chart: () => null,
   field: () => null,

@@ -18,3 +18,9 @@ export const bandKinds = Object.keys(bands) as BandKind[]
 /** The definition of a band, ready to be asked about it. */
 export const bandOf = (part: { readonly kind: BandKind }): Band<BandPart> =>
   bands[part.kind] as unknown as Band<BandPart>
+
+/** Whether a band is of one kind: for what only that kind has. */
+export const isBandOf = <K extends BandPart['kind']>(
+  kind: K,
+  part: Pick<BandPart, 'kind'>,
+): part is Extract<BandPart, { kind: K }> => part.kind === kind

@@ -1,4 +1,4 @@
-import { Many, One, OneOf, OrNull, Text, Whole } from '../fields/index.ts'
+import { Many, One, OneOf, OrNull, Text, Whole } from '../document/index.ts'
 import {
   countOf,
   GROUND,
@@ -12,7 +12,7 @@ import {
   type Program,
   stitches,
 } from '../program/index.ts'
-import { Letter, LIMITS } from '../section/index.ts'
+import { Letter, LIMITS } from '../part/index.ts'
 import { stitchById, stitchIds } from '../stitch/index.ts'
 import type { Repeat } from './band.ts'
 import { programOf } from './marked-row.ts'

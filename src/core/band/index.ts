@@ -36,3 +36,4 @@ export {
 } from './texture.ts'
 export { countedOn, WrittenPart } from './written.ts'
 export * from './stripe-amounts.ts'
+export { type Technique, techniques } from './techniques.ts'

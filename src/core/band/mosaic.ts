@@ -1,8 +1,9 @@
 import { type Chart, commonestLetter, lettersOf, withLetterFor } from '../chart/index.ts'
-import { One, OneOf, Pattern, Whole } from '../fields/index.ts'
+import { One, OneOf, Pattern, Whole } from '../document/index.ts'
 import {
   inTurns,
   lentTo,
+  mended,
   type Rules,
   type School,
   schools,
@@ -10,7 +11,7 @@ import {
   workedOf,
 } from '../mosaic/index.ts'
 import { group, type Program, type Step, work } from '../program/index.ts'
-import { LIMITS, Section } from '../section/index.ts'
+import { LIMITS, Section } from '../part/index.ts'
 import { isStitchId } from '../stitch/index.ts'
 import { type Band, type Ground, usual, within } from './band.ts'
 import { ChartDocument } from './tapestry.ts'
@@ -234,6 +235,11 @@ export const mosaic: Band<MosaicPart> = {
     if (at < 0 || at >= part.chart.colours.length * part.times * rowsEach(part)) return {}
     if (part.school === 'overlay') return { side: 'RS', afresh: true }
     return { side: at % 2 === 0 ? 'RS' : 'WS' }
+  },
+  pictured: true,
+  nearest: (part, worked) => {
+    const { chart, rows } = part
+    return mended({ ...chart, rows }, mosaicRules(part, worked)).chart.colours
   },
   chart: ({ chart }) => chart,
   field: ({ chart }) => chart,

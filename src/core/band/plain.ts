@@ -1,11 +1,11 @@
-import { Whole, OneOf } from '../fields/index.ts'
+import { Whole, OneOf } from '../document/index.ts'
 import { type Program, work } from '../program/index.ts'
 import { evenPlaces } from '../solver/index.ts'
 import { decreaseFor, increaseFor } from '../stitch/index.ts'
 import { type Band, type Sides, usual, within } from './band.ts'
 import { markedRow } from './marked-row.ts'
 import { PLAIN } from './fabric.ts'
-import { Letter, LIMITS, Section } from '../section/index.ts'
+import { Letter, LIMITS, Section } from '../part/index.ts'
 
 export class PlainPart extends Section {
   @OneOf(['plain']) readonly kind!: 'plain'

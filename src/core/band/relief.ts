@@ -6,9 +6,9 @@ import {
   withLetterFor,
   withSize,
 } from '../chart/index.ts'
-import { One, OneOf, Whole } from '../fields/index.ts'
+import { One, OneOf, Whole } from '../document/index.ts'
 import { group, type Program, type Step, work } from '../program/index.ts'
-import { LIMITS, Section } from '../section/index.ts'
+import { LIMITS, Section } from '../part/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { type Band, type Ground, usual, within } from './band.ts'
 import { ChartDocument } from './tapestry.ts'

@@ -1,8 +1,8 @@
-import { Many, OneOf, Whole } from '../fields/index.ts'
+import { Many, OneOf, Whole } from '../document/index.ts'
 import { work } from '../program/index.ts'
 import { type Band, usual, within } from './band.ts'
 import { PLAIN } from './fabric.ts'
-import { Letter, LIMITS, Section } from '../section/index.ts'
+import { Letter, LIMITS, Section } from '../part/index.ts'
 
 export class Stripe {
   @Letter() readonly yarn!: string

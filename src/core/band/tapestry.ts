@@ -8,11 +8,11 @@ import {
   repeatsIn,
   withLetterFor,
 } from '../chart/index.ts'
-import { One, OneOf, Rows, Whole } from '../fields/index.ts'
+import { One, OneOf, Rows, Whole } from '../document/index.ts'
 import { group, type Program, type Step, work } from '../program/index.ts'
 import { type Band, type Ground, usual, within } from './band.ts'
 import { TAPESTRY } from './fabric.ts'
-import { LIMITS, Section } from '../section/index.ts'
+import { LIMITS, Section } from '../part/index.ts'
 
 export class ChartDocument {
   @Whole(1, LIMITS.chartWidth) readonly width!: number
@@ -126,6 +126,7 @@ export const tapestry: Band<TapestryPart> = {
     const all = part.chart.colours.length * part.times
     for (let i = 0; i < all; i++) yield rows[i % rows.length]!
   },
+  pictured: true,
   chart: ({ chart }) => chart,
   field: worked,
 }

@@ -1,6 +1,6 @@
-import { Many, OneOf, OrNull, Pattern, Several, Text, Whole } from '../fields/index.ts'
+import { Many, OneOf, OrNull, Pattern, Several, Text, Whole } from '../document/index.ts'
 import { ontos, type Onto, work } from '../program/index.ts'
-import { Letter, LIMITS, Section } from '../section/index.ts'
+import { Letter, LIMITS, Section } from '../part/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { type Band, usual, within } from './band.ts'
 import {

@@ -1,6 +1,6 @@
-import { Many, OneOf } from '../fields/index.ts'
+import { Many, OneOf } from '../document/index.ts'
 import { work } from '../program/index.ts'
-import { LIMITS, Section } from '../section/index.ts'
+import { LIMITS, Section } from '../part/index.ts'
 import { type Band, usual } from './band.ts'
 import {
   comeOutOn,

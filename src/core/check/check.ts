@@ -9,7 +9,7 @@ import {
   type ReadWork,
   type Work,
 } from '../notation/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { LIMITS } from '../part/index.ts'
 import { shortened } from '../units/index.ts'
 import { begins, beginsPiece, carriedOver } from './beginnings.ts'
 import { bestReading, type BestReading, type Ground } from './best-reading.ts'

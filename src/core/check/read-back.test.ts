@@ -4,7 +4,7 @@ import { inRuns } from '../pattern/index.ts'
 import { chain, group, IN_SAME, lay, pass, type Program, stitches, work } from '../program/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { writtenOut } from '../testing/steps.ts'
-import { countedRows } from '../counted/index.ts'
+import { countedRows } from '../shorthand/index.ts'
 
 /* What the program prints of a row, its own reader counts to the very same work. */
 

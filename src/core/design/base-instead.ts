@@ -1,4 +1,4 @@
-import { LIMITS } from '../section/index.ts'
+import { LIMITS } from '../part/index.ts'
 import { type BasePart, constructionOf, constructionOfKind } from '../shape/index.ts'
 import type { Design } from './documents.ts'
 import { bandsOf, baseOf, growthOf, roundsOf } from './parts-of.ts'

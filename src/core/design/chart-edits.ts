@@ -1,10 +1,9 @@
 import {
   type BandPart,
   bandOf,
-  bands,
-  mosaicFrom,
-  mosaicRules,
   reliefs,
+  type Technique,
+  techniques,
   within,
 } from '../band/index.ts'
 import {
@@ -20,16 +19,14 @@ import {
   withPadding,
   withSize,
 } from '../chart/index.ts'
-import { mended, type School } from '../mosaic/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { LIMITS } from '../part/index.ts'
 import type { Design, Part } from './documents.ts'
 import { type Draw, type DraftPart, type EditRule, NotThere, part, place } from './draft.ts'
-import { makingOf } from './parts-of.ts'
+import { isBase, makingOf } from './parts-of.ts'
 import { turnedFor } from './turned-for.ts'
 
 /* What can be done to the chart of a band. */
 
-const NEW_FROM = { stitch: 'sc', letters: ['A'], count: 0, abbr: '' }
 /** Of a part with two charts, one over the other: the colours, or what stands on them. */
 export type Layer = 'chart' | 'raised'
 interface OnLayer {
@@ -81,7 +78,7 @@ export interface ChartEdits {
   /** A mosaic as the nearest picture that can be worked, as far as that is found quickly. */
   mendMosaic: { id: string; worked: 'rounds' | 'rows' }
   /** Another technique for the same picture. */
-  setTechnique: { id: string; kind: 'tapestry' | School; worked: 'rounds' | 'rows' }
+  setTechnique: { id: string; kind: Technique; worked: 'rounds' | 'rows' }
   /** Wider or narrower at its right, where nothing else is said. */
   resizeChart: {
     id: string
@@ -125,11 +122,9 @@ export const chartEdits: { readonly [Name in keyof ChartEdits]: EditRule<ChartEd
     label: () => 'The nearest picture that can be worked',
     run: (design, { id, worked }) => {
       const found = part(design, id) as Part
-      if (found.kind !== 'mosaic') throw new NotThere('this part is no mosaic')
-      const { chart, rows } = found
-      const rules = mosaicRules(found, worked)
-      const { colours } = mended({ ...chart, rows }, rules).chart
-      setChart(design, id, chart.width, colours)
+      const colours = isBase(found) ? null : bandOf(found).nearest(found, worked)
+      if (!colours) throw new NotThere('this part has nothing to mend')
+      setChart(design, id, colours[0]!.length, colours)
     },
   },
   setTechnique: {
@@ -137,17 +132,11 @@ export const chartEdits: { readonly [Name in keyof ChartEdits]: EditRule<ChartEd
     run: (design, { id, kind, worked }) => {
       const { piece, at } = place(design, id)
       const before = piece.parts[at] as Part
-      if (before.kind !== 'tapestry' && before.kind !== 'mosaic')
+      if (isBase(before) || !bandOf(before).pictured || !('chart' in before))
         throw new NotThere('this part has no chart')
       const { name, stitch, chart } = before
       const making = turnedFor(kind, worked, makingOf(design as Design, before), before.making)
-      const from = { name, stitch, chart, making }
-      const next =
-        kind === 'tapestry'
-          ? { ...bands.tapestry.begin(NEW_FROM), ...from }
-          : before.kind === 'mosaic'
-            ? { ...before, making, school: kind }
-            : mosaicFrom(from, kind)
+      const next = techniques[kind]({ name, stitch, chart, making }, before)
       piece.parts[at] = { ...next, id } as DraftPart
     },
   },

@@ -43,19 +43,28 @@ describe('history', () => {
     fc.assert(
       fc.property(designAndEdits, ([design, edits]) => {
         const before = historyOf(projectOf(design))
+        const states = [before.design]
         const after = edits.reduce((now, edit) => {
           const result = tryCommit(now, edit)
-          return result.ok ? result.value : now
+          if (!result.ok || result.value === now) return now
+          states.push(result.value.design)
+          return result.value
         }, before)
         expect(readProject(printProject(projectOf(after.design)))).toEqual({
           ok: true,
           value: projectOf(after.design),
         })
+        // Step by step: each undo gives what was there before that edit, each redo what came of it.
         let back = after
-        while (back.past.length > 0) back = undo(back)
-        expect(back.design).toEqual(before.design)
-        while (back.future.length > 0) back = redo(back)
-        expect(back.design).toEqual(after.design)
+        for (const state of states.slice(0, -1).toReversed()) {
+          back = undo(back)
+          expect(back.design).toEqual(state)
+        }
+        expect(undo(back)).toBe(back)
+        for (const state of states.slice(1)) {
+          back = redo(back)
+          expect(back.design).toEqual(state)
+        }
       }),
       { numRuns: 200 },
     )

@@ -1,6 +1,6 @@
 import { type BandPart, bands } from '../band/index.ts'
 import { type Edge, edges, fittingKinds, fittings, type Item, Spot } from '../fitting/index.ts'
-import { GroundStitch, Id, Letter, LIMITS, Making, RowId } from '../section/index.ts'
+import { GroundStitch, Id, Letter, LIMITS, Making, RowId } from '../part/index.ts'
 import {
   Amount,
   Flag,
@@ -12,7 +12,7 @@ import {
   Several,
   Text,
   Whole,
-} from '../fields/index.ts'
+} from '../document/index.ts'
 import { type BasePart, constructions } from '../shape/index.ts'
 
 /*

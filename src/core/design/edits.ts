@@ -1,7 +1,7 @@
 import type { Draft } from 'immer'
 import { type BandPart, bandOf, bands, within } from '../band/index.ts'
 import { fittingOf, type Item } from '../fitting/index.ts'
-import { partOfId } from '../section/index.ts'
+import { partOfId } from '../part/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { type ChartEdits, chartEdits } from './chart-edits.ts'
 import type { Design, DesignPiece, Part, Yarn } from './documents.ts'

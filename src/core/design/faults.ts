@@ -1,7 +1,7 @@
 import { bandOf } from '../band/index.ts'
 import type { Fault } from '../document/index.ts'
 import { fittingOf } from '../fitting/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { LIMITS } from '../part/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { shortened } from '../units/index.ts'
 import type { Design, Swatch } from './documents.ts'

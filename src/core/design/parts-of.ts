@@ -1,6 +1,6 @@
-import { LIMITS } from '../section/index.ts'
+import { LIMITS } from '../part/index.ts'
 import { type BandPart, bandOf } from '../band/index.ts'
-import type { Making } from '../section/index.ts'
+import type { Making } from '../part/index.ts'
 import {
   type BaseKind,
   type BasePart,

@@ -1,4 +1,4 @@
-import type { Making } from '../section/index.ts'
+import type { Making } from '../part/index.ts'
 
 /** Rounds of inset go there and back: where the bag goes on the same way, this part is turned. */
 export const turnedFor = (

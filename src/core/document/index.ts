@@ -1,2 +1,3 @@
 export * from './document.ts'
 export * from './faults.ts'
+export * from './kinds-of-field.ts'

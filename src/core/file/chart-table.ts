@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import { type Chart, chartHeight, KEEPS, type Patch } from '../chart/index.ts'
 import { nearestColour } from '../colour/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { LIMITS } from '../part/index.ts'
 import { found, refused, type Result } from '../units/index.ts'
 
 /* Charts as tables of letters or colours, and as pictures with one pixel a stitch: the top row as seen comes first. */

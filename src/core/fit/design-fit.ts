@@ -1,6 +1,6 @@
 import { type BandPart, bandOf } from '../band/index.ts'
 import { blankColumns } from '../chart/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { LIMITS } from '../part/index.ts'
 import { bandsOf, baseOf, type Design, type Edit, growthOf, isEvenOut } from '../design/index.ts'
 import { bodyOf, type Compiled, gaugeIn, type Ledger } from '../ledger/index.ts'
 import { type BasePart, constructionOf, roundsTo } from '../shape/index.ts'
@@ -51,6 +51,7 @@ function fitBaseOf(ledger: Ledger, base: BasePart): FitBase {
   const { flat } = constructionOf(base)
   return {
     kind: base.kind.replace('-base', ''),
+    begunWith: constructionOf(base).begunWith,
     ...growthOf(base),
     flat: flat && flat(gaugeIn(ledger, base.id)),
   }

@@ -27,6 +27,8 @@ export interface FitBase {
   readonly first: number
   readonly increase: number
   readonly flat: number | null
+  /** What it is begun with, where that is not rounds that grow. */
+  readonly begunWith?: ((count: number) => string) | undefined
 }
 
 export interface FitRequest {
@@ -68,6 +70,8 @@ export interface Fit {
   readonly errorMm: number
   readonly base: {
     readonly kind: string
+    /** What it is begun with, in words; null for rounds that grow. */
+    readonly begunWith: string | null
     readonly increase: number
     readonly rounds: number
     /** Stitches the last round adds when that is fewer than the others add; 0 when it is not. */
@@ -187,6 +191,7 @@ function bandFits(
 function baseFit(base: FitBase, count: number, other: boolean): NonNullable<Fit['base']> {
   return {
     kind: base.kind,
+    begunWith: base.begunWith?.(count) ?? null,
     increase: base.increase,
     rounds: roundsTo(base.first, base.increase, count),
     last: (count - base.first) % base.increase,

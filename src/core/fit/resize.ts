@@ -1,5 +1,5 @@
 import { type BandPart, bandOf } from '../band/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { LIMITS } from '../part/index.ts'
 import {
   bandsOf,
   baseOf,

@@ -22,7 +22,15 @@ const fit = (over: Partial<Fit>): Fit => ({
   count: 120,
   sizeMm: 600,
   errorMm: 0,
-  base: { kind: 'round', increase: 6, rounds: 20, last: 0, flatness: 1, other: false },
+  base: {
+    kind: 'round',
+    begunWith: null,
+    increase: 6,
+    rounds: 20,
+    last: 0,
+    flatness: 1,
+    other: false,
+  },
   bands: [band],
   cost: 0,
   ...over,
@@ -63,10 +71,20 @@ describe('what a fit says', () => {
   it('says what must be done', () => {
     expect(say(fit({}))).toBe('20 base rounds of + 6')
     expect(say(fit({ base: null }))).toBe('120 stitches')
+    const begunWith = 'a panel of 120 stitches'
+    expect(say(fit({ base: { ...fit({}).base!, begunWith } }))).toBe(begunWith)
     expect(
       say(
         fit({
-          base: { kind: 'round', increase: 6, rounds: 21, last: 2, flatness: 1, other: false },
+          base: {
+            kind: 'round',
+            begunWith: null,
+            increase: 6,
+            rounds: 21,
+            last: 2,
+            flatness: 1,
+            other: false,
+          },
           bands: [{ ...band, added: -2 }],
         }),
       ),

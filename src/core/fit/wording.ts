@@ -43,20 +43,10 @@ function repeatWords({ repeats, multiple, padded, added, count, offset }: BandFi
     : { text: `${times} on ${count}`, even: false }
 }
 
-/** What is begun with, by the kind of base; rounds that grow by themselves are said by how. */
-const begun: Readonly<Record<string, (fit: Fit) => string>> = {
-  tube: ({ count }) => `a ring of ${count} chains`,
-  'folded-panel': ({ count }) => `a panel of ${count} stitches`,
-  'two-panels': ({ count }) => `panels of ${count} stitches`,
-  squares: ({ count }) => `squares of ${count} stitches`,
-  flat: ({ count }) => `${count} picked up around the base`,
-}
-
 function baseWords(fit: Fit): string {
   const { base, count } = fit
   if (!base) return `${count} stitches`
-  const own = begun[base.kind]
-  if (own) return own(fit)
+  if (base.begunWith !== null) return base.begunWith
   const last = base.last > 0 ? `, + ${base.last} in the last` : ''
   return `${base.rounds} base rounds of + ${base.increase}${last}`
 }

@@ -1,5 +1,5 @@
-import { Amount, One, OneOf, Text, Whole } from '../fields/index.ts'
-import { Id, Letter, LIMITS } from '../section/index.ts'
+import { Amount, One, OneOf, Text, Whole } from '../document/index.ts'
+import { Id, Letter, LIMITS } from '../part/index.ts'
 import { abbrOf, stitchById } from '../stitch/index.ts'
 import { counted, printLength } from '../units/index.ts'
 import type { Fitting } from './fitting.ts'

@@ -1,4 +1,4 @@
-import type { Making } from '../section/index.ts'
+import type { Making } from '../part/index.ts'
 import {
   backwards,
   type Begun,

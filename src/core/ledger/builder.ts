@@ -15,7 +15,7 @@ import {
   stitches,
   tallestOf,
 } from '../program/index.ts'
-import { partOfId, placeOfId } from '../section/index.ts'
+import { partOfId, placeOfId } from '../part/index.ts'
 import { firstFor, stitchById } from '../stitch/index.ts'
 import { InvariantError } from '../units/index.ts'
 import { type Block, Hows, Names, Runs } from './blocks.ts'

@@ -1,5 +1,5 @@
 import { starts } from '../program/index.ts'
-import type { Making } from '../section/index.ts'
+import type { Making } from '../part/index.ts'
 import { stitchById, type Stitch } from '../stitch/index.ts'
 import { eachBlock, endRuns, type Ledger, type LedgerRun, type Piece, runsOfRow } from './ledger.ts'
 

@@ -1,5 +1,5 @@
 import type { BandRun } from '../band/index.ts'
-import type { Making } from '../section/index.ts'
+import type { Making } from '../part/index.ts'
 import type { Beginning, Design, PieceJoin } from '../design/index.ts'
 import type { Edge, Item, ItemMade, SpotOn } from '../fitting/index.ts'
 import type { Chain, Pass, Work } from '../program/index.ts'

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { texturedBand } from '../counted/index.ts'
+import { texturedBand } from '../shorthand/index.ts'
 import type { Design } from '../design/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
 import {

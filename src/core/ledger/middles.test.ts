@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import raffleBag from '../../../demo/raffle-bag.json' with { type: 'json' }
 import { standing } from '../chart/index.ts'
 import type { Design, NewPiece, Part } from '../design/index.ts'
-import { newPiece } from '../plan/index.ts'
+import { newPiece } from '../bag/index.ts'
 import { commit, historyOf, projectOf, readProject } from '../project/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, baseAs, motif, plain, swatch, tote } from '../testing/tote.ts'

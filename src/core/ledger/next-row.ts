@@ -9,7 +9,7 @@ import {
   type RowStart,
   type Side,
 } from '../program/index.ts'
-import type { Making, Working } from '../section/index.ts'
+import type { Making, Working } from '../part/index.ts'
 import { Beginnings } from './beginnings.ts'
 import type { PieceBuilder } from './builder.ts'
 import type { NextRow, RowFacts } from './row-facts.ts'

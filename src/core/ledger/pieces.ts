@@ -22,7 +22,7 @@ import {
 } from '../design/index.ts'
 import { type Program, type RowStart, work } from '../program/index.ts'
 import type { MadeRow } from '../project/index.ts'
-import { partOfId } from '../section/index.ts'
+import { partOfId } from '../part/index.ts'
 import {
   type BasePart,
   constructionOf,

@@ -10,7 +10,7 @@ import {
   type Work,
 } from '../program/index.ts'
 import type { MadeRow } from '../project/index.ts'
-import { rowId } from '../section/index.ts'
+import { rowId } from '../part/index.ts'
 import { eachBlock, type Ledger, NO_UNIT, partOfRow, type Piece, type RunHow } from './ledger.ts'
 
 /** The id of a row of a piece. */

@@ -1,5 +1,5 @@
 import type { Spot } from '../fitting/index.ts'
-import { partOfId, placeOfId } from '../section/index.ts'
+import { partOfId, placeOfId } from '../part/index.ts'
 import { sidesBetween } from '../shape/index.ts'
 import type { Piece, PlaceOfSpot } from './ledger.ts'
 import { maybeMiddlesCounted } from './middles.ts'

@@ -1,7 +1,7 @@
 import type { WayChoice } from '../design/index.ts'
 import { partOfRow, type Piece } from '../ledger/index.ts'
 import { ends, starts } from '../program/index.ts'
-import { partOfId, placeOfId } from '../section/index.ts'
+import { partOfId, placeOfId } from '../part/index.ts'
 
 /** A yarn that is not used for more rounds than this is cut, else it is trailed up inside (common practice). */
 export const TRAIL_ROUNDS = 4

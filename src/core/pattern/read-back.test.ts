@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { texturedBand } from '../counted/index.ts'
+import { texturedBand } from '../shorthand/index.ts'
 import { type Part, usualMaking } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { baseKinds } from '../shape/index.ts'

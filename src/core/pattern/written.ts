@@ -1,5 +1,5 @@
 import { fittingOf } from '../fitting/index.ts'
-import type { Making, Working } from '../section/index.ts'
+import type { Making, Working } from '../part/index.ts'
 import {
   chainsBelow,
   changesInto,

@@ -9,8 +9,8 @@ import {
   Several,
   Text,
   Whole,
-} from '../fields/index.ts'
-import { Letter, LIMITS } from '../section/index.ts'
+} from '../document/index.ts'
+import { Letter, LIMITS } from '../part/index.ts'
 import { stitchIds } from '../stitch/index.ts'
 import { placeKinds } from './places.ts'
 import type { Program } from './program.ts'

@@ -1,6 +1,6 @@
-import { OneOf, Whole } from '../fields/index.ts'
+import { OneOf, Whole } from '../document/index.ts'
 import { RowRecord } from '../program/index.ts'
-import { Id, LIMITS, RowId } from '../section/index.ts'
+import { Id, LIMITS, RowId } from '../part/index.ts'
 
 /* What is made of a design. It only grows, and no edit of the design touches it. */
 

@@ -1,7 +1,6 @@
 import { Design, designFaults } from '../design/index.ts'
-import { type DocumentKind, printDocument, readDocument } from '../document/index.ts'
-import { One, Several } from '../fields/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { type DocumentKind, printDocument, readDocument, One, Several } from '../document/index.ts'
+import { LIMITS } from '../part/index.ts'
 import { type LogEntry, MadeRow } from './log.ts'
 import { migrations } from './migrations.ts'
 

@@ -1,9 +1,8 @@
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js'
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema'
 import { partClasses } from '../design/index.ts'
-import { nullableFields, optionalFields } from '../fields/index.ts'
+import { nullableFields, optionalFields, newestOf } from '../document/index.ts'
 import { fittings } from '../fitting/index.ts'
-import { newestOf } from '../document/index.ts'
 import { stepLists } from '../program/index.ts'
 import { MadeRow, projectKind } from '../project/index.ts'
 

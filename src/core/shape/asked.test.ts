@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { baseOf, designFaults, partsOf } from '../design/index.ts'
 import { commit, historyOf, tryCommit, projectOf } from '../project/index.ts'
 import { compile } from '../ledger/index.ts'
-import { derive } from '../plan/index.ts'
+import { derive } from '../bag/index.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
 import { baseKinds, type BasePart, constructionOf, constructionOfKind, foldsOf } from './index.ts'
 

@@ -1,5 +1,5 @@
-import { OneOf, OrNull, Whole } from '../fields/index.ts'
-import { Letter, LIMITS, Section } from '../section/index.ts'
+import { OneOf, OrNull, Whole } from '../document/index.ts'
+import { Letter, LIMITS, Section } from '../part/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 
 /** A base: its yarn, and the stitches of its last row, on which the bands stand. */

@@ -1,4 +1,4 @@
-import { LIMITS } from '../section/index.ts'
+import { LIMITS } from '../part/index.ts'
 import type { Base } from './base.ts'
 import { firstRowOf, type ShapeRow } from './shape-row.ts'
 
@@ -265,6 +265,8 @@ export interface Construction<Base> {
   readonly settled?: (base: Base) => Partial<Base>
   /** What its fields by themselves cannot tell: the field, and what it must be. */
   readonly faults?: (base: Base) => readonly (readonly [field: string, message: string])[]
+  /** What it is begun with, where that is not rounds that grow: "a panel of 60 stitches". */
+  readonly begunWith?: (count: number) => string
   /** How its bands are worked. */
   readonly worked: 'rounds' | 'rows'
   readonly growth: (base: Base) => Growth

@@ -1,5 +1,5 @@
-import { OrNull, Whole, Wholes } from '../fields/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { OrNull, Whole, Wholes } from '../document/index.ts'
+import { LIMITS } from '../part/index.ts'
 import { evenPlaces } from '../solver/index.ts'
 import { found, refused, type Result } from '../units/index.ts'
 import { decreaseRow, doubled, firstRowOf, plainRow, type ShapeRow } from './shape-row.ts'

@@ -1,4 +1,4 @@
-import type { TapestryPart } from '../band/index.ts'
+import { type TapestryPart, isBandOf } from '../band/index.ts'
 import { type Lettered, loneCells, lettersOfRow, rowsWith } from '../chart/index.ts'
 import { nearestColour } from '../colour/index.ts'
 import { type Design, type Edit, yarnByLetter } from '../design/index.ts'
@@ -18,7 +18,7 @@ const painted = ({ id, chart }: TapestryPart, list: readonly Lettered[], why: st
 /** The bands of a piece whose stitches are each in the yarn of its cell, and where they are in its ledger. */
 export const charted = ({ design, piece }: Pick<SnagContext, 'design' | 'piece'>) =>
   bandsOn(design, piece).flatMap((part) =>
-    part.kind === 'tapestry'
+    isBandOf('tapestry', part)
       ? [{ part, place: piece.parts.find(({ id }) => id === part.id)! }]
       : [],
   )

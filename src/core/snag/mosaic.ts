@@ -1,4 +1,4 @@
-import { bandOf, mosaicRules, type MosaicPart } from '../band/index.ts'
+import { bandOf, mosaicRules, type MosaicPart, isBandOf } from '../band/index.ts'
 import { workedOf } from '../mosaic/index.ts'
 import { type Piece } from '../ledger/index.ts'
 import { ends, starts } from '../program/index.ts'
@@ -11,7 +11,7 @@ import type { Mend } from './snag.ts'
 const MANY_ENDS = 12
 
 const mosaicsOn = (...on: Parameters<typeof bandsOn>): MosaicPart[] =>
-  bandsOn(...on).flatMap((part) => (part.kind === 'mosaic' ? [part] : []))
+  bandsOn(...on).flatMap((part) => (isBandOf('mosaic', part) ? [part] : []))
 
 /** Cells of the picture that cannot be as they are drawn; the nearest picture that can. */
 export const mosaicMisfits: Finder = ({ design, piece }) =>

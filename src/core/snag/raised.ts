@@ -2,7 +2,7 @@ import { bandOf, bands, type BandPart } from '../band/index.ts'
 import { type Design, makingOf, pieceOfPart } from '../design/index.ts'
 import { type Piece, standsOn } from '../ledger/index.ts'
 import { sides } from '../program/index.ts'
-import type { Making } from '../section/index.ts'
+import type { Making } from '../part/index.ts'
 import { bandsOn, type Finder } from './finder.ts'
 import type { Mend } from './snag.ts'
 

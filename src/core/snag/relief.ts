@@ -1,4 +1,11 @@
-import { type Lies, reliefMended, reliefMisfits, reliefOf, type ReliefPart } from '../band/index.ts'
+import {
+  type Lies,
+  reliefMended,
+  reliefMisfits,
+  reliefOf,
+  type ReliefPart,
+  isBandOf,
+} from '../band/index.ts'
 import { makingOf } from '../design/index.ts'
 import { type LedgerPart, type Piece } from '../ledger/index.ts'
 import { sides } from '../program/index.ts'
@@ -15,7 +22,9 @@ const OFFERED = 2
 /** The relief bands of a piece, and where they are in its ledger. */
 const reliefsOn = ({ design, piece }: Pick<SnagContext, 'design' | 'piece'>) =>
   bandsOn(design, piece).flatMap((part) =>
-    part.kind === 'relief' ? [{ part, place: piece.parts.find(({ id }) => id === part.id)! }] : [],
+    isBandOf('relief', part)
+      ? [{ part, place: piece.parts.find(({ id }) => id === part.id)! }]
+      : [],
   )
 
 /** How the rows of a relief lie in its bag: rounds that are joined can be turned for the side a row wants. */

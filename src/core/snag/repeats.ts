@@ -1,8 +1,8 @@
-import { bandOf, nearestCounts, takesEdges, type TexturePart } from '../band/index.ts'
+import { bandOf, nearestCounts, takesEdges, type TexturePart, isBandOf } from '../band/index.ts'
 import { BODY } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
 import { type LedgerPart, standsOn } from '../ledger/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { LIMITS } from '../part/index.ts'
 import { bandsOn, type Finder, type SnagContext } from './finder.ts'
 import type { Mend } from './snag.ts'
 
@@ -118,7 +118,7 @@ export const writtenMisfits: Finder = ({ design, piece }) =>
         where: { part: id, round: piece.columns.number[firstRow]! },
         facts: { name, count, ...counts, halves: halvesOn(bandOf(part).half(part), count) },
         mends: [
-          ...(part.kind === 'texture' && piece.worked === 'rows' ? otherEdges(part, count) : []),
+          ...(isBandOf('texture', part) && piece.worked === 'rows' ? otherEdges(part, count) : []),
           ...nearestCounts(counts, count)
             .filter((counted) => bandOf(part).standsOn(part, counted))
             .map((counted) => ({

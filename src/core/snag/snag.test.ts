@@ -1,6 +1,6 @@
 import { type Design, type Part, partsOf, withBody } from '../design/index.ts'
 import { commit, historyOf, projectOf } from '../project/index.ts'
-import { derive } from '../plan/index.ts'
+import { derive } from '../bag/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, tote } from '../testing/tote.ts'
 import { mendText, type Mend, type Snag, type SnagCode, snagText } from './index.ts'

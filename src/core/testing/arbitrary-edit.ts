@@ -1,6 +1,6 @@
 import { edges, type Spot, spotBys, spotOns } from '../fitting/index.ts'
 import fc from 'fast-check'
-import { workings } from '../section/index.ts'
+import { workings } from '../part/index.ts'
 import {
   baseInstead,
   type Design,

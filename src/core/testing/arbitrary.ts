@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { type BandPart } from '../band/index.ts'
-import { type Making, workings } from '../section/index.ts'
+import { type Making, workings } from '../part/index.ts'
 import { baseInstead, type Design, growthOf, bodyPiece, withBody } from '../design/index.ts'
 import { baseKinds, type BasePart } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'

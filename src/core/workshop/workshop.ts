@@ -1,6 +1,9 @@
 import { Swatch, YarnLabel } from '../design/index.ts'
-import { type DocumentKind, type Fault, printDocument, readDocument } from '../document/index.ts'
 import {
+  type DocumentKind,
+  type Fault,
+  printDocument,
+  readDocument,
   Amount,
   Flag,
   Lines,
@@ -13,9 +16,9 @@ import {
   Several,
   Text,
   Whole,
-} from '../fields/index.ts'
+} from '../document/index.ts'
 import { motifKinds, type MotifKind } from '../motif/index.ts'
-import { GroundStitch, Id, LIMITS } from '../section/index.ts'
+import { GroundStitch, Id, LIMITS } from '../part/index.ts'
 import { defaultWords, type Words } from '../stitch/index.ts'
 
 /* What belongs to the maker and not to one bag. */

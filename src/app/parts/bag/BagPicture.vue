@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watchEffect } from 'vue'
 import type { Yarn } from '@core/design'
-import type { Derived } from '@core/plan'
+import type { Derived } from '@core/bag'
 import { type ArcFace, facesOf, type Facing, type RowsFace, seenMm } from './faces.ts'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useTemplateRef, watchEffect } from 'vue'
 import { pieceWith, placeColours } from '@core/ledger'
-import type { Derived } from '@core/plan'
+import type { Derived } from '@core/bag'
 import type { Yarn } from '@core/design'
 import { paletteOf, sharpContext } from './fabric.ts'
 

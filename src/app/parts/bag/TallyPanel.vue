@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { bodyOf } from '@core/ledger'
-import { spreadWords } from '@core/plan'
+import { spreadWords } from '@core/bag'
 import type { YarnNeed } from '@core/yarn'
 import { lengthFigure, lengthUnit, printMass, yarnLengthFigure, yarnLengthUnit } from '@core/units'
 import { useProject } from '@app/stores/project.ts'

@@ -1,5 +1,5 @@
 import { bodyOf, hangsTurned, type Piece } from '@core/ledger'
-import type { Derived } from '@core/plan'
+import type { Derived } from '@core/bag'
 import type { Front } from '@core/shape'
 
 /*

@@ -1,7 +1,7 @@
 import { partsOf } from '@core/design'
 import { historyOf, tryCommit, projectOf } from '../../../core/project/index.ts'
 import { compile } from '../../../core/ledger/index.ts'
-import { derive } from '../../../core/plan/index.ts'
+import { derive } from '../../../core/bag/index.ts'
 import { baseKinds } from '../../../core/shape/index.ts'
 import { baseAs, plain, tote } from '../../../core/testing/tote.ts'
 import { facesOf } from './faces.ts'

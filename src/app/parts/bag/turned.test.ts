@@ -1,5 +1,5 @@
 import { aroundPicture, bodyOf, compile } from '../../../core/ledger/index.ts'
-import { derive } from '../../../core/plan/index.ts'
+import { derive } from '../../../core/bag/index.ts'
 import { base, baseAs, motif, plain, tote } from '../../../core/testing/tote.ts'
 import { facesOf } from './faces.ts'
 import { paintTurned, standingFrom } from './turned.ts'

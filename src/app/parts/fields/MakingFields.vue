@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Making } from '@core/section'
+import type { Making } from '@core/part'
 import ChoiceOf from './ChoiceOf.vue'
 
 /** How rounds go on from one another and how each begins. With `rows` only what rows know. */

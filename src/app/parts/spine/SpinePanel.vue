@@ -2,7 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { nanoid } from 'nanoid'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
-import { LIMITS } from '@core/section'
+import { LIMITS } from '@core/part'
 import { bandsIn, BODY, isBaseKind, maybeBaseOf, roundsOf } from '@core/design'
 import { bodyOf, type Piece } from '@core/ledger'
 import { useProject } from '@app/stores/project.ts'

@@ -15,7 +15,7 @@ import {
 import { type Aid, aids } from '@core/colour'
 import { isBase, partById } from '@core/design'
 import { hangsTurned } from '@core/ledger'
-import { LIMITS } from '@core/section'
+import { LIMITS } from '@core/part'
 import { printLength, printNumber } from '@core/units'
 import TurnedBag from '@app/parts/bag/TurnedBag.vue'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'

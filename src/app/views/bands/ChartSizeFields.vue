@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { type Chart, groundOf, type WideningId, widenings } from '@core/chart'
-import { LIMITS } from '@core/section'
+import { LIMITS } from '@core/part'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { inTurnsFrom, type MosaicPart } from '@core/band'
-import { LIMITS } from '@core/section'
+import { LIMITS } from '@core/part'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import ChartSizeFields from './ChartSizeFields.vue'

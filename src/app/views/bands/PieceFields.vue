@@ -11,7 +11,7 @@ import {
 } from '@core/design'
 import { type Edge, edges, spotOn } from '@core/fitting'
 import { edgeWords, seamWords } from '@core/pattern'
-import { LIMITS } from '@core/section'
+import { LIMITS } from '@core/part'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import BaseAsked from '@app/views/size/BaseAsked.vue'
 import { useProject } from '@app/stores/project.ts'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type PlainPart } from '@core/band'
-import { LIMITS } from '@core/section'
+import { LIMITS } from '@core/part'
 import WholeField from '@app/parts/fields/WholeField.vue'
 
 /** What is decided about plain rounds. */

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { type Spot, spotBys, spotOns, type SpotBy, type SpotOn } from '@core/fitting'
 import { idOfRow, rowById } from '@core/ledger'
 import { edgeWords, meetingWords } from '@core/pattern'
-import { LIMITS } from '@core/section'
+import { LIMITS } from '@core/part'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
 

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { roundsFrom, type StripesPart, stripesFrom, type Stripe } from '@core/band'
 import { standsOn } from '@core/ledger'
-import { LIMITS } from '@core/section'
+import { LIMITS } from '@core/part'
 import { stitchById } from '@core/stitch'
 import { counted, printNumber, printYarnLength } from '@core/units'
 import { TAIL_METRES, yarnRate } from '@core/yarn'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type TapestryPart } from '@core/band'
-import { LIMITS } from '@core/section'
+import { LIMITS } from '@core/part'
 import { type LayId, lays } from '@core/chart'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import type { TextureOn } from '@core/counted'
+import type { TextureOn } from '@core/shorthand'
 import { nearestCounts, type TexturePart } from '@core/band'
 import type { Edit, NewBand } from '@core/design'
 import { countsWords } from '@core/fit'

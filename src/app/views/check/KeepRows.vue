@@ -2,7 +2,7 @@
 import { nanoid } from 'nanoid'
 import { ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import type { RowsWanted } from '@core/counted'
+import type { RowsWanted } from '@core/shorthand'
 import type { OwnDraft } from '@core/texture'
 import type { Result } from '@core/units'
 import WholeField from '@app/parts/fields/WholeField.vue'

@@ -1,7 +1,7 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { AboutBag } from '@core/adopt'
-import type { RowsWanted } from '@core/counted'
+import type { RowsWanted } from '@core/shorthand'
 import type { CheckOptions, WordedReport } from '@core/check'
 import type { Design } from '@core/design'
 import type { OwnDraft } from '@core/texture'

@@ -1,5 +1,5 @@
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
-import type { PatternSheet } from '@core/plan'
+import type { PatternSheet } from '@core/bag'
 import type { Project } from '@core/project'
 import type { Words } from '@core/stitch'
 import { useProject } from '@app/stores/project.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Design } from '@core/design'
-import type { Derived } from '@core/plan'
+import type { Derived } from '@core/bag'
 import { constructionOf } from '@core/shape'
 import { runsOfRow } from '@core/ledger'
 import { stitchById } from '@core/stitch'

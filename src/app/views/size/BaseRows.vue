@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Derived } from '@core/plan'
+import type { Derived } from '@core/bag'
 import { printLength } from '@core/units'
 import { useWorkshop } from '@app/stores/workshop.ts'
 

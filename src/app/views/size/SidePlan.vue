@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Design } from '@core/design'
-import type { Derived } from '@core/plan'
+import type { Derived } from '@core/bag'
 import { printLength } from '@core/units'
 import BagPicture from '@app/parts/bag/BagPicture.vue'
 import TapeMeasure from '@app/parts/marks/TapeMeasure.vue'

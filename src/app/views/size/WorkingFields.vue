@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Making } from '@core/section'
+import type { Making } from '@core/part'
 import { baseOf, type Beginning } from '@core/design'
 import { constructionOf } from '@core/shape'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'

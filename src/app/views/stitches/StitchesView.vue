@@ -3,7 +3,7 @@ import { fileOpen } from 'browser-fs-access'
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { patternMeasures } from '@core/counted'
+import { patternMeasures } from '@core/shorthand'
 import { ontoOf } from '@core/program'
 import { inUkTerms, ontoWords } from '@core/terms'
 import {

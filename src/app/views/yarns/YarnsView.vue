@@ -5,7 +5,7 @@ import { fileOpen } from 'browser-fs-access'
 import { computed, ref } from 'vue'
 import { lettersIn, newYarns, partsOf, type Strand, type Yarn } from '@core/design'
 import { readPalette } from '@core/file'
-import { LIMITS } from '@core/section'
+import { LIMITS } from '@core/part'
 import { yarnClasses } from '@core/stitch'
 import {
   counted,

@@ -1,5 +1,5 @@
-import { OneOf, Whole } from '../../fields/index.ts'
-import { LIMITS } from '../../section/index.ts'
+import { OneOf, Whole } from '../../document/index.ts'
+import { LIMITS } from '../../part/index.ts'
 import { Base } from '../base.ts'
 import { asked, type Construction, standing, stitchesOf } from '../construction.ts'
 import { firstRowOf, flatRows } from '../shape-row.ts'
@@ -30,6 +30,7 @@ export const flatBase: Construction<FlatBasePart> = {
   asked: [asked.along('Across'), asked.count('Picked up')],
   plan: 'rows',
   worked: 'rounds',
+  begunWith: (count) => `${count} picked up around the base`,
   growth: ({ along }) => ({ first: 2 * along + 2, increase: 2 }),
   flat: null,
   around: () => 1,

@@ -1,5 +1,5 @@
-import { OneOf, Whole } from '../../fields/index.ts'
-import { LIMITS } from '../../section/index.ts'
+import { OneOf, Whole } from '../../document/index.ts'
+import { LIMITS } from '../../part/index.ts'
 import { Base, beginnings, type BeginsWith } from '../base.ts'
 import {
   asked,
@@ -101,6 +101,7 @@ export const foldedPanel: Construction<FoldedPanelPart> = {
       })),
   taken: ({ flapRows }, by) => (flapRows + by < 0 ? null : { flapRows: flapRows + by }),
   worked: 'rows',
+  begunWith: (count) => `a panel of ${count} stitches`,
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,
   around: () => 2,

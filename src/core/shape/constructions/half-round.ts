@@ -1,5 +1,5 @@
-import { Flag, OneOf, OrNull, Several, Whole } from '../../fields/index.ts'
-import { Letter } from '../../section/index.ts'
+import { Flag, OneOf, OrNull, Several, Whole } from '../../document/index.ts'
+import { Letter } from '../../part/index.ts'
 import { Base } from '../base.ts'
 import {
   asked,
@@ -96,6 +96,7 @@ export const halfRound: Construction<HalfRoundPart> = {
   front: () => ({ kind: 'arc', half: true }),
   anyIncrease: true,
   worked: 'rows',
+  begunWith: (count) => `half rounds of ${count} stitches at the edge`,
   growth: ({ increase, rows }) => {
     if (!rows) return { first: increase, increase }
     const [first, last] = [rows[0]!.count, rows.at(-1)!.count]

@@ -1,5 +1,5 @@
-import { OneOf, Whole } from '../../fields/index.ts'
-import { LIMITS } from '../../section/index.ts'
+import { OneOf, Whole } from '../../document/index.ts'
+import { LIMITS } from '../../part/index.ts'
 import { Base } from '../base.ts'
 import { chainFirstRound, ovalBaseRows, ovalMiddles } from '../chain-base.ts'
 import { asked, type Construction, inRounds, standing } from '../construction.ts'

@@ -1,4 +1,4 @@
-import { OneOf } from '../../fields/index.ts'
+import { OneOf } from '../../document/index.ts'
 import { Base, beginnings, type BeginsWith } from '../base.ts'
 import { asked, type Construction, inPanels, twoFaces, firstRowChoice } from '../construction.ts'
 
@@ -19,6 +19,7 @@ export const panel: Construction<PanelPart> = {
   front: () => ({ kind: 'panel' }),
   alone: true,
   worked: 'rows',
+  begunWith: (count) => `a panel of ${count} stitches`,
   growth: () => ({ first: 2, increase: 1 }),
   flat: null,
   around: () => 2,

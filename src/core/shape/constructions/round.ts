@@ -1,4 +1,4 @@
-import { OneOf } from '../../fields/index.ts'
+import { OneOf } from '../../document/index.ts'
 import { Disc, usualDisc } from '../base.ts'
 import { asked, type Construction, inRounds, standing } from '../construction.ts'
 import { flatIncrease } from '../flatness.ts'

@@ -1,5 +1,5 @@
-import { OneOf, Whole } from '../../fields/index.ts'
-import { Letter, LIMITS } from '../../section/index.ts'
+import { OneOf, Whole } from '../../document/index.ts'
+import { Letter, LIMITS } from '../../part/index.ts'
 import { Base } from '../base.ts'
 import { asked, type Construction, stitchesOf, twoFaces } from '../construction.ts'
 import { firstRowOf, flatRows } from '../shape-row.ts'
@@ -30,6 +30,7 @@ export const squares: Construction<SquaresPart> = {
   ],
   front: ({ across, down }) => ({ kind: 'grid', across, down }),
   worked: 'rounds',
+  begunWith: (count) => `squares of ${count} stitches`,
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,
   around: ({ across }) => 2 * across,

@@ -1,5 +1,5 @@
-import { OneOf, Whole } from '../../fields/index.ts'
-import { LIMITS } from '../../section/index.ts'
+import { OneOf, Whole } from '../../document/index.ts'
+import { LIMITS } from '../../part/index.ts'
 import { Base, beginnings, type BeginsWith } from '../base.ts'
 import {
   asked,
@@ -33,6 +33,7 @@ export const strips: Construction<StripsPart> = {
   choices: [firstRowChoice],
   front: ({ across }) => ({ kind: 'strips', across }),
   worked: 'rows',
+  begunWith: (count) => `strips of ${count} stitches`,
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,
   around: ({ across }) => 2 * across,

@@ -1,5 +1,5 @@
-import { OneOf, Whole } from '../../fields/index.ts'
-import { LIMITS } from '../../section/index.ts'
+import { OneOf, Whole } from '../../document/index.ts'
+import { LIMITS } from '../../part/index.ts'
 import { Base } from '../base.ts'
 import { asked, type Construction, type ShapePiece, stitchesOf } from '../construction.ts'
 import { decreaseRow, firstRowOf, plainRow } from '../shape-row.ts'
@@ -59,6 +59,7 @@ export const tube: Construction<TubePart> = {
     },
   ],
   worked: 'rounds',
+  begunWith: (count) => `a ring of ${count} chains`,
   growth: () => ({ first: 6, increase: 1 }),
   flat: null,
   around: () => 1,

@@ -1,5 +1,5 @@
-import { OneOf } from '../../fields/index.ts'
-import { Letter } from '../../section/index.ts'
+import { OneOf } from '../../document/index.ts'
+import { Letter } from '../../part/index.ts'
 import { Base, beginnings, type BeginsWith } from '../base.ts'
 import {
   asked,
@@ -40,6 +40,7 @@ export const twoPanels: Construction<TwoPanelsPart> = {
   choices: [firstRowChoice],
   front: () => ({ kind: 'panel' }),
   worked: 'rows',
+  begunWith: (count) => `panels of ${count} stitches`,
   growth: () => ({ first: 3, increase: 1 }),
   flat: null,
   around: () => 2,

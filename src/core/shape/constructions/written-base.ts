@@ -1,5 +1,5 @@
-import { Many, OneOf, Text, Whole } from '../../fields/index.ts'
-import { LIMITS } from '../../section/index.ts'
+import { Many, OneOf, Text, Whole } from '../../document/index.ts'
+import { LIMITS } from '../../part/index.ts'
 import { evenPlaces } from '../../solver/index.ts'
 import { increaseFor, stitchById, stitchIds } from '../../stitch/index.ts'
 import { Base } from '../base.ts'

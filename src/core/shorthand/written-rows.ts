@@ -1,7 +1,7 @@
 import type { CountedRow, WrittenRow, WrittenRun } from '../band/index.ts'
 import { ontoOf, type OntoRow } from '../program/index.ts'
 import type { BaseRound, BaseRun } from '../shape/index.ts'
-import { LIMITS } from '../section/index.ts'
+import { LIMITS } from '../part/index.ts'
 import type { Made } from '../notation/index.ts'
 import { ontoWords } from '../terms/index.ts'
 import { isStitchId, stitchById } from '../stitch/index.ts'

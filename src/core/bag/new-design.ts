@@ -38,8 +38,9 @@ const firstYarns = [
 export function newDesign(bag: NewBag): Design {
   const round = newRound(bag)
   const { kind = 'round-base', footprint, aroundMm, heightMm } = bag
-  if (kind === 'round-base') return round
   const base = baseInstead(round, kind)
+  // It is one already.
+  if (base === baseOf(round)) return round
   const { stitchWidthMm } = gaugeFor(round, { stitch: base.stitch, fabric: 'plain', yarn: null })
   // The chain of a base worked around one is the length by which it is longer than wide.
   const along =

@@ -1,4 +1,4 @@
-import { Flag, OneOf, One, OrNull, Pattern, Text } from '../fields/index.ts'
+import { Flag, OneOf, One, OrNull, Pattern, Text } from '../document/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 
 /* What every part of a bag has, a base as a band. */
