@@ -144,13 +144,33 @@ describe('the workshop', () => {
     expect([workshop.problem, names(stored().file)]).toEqual([null, ['x']])
   })
 
-  it('takes up what a closed tab left', async () => {
+  it('takes up all that a closed tab did to what is stored: changed, added and taken out', async () => {
+    put({ ...emptyWorkshop, patterns: [pattern('a', 'My pattern'), pattern('gone')] }, 4)
+    const document = { ...emptyWorkshop, patterns: [pattern('a', 'Bandstand'), pattern('b')] }
+    notes = [{ sitting: 'gone', revision: 4, at: 1, document }]
+    const { workshop } = await tab()
+    expect(names(workshop)).toEqual(['Bandstand', 'b'])
+    await settle()
+    expect(names(stored().file)).toEqual(['Bandstand', 'b'])
+  })
+
+  it('hears of two saves at once and keeps the newer', async () => {
+    const here = await tab()
+    for (const revision of [2, 3]) {
+      put({ ...emptyWorkshop, patterns: [pattern(`at-${revision}`)] }, revision)
+      for (const listen of heard) listen({ kind: 'saved', id: 'workshop', revision })
+    }
+    await settle()
+    expect(names(here.workshop)).toEqual(['at-3'])
+  })
+
+  it('puts what a closed tab left beside what has become of it since', async () => {
     put({ ...emptyWorkshop, patterns: [pattern('a')] }, 4)
     const document = { ...emptyWorkshop, patterns: [pattern('a', 'other'), pattern('b')] }
     notes = [{ sitting: 'gone', revision: 2, at: 1, document }]
     const { workshop } = await tab()
-    expect([names(workshop), notes]).toEqual([['a', 'b'], []])
+    expect([names(workshop), notes]).toEqual([['a', 'other', 'b'], []])
     await settle()
-    expect(names(stored().file)).toEqual(['a', 'b'])
+    expect(names(stored().file)).toEqual(['a', 'other', 'b'])
   })
 })

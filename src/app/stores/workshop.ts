@@ -1,3 +1,4 @@
+import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Words } from '@core/stitch'
@@ -7,6 +8,9 @@ import {
   type WorkshopEdit,
   workshopAfter,
   workshopWith,
+  besideThose,
+  editsTo,
+  type Workshop,
 } from '@core/workshop'
 import { failureOf, failureWords } from '@app/storage/answered.ts'
 import { Unreadable } from '@app/storage/document-store.ts'
@@ -49,15 +53,21 @@ export const useWorkshop = defineStore('workshop', () => {
   )
   const again = useLater(() => void read())
 
+  /** Reads wait for one another, so that an older answer never takes the place of a newer one. */
+  let reading: Promise<void> = Promise.resolve()
+  function read(): Promise<void> {
+    reading = reading.then(readNow)
+    return reading
+  }
   /** Reads what is stored, and does to it what was done here meanwhile. */
-  async function read(): Promise<void> {
+  async function readNow(): Promise<void> {
     try {
       const { record, workshop: stored } = await openWorkshop()
       isOpen.value = true
       unread.value = null
       workshop.value = workshopWith(pending, stored)
       saver.begin(record, stored)
-      await takeNotes(record.revision)
+      await takeNotes(record.revision, stored)
       if (pending.length > 0) saver.changed()
     } catch (error) {
       unread.value = notRead(error)
@@ -65,11 +75,11 @@ export const useWorkshop = defineStore('workshop', () => {
     }
   }
 
-  /** What a closed tab left: all of it where it goes on from what is stored, else what is not there yet. */
-  async function takeNotes(revision: number) {
+  /** What a closed tab left: all it did where it goes on from what is stored, else its things beside those there are. */
+  async function takeNotes(revision: number, stored: Workshop) {
     for (const note of await strayNotes({ kind: stores.workshop.kind, id: WORKSHOP })) {
-      if (note.revision === revision) edit({ do: 'set', settings: note.document.settings })
-      edit({ do: 'take', from: note.document })
+      if (note.revision === revision) editsTo(stored, note.document).forEach(edit)
+      else edit({ do: 'take', from: besideThose(note.document, stored, () => `own-${nanoid(8)}`) })
       dropNote(WORKSHOP, note.sitting)
     }
   }

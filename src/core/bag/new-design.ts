@@ -6,8 +6,7 @@ import {
   BODY,
   type Design,
   growthOf,
-  usualBeginning,
-  usualMaking,
+  undecided,
   withBody,
 } from '../design/index.ts'
 import { resized } from '../fit/index.ts'
@@ -92,14 +91,7 @@ function newRound({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag)
     want: { aroundMm, said, heightMm, tolerance: 0.05 },
     hookMm,
     yarnClass,
-    swatches: [],
-    weighed: null,
-    unravelled: null,
-    making: usualMaking,
-    beginning: usualBeginning,
-    frontAfter: null,
-    ways: [],
-    items: [],
+    ...undecided,
     yarns: firstYarns.map((yarn) => ({
       ...yarn,
       label: null,

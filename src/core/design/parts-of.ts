@@ -141,3 +141,15 @@ export const usualMaking: Making = {
   first: 'same',
 }
 export const usualBeginning: Beginning = { ring: 'magic', into: 'loops' }
+
+/** What of a design nothing was decided about yet. */
+export const undecided = {
+  swatches: [],
+  weighed: null,
+  unravelled: null,
+  making: usualMaking,
+  beginning: usualBeginning,
+  frontAfter: null,
+  ways: [],
+  items: [],
+} as const satisfies Partial<Design>

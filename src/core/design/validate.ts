@@ -1,7 +1,7 @@
 import { type Fault, fieldFaults } from '../document/index.ts'
 import { Design } from './documents.ts'
 import { designFaults } from './faults.ts'
-import { BODY, partsOf, usualBeginning, usualMaking } from './parts-of.ts'
+import { BODY, partsOf, undecided } from './parts-of.ts'
 
 /** What is wrong with a design, field by field and then as a whole; empty when it can be read back. */
 export function faultsOf(design: Design): Fault[] {
@@ -15,14 +15,7 @@ const HELD: Design = {
   want: { aroundMm: 600, said: 'around', heightMm: 300, tolerance: 0.05 },
   hookMm: 4,
   yarnClass: 4,
-  swatches: [],
-  weighed: null,
-  unravelled: null,
-  making: usualMaking,
-  beginning: usualBeginning,
-  frontAfter: null,
-  ways: [],
-  items: [],
+  ...undecided,
   yarns: [
     {
       letter: 'A',

@@ -4,12 +4,13 @@ import {
   ends,
   inStitches,
   inTurn,
+  isFirstStart,
+  type RowStart,
   type Laid,
   lay,
   type Places,
   placesIn,
   type Program,
-  type RowStart,
   samePlaces,
   starts,
   stitches,
@@ -34,15 +35,6 @@ function firstUnit({ units }: Laid): CountedUnit | null {
   const [[name, count] = []] = units
   return name === undefined ? null : { name, count: count! }
 }
-
-const firstStarts: ReadonlySet<RowStart> = new Set([
-  'ring',
-  'foundation',
-  'across',
-  'chain-ring',
-  'pick-up',
-  'other-side',
-])
 
 /** A row as it was laid, to be had again where the same is worked over the same. */
 interface Kept {
@@ -133,7 +125,7 @@ export class PieceBuilder {
   addRow({ program: asked, facts }: NextRow): void {
     const { rows } = this
     const { gauge } = this.parts.at(-1)!
-    const first = firstStarts.has(facts.start)
+    const first = isFirstStart(facts.start)
     const program = first ? inStitches(asked, (id) => firstFor(id, gauge.stitch)) : asked
     this.endLast(facts.start)
     // A first row stands in a ring or chain of its own, as long as it wants.

@@ -28,19 +28,12 @@ export type Side = (typeof sides)[number]
  * another piece, or into the other side of the chain. A later one: on in a spiral, with a start of its own, turned, or
  * with its yarn joined anew where the row below began.
  */
-export const starts = [
-  'ring',
-  'foundation',
-  'across',
-  'chain-ring',
-  'pick-up',
-  'other-side',
-  'spiral',
-  'chain',
-  'turn',
-  'afresh',
-] as const
+const firstStarts = ['ring', 'foundation', 'across', 'chain-ring', 'pick-up', 'other-side'] as const
+export const starts = [...firstStarts, 'spiral', 'chain', 'turn', 'afresh'] as const
 export type RowStart = (typeof starts)[number]
+/** Whether a row so begun stands in a ring or chain of its own. */
+export const isFirstStart = (start: RowStart): boolean =>
+  (firstStarts as readonly RowStart[]).includes(start)
 /** How a row ends: on in a spiral, joined, turned, its loop held while another yarn works, or its yarn cut. */
 export const ends = ['spiral', 'join', 'turn', 'held', 'fasten-off'] as const
 export type RowEnd = (typeof ends)[number]

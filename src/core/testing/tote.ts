@@ -4,8 +4,7 @@ import {
   type Design,
   type Part,
   type PartKind,
-  usualBeginning,
-  usualMaking,
+  undecided,
 } from '../design/index.ts'
 import type { BasePart } from '../shape/index.ts'
 
@@ -39,14 +38,8 @@ export function tote({
     want: { aroundMm: 240, said: 'around', heightMm: 60, tolerance: 0.05 },
     hookMm: 3.5,
     yarnClass: 3,
+    ...undecided,
     swatches: [swatch()],
-    weighed: null,
-    unravelled: null,
-    making: usualMaking,
-    beginning: usualBeginning,
-    frontAfter: null,
-    ways: [],
-    items: [],
     yarns: [
       {
         letter: 'A',

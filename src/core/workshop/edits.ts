@@ -65,3 +65,32 @@ export const workshopWith = (
   edits: readonly WorkshopEdit[],
   workshop: Workshop = emptyWorkshop,
 ): Workshop => edits.reduce(workshopAfter, workshop)
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
+
+/** The edits that make one workshop another. */
+export function editsTo(from: Workshop, to: Workshop): WorkshopEdit[] {
+  const edits: WorkshopEdit[] = same(from.settings, to.settings)
+    ? []
+    : [{ do: 'set', settings: to.settings }]
+  for (const drawer of drawers) {
+    const before = new Map<string, unknown>(from[drawer].map((thing) => [thing.id, thing]))
+    const after = new Set(to[drawer].map(({ id }) => id))
+    for (const { id } of from[drawer]) if (!after.has(id)) edits.push({ do: 'remove', drawer, id })
+    for (const thing of to[drawer])
+      if (!same(before.get(thing.id), thing))
+        edits.push({ do: 'keep', drawer, thing } as WorkshopEdit)
+  }
+  return edits
+}
+
+/** A workshop whose things stand beside those of another: what has an id there, and is another thing, gets one of its own. */
+export function besideThose(workshop: Workshop, there: Workshop, idOf: () => string): Workshop {
+  const beside = (drawer: Drawer) => {
+    const known = new Map<string, unknown>(there[drawer].map((thing) => [thing.id, thing]))
+    return workshop[drawer].map((thing) =>
+      !known.has(thing.id) || same(known.get(thing.id), thing) ? thing : { ...thing, id: idOf() },
+    )
+  }
+  return { ...workshop, ...Object.fromEntries(drawers.map((drawer) => [drawer, beside(drawer)])) }
+}

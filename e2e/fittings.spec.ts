@@ -1,0 +1,43 @@
+import { accessible, enter, expect, go, openBag, saved, test, undo } from './bag.ts'
+
+/* A cord is tied to the sides of a pouch; where its front is can be said, and everything follows. */
+
+test('a cord has its chains, its yarn and its places, and follows the bag when it is turned', async ({
+  page,
+}) => {
+  await openBag(page, 'Mute pouch', 'Bands')
+  await page.getByRole('button', { name: 'Add a piece' }).click()
+  await page.getByRole('menuitem', { name: 'Cord' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Cord' })
+  // The pouch is worked at 6.25 mm a stitch: 600 mm are 600 / (6.25 · √2) = 68 chains of two strands.
+  await expect(dialog).toContainText('With 2 strands of A held together, ch 68')
+  await accessible(page)
+  await enter(page, 'Strands', '1')
+  await expect(dialog).toContainText('With A, ch 96')
+  await enter(page, 'Length', '1 m')
+  await expect(dialog).toContainText('With A, ch 160: 100.0 cm')
+  await page.getByRole('combobox', { name: 'One end: from where it is counted' }).press('Enter')
+  await page.getByRole('option', { name: 'at the front' }).click()
+  await expect(dialog).toContainText('Tie one end to the middle of the front of Base and body')
+  await dialog.getByRole('button', { name: 'Done' }).click()
+  await saved(page)
+  await page.reload()
+  await expect(page.getByRole('button', { name: 'Cord', exact: true })).toBeVisible()
+
+  await go(page, 'Yarns')
+  await expect(page.getByRole('row', { name: /^Cord/ })).toBeVisible()
+  await go(page, 'Pattern')
+  const paper = page.getByLabel('The written pattern')
+  await expect(paper).toContainText('With A, ch 160')
+  await expect(paper).toContainText('A long cord can catch around a neck')
+  await expect(paper).toContainText(
+    'The middle of the front is between stitches 16 and 17 of round 8, of the back between stitches 48 and 49: mark both.',
+  )
+
+  await go(page, 'Size')
+  await enter(page, 'Front after', '0')
+  await go(page, 'Pattern')
+  await expect(paper).toContainText('of the back between stitches 32 and 33: mark both.')
+  await undo(page)
+  await expect(paper).toContainText('between stitches 48 and 49: mark both.')
+})
