@@ -96,12 +96,14 @@ export class Runs {
     return known
   }
 
+  /** A hash of a few runs of each block: whether two are the same is then looked at run by run. */
   private hashOf(blocks: readonly Block[]): number {
     const { stitch, yarn, count, how } = this
     let hash = blocks.length
     for (const { from, to, times } of blocks) {
-      hash = (Math.imul(hash, 31) + times) | 0
-      for (let i = from; i < to; i++)
+      hash = (Math.imul(hash, 31) + times + ((to - from) << 8)) | 0
+      const step = Math.max(1, (to - from) >> 4)
+      for (let i = from; i < to; i += step)
         hash =
           (Math.imul(hash, 31) +
             count[i]! +
@@ -114,17 +116,22 @@ export class Runs {
   }
 
   private same(one: readonly Block[], other: readonly Block[]): boolean {
-    const columns = [this.stitch, this.yarn, this.count, this.how]
-    return (
-      one.length === other.length &&
-      one.every(({ from, to, times }, b) => {
-        const to2 = other[b]!
-        if (times !== to2.times || to - from !== to2.to - to2.from) return false
-        for (let i = 0; i < to - from; i++)
-          for (const column of columns) if (column[from + i] !== column[to2.from + i]) return false
-        return true
-      })
-    )
+    const { stitch, yarn, count, how } = this
+    if (one.length !== other.length) return false
+    for (let b = 0; b < one.length; b++) {
+      const { from, to, times } = one[b]!
+      const { from: at, to: end, times: also } = other[b]!
+      if (times !== also || to - from !== end - at) return false
+      for (let i = from, n = at; i < to; i++, n++)
+        if (
+          count[i] !== count[n] ||
+          yarn[i] !== yarn[n] ||
+          stitch[i] !== stitch[n] ||
+          how[i] !== how[n]
+        )
+          return false
+    }
+    return true
   }
 
   private stored(steps: Laid['steps']): Block[] {

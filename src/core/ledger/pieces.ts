@@ -113,14 +113,16 @@ function inPart(
     const comesOut = made.length === 0 || builder.canLay(program)
     if (!comesOut && !needed) continue
     const wants = wantsOf(builder.rowCount - from + 1)
-    const plain = [work(part.stitch, 'fits', { yarn: lettersIn(part)[0]! })]
     builder.addRow(
       comesOut
         ? rows.planned({ ...row, program, wants })
-        : rows.planned({ ...row, program: plain, wants: { ...wants, onto: undefined } }),
+        : rows.planned({ ...row, program: plainOf(part), wants: { ...wants, onto: undefined } }),
     )
   }
 }
+
+/** One stitch in each, in the first of its yarns. */
+const plainOf = (part: Part): Program => [work(part.stitch, 'fits', { yarn: lettersIn(part)[0]! })]
 
 /** What a part says of its chart. */
 function saidOf(part: Part, worked: Piece['worked']) {
