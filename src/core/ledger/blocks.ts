@@ -16,10 +16,18 @@ export class Names {
   }
 }
 
-/** Numbers the ways runs are worked, each once. */
+/** Plainly into the next places. */
+const PLAIN: RunHow = { do: 'work' }
+const PLAIN_AT = 0
+
+/** Numbers the ways runs are worked, each once; plainly is the first. */
 export class Hows {
   readonly list: RunHow[] = []
   private readonly keys = new Names()
+
+  constructor() {
+    this.index(PLAIN)
+  }
 
   index(how: RunHow): number {
     const index = this.keys.index(JSON.stringify(how))
@@ -50,8 +58,6 @@ export interface Block {
   readonly to: number
   readonly times: number
 }
-
-const PLAIN: RunHow = { do: 'work' }
 
 interface ToStore {
   readonly stitch: string
@@ -236,7 +242,7 @@ export class Runs {
       size++
     }
     this.stitch.fill(this.stitches.index(stitch), first, size)
-    this.how.fill(this.hows.index(PLAIN), first, size)
+    this.how.fill(PLAIN_AT, first, size)
     if (this.inHand === null) yarn.fill(yarn[first]!, this.rowStart, first)
     this.inHand = yarn[size - 1]!
     this.size = size
