@@ -35,7 +35,9 @@ async function bring() {
     const read = stores.bags.read({ savedAt: 0, file })
     if (read.ok) await stores.bags.add(read.value)
   }
-  useWorkshop().setWords({ demoBrought: true })
+  const workshop = useWorkshop()
+  workshop.setWords({ demoBrought: true })
+  await workshop.stored()
 }
 
 /** Brings the demo the first time ever; where it is not known whether that was, nothing is brought. */

@@ -21,7 +21,6 @@ const set = (frontAfter: number | null) => project.edit({ name: 'setDesign', arg
       :model-value="Math.round(front)"
       :min="0"
       :max="count"
-      hint="sts"
       @update:model-value="set($event)"
     />
     <button v-if="chosen" type="button" class="link" @click="set(null)">
