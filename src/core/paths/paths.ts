@@ -54,7 +54,7 @@ interface Walk {
   readonly spans: YarnSpan[]
   readonly events: YarnEvent[]
   last: Use | null
-  /** How it was left: whether others were worked in its last row. */
+  /** Metres that lie in the fabric without making stitches, by part. */
   readonly metres: number[]
 }
 
