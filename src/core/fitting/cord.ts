@@ -50,6 +50,7 @@ export const cord: Fitting<CordItem> = {
     const each = stitchById('ch').yarn * Math.sqrt(item.strands)
     return {
       lengthMm: chains * chainMm(item, stitchWidthMm),
+      chains,
       yarns: [{ letter: item.yarn, inSc: chains * each * item.strands, tails: 2 * item.strands }],
     }
   },
@@ -58,10 +59,7 @@ export const cord: Fitting<CordItem> = {
       item.strands > 1
         ? `${counted(item.strands, 'strand')} of ${item.yarn} held together`
         : item.yarn
-    const chains = Math.round(
-      made.yarns[0]!.inSc / (stitchById('ch').yarn * item.strands * Math.sqrt(item.strands)),
-    )
-    return `With ${held}, ${abbrOf(stitchById('ch'), words)} ${chains}: ${printLength(made.lengthMm, words.units)}. Fasten off, leaving tails to tie. Tie one end to ${from}, the other to ${to}.`
+    return `With ${held}, ${abbrOf(stitchById('ch'), words)} ${made.chains}: ${printLength(made.lengthMm, words.units)}. Fasten off, leaving tails to tie. Tie one end to ${from}, the other to ${to}.`
   },
   cautions: [
     'A long cord can catch around a neck: not for small children; where the bag is used or sold, the safety rules there go first.',

@@ -8,7 +8,7 @@ import { defaultWords } from '../stitch/index.ts'
 import { base, baseAs, plain, swatch, tote } from '../testing/tote.ts'
 import { fittings, type Item, type Spot, spotOn } from './index.ts'
 
-const from = { piece: 'bag', letter: 'A', aroundMm: 240 }
+const from = { piece: 'bag', letter: 'A' }
 const joined = { ...tote().making, working: 'joined' as const }
 const bare = (over: Partial<Design> = {}): Design => ({
   ...tote({ making: joined, parts: [base({ count: 48 }), plain({ rounds: 20 })] }),

@@ -6,7 +6,6 @@ export interface FittingFrom {
   readonly piece: string
   /** Letter of its yarn. */
   readonly letter: string
-  readonly aroundMm: number
 }
 
 /** Yarn an item takes of one letter: that of so many sc, and so many tails. */
@@ -19,6 +18,8 @@ export interface ItemYarn {
 /** An item as it comes out. */
 export interface ItemMade {
   readonly lengthMm: number
+  /** Chains it is worked of. */
+  readonly chains: number
   readonly yarns: readonly ItemYarn[]
 }
 

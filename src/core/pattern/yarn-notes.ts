@@ -15,11 +15,6 @@ const stateIn = ({ ways }: YarnPaths, yarn: number, row: number): How | null =>
   ways[yarn]!.spans.find(({ from, to, how }) => how !== 'worked' && from <= row && row < to)?.how ??
   null
 
-/** A yarn whose loops a round closes over beside its own: said where that is done. */
-function closedOver({ columns }: Piece, row: number): number | null {
-  return columns.also[row]! < 0 ? null : row
-}
-
 /** Where a row begins in another yarn, how that one comes there. */
 function entering(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): string | null {
   // A yarn that is joined anew with its row is said there.
@@ -63,7 +58,8 @@ function joining(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): s
 function leaving(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): string[] {
   const { columns } = piece
   if (row === 0 || starts[columns.start[row]!] === 'afresh') return []
-  const over = closedOver(piece, row) !== null
+  // A round that closes over the loops of two yarns says itself which is done.
+  const over = columns.also[row]! >= 0
   const isClosed = (yarn: number) => over && parkedBefore(paths, yarn, row)
   const cut = eventsAt(paths, row - 1, 'cut').filter((yarn) => !isClosed(yarn))
   const last = yarnAt(piece, row - 1, 'last')

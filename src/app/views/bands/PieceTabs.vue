@@ -38,12 +38,7 @@ function add(kind: PieceKind | FittingKind) {
 const isFitting = (kind: string): kind is FittingKind => kind in fittings
 /** Puts a fitting on the bag, and shows it as soon as it is there. */
 function addFitting(kind: FittingKind) {
-  const { design, derived } = project.table!
-  const from = {
-    piece: BODY,
-    letter: design.yarns[0]!.letter,
-    aroundMm: derived.ledger.sizes.aroundMm,
-  }
+  const from = { piece: BODY, letter: project.design!.yarns[0]!.letter }
   if (project.edit({ name: 'addItem', args: { item: fittings[kind].begin(from) } }))
     fitting.value = project.design!.items.at(-1)!.id
 }
