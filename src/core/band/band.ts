@@ -55,6 +55,15 @@ export interface RowWants {
   readonly onto?: { readonly yarn: string; readonly onto: Onto }
 }
 
+/**
+ * What rows look like from below, each as a text by which it is known: those of one repeat, which come again above it, over so many
+ * that come once.
+ */
+export interface Looks {
+  readonly below: number
+  readonly rows: readonly string[]
+}
+
 /** Tells a fault of a field of the part, by its name below the part. */
 export type Say = (field: string, message: string) => void
 
@@ -106,6 +115,8 @@ export interface Band<Part> {
 
   /** Its rows from below, each in working order on the right side. Rows that are alike may be one and the same program. */
   readonly rows: (part: Part, ground: Ground) => Iterable<Program>
+  /** By what its rows are known when some are put in or taken out; null where none differs from another. */
+  readonly looks: (part: Part) => Looks | null
   /** How a row of it wants to be worked, by its place in the band from 1, where the band stands on so many. */
   readonly wants: (part: Part, row: number, count: number) => RowWants
   /** Its rows as they are said, in US terms, on so many places; null when they are said from what is worked. */
@@ -139,6 +150,7 @@ export const usual = {
   leaves: (_: unknown, count: number) => count,
   faults: () => {},
   size: () => ({ cells: 0, runs: 0 }),
+  looks: () => null,
   wants: () => ({}),
   texts: () => null,
   stopsMidway: () => null,

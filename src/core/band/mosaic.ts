@@ -230,6 +230,10 @@ export const mosaic: Band<MosaicPart> = {
     for (let i = 0; i < times; i++) yield* programs
     for (let i = 0; i < after; i++) yield plainRow(rows.at(-1)!)
   },
+  looks: (part) => ({
+    below: part.before,
+    rows: part.chart.colours.flatMap((row) => [row, `${row} back`].slice(0, rowsEach(part))),
+  }),
   wants: (part, row) => {
     const at = row - 1 - part.before
     if (at < 0 || at >= part.chart.colours.length * part.times * rowsEach(part)) return {}

@@ -254,6 +254,10 @@ export const relief: Band<ReliefPart> = {
     const rows = rowPrograms(part, ground)
     for (let i = 0; i < part.times; i++) yield* rows
   },
+  looks: ({ chart, raised }) => ({
+    below: 0,
+    rows: chart.colours.map((row, r) => `${row} ${raised.colours[r]}`),
+  }),
   wants: ({ raised }, row) => {
     const text = raised.colours[(row - 1) % raised.colours.length]!
     const side = [...text].map((letter) => reliefOf(letter).side).find(Boolean)

@@ -62,6 +62,10 @@ export const stripes: Band<StripesPart> = {
   lastYarn: (part) => part.stripes.at(-1)!.yarn,
   gaugeYarn: () => null,
   fabric: () => PLAIN,
+  looks: ({ stripes }) => ({
+    below: 0,
+    rows: stripes.flatMap(({ yarn, rounds }) => Array.from({ length: rounds }, () => yarn)),
+  }),
   *rows(part) {
     for (const { yarn, rounds } of part.stripes) {
       const row = [work(part.stitch, 'fits', { yarn })]

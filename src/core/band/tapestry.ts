@@ -126,6 +126,7 @@ export const tapestry: Band<TapestryPart> = {
     const all = part.chart.colours.length * part.times
     for (let i = 0; i < all; i++) yield rows[i % rows.length]!
   },
+  looks: ({ chart }) => ({ below: 0, rows: chart.colours }),
   pictured: true,
   chart: ({ chart }) => chart,
   field: worked,

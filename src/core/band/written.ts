@@ -62,6 +62,7 @@ export const written: Band<WrittenPart> = {
     if (fault) say(`rows[${fault.row}]${fault.field && `.${fault.field}`}`, fault.message)
   },
   size: ({ rows }) => ({ cells: 0, runs: rows.reduce((sum, { runs }) => sum + runs.length, 0) }),
+  looks: ({ rows }) => ({ below: 0, rows: rows.map(({ text }) => text) }),
   *rows(part, { count }) {
     if (comeOutOn(part.rows, count)) return yield* part.rows.map((row) => rowProgram(row))
     for (const { runs } of part.rows) yield [work(part.stitch, 'fits', { yarn: runs[0]!.yarn })]

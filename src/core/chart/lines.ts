@@ -1,4 +1,4 @@
-import { type Chart, groundOf } from './chart.ts'
+import { type Cell, type Chart, groundOf } from './chart.ts'
 
 /** What is done to one row or column. */
 export type LineChange = 'insert' | 'double' | 'remove'
@@ -8,6 +8,20 @@ function changed<T>(list: readonly T[], at: number, change: LineChange, blank: T
   if (at < 0 || at >= list.length) return list
   if (change === 'remove') return list.length > 1 ? list.toSpliced(at, 1) : list
   return list.toSpliced(at, 0, change === 'double' ? list[at]! : blank)
+}
+
+/** Cells that were chosen, where they are after that: those of a line that is gone are not, those of one that is twice go with the first. */
+export function cellsAfter(
+  cells: readonly Cell[],
+  along: 'row' | 'column',
+  at: number,
+  change: LineChange,
+): Cell[] {
+  const by = change === 'remove' ? -1 : 1
+  const from = change === 'insert' ? at : at + 1
+  return cells
+    .filter((cell) => change !== 'remove' || cell[along] !== at)
+    .map((cell) => (cell[along] >= from ? { ...cell, [along]: cell[along] + by } : cell))
 }
 
 /**

@@ -1,5 +1,13 @@
 import fc from 'fast-check'
-import { type Chart, symmetries, turns, withLine, withSymmetry } from './index.ts'
+import {
+  type Cell,
+  cellsAfter,
+  type Chart,
+  symmetries,
+  turns,
+  withLine,
+  withSymmetry,
+} from './index.ts'
 import { mirroredAcross, mirroredUp, quarterTurned, shifted } from './turns.ts'
 
 const chartOf = (width: number, height: number): fc.Arbitrary<Chart> =>
@@ -78,6 +86,28 @@ describe('rows and columns', () => {
     const one: Chart = { width: 1, colours: ['A'] }
     for (const along of ['row', 'column'] as const)
       expect(withLine(one, along, 0, 'remove')).toBe(one)
+  })
+  it('what is chosen stays on the very cells, or goes with them', () => {
+    fc.assert(
+      fc.property(
+        anyChart,
+        fc.nat(8),
+        fc.constantFrom('row', 'column'),
+        fc.constantFrom('insert', 'double', 'remove'),
+        (any, at, along, change) => {
+          if (at >= (along === 'row' ? any.colours.length : any.width)) return
+          const cells = any.colours.flatMap((row, r) =>
+            [...row].map((_, column) => ({ column, row: r })),
+          )
+          const next = withLine(any, along, at, change)
+          if (next === any) return
+          const left = cells.filter((cell) => change !== 'remove' || cell[along] !== at)
+          const letters = ({ colours }: Chart, of: readonly Cell[]) =>
+            of.map(({ row, column }) => colours[row]![column])
+          expect(letters(next, cellsAfter(cells, along, at, change))).toEqual(letters(any, left))
+        },
+      ),
+    )
   })
   it('one put in and taken out again is the chart there was', () => {
     fc.assert(

@@ -10,12 +10,14 @@ import {
   blankColumns,
   type Cell,
   type Chart,
+  type LineChange,
   loneCells,
   type LoneMend,
   loneMends,
   paintedRows,
   rowsWith,
   type WideningId,
+  withLine,
   withPadding,
   withSize,
 } from '../chart/index.ts'
@@ -73,6 +75,8 @@ export interface ChartEdits {
     rows: readonly (readonly [row: number, letters: string])[]
     why: string
   } & OnLayer
+  /** A row or column of a chart more, twice, or fewer; of both its layers, where it has two. */
+  changeLine: { id: string; along: 'row' | 'column'; at: number; change: LineChange; why: string }
   /** Lone stitches go into what is around them, or beside others of their yarn; found when it is done. */
   mendLone: { id: string; how: LoneMend; round: boolean }
   /** A mosaic as the nearest picture that can be worked, as far as that is found quickly. */
@@ -108,6 +112,16 @@ export const chartEdits: { readonly [Name in keyof ChartEdits]: EditRule<ChartEd
       const chart = layerOf(charted(design, id), layer)
       for (const [row, letters] of rows)
         if (row in chart.colours && chart.colours[row] !== letters) chart.colours[row] = letters
+    },
+  },
+  changeLine: {
+    label: ({ why }) => why,
+    run: (design, { id, along, at, change }) => {
+      const one = charted(design, id)
+      const changed = (chart: Chart) => withLine(chart, along, at, change)
+      if ('raised' in one) one.raised = changed(one.raised) as typeof one.raised
+      const { width, colours } = changed(one.chart)
+      setChart(design, id, width, colours)
     },
   },
   mendLone: {

@@ -18,6 +18,7 @@ import {
   pieceAt,
   place,
 } from './draft.ts'
+import { followRows } from './rows-moved.ts'
 import {
   BASE_YARNS,
   baseOf,
@@ -327,10 +328,12 @@ const designWords: Readonly<Record<string, string>> = {
   ways: 'how yarns are led',
 }
 
-/** Runs an edit on a draft. */
-export function runEdit(design: Draw, edit: Edit): void {
+/** Runs an edit on a draft of a design. */
+export function runEdit(design: Draw, edit: Edit, before: Design): void {
   const rule = edits[edit.name] as EditRule<unknown>
   rule.run(design, edit.args)
+  // Another design in its place says itself where everything is.
+  if (edit.name !== 'replace') followRows(design, before)
 }
 
 /** What the edit is called in the list of what can be undone. */

@@ -60,7 +60,7 @@ function tryRun(design: Design, edits: readonly Edit[]): Result<Ran, readonly Fa
   try {
     for (const edit of edits) {
       const [next, patches, inverse] = produceWithPatches(ran.design, (draft) =>
-        runEdit(draft, edit),
+        runEdit(draft, edit, ran.design),
       )
       ran = {
         design: next,

@@ -169,6 +169,13 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
       rows: fc.array(fc.tuple(figure, fc.constantFrom('ABABAB', 'AA', '')), { maxLength: 3 }),
       why: name,
     }),
+    changeLine: fc.record({
+      id,
+      along: fc.constantFrom('row' as const, 'column' as const),
+      at: figure,
+      change: fc.constantFrom('insert' as const, 'double' as const, 'remove' as const),
+      why: name,
+    }),
     mendLone: fc.record({
       id,
       how: fc.constantFrom('absorb' as const, 'join-up' as const),

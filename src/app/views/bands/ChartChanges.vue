@@ -5,6 +5,14 @@ export interface Changed {
   readonly at: Cell
   readonly names: Readonly<Record<'row' | 'column', string>>
 }
+
+/** What is done to one row or column of a chart, and what it is called. */
+export interface Line {
+  readonly along: 'row' | 'column'
+  readonly at: number
+  readonly change: LineChange
+  readonly why: string
+}
 </script>
 
 <script setup lang="ts">
@@ -16,7 +24,6 @@ import {
   symmetries,
   type Symmetry,
   turns,
-  withLine,
 } from '@core/chart'
 import ToolChoice from './ToolChoice.vue'
 
@@ -26,7 +33,7 @@ const { now } = defineProps<{
   now: () => Changed
 }>()
 const symmetry = defineModel<Symmetry>('symmetry', { required: true })
-const emit = defineEmits<{ draw: [chart: Chart, why: string]; bring: [] }>()
+const emit = defineEmits<{ draw: [chart: Chart, why: string]; line: [line: Line]; bring: [] }>()
 
 /** What is done to one row or column, by the number that stands beside it. */
 const lines: readonly {
@@ -52,7 +59,7 @@ function act(command: string) {
   const line = lines.find(({ along, change }) => `${along}-${change}` === command)
   if (!line) return
   const { along, change } = line
-  emit('draw', withLine(chart, along, along === 'row' ? at.row : at.column, change), titleOf(line))
+  emit('line', { along, change, at: at[along], why: titleOf(line) })
 }
 </script>
 

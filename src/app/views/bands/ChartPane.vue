@@ -1,9 +1,18 @@
 <script setup lang="ts">
 import { useEventListener, useTimeoutFn } from '@vueuse/core'
-import { computed, defineAsyncComponent, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import {
+  computed,
+  defineAsyncComponent,
+  nextTick,
+  ref,
+  shallowRef,
+  useTemplateRef,
+  watch,
+} from 'vue'
 import { bandOf } from '@core/band'
 import {
   type Cell,
+  cellsAfter,
   type Chart,
   groundOf,
   lettersOf,
@@ -25,7 +34,7 @@ import { nextView, type SeenAs, views } from '@app/parts/chart/views.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import ChartChanges from './ChartChanges.vue'
+import ChartChanges, { type Line } from './ChartChanges.vue'
 import ChartTools from './ChartTools.vue'
 import MosaicMend from './MosaicMend.vue'
 import RoundReadout from './RoundReadout.vue'
@@ -279,6 +288,17 @@ watch(
   [view, () => part.value.id, () => chart.value?.width, () => chart.value?.colours.length],
   done,
 )
+/** A row or column more or fewer; what is chosen, and the row that is read, go with the others. */
+async function changeLine({ along, at: of, change, why }: Line) {
+  const after = (cells: readonly Cell[]) => cellsAfter(cells, along, of, change)
+  const [kept, [read]] = [after(chosen.value), after([{ ...at.value, row: row.value ?? 0 }])]
+  project.edit({ name: 'changeLine', args: { id: part.value.id, along, at: of, change, why } })
+  if (chart.value !== own.value) return
+  // What watches the size of the chart gives up what was chosen on it.
+  await nextTick()
+  choose(kept)
+  if (read) row.value = read.row
+}
 const MotifDialog = defineAsyncComponent(() => import('./MotifDialog.vue'))
 const motifs = ref(false)
 /** A chart made from a motif: as wide as the round it stands alone, narrower it is the repeat. */
@@ -339,6 +359,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         v-model:symmetry="symmetry"
         :now="toChange"
         @draw="draw"
+        @line="changeLine"
         @bring="askForChart().then((file) => take(file))"
       />
     </ChartTools>
