@@ -1,8 +1,8 @@
 import { BODY, type Design, baseOf, type NewPiece, type PieceJoin } from '../design/index.ts'
 import { bands } from '../band/index.ts'
-import { type Spot, spotOn } from '../fitting/index.ts'
+import { type Spot, spotOn } from '../part/index.ts'
 import { type Compiled, gaugeIn, idOfRow, type Piece } from '../ledger/index.ts'
-import { type At, constructionOf, type StitchSize } from '../shape/index.ts'
+import { constructionOf, type StitchSize } from '../shape/index.ts'
 
 /** What a piece that is added begins as: its size in mm from those of the bag, and what it is sewn to. */
 interface PieceTemplate {
@@ -17,7 +17,7 @@ interface PieceTemplate {
 interface Body {
   readonly rim: number
   /** Where the construction has a strap sewn: the middles of its two ends; null where that is at the sides of the rim. */
-  readonly straps: readonly [At, At] | null
+  readonly straps: readonly [Spot, Spot] | null
   /** The row from which so many rows up leave as much above as below. */
   readonly rowAt: (rows: number) => string
 }
@@ -43,9 +43,12 @@ export const pieceTemplates = {
     joins: ({ rim, straps }, stitches) =>
       (['first', 'last'] as const).map((edge, i) => {
         if (!straps) return sewn(edge, { by: i === 0 ? 'side' : 'other-side' })
-        const { onto, at } = straps[i]!
-        const from = Math.max(0, at - (stitches >> 1))
-        return sewn(edge, { on: onto, at: onto === 'last' ? Math.min(from, rim - stitches) : from })
+        const spot = straps[i]!
+        const from = Math.max(0, spot.at - (stitches >> 1))
+        return sewn(edge, {
+          ...spot,
+          at: spot.on === 'last' ? Math.min(from, rim - stitches) : from,
+        })
       }),
   },
   flap: {

@@ -1,6 +1,16 @@
 import { type BandPart, bands } from '../band/index.ts'
-import { type Edge, edges, fittingKinds, fittings, type Item, Spot } from '../fitting/index.ts'
-import { GroundStitch, Id, Letter, LIMITS, Making, RowId } from '../part/index.ts'
+import { fittingKinds, fittings, type Item } from '../fitting/index.ts'
+import {
+  type Edge,
+  edges,
+  Spot,
+  GroundStitch,
+  Id,
+  Letter,
+  LIMITS,
+  Making,
+  RowId,
+} from '../part/index.ts'
 import {
   Amount,
   Flag,

@@ -1,6 +1,6 @@
 import { bandOf, type Looks } from '../band/index.ts'
-import { fittingOf, type Item, type Spot } from '../fitting/index.ts'
-import { partOfId, placeOfId, rowId } from '../part/index.ts'
+import { fittingOf, type Item } from '../fitting/index.ts'
+import { type Spot, partOfId, placeOfId, rowId } from '../part/index.ts'
 import type { Design, Part } from './documents.ts'
 import type { Draw } from './draft.ts'
 import { isBase, partsOf } from './parts-of.ts'

@@ -1,9 +1,8 @@
 import { Amount, One, OneOf, Text, Whole } from '../document/index.ts'
-import { Id, Letter, LIMITS } from '../part/index.ts'
+import { Id, Letter, LIMITS, Spot, spotOn } from '../part/index.ts'
 import { abbrOf, stitchById } from '../stitch/index.ts'
 import { counted, printLength } from '../units/index.ts'
 import type { Fitting } from './fitting.ts'
-import { Spot, spotOn } from './spot.ts'
 
 /** A cord of chain from one spot to another. */
 export class CordItem {

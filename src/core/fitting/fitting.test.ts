@@ -6,7 +6,8 @@ import { derive, planReport } from '../bag/index.ts'
 import { commit, historyOf, printProject, projectOf, readProject, undo } from '../project/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, baseAs, plain, swatch, tote } from '../testing/tote.ts'
-import { fittings, type Item, type Spot, spotOn } from './index.ts'
+import { type Spot, spotOn } from '../part/index.ts'
+import { fittings, type Item } from './index.ts'
 
 const from = { piece: 'bag', letter: 'A' }
 const joined = { ...tote().making, working: 'joined' as const }

@@ -1,5 +1,5 @@
 import type { Words } from '../stitch/index.ts'
-import type { Spot } from './spot.ts'
+import type { Spot } from '../part/index.ts'
 
 /** What a new item begins from. */
 export interface FittingFrom {

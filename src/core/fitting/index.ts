@@ -1,3 +1,2 @@
 export * from './fitting.ts'
 export * from './fittings.ts'
-export * from './spot.ts'

@@ -1,5 +1,5 @@
 import type { Design, PieceJoin } from '../design/index.ts'
-import type { Edge } from '../fitting/index.ts'
+import { type Edge, type Spot, spotOn } from '../part/index.ts'
 import type { JoinSide, ShapeJoin } from '../shape/index.ts'
 import type { Join, Piece } from './ledger.ts'
 import { maybePlace } from './spots.ts'
@@ -9,9 +9,9 @@ const piecesOf = (sides: readonly [JoinSide, JoinSide]) => [
 ]
 
 /** A join of the construction. As many pairs meet as there are on its shorter side. */
-export const joinOf = ({ kind, place, sides, lengthMm }: ShapeJoin): Join => ({
+export const joinOf = ({ kind, text, sides, lengthMm }: ShapeJoin): Join => ({
   kind,
-  place,
+  text,
   pieces: piecesOf(sides),
   count: Math.min(sides[0].count, sides[1].count),
   sides,
@@ -27,29 +27,31 @@ interface Stretch {
 }
 
 /** Along one row, from a stitch of it on; a round goes on around its beginning. */
-function alongRow({ id, columns, worked }: Piece, row: number, at: number): Stretch {
+function alongRow({ id, columns, worked }: Piece, row: number, at: number, spot: Spot): Stretch {
   const all = columns.makes[row]!
   const count = worked === 'rounds' ? all : Math.max(0, Math.floor(all - at))
   return {
-    side: { piece: id, of: 'stitches', count },
+    side: { piece: id, of: 'stitches', count, spot },
     lengthMm: all > 0 ? (columns.widthMm[row]! * count) / all : 0,
   }
 }
 
 /** Up the row ends, or the rows at a stitch, from a row on. */
-function upRows({ id, rows, columns }: Piece, from: number): Stretch {
+function upRows({ id, rows, columns }: Piece, from: number, spot: Spot): Stretch {
   const below = from > 0 ? columns.alongMm[Math.min(from, rows) - 1]! : 0
   return {
-    side: { piece: id, of: 'row ends', count: Math.max(0, rows - from) },
+    side: { piece: id, of: 'row ends', count: Math.max(0, rows - from), spot },
     lengthMm: columns.alongMm[rows - 1]! - below,
   }
 }
 
 /** An edge of a piece, whole. */
-const edgeOf = (piece: Piece, edge: Edge): Stretch =>
-  edge === 'left' || edge === 'right'
-    ? upRows(piece, 0)
-    : alongRow(piece, edge === 'first' ? 0 : piece.rows - 1, 0)
+function edgeOf(piece: Piece, edge: Edge): Stretch {
+  const spot = spotOn(piece.id, { on: edge })
+  return edge === 'left' || edge === 'right'
+    ? upRows(piece, 0, spot)
+    : alongRow(piece, edge === 'first' ? 0 : piece.rows - 1, 0, spot)
+}
 
 /** The joins of what she added, over the pieces as they came out. One that ties what is not there is none. */
 export function ownJoins(design: Design, pieces: readonly Piece[]): Join[] {
@@ -70,12 +72,13 @@ function ownJoin(piece: Piece, other: Piece, { edge, to, how }: PieceJoin): Join
   const { row } = place
   // Along the ends of rows it is counted in them.
   const at = to.on === 'left' || to.on === 'right' ? row : Math.round(place.at)
-  const met = place.of === 'row ends' ? upRows(other, row) : alongRow(other, row, at)
+  const spot: Spot = { ...to, by: 'stitch', at }
+  const met = place.of === 'row ends' ? upRows(other, row, spot) : alongRow(other, row, at, spot)
   const count = Math.min(side.count, met.side.count)
   const sides = [side, { ...met.side, count }] as const
   return {
     kind: how === 'pick-up' ? 'pick-up' : 'sew-on',
-    place: { edge, onto: to.on, row: to.row, at },
+    text: null,
     pieces: piecesOf(sides),
     count,
     sides,

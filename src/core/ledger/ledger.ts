@@ -1,9 +1,9 @@
 import type { BandRun } from '../band/index.ts'
 import type { Making } from '../part/index.ts'
 import type { Beginning, Design, PieceJoin } from '../design/index.ts'
-import type { Edge, Item, ItemMade, SpotOn } from '../fitting/index.ts'
+import type { Item, ItemMade } from '../fitting/index.ts'
 import type { Chain, Pass, Work } from '../program/index.ts'
-import type { Front, JoinPlace, JoinSide, Sizes, Unequal } from '../shape/index.ts'
+import type { Front, JoinSide, Sizes, Unequal } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
 import type { DesignGauge } from './gauge.ts'
 
@@ -108,19 +108,11 @@ export interface Piece {
   readonly columns: PieceColumns
 }
 
-/** Which edge of a piece meets another where: at an edge or a row of it, so many stitches from its beginning. */
-export interface MetAt {
-  readonly edge: Edge
-  readonly onto: SpotOn
-  readonly row: string | null
-  readonly at: number
-}
-
 /** What ties pieces together. */
 export interface Join {
   readonly kind: 'pick-up' | 'seam' | 'sew-on'
-  /** Where the construction has it, or along which edges. */
-  readonly place: JoinPlace | MetAt
+  /** What is done, of a join of the construction; null of one of hers, which its sides and how it is sewn tell. */
+  readonly text: string | null
   readonly pieces: readonly string[]
   /** Pairs that meet. */
   readonly count: number

@@ -186,7 +186,7 @@ describe('views, stamps, words and straps', () => {
         name: 'addPiece',
         args: { piece },
       })
-      return compile(now).joins.map(({ place }) => (place as { at: number }).at)
+      return compile(now).joins.map(({ sides }) => sides[1].spot.at)
     }
     const [width] = strap.parts.map((part) => 'count' in part && part.count)
     const half = (width as number) / 2

@@ -7,7 +7,7 @@ import { writtenPattern } from '../pattern/index.ts'
 import { derive, newPiece } from '../bag/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, baseAs, motif, plain, tote } from '../testing/tote.ts'
-import { spotOn, type Spot } from '../fitting/index.ts'
+import { spotOn, type Spot } from '../part/index.ts'
 
 const done = (design: Design, ...edits: Edit[]) =>
   commit(historyOf(projectOf(design)), edits).design
@@ -38,9 +38,12 @@ describe('a satchel with a strap', () => {
       140,
       700,
     ])
+    const sewn = (edge: string, on: string) => ({
+      sides: [{ spot: { on: edge } }, { spot: { on, at: 56 } }],
+    })
     expect(ledger.joins.slice(2)).toMatchObject([
-      { place: { edge: 'first', onto: 'left', at: 56 }, count: 8, pieces: ['c1', 'bag'] },
-      { place: { edge: 'last', onto: 'right', at: 56 }, count: 8 },
+      { ...sewn('first', 'left'), count: 8, pieces: ['c1', 'bag'] },
+      { ...sewn('last', 'right'), count: 8 },
     ])
     expect(codes(bag)).not.toContain('join-uneven')
   })
@@ -321,7 +324,11 @@ describe('the bottom of a tube', () => {
     const bottom = pieces.find(({ id }) => id === 'bottom')!
     expect([...bottom.columns.uses]).toEqual([0, 60, 60, 60])
     expect([...bottom.columns.makes]).toEqual([60, 60, 60, 54])
-    expect(joins[0]).toMatchObject({ place: 'tube-bottom', count: 27 })
+    expect(joins[0]).toMatchObject({
+      text: 'Sew front to back along the bottom',
+      count: 27,
+      sides: [{ spot: { on: 'last', at: 0 } }, { spot: { on: 'last', at: 27 } }],
+    })
   })
 })
 
@@ -345,9 +352,9 @@ describe('strips of blocks', () => {
     ).ledger
     // Eight strips of 24 rows; three seams a face, and both sides and the bottom between the faces.
     expect(pieces.map(({ times, rows }) => [times, rows])).toEqual([[8, 24]])
-    expect(joins.map(({ place, count }) => [place, count])).toEqual([
-      ['strip-to-strip', 6 * 24],
-      ['face-to-face', 2 * 24 + 4 * 10],
+    expect(joins.map(({ text, count }) => [text, count])).toEqual([
+      ['Sew strip to strip', 6 * 24],
+      ['Sew face to face, along both sides and the bottom', 2 * 24 + 4 * 10],
     ])
     expect([sizes.flatMm, sizes.heightMm]).toEqual([200, 120])
   })

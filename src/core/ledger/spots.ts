@@ -1,5 +1,4 @@
-import type { Spot } from '../fitting/index.ts'
-import { partOfId, placeOfId } from '../part/index.ts'
+import { type Spot, partOfId, placeOfId } from '../part/index.ts'
 import { sidesBetween } from '../shape/index.ts'
 import type { Piece, PlaceOfSpot } from './ledger.ts'
 import { maybeMiddlesCounted } from './middles.ts'

@@ -1,1 +1,2 @@
 export * from './section.ts'
+export * from './spot.ts'

@@ -132,10 +132,7 @@ function pickedUp({ ledger, piece, runs, words }: RowContext): string {
   const own = ledger.joins.find(
     ({ kind, how, sides }) => kind === 'pick-up' && how !== null && sides[0].piece === piece.id,
   )
-  if (own && typeof own.place === 'object') {
-    const other = ledger.pieces.find(({ id }) => id === own.sides[1].piece)!
-    return `pick up ${stitches} along ${metWords(own.place, own.sides[1].of, other)}`
-  }
+  if (own) return `pick up ${stitches} along ${metWords(own.sides[1], ledger)}`
   const base = ledger.pieces.find(({ id }) => id === 'base')
   if (!base) return `pick up ${stitches} around`
   const stitch = abbrOf(groundOfRow(ledger, piece, 0), words)

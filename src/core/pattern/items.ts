@@ -1,4 +1,5 @@
-import { fittingOf, type Spot } from '../fitting/index.ts'
+import { fittingOf } from '../fitting/index.ts'
+import { type Spot } from '../part/index.ts'
 import { type Ledger, type LedgerItem, type Piece, placeWords } from '../ledger/index.ts'
 import type { Words } from '../stitch/index.ts'
 import { edgeWords } from './joins.ts'

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { type Edit, partById } from '../design/index.ts'
-import { fittings, spotOn } from '../fitting/index.ts'
+import { fittings } from '../fitting/index.ts'
+import { spotOn } from '../part/index.ts'
 import { compile, maybePlace, runsOfRow } from '../ledger/index.ts'
 import { base, motif, plain, reliefBand, stripes, tote } from '../testing/tote.ts'
 import { commit, historyOf, projectOf, undo } from './index.ts'

@@ -1,4 +1,4 @@
-import { LIMITS } from '../part/index.ts'
+import { LIMITS, type Spot, spotOn } from '../part/index.ts'
 import type { Base } from './base.ts'
 import { firstRowOf, type ShapeRow } from './shape-row.ts'
 
@@ -60,49 +60,38 @@ export interface Sizes {
   readonly footprint: { readonly lengthMm: number; readonly widthMm: number }
 }
 
-/** One side of a join: stitches of its piece, or row ends. */
+/** One side of a join: stitches of its piece, or row ends; and where it begins. */
 export interface JoinSide {
   readonly piece: string
   readonly of: 'stitches' | 'row ends'
   readonly count: number
+  readonly spot: Spot
 }
-
-/** Where the joins of constructions are. */
-export type JoinPlace =
-  | 'around-base'
-  | 'left-side'
-  | 'right-side'
-  | 'bottom'
-  | 'fold-left'
-  | 'fold-right'
-  | 'tube-bottom'
-  | 'curve'
-  | 'one-disc'
-  | 'other-disc'
-  | 'square-to-square'
-  | 'face-to-face'
-  | 'around-top'
-  | 'strip-to-strip'
 
 /** A seam, or stitches picked up: the two sides that meet. */
 export interface ShapeJoin {
   readonly kind: 'pick-up' | 'seam' | 'sew-on'
-  readonly place: JoinPlace
+  /** What is done, and where: "Sew the left side". */
+  readonly text: string
   readonly sides: readonly [JoinSide, JoinSide]
   /** How long it is, in mm. */
   readonly lengthMm: number
 }
 
-export const stitchesOf = (piece: string, count: number): JoinSide => ({
-  piece,
-  of: 'stitches',
-  count,
-})
-export const rowEndsOf = (piece: string, count: number): JoinSide => ({
-  piece,
-  of: 'row ends',
-  count,
-})
+/** So many stitches of the first or last row of a piece. */
+export const stitchesOf = (
+  piece: string,
+  count: number,
+  on: 'first' | 'last' = 'last',
+  at = 0,
+): JoinSide => ({ piece, of: 'stitches', count, spot: spotOn(piece, { on, at }) })
+/** So many ends of its rows, from one of them up. */
+export const rowEndsOf = (
+  piece: string,
+  count: number,
+  on: 'left' | 'right',
+  at = 0,
+): JoinSide => ({ piece, of: 'row ends', count, spot: spotOn(piece, { on, at }) })
 /** Two faces that are one piece made twice, or two pieces. */
 interface Faces {
   readonly faces: 'alike' | 'differ'
@@ -116,12 +105,6 @@ export const bothFaces = <T>({ faces }: Faces, of: (piece: string) => T): readon
 export function unlikeFaces(base: Faces, length: (piece: string) => number): Unequal | null {
   const [one, other] = bothFaces(base, length)
   return one === other ? null : { what: 'faces', one, other }
-}
-
-/** A place on an edge of a piece, in stitches or row ends. */
-export interface At {
-  readonly onto: 'first' | 'last' | 'left' | 'right'
-  readonly at: number
 }
 
 /** Something a construction cannot be sewn from: two sides that should meet and do not. */
@@ -289,8 +272,8 @@ export interface Construction<Base> {
   readonly joins: (base: Base, made: Made, size: StitchSize) => readonly ShapeJoin[]
   readonly sizes: (base: Base, made: Made, size: StitchSize) => Sizes
   readonly unequal?: (base: Base, made: Made) => Unequal | null
-  /** The two places a strap is sewn to, in the middle of its ends: an edge of the body, and how far along it. */
-  readonly strapAt?: (base: Base, body: Pick<MadePiece, 'rows' | 'rim'>) => readonly [At, At]
+  /** The two spots of the body that a strap is sewn to, in the middle of its ends. */
+  readonly strapAt?: (base: Base, body: Pick<MadePiece, 'rows' | 'rim'>) => readonly [Spot, Spot]
   /** What would make them equal. */
   readonly evened?: (base: Base, rows: number) => readonly Evened<Base>[]
 }

@@ -1,7 +1,7 @@
 import { type Finder, inEveryPiece, type SnagContext } from './finder.ts'
 import { loneStitches, manyStrands } from './charts.ts'
 import { repeatRemainders, tooLargeChanges, writtenMisfits } from './repeats.ts'
-import { unevenJoins } from './joins.ts'
+import { lostSpots, unevenJoins } from './joins.ts'
 import { mosaicEnds, mosaicMisfits } from './mosaic.ts'
 import { raisedInside } from './raised.ts'
 import {
@@ -36,6 +36,7 @@ const finders: readonly Finder[] = [
   ].map(inEveryPiece),
   unequalSides,
   unevenJoins,
+  lostSpots,
   facesDiffer,
   sizeOff,
   heightOff,

@@ -1,8 +1,10 @@
 import { bandOf, type BandPart } from '../band/index.ts'
-import { bandsIn, type Design, roundsOf } from '../design/index.ts'
-import type { Piece } from '../ledger/index.ts'
+import { bandsIn, BODY, type Design, type Edit, roundsOf } from '../design/index.ts'
+import { maybePlace, type Piece } from '../ledger/index.ts'
+import { fittingOf } from '../fitting/index.ts'
+import { type Spot, spotOn } from '../part/index.ts'
 import type { Finder } from './finder.ts'
-import type { Mend } from './snag.ts'
+import type { Mend, Snag } from './snag.ts'
 
 /** Sides whose lengths differ by more than this share, and by more than so much, pucker when they are sewn one to one (from memory). */
 const PUCKERS = { share: 0.08, mm: 10 } as const
@@ -34,7 +36,7 @@ export function moreRows(design: Design, piece: Piece, by: number): Mend[] {
 
 /** A piece that is sewn to another and has more stitches (or row ends) than there is room for, or is clearly longer or shorter. */
 export const unevenJoins: Finder = ({ design, ledger }) =>
-  ledger.joins.flatMap((join) => {
+  ledger.joins.flatMap((join, at) => {
     const { reachMm: reach } = join
     if (reach === null) return []
     const [side, other] = join.sides
@@ -48,7 +50,7 @@ export const unevenJoins: Finder = ({ design, ledger }) =>
       {
         code: 'join-uneven' as const,
         severity: short ? ('error' as const) : ('warning' as const),
-        where: { part: piece.parts[0]!.id, round: null },
+        where: { part: piece.parts[0]!.id, round: null, of: String(at) },
         facts: {
           name: piece.name,
           onto: onto.name,
@@ -62,3 +64,42 @@ export const unevenJoins: Finder = ({ design, ledger }) =>
       },
     ]
   })
+
+/** Things and pieces that are tied or sewn to a row which is not there any more. */
+export const lostSpots: Finder = ({ design, ledger }) => {
+  const isLost = (spot: Spot) => {
+    const piece = ledger.pieces.find(({ id }) => id === spot.piece)
+    return !piece || maybePlace(piece, spot) === null
+  }
+  const atEdge = (spot: Spot): Spot =>
+    isLost(spot)
+      ? spotOn(ledger.pieces.some(({ id }) => id === spot.piece) ? spot.piece : BODY, {
+          by: spot.by,
+          at: spot.at,
+          side: spot.side,
+        })
+      : spot
+  const snag = (name: string, of: string, part: string | null, edit: Edit): Snag => ({
+    code: 'spot-gone',
+    severity: 'warning',
+    where: { part, round: null, of },
+    facts: { name },
+    mends: [{ kind: 'edge', facts: {}, edits: [edit] }],
+  })
+  const items = design.items.flatMap((item) => {
+    const fitting = fittingOf(item)
+    const spots = fitting.spots(item)
+    const values = fitting.withSpots(item, spots.map(atEdge))
+    const { id, name } = item
+    return spots.some(isLost)
+      ? [snag(name, id, null, { name: 'setItem', args: { id, values } })]
+      : []
+  })
+  const pieces = design.pieces.flatMap(({ id, name, joins, parts }) => {
+    const values = { joins: joins.map((join) => ({ ...join, to: atEdge(join.to) })) }
+    return joins.some(({ to }) => isLost(to))
+      ? [snag(name ?? id, id, parts[0]?.id ?? null, { name: 'setPiece', args: { id, values } })]
+      : []
+  })
+  return [...items, ...pieces]
+}

@@ -1,9 +1,13 @@
+import fc from 'fast-check'
 import { type Design, type Part, partsOf, withBody } from '../design/index.ts'
 import { commit, historyOf, projectOf } from '../project/index.ts'
 import { derive } from '../bag/index.ts'
 import { defaultWords } from '../stitch/index.ts'
-import { base, tote } from '../testing/tote.ts'
-import { mendText, type Mend, type Snag, type SnagCode, snagText } from './index.ts'
+import { fittings } from '../fitting/index.ts'
+import { spotOn } from '../part/index.ts'
+import { anyBag } from '../testing/arbitrary.ts'
+import { base, baseAs, plain, tote } from '../testing/tote.ts'
+import { mendText, type Mend, type Snag, type SnagCode, snagKey, snagText } from './index.ts'
 
 const snags = (design: Design) => derive(projectOf(design)).snags
 const codes = (design: Design) => snags(design).map(({ code }) => code)
@@ -273,3 +277,69 @@ const threeAndPuff = [
   { stitch: 'sc', yarn: 'A', count: 3 },
   { stitch: 'puff', yarn: 'B', count: 1 },
 ]
+
+describe('what each snag is known by', () => {
+  it('three yarns that are short are three, and a strand of one is another', () => {
+    const strands = [
+      {
+        name: 'Glint',
+        colour: '#cccccc',
+        label: { grams: 50, metres: 125 },
+        inHandGrams: 1,
+        yarnClass: null,
+      },
+    ]
+    const yarns = clean.yarns.map((yarn, i) => ({
+      ...yarn,
+      inHandGrams: 1,
+      strands: i === 0 ? strands : [],
+    }))
+    const short = snags({ ...clean, yarns }).filter(({ code }) => code === 'yarn-short')
+    expect(short.map(({ where }) => where.of)).toEqual(['A', 'A2', 'B'])
+    expect(new Set(short.map(snagKey)).size).toBe(3)
+  })
+
+  it('is of it alone, in any bag', () => {
+    fc.assert(
+      fc.property(anyBag, (design) => {
+        const keys = snags(design).map(snagKey)
+        expect(new Set(keys).size).toBe(keys.length)
+      }),
+      { seed: 24, numRuns: 60 },
+    )
+  })
+})
+
+describe('a place that is gone', () => {
+  const cord = { ...fittings.cord.begin({ piece: 'bag', letter: 'A' }), id: 'f1' }
+  it('of a cord is told, and the edge takes its place', () => {
+    const tied = {
+      ...clean,
+      items: [{ ...cord, to: spotOn('bag', { on: 'row', row: 'gone:2', at: 5 }) }],
+    }
+    const snag = the(tied, 'spot-gone')
+    expect(snag).toMatchObject({
+      severity: 'warning',
+      where: { of: 'f1' },
+      facts: { name: 'Cord' },
+    })
+    const after = mended(tied, snag.mends[0]!)
+    expect(after.items[0]!.to).toEqual(spotOn('bag', { at: 5 }))
+    expect(after.items[0]!.from).toEqual(cord.from)
+    expect(codes(after)).not.toContain('spot-gone')
+    expect(codes({ ...clean, items: [cord] })).not.toContain('spot-gone')
+  })
+
+  it('of a piece that is sewn on is told too, where its join is left out', () => {
+    const to = spotOn('bag', { on: 'row', row: 'gone:2' })
+    const pocket = {
+      ...{ id: 'c1', name: 'Pocket', times: 1 },
+      parts: [baseAs('panel', { id: 'c1-p1', count: 6 }), plain({ id: 'c1-p2' })],
+      joins: [{ edge: 'first' as const, to, how: 'whip' as const }],
+    }
+    const sewn = { ...clean, pieces: [...clean.pieces, pocket] }
+    const snag = the(sewn, 'spot-gone')
+    expect(snagText(snag, defaultWords).title).toBe('Pocket has lost its place.')
+    expect(codes(mended(sewn, snag.mends[0]!))).not.toContain('spot-gone')
+  })
+})

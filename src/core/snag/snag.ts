@@ -7,6 +7,8 @@ import type { Severity } from '../units/index.ts'
 export interface Place {
   readonly part: string | null
   readonly round: number | null
+  /** Which of several it is about: a yarn by its letter, a thing beside the pieces by its id, a join by its place in the ledger. */
+  readonly of?: string
 }
 
 /** What each kind of snag is about. Lengths in mm, yarn in metres, shares as 0.1 = 10 %. */
@@ -50,6 +52,8 @@ export interface SnagFacts {
     lengthMm: number
     reachMm: number
   }
+  /** A thing, or a piece that is sewn on, whose place is not there any more. */
+  'spot-gone': { name: string }
   'opening-small': { one: number; other: number }
   flare: { name: string; below: number; here: number }
   'outside-class': { sc: number; few: number; many: number; yarnClass: number }
@@ -109,6 +113,8 @@ export interface MendFacts {
   rounds: { name: string; by: number; madeMm: number; worked: 'rounds' | 'rows' }
   increase: { increase: number; rounds: number }
   flap: { rows: number; side: number }
+  /** To the edge of the piece instead. */
+  edge: Record<string, never>
   close: { by: number; half: number }
   'join-rounds': Record<string, never>
   'row-below': Record<string, never>
@@ -135,6 +141,10 @@ export type Mend = {
     readonly edits: readonly Edit[]
   }
 }[MendKind]
+
+/** What a snag is known by, among all of one bag. */
+export const snagKey = ({ code, where }: Pick<Snag, 'code' | 'where'>): string =>
+  [code, where.part, where.of].join(' ')
 
 /** Something that does not work out. Plain data: it is found in a worker and worded where it is read. */
 export type Snag = {

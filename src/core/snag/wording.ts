@@ -93,6 +93,10 @@ const snagWords: {
         ? `It is ${one} long where it is sewn on, and there is room for ${other}.`
         : `One to one it is ${printLength(lengthMm, units)} long, on ${printLength(reachMm, units)}: it would pucker or pull.`,
   }),
+  'spot-gone': ({ name }) => ({
+    title: `${name} has lost its place.`,
+    text: 'The row it was at is not there any more, so that it is tied or sewn to nothing.',
+  }),
   'opening-small': ({ one, other }) => ({
     title: 'The strip leaves no way in.',
     text: `It has ${rounds(one).replace('round', 'row')}, the edge of the disc ${stitches(other)}: sew one row to one stitch and leave the rest open. Fewer rows, or larger discs.`,
@@ -249,6 +253,7 @@ const mendWords: {
     label: `A flap of ${rows} rows`,
     cost: `${side} + ${side}`,
   }),
+  edge: () => ({ label: 'To the edge instead', cost: 'at its last row' }),
   close: ({ by, half }) => ({
     label: `Take away ${by} before it is sewn`,
     cost: `${half} + ${half}`,

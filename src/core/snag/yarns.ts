@@ -123,15 +123,18 @@ export const longCarries: Finder = ({ design, piece, paths }) =>
 /** Less in hand than may be needed. */
 export const yarnShort: Finder = ({ needs }) =>
   needs
-    .flatMap((need) => [need, ...need.strands.map((strand) => ({ ...need, ...strand }))])
-    .flatMap(({ name, high, metres, inHandMetres }) =>
+    .flatMap((need) => [
+      { ...need, of: need.letter },
+      ...need.strands.map((strand, n) => ({ ...need, ...strand, of: `${need.letter}${n + 2}` })),
+    ])
+    .flatMap(({ of, name, high, metres, inHandMetres }) =>
       inHandMetres === null || inHandMetres >= high
         ? []
         : [
             {
               code: 'yarn-short' as const,
               severity: inHandMetres < metres ? ('warning' as const) : ('advice' as const),
-              where: { part: null, round: null },
+              where: { part: null, round: null, of },
               facts: { name, needed: high, inHand: inHandMetres },
               mends: [],
             },

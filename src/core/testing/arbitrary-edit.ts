@@ -1,6 +1,5 @@
-import { edges, type Spot, spotBys, spotOns } from '../fitting/index.ts'
+import { edges, type Spot, spotBys, spotOns, workings } from '../part/index.ts'
 import fc from 'fast-check'
-import { workings } from '../part/index.ts'
 import {
   baseInstead,
   type Design,
@@ -141,27 +140,10 @@ const itemArguments = {
   removeItem: fc.record({ id: itemId }),
 }
 
-/** The arguments of each edit, for a bag with these parts. */
-const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> => {
-  const id = fc.constantFrom(...partsOf(design).map((part) => part.id), 'p1', 'p2', 'gone')
-  const at = fc.integer({ min: 0, max: 9 })
+const chartArguments = (id: fc.Arbitrary<string>) => {
   const layer = fc.constantFrom('chart' as const, 'raised' as const)
   const worked = fc.constantFrom('rounds' as const, 'rows' as const)
   return {
-    ...bagArguments,
-    setDesign: some(designValues),
-    ...itemArguments,
-    setBase: fc.oneof(
-      fc.record({ values: baseValues }),
-      fc.record({
-        instead: fc.constantFrom(...baseKinds).map((kind) => baseInstead(design, kind)),
-      }),
-    ),
-    setPart: fc.record({ id, values: partValues }),
-    setRounds: fc.record({ id, rounds: figure }),
-    addPart: fc.oneof(fc.record({ part: newBand, at }), fc.record({ part: newBand, at, piece })),
-    removePart: fc.record({ id }),
-    movePart: fc.record({ id, to: at }),
     paint: fc.record({ id, cells, letter, layer }),
     drawChart: fc.record({ id, chart: anyChart, why: name, layer }),
     drawRows: fc.record({
@@ -189,6 +171,29 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
     }),
     resizeChart: fc.record({ id, width: figure, height: fc.integer({ min: -2, max: 40 }), letter }),
     padChart: fc.record({ id, columns: figure }),
+  }
+}
+
+/** The arguments of each edit, for a bag with these parts. */
+const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> => {
+  const id = fc.constantFrom(...partsOf(design).map((part) => part.id), 'p1', 'p2', 'gone')
+  const at = fc.integer({ min: 0, max: 9 })
+  return {
+    ...bagArguments,
+    setDesign: some(designValues),
+    ...itemArguments,
+    setBase: fc.oneof(
+      fc.record({ values: baseValues }),
+      fc.record({
+        instead: fc.constantFrom(...baseKinds).map((kind) => baseInstead(design, kind)),
+      }),
+    ),
+    setPart: fc.record({ id, values: partValues }),
+    setRounds: fc.record({ id, rounds: figure }),
+    addPart: fc.oneof(fc.record({ part: newBand, at }), fc.record({ part: newBand, at, piece })),
+    removePart: fc.record({ id }),
+    movePart: fc.record({ id, to: at }),
+    ...chartArguments(id),
     adjustBefore: fc.record({ id, by: figure }),
     addPiece: fc.record({ piece: newPiece }),
     setPiece: fc.record({

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { bodyOf } from '@core/ledger'
+import { snagKey } from '@core/snag'
 import { spreadWords } from '@core/bag'
 import type { YarnNeed } from '@core/yarn'
 import { lengthFigure, lengthUnit, printMass, yarnLengthFigure, yarnLengthUnit } from '@core/units'
@@ -130,7 +131,7 @@ const restsOn = computed(() => {
         <h2>Snags</h2>
         <SnagCard
           v-for="snag in project.table.derived.snags"
-          :key="snag.code + snag.where.part"
+          :key="snagKey(snag)"
           :snag="snag"
         />
         <p v-if="project.table.derived.snags.length === 0" class="none">

@@ -35,6 +35,7 @@ const saved = computed(() => {
 const placeOf: Partial<Record<SnagCode, PlaceName>> = {
   'repeat-remainder': 'bands',
   'adjust-too-large': 'bands',
+  'spot-gone': 'bands',
   'yarn-short': 'yarns',
 }
 const wrong = steady(() => {

@@ -9,9 +9,8 @@ import {
   type SeamKind,
   seams,
 } from '@core/design'
-import { type Edge, edges, spotOn } from '@core/fitting'
+import { type Edge, edges, spotOn, LIMITS } from '@core/part'
 import { edgeWords, seamWords } from '@core/pattern'
-import { LIMITS } from '@core/part'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import BaseAsked from '@app/views/size/BaseAsked.vue'
 import { useProject } from '@app/stores/project.ts'

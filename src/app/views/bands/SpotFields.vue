@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { type Spot, spotBys, spotOns, type SpotBy, type SpotOn } from '@core/fitting'
+import { type Spot, spotBys, spotOns, type SpotBy, type SpotOn, LIMITS } from '@core/part'
 import { idOfRow, rowById } from '@core/ledger'
 import { edgeWords, meetingWords } from '@core/pattern'
-import { LIMITS } from '@core/part'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
 

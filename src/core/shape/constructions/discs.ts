@@ -16,6 +16,12 @@ export class DiscsPart extends Disc {
 /** Stitches of the disc that the strip leaves open: one row of the strip is sewn to each of the others. */
 export const openingOf = (count: number, stripRows: number): number => count - stripRows
 
+const sewnToDisc = {
+  left: 'Sew the strip to one disc, from one of its increase lines on, one row end to one stitch',
+  right:
+    'Sew the strip to the other disc, from the same increase line on, so that the opening lies alike on both, one row end to one stitch',
+} as const
+
 export const discs: Construction<DiscsPart> = {
   document: DiscsPart,
   begin: (kept) => ({ ...kept, ...usualDisc, kind: 'discs', strip: 12 }),
@@ -50,10 +56,10 @@ export const discs: Construction<DiscsPart> = {
     },
   ],
   joins: (_, { rows, mm, of }) =>
-    (['one-disc', 'other-disc'] as const).map((place) => ({
+    (['left', 'right'] as const).map((edge) => ({
       kind: 'sew-on',
-      place,
-      sides: [rowEndsOf('bag', rows), stitchesOf('disc', of('disc').rim)],
+      text: sewnToDisc[edge],
+      sides: [rowEndsOf('bag', rows, edge), stitchesOf('disc', of('disc').rim)],
       lengthMm: mm,
     })),
   sizes: ({ strip }, { of }, { stitchWidthMm }) => {

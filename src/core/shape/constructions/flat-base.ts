@@ -57,8 +57,8 @@ export const flatBase: Construction<FlatBasePart> = {
   joins: ({ count }, _, { stitchWidthMm }) => [
     {
       kind: 'pick-up',
-      place: 'around-base',
-      sides: [stitchesOf('base', count), stitchesOf('bag', count)],
+      text: 'Pick up stitches all around the base',
+      sides: [stitchesOf('base', count), stitchesOf('bag', count, 'first')],
       lengthMm: count * stitchWidthMm,
     },
   ],

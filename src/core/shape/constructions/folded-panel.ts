@@ -1,5 +1,5 @@
 import { OneOf, Whole } from '../../document/index.ts'
-import { LIMITS } from '../../part/index.ts'
+import { LIMITS, spotOn } from '../../part/index.ts'
 import { Base, beginnings, type BeginsWith } from '../base.ts'
 import {
   asked,
@@ -110,20 +110,23 @@ export const foldedPanel: Construction<FoldedPanelPart> = {
   joins: (base, made) => {
     const { front, back } = foldsOf(made.rows, base)
     const lengthMm = facesMm(base, made)[0]
-    return (['fold-left', 'fold-right'] as const).map((place) => ({
+    // The flap is beyond the back, whichever end it is at.
+    const first = base.flap === 'first'
+    const backFrom = first ? base.flapRows : made.rows - base.flapRows - back
+    return (['left', 'right'] as const).map((edge) => ({
       kind: 'seam',
-      place,
-      sides: [rowEndsOf('bag', front), rowEndsOf('bag', back)],
+      text: `Sew front to back along the ${edge} side`,
+      sides: [
+        rowEndsOf('bag', front, edge, first ? made.rows - front : 0),
+        rowEndsOf('bag', back, edge, backFrom),
+      ],
       lengthMm,
     }))
   },
   // Where the flap begins, on both sides.
   strapAt: ({ flapRows, flap }, { rows }) => {
     const at = flap === 'first' ? flapRows : rows - flapRows
-    return [
-      { onto: 'left', at },
-      { onto: 'right', at },
-    ]
+    return [spotOn('bag', { on: 'left', at }), spotOn('bag', { on: 'right', at })]
   },
   sizes: (base, made) => twoFaces(made.widestMm, Math.max(...facesMm(base, made))),
   unequal: (base, { rows }) => {

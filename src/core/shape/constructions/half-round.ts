@@ -121,7 +121,7 @@ export const halfRound: Construction<HalfRoundPart> = {
   joins: (base, { rim, of }, { stitchWidthMm }) => [
     {
       kind: 'seam',
-      place: 'curve',
+      text: 'Sew along the curve; the straight edges stay open',
       sides: bothFaces(base, (piece) => stitchesOf(piece, of(piece).rim)),
       lengthMm: rim * stitchWidthMm,
     },

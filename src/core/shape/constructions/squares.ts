@@ -71,7 +71,7 @@ export const squares: Construction<SquaresPart> = {
     return [
       {
         kind: 'seam',
-        place: 'square-to-square',
+        text: 'Sew square to square, on both faces',
         sides: met(2 * (across * (down - 1) * count + down * (across - 1) * rows)),
         lengthMm:
           2 *
@@ -79,14 +79,14 @@ export const squares: Construction<SquaresPart> = {
       },
       {
         kind: 'seam',
-        place: 'face-to-face',
+        text: 'Sew face to face, along both sides and the bottom',
         sides: met(2 * down * rows + across * count),
         lengthMm: 2 * down * rows * rowHeightMm + across * count * stitchWidthMm,
       },
       {
         kind: 'pick-up',
-        place: 'around-top',
-        sides: [stitchesOf(other, rim(base)), stitchesOf('bag', rim(base))],
+        text: 'Pick up stitches around the top',
+        sides: [stitchesOf(other, rim(base)), stitchesOf('bag', rim(base), 'first')],
         lengthMm: rim(base) * stitchWidthMm,
       },
     ]

@@ -7,6 +7,7 @@ import {
   firstRowChoice,
   inPanels,
   type JoinSide,
+  type ShapeJoin,
   rowEndsOf,
   stitchesOf,
   twoFaces,
@@ -42,17 +43,20 @@ export const strips: Construction<StripsPart> = {
     ...(across > 1
       ? [
           {
-            kind: 'seam' as const,
-            place: 'strip-to-strip' as const,
-            sides: alike(rowEndsOf('bag', 2 * (across - 1) * rows)),
+            kind: 'seam',
+            text: 'Sew strip to strip',
+            sides: [
+              rowEndsOf('bag', 2 * (across - 1) * rows, 'right'),
+              rowEndsOf('bag', 2 * (across - 1) * rows, 'left'),
+            ],
             lengthMm: 2 * (across - 1) * mm,
-          },
+          } satisfies ShapeJoin,
         ]
       : []),
     {
       kind: 'seam',
-      place: 'face-to-face',
-      sides: alike(stitchesOf('bag', 2 * rows + across * count)),
+      text: 'Sew face to face, along both sides and the bottom',
+      sides: alike(stitchesOf('bag', 2 * rows + across * count, 'first')),
       lengthMm: 2 * mm + across * count * stitchWidthMm,
     },
   ],

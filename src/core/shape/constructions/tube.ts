@@ -1,7 +1,13 @@
 import { OneOf, Whole } from '../../document/index.ts'
 import { LIMITS } from '../../part/index.ts'
 import { Base } from '../base.ts'
-import { asked, type Construction, type ShapePiece, stitchesOf } from '../construction.ts'
+import {
+  asked,
+  type Construction,
+  type JoinSide,
+  type ShapePiece,
+  stitchesOf,
+} from '../construction.ts'
 import { decreaseRow, firstRowOf, plainRow } from '../shape-row.ts'
 
 /** A tube begun in a ring of chain, its bottom closed last. */
@@ -34,6 +40,13 @@ function closing(base: TubePart): ShapePiece {
       ...(plainBelow > 0 && decrease > 0 ? [decreaseRow(count, left(base))] : []),
     ],
   }
+}
+
+/** The two halves of what is left open at its bottom. */
+function halves(base: TubePart): readonly [JoinSide, JoinSide] {
+  const [piece, on] = closes(base) ? (['bottom', 'last'] as const) : (['bag', 'first'] as const)
+  const [one, other] = [Math.floor(left(base) / 2), Math.ceil(left(base) / 2)]
+  return [stitchesOf(piece, one, on), stitchesOf(piece, other, on, one)]
 }
 
 export const tube: Construction<TubePart> = {
@@ -77,11 +90,8 @@ export const tube: Construction<TubePart> = {
   joins: (base, _, { stitchWidthMm }) => [
     {
       kind: 'seam',
-      place: 'tube-bottom',
-      sides: [
-        stitchesOf(closes(base) ? 'bottom' : 'bag', Math.floor(left(base) / 2)),
-        stitchesOf(closes(base) ? 'bottom' : 'bag', Math.ceil(left(base) / 2)),
-      ],
+      text: 'Sew front to back along the bottom',
+      sides: halves(base),
       lengthMm: (left(base) / 2) * stitchWidthMm,
     },
   ],

@@ -53,12 +53,29 @@ export const twoPanels: Construction<TwoPanelsPart> = {
           ...inPanels(count, 1, { id: 'back', name: 'Back', second: true }),
         ],
   joins: (base, { mm, of }, { stitchWidthMm }) => {
-    const ends = bothFaces(base, (piece) => rowEndsOf(piece, of(piece).rows))
-    const across = bothFaces(base, (piece) => stitchesOf(piece, base.count))
+    const [front, back] = bothFaces(base, (piece) => piece)
+    const ends = (piece: string, edge: 'left' | 'right') => rowEndsOf(piece, of(piece).rows, edge)
+    const across = (piece: string) => stitchesOf(piece, base.count, 'first')
+    // Seen from outside, what is left of the front is the right edge of the back.
     return [
-      { kind: 'seam', place: 'left-side', sides: ends, lengthMm: mm },
-      { kind: 'seam', place: 'bottom', sides: across, lengthMm: base.count * stitchWidthMm },
-      { kind: 'seam', place: 'right-side', sides: ends, lengthMm: mm },
+      {
+        kind: 'seam',
+        text: 'Sew the left side',
+        sides: [ends(front, 'left'), ends(back, 'right')],
+        lengthMm: mm,
+      },
+      {
+        kind: 'seam',
+        text: 'Sew the bottom',
+        sides: [across(front), across(back)],
+        lengthMm: base.count * stitchWidthMm,
+      },
+      {
+        kind: 'seam',
+        text: 'Sew the right side',
+        sides: [ends(front, 'right'), ends(back, 'left')],
+        lengthMm: mm,
+      },
     ]
   },
   sizes: (base, { of }) =>

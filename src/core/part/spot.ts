@@ -1,5 +1,5 @@
 import { Amount, OneOf, OrNull } from '../document/index.ts'
-import { Id, LIMITS, RowId } from '../part/index.ts'
+import { Id, LIMITS, RowId } from './section.ts'
 
 /** The edges of a piece: its first and its last row, and the ends of its rows on either side, seen from the right side. */
 export const edges = ['first', 'last', 'left', 'right'] as const
