@@ -37,6 +37,45 @@ describe('a checked pattern as a bag', () => {
     expect(designFromPattern('nothing', {}, about)).toMatchObject({ ok: false })
   })
 
+  // What a row is made of is what the grammar reads of it, whatever its words are.
+  it.each([
+    // In the back loop it is another fabric than plain; two yarns are two.
+    ['sc blo in each st around. (18)', 'plain', 'sc-blo'],
+    ['with A 9 sc, with B 9 sc. (18)', 'written', 'sc'],
+    ['fpdc around each st around. (18)', 'written', 'sc'],
+    ['18 sc. (18)', 'plain', 'sc'],
+    ['half double crochet in each stitch around. (18)', 'plain', 'hdc'],
+    ['*sc in next st, rep from * around. (18)', 'plain', 'sc'],
+  ])('“%s” is a %s band of %s', (text, kind, stitch) => {
+    const base = 'Rnd 1: 6 sc in magic ring. (6)\nRnd 2: 2 sc in each st around. (12)'
+    const three = `${base}\nRnd 3: [1 sc, 2 sc in next st] × 6. (18)\nRnd 4: ${text}`
+    const made = designFromPattern(three, {}, about)
+    if (!made.ok) throw new Error(made.problem)
+    expect(bandsOf(made.value)).toMatchObject([{ kind, stitch }])
+  })
+
+  // A ring of chain is joined too, and is no join of rounds.
+  it.each([
+    ['Rnd 1: 6 sc in magic ring. (6)\nRnd 2: 2 sc in each st around. (12)', 'spiral'],
+    [
+      'Rnd 1: Ch 4, sl st to first ch to form a ring, 6 sc in ring. (6)\nRnd 2: 2 sc in each st around. (12)',
+      'spiral',
+    ],
+    [
+      'Rnd 1: 6 sc in magic ring, join with sl st to first sc. (6)\nRnd 2: ch 1, 2 sc in each st around, join. (12)',
+      'joined',
+    ],
+    [
+      'Rnd 1: 6 sc in magic ring, sl st to first sc. (6)\nRnd 2: ch 1, turn, 2 sc in each st around, join. (12)',
+      'turned',
+    ],
+  ])('%s: its rounds are worked %s', (text, working) => {
+    const made = designFromPattern(text, {}, about)
+    if (!made.ok) throw new Error(made.problem)
+    expect(made.value.making.working).toBe(working)
+    expect(partsOf(made.value)[0]).toMatchObject({ kind: 'round-base', increase: 6, count: 12 })
+  })
+
   const counting = handWritten.filter((text) => {
     const { rows } = checkPattern(text)
     return rows.length > 1 && rows.every(({ ok, makes }) => ok && makes !== null)

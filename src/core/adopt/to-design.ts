@@ -14,12 +14,20 @@ import {
 import { compile, runsOfRow } from '../ledger/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { newDesign } from '../bag/index.ts'
-import { stitchById } from '../stitch/index.ts'
+import { groundStitchIds, stitchById } from '../stitch/index.ts'
 import { inUsTerms } from '../terms/index.ts'
 import { cutAt, found, refused, type Result, writable } from '../units/index.ts'
 import { checkPattern } from '../check/index.ts'
+import { intoRing, says } from '../notation/index.ts'
 import type { CheckedRow, CheckOptions } from '../check/index.ts'
-import { countedRows, countsOver, runsOfMade, sameWork, writtenRow } from '../shorthand/index.ts'
+import {
+  countedRows,
+  countsOver,
+  runsOfMade,
+  sameWork,
+  stitchOfWord,
+  writtenRow,
+} from '../shorthand/index.ts'
 
 /** Repeats are looked for in bands of so many rows at most, since all of them are counted again. */
 const MOST_REPEATED = 60
@@ -31,14 +39,17 @@ export interface AboutBag {
   readonly yarnClass: number
 }
 
-const STITCHES = ['hdc', 'dc', 'tr', 'sc'] as const
-/** The ground stitch of a row, by the tallest word in it; sc when there is none. */
-function stitchOf({ text }: CheckedRow): string {
-  const long = text
-    .replace(/half double crochet/gi, 'hdc')
-    .replace(/single crochet/gi, 'sc')
-    .replace(/double crochet/gi, 'dc')
-  return STITCHES.find((word) => new RegExp(`\\b${word}(?:\\b|\\d)`, 'i').test(long)) ?? 'sc'
+/** The tallest first. */
+const GROUNDS = ['tr', 'dc', 'hdc', 'sc'] as const
+/** The ground stitch of a row, of those it works; sc when it works none of them. */
+function stitchOf({ made = [] }: CheckedRow): string {
+  const grounds = new Set(
+    made.map(({ word }) => {
+      const { family, of } = stitchById(stitchOfWord(word, 'ch'))
+      return family === 'basic' ? of : null
+    }),
+  )
+  return GROUNDS.find((ground) => grounds.has(ground)) ?? 'sc'
 }
 
 /** How many rows at the beginning grow like a base: all but its last add the same. */
@@ -53,15 +64,15 @@ function baseOf(rows: readonly CheckedRow[], design: Design): { base: BasePart; 
   const own = bodyPiece(design).parts[0] as BasePart
   const stitch = stitchOf(first)
   const made = first.makes!
-  const chain = /^\s*ch(?:ain)?\s*(\d+)/i.exec(first.text)
-  if (/other side|opposite side/i.test(first.text) && chain) {
+  const items = first.items ?? []
+  if (says(items, 'other-side')) {
     const end = baseRows(rows)
     const oval = baseInstead(design, 'oval-base')
     const along = Math.max(3, Math.round((made - 2) / 2))
     const part = { ...oval, stitch, along, inEnd: 3, count: rows[end - 1]!.makes! } as BasePart
     return { base: { ...part, count: Math.max(part.count, growthOf(part).first) }, rows: end }
   }
-  if (/\bring\b|\bcircle\b|\bmr\b/i.test(first.text) && made <= 40) {
+  if (intoRing(items) && made <= 40) {
     const end = baseRows(rows)
     const base = {
       ...own,
@@ -174,13 +185,9 @@ const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWX'
 const COLOURS = ['#33566b', '#d8a13a', '#efe9dc', '#8a3b2e', '#5d7d4f', '#5b4a6f'] as const
 
 function workingOf(rows: readonly CheckedRow[]): Working {
-  const rounds = rows.filter(({ kind }) => kind === 'round').map(({ text }) => text)
-  const says = (what: RegExp) => rounds.some((text) => what.test(text))
-  if (
-    !says(/\bjoin(?!ing a ring)|\b(?:sl st|ss) (?:to|in(?:to)?) (?:the )?(?:first|join|top|beg)/i)
-  )
-    return 'spiral'
-  return says(/, turn\b/i) ? 'turned' : 'joined'
+  const rounds = rows.flatMap(({ kind, items }) => (kind === 'round' && items ? [items] : []))
+  if (!rounds.some((items) => says(items, 'join'))) return 'spiral'
+  return rounds.some((items) => says(items, 'turn')) ? 'turned' : 'joined'
 }
 
 /** Rows that stand on each other: where a row begins anew, so does a piece. */
@@ -196,10 +203,16 @@ function piecesOf(rows: readonly CheckedRow[]): CheckedRow[][] {
 const widestOf = (rows: readonly CheckedRow[]): number =>
   Math.max(...rows.map(({ makes }) => makes ?? 0))
 
-const plainRow = ({ text, uses, made }: CheckedRow): boolean =>
-  /\beach\b|\baround\b|\bacross\b/i.test(text) &&
-  new Set((made ?? []).map(({ word }) => word).filter((word) => word !== 'start')).size === 1 &&
-  (uses === null || uses.post + uses.down + uses.sp + uses.gap + uses.skipped === 0)
+/** The ground stitch of a row that works it in each place, in one yarn; null of any other row. */
+function plainStitch({ made = [], uses }: CheckedRow): string | null {
+  const words = new Set(made.flatMap(({ word }) => (word === 'start' ? [] : [word])))
+  const yarns = new Set(made.flatMap(({ yarn }) => yarn ?? []))
+  const others = uses && uses.post + uses.down + uses.sp + uses.gap + uses.skipped > 0
+  const [word = ''] = words
+  const stitch = stitchOfWord(word, '')
+  const isPlain = words.size === 1 && yarns.size <= 1 && !others && groundStitchIds.includes(stitch)
+  return isPlain ? stitch : null
+}
 
 /** Bands as they come of rows: equal plain rows are one, written rows that follow one another another. */
 class Bands {
@@ -215,7 +228,7 @@ class Bands {
   take(row: CheckedRow): void {
     const name = nameOf(row.part ?? (row.kind === 'round' ? 'Rounds' : 'Rows'))
     const adjust = row.makes! - this.count
-    if ((plainRow(row) && adjust === 0) || !countsOver(row, this.count))
+    if ((plainStitch(row) && adjust === 0) || !countsOver(row, this.count))
       this.plain(row, name, adjust)
     else this.written(row, name)
     this.count = row.makes!
@@ -243,7 +256,7 @@ class Bands {
 
   private plain(row: CheckedRow, name: string, adjust: number): void {
     const yarn = row.yarns[0] === undefined ? this.yarn : this.yarns.letterOf(row.yarns[0])
-    const stitch = stitchOf(row)
+    const stitch = plainStitch(row) ?? stitchOf(row)
     const below = this.list.at(-1)
     const goesOn =
       below?.kind === 'plain' &&

@@ -451,7 +451,7 @@ class Checker {
       problems,
       ...kindsOf(line, read.unread.length > 0 ? null : meaning, this.glossary.specials),
       ...(this.keepMade && meaning && read.unread.length === 0
-        ? { made: meaning.made, extras: meaning.extras }
+        ? { made: meaning.made, extras: meaning.extras, items: read.items }
         : {}),
       through: meaning?.through ?? [],
     })

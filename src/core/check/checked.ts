@@ -1,4 +1,4 @@
-import type { Made, Meaning, Specials, Through, Uses } from '../notation/index.ts'
+import type { Made, Meaning, Specials, Through, Uses, Work } from '../notation/index.ts'
 import type { RowLine } from './lines.ts'
 import type { Problem } from './problem.ts'
 import { type Counted, countedOf } from './totals.ts'
@@ -37,6 +37,8 @@ export interface CheckedRow {
   readonly yarns: readonly string[]
   /** How each place was made, when that is to be kept. */
   readonly made?: readonly Made[]
+  /** What it says is done, as it was read; kept as those are. */
+  readonly items?: readonly Work[]
   /** What takes no place and leaves none, and after how many places it is made; kept as those are. */
   readonly extras?: Meaning['extras']
   /** Counted through: after so many repeats, so many places done and left. */

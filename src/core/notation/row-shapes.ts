@@ -112,10 +112,27 @@ export function sharedOut(
   return kinds.size === list.length && intoSpaces(list, 'each') ? list : list.slice(0, 1)
 }
 
+const closesRing = (item: Work | undefined): boolean =>
+  item?.kind === 'note' && item.what === 'join' && /ring|circle/i.test(item.text)
+
 /** Without the chain that is only joined into a ring. */
 export function ringMade(items: readonly Work[]): readonly Work[] {
   const at = items.findIndex(({ kind }) => kind !== 'note')
   const [chain, join] = [items[at], items[at + 1]]
-  const ring = join?.kind === 'note' && join.what === 'join' && /ring|circle/i.test(join.text)
-  return chain?.kind === 'chain' && ring ? items.toSpliced(at, 2) : items
+  return chain?.kind === 'chain' && closesRing(join) ? items.toSpliced(at, 2) : items
 }
+
+/** Whether a row is worked into a ring: one that is drawn together, or one of chain. */
+export const intoRing = (items: readonly Work[]): boolean =>
+  items.some(
+    (item) =>
+      closesRing(item) ||
+      (item.kind === 'note' && item.what === 'ring') ||
+      ('target' in item && item.target?.kind === 'ring'),
+  )
+
+/** Whether a row says so of itself: that it is turned, joined, or goes on along the other side of the chain. */
+export const says = (
+  items: readonly Work[],
+  what: Extract<Work, { kind: 'note' }>['what'],
+): boolean => items.some((item) => item.kind === 'note' && item.what === what && !closesRing(item))

@@ -1,3 +1,4 @@
+export { stitchOfWord } from './written-rows.ts'
 export { sameWork } from './repeats-of-rows.ts'
 export { patternMeasures, type PatternMeasures, texturedBand, type TextureOn } from './textured.ts'
 export {

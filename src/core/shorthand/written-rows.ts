@@ -31,7 +31,7 @@ const KNOWN: Readonly<Record<string, string>> = {
 const COMPOUND = /^\d+-(\w+) (cluster|cl|bobble|popcorn|pc|puff|shell|fan)/
 
 /** The dictionary's stitch for a word; the ground where it has none of that name. */
-function stitchOf(word: string, ground: string): string {
+export function stitchOfWord(word: string, ground: string): string {
   const loop = / ([bf])lo$/.exec(word)?.[1]
   const plain = word.replace(/ [bft]lo$/, '')
   if (plain === 'start' || plain === 'inc' || plain === 'dec') return ground
@@ -76,7 +76,7 @@ export function runsOfMade(
   let at = 0
   const standOff = (after: number) => {
     for (const { word, at: place } of extras)
-      if (place === after && isStitchId(stitchOf(word, ''))) work(stitchOf(word, ''))
+      if (place === after && isStitchId(stitchOfWord(word, ''))) work(stitchOfWord(word, ''))
   }
   for (const [i, { word, yarn: said, into }] of made.entries()) {
     standOff(i)
@@ -85,7 +85,7 @@ export function runsOfMade(
       work('ch')
       continue
     }
-    const stitch = stitchOf(word, ground)
+    const stitch = stitchOfWord(word, ground)
     if (!into || into.to <= at) {
       work(stitchById(stitch).uses === 0 ? stitch : beside(stitch))
       continue
@@ -159,7 +159,7 @@ export function countedBase(
 function inRing(made: readonly Made[], ground: string): BaseRun[] {
   const runs: BaseRun[] = []
   for (const { word } of made) {
-    const stitch = word === 'ch' ? 'ch' : stitchOf(word, ground)
+    const stitch = word === 'ch' ? 'ch' : stitchOfWord(word, ground)
     const last = runs.at(-1)
     if (last?.stitch === stitch) runs[runs.length - 1] = { stitch, count: last.count + 1 }
     else runs.push({ stitch, count: 1 })
