@@ -15,6 +15,7 @@ import { LIMITS, Section } from '../part/index.ts'
 import { isStitchId } from '../stitch/index.ts'
 import { type Band, type Ground, usual, within } from './band.ts'
 import { ChartDocument } from './tapestry.ts'
+import { rowWord } from '../terms/index.ts'
 
 /** One yarn a row, the picture made by reaching down. */
 export class MosaicPart extends Section {
@@ -248,7 +249,7 @@ export const mosaic: Band<MosaicPart> = {
   chart: ({ chart }) => chart,
   field: ({ chart }) => chart,
   reading: ({ school }, worked) => {
-    const row = worked === 'rows' ? 'row' : 'round'
+    const row = rowWord(worked)
     return school === 'overlay'
       ? `Each ${row} of the chart is one ${row} in one yarn, with the right side facing: in the back loop of each stitch, and drops into the front loop of the ${row} two below, where that shows.`
       : `Each ${row} of the chart is two ${row}s in one yarn, there and back. What the next one hides is passed over under chains, loosely; long stitches go in front of them.`

@@ -1,7 +1,7 @@
-import { inUkTerms } from '../terms/index.ts'
+import { inUkTerms, saidBy } from '../terms/index.ts'
 import { counted, plural } from '../units/index.ts'
 import type { CheckedRow, CheckReport } from './checked.ts'
-import type { Onto, Problem, ProblemCode, ProblemFacts } from './problem.ts'
+import type { Onto, Problem, ProblemFacts } from './problem.ts'
 
 /* The wording catalogue: what each problem says, and what likely puts it right. */
 
@@ -38,9 +38,7 @@ function remainderText(facts: ProblemFacts['repeat-remainder']): ProblemText {
   )
 }
 
-const catalogue: {
-  readonly [Code in ProblemCode]: (facts: ProblemFacts[Code], terms: Terms) => ProblemText
-} = {
+const said = saidBy<ProblemFacts, Terms, ProblemText>({
   'total-misstated': ({ made, unit, stated }) => {
     const off = made - stated
     const many = `${some(Math.abs(off))} ${plural(Math.abs(off), 'increase')}`
@@ -151,12 +149,12 @@ const catalogue: {
       : only(
           `“${facts.text}” could not be read; expected ${terms === 'uk' ? inUkTerms(facts.expected) : facts.expected}.`,
         ),
-}
+})
 
 /** A problem in words: what is wrong, and what likely puts it right, the likeliest first. Numbers are the pattern's own. */
 export function problemText(problem: Problem, terms: Terms): ProblemText {
   const { code, facts, startingChain } = problem
-  const text = (catalogue[code] as (facts: unknown, terms: Terms) => ProblemText)(facts, terms)
+  const text = said(code, facts, terms)
   if (!startingChain) return text
   const { chains, counts } = startingChain
   const mend = `the ch ${chains} ${counts ? 'counts' : 'does not count'} as a stitch: then it adds up`

@@ -3,6 +3,7 @@ import { type Spot } from '../part/index.ts'
 import { type Ledger, type LedgerItem, type Piece, placeWords } from '../ledger/index.ts'
 import type { Words } from '../stitch/index.ts'
 import { edgeWords } from './joins.ts'
+import { rowWord } from '../terms/index.ts'
 
 /* Things beside the pieces in words. */
 
@@ -34,7 +35,7 @@ export function spotWords(
 }
 
 const rowWords = ({ worked, columns }: Piece, row: number): string =>
-  `${worked === 'rounds' ? 'round' : 'row'} ${columns.number[row]}`
+  `${rowWord(worked)} ${columns.number[row]}`
 
 /** A place of a row in words; at the ends of a row, and where a round begins, there is one stitch on the other side of it. */
 function between({ worked, columns }: Piece, at: number, row: number): string {

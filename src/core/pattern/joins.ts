@@ -2,6 +2,7 @@ import { type Join, type Ledger, type Piece, rowById } from '../ledger/index.ts'
 import type { Edge } from '../part/index.ts'
 import type { JoinSide } from '../shape/index.ts'
 import { counted } from '../units/index.ts'
+import { rowWord } from '../terms/index.ts'
 
 /** Where one piece meets another, beside its edges. */
 export const meetingWords = { row: 'one of its rows', up: 'up its rows' } as const
@@ -37,7 +38,7 @@ export function metWords(side: JoinSide, ledger: Ledger): string {
   const from = at > 0 ? ` from ${unit(side.of)} ${at + 1} on` : ''
   if (on !== 'row' && on !== 'up') return `the ${edgeWords[on]} of ${piece.name}${from}`
   const index = row === null ? piece.rows - 1 : (rowById(piece, row) ?? piece.rows - 1)
-  const said = `${piece.worked === 'rounds' ? 'round' : 'row'} ${piece.columns.number[index]}`
+  const said = `${rowWord(piece.worked)} ${piece.columns.number[index]}`
   return on === 'row'
     ? `${said} of ${piece.name}${from}`
     : `${piece.name} from ${said} up at stitch ${at + 1}`

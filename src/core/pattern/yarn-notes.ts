@@ -1,6 +1,7 @@
 import { changesInto, type Ledger, type Piece, yarnAt } from '../ledger/index.ts'
 import { eventsAt, type How, type YarnPaths } from '../paths/index.ts'
 import { ends, starts } from '../program/index.ts'
+import { rowWord } from '../terms/index.ts'
 
 /* What is said of the yarns before a row: which is joined, taken up, left hanging or cut. All of it is read off their ways. */
 
@@ -32,7 +33,7 @@ function entering(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): 
     const from = how === 'trailed' ? ', brought up loosely inside' : ''
     return `Close the join of round ${below} with ${letter}${from}.`
   }
-  const which = piece.worked === 'rows' ? 'row' : 'round'
+  const which = rowWord(piece.worked)
   if (joined) return `Join ${letter} on the last yarn over of ${which} ${below}.`
   const from =
     how === 'waiting'

@@ -10,7 +10,8 @@ import {
 } from '../units/index.ts'
 import type { WhyNot } from '../band/index.ts'
 import type { Why } from '../mosaic/index.ts'
-import type { Mend, MendFacts, MendKind, Snag, SnagCode, SnagFacts } from './snag.ts'
+import { rowWord, saidBy } from '../terms/index.ts'
+import type { Mend, MendFacts, Snag, SnagFacts } from './snag.ts'
 
 /* The wording catalogue: what each snag and each mend says. A title ends with a full stop; the text goes on from it. */
 
@@ -36,7 +37,7 @@ const stitches = (n: number) => counted(n, 'stitch')
 const rounds = (n: number) => counted(n, 'round')
 /** "2 rows more", "1 round fewer". */
 const rowsOf = (worked: 'rounds' | 'rows', by: number) =>
-  `${counted(Math.abs(by), worked === 'rows' ? 'row' : 'round')} ${by > 0 ? 'more' : 'fewer'}`
+  `${counted(Math.abs(by), rowWord(worked))} ${by > 0 ? 'more' : 'fewer'}`
 
 /** Why a stitch cannot stand on its ground where it is: "it …". */
 export const reliefWords: Readonly<Record<WhyNot, string>> = {
@@ -57,9 +58,7 @@ export const whyWords: Readonly<Record<Why, string>> = {
   run: 'is one too many to be passed over side by side',
 }
 
-const snagWords: {
-  readonly [Code in SnagCode]: (facts: SnagFacts[Code], words: Words) => SnagText
-} = {
+const snagSaid = saidBy<SnagFacts, Words, SnagText>({
   'repeat-remainder': ({ name, count, multiple, left, rows }) => {
     const short = Math.min(left, multiple - left)
     const fault =
@@ -122,8 +121,8 @@ const snagWords: {
     text: `It is ${beyond} of ${repeat} ${worked} past its last whole repeat, so the ${worked} that finish it are left out: loops stay uncaught, or a last plain one is missing.`,
   }),
   'ends-raised': ({ name, worked, uneven }) => ({
-    title: `${name} ends on a raised ${worked === 'rows' ? 'row' : 'round'}.`,
-    text: `End on a plain ${worked === 'rows' ? 'row' : 'round'}: an edge of raised stitches is ragged, and does not sew well.${uneven ? ' One row more or fewer alone would leave front and back unequal; the flap takes it.' : ''}`,
+    title: `${name} ends on a raised ${rowWord(worked)}.`,
+    text: `End on a plain ${rowWord(worked)}: an edge of raised stitches is ragged, and does not sew well.${uneven ? ' One row more or fewer alone would leave front and back unequal; the flap takes it.' : ''}`,
   }),
   'faces-differ': ({ front, back }, { units }) => {
     const size = ({ widthMm, heightMm }: typeof front) =>
@@ -197,8 +196,8 @@ const snagWords: {
     text: 'They touch none of their own yarn: each reads as a speck, and is two changes. Where that is meant, leave it.',
   }),
   'many-strands': ({ name, rows, yarns, carried, worked }) => ({
-    title: `${name} has more yarns in a ${worked === 'rows' ? 'row' : 'round'} than wanted.`,
-    text: `${counted(rows, worked === 'rows' ? 'row' : 'round')} with up to ${yarns}: ${yarns - 1} strands would lie inside, ${carried} are wanted.`,
+    title: `${name} has more yarns in a ${rowWord(worked)} than wanted.`,
+    text: `${counted(rows, rowWord(worked))} with up to ${yarns}: ${yarns - 1} strands would lie inside, ${carried} are wanted.`,
   }),
   'mosaic-misfits': ({ name, cells, why }) => ({
     title: `${name} cannot be worked quite as it is drawn.`,
@@ -228,11 +227,9 @@ const snagWords: {
     title: 'No grams and balls yet.',
     text: `The label of ${names.join(' and ')} is not known: grams and metres a ball are needed.`,
   }),
-}
+})
 
-const mendWords: {
-  readonly [Kind in MendKind]: (facts: MendFacts[Kind], words: Words) => MendText
-} = {
+const mendSaid = saidBy<MendFacts, Words, MendText>({
   count: ({ count, errorMm, changed }, words) => ({
     label: `Work on ${count} stitches${changed ? ', with changes' : ''}`,
     cost: signed(errorMm, words),
@@ -289,16 +286,12 @@ const mendWords: {
     label: `Increase by ${increase} a round`,
     cost: rounds(n),
   }),
-}
+})
 
 /** What a snag says. */
-export function snagText(snag: Snag, words: Words): SnagText {
-  const say = snagWords[snag.code] as (facts: unknown, words: Words) => SnagText
-  return say(snag.facts, words)
-}
+export const snagText = ({ code, facts }: Snag, words: Words): SnagText =>
+  snagSaid(code, facts, words)
 
 /** What a mend says it does, and what that costs. */
-export function mendText(mend: Mend, words: Words): MendText {
-  const say = mendWords[mend.kind] as (facts: unknown, words: Words) => MendText
-  return say(mend.facts, words)
-}
+export const mendText = ({ kind, facts }: Mend, words: Words): MendText =>
+  mendSaid(kind, facts, words)

@@ -1,2 +1,3 @@
 export * from './terms.ts'
 export * from './onto-words.ts'
+export * from './catalogue.ts'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rowWord } from '@core/terms'
 import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import {
   computed,
@@ -205,7 +206,7 @@ watch(
 const names = computed(() => {
   const { column, row: at0 } = at.value
   const { hand } = workshop.words
-  const round = project.ledgerPiece!.worked === 'rows' ? 'row' : 'round'
+  const round = rowWord(project.ledgerPiece!.worked)
   return {
     row: `${round} ${firstRound.value + at0 * each.value}`,
     column: `column ${hand === 'right' ? (own.value?.width ?? 0) - column : column + 1}`,

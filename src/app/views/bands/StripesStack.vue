@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rowWord } from '@core/terms'
 import { useElementSize } from '@vueuse/core'
 import { nanoid } from 'nanoid'
 import { computed, useTemplateRef } from 'vue'
@@ -27,7 +28,7 @@ const pxPerMm = computed(() =>
   Math.min(3.2, Math.max(40, height.value - 30) / (rows.value * rowMm.value)),
 )
 const perRow = computed(() => rowMm.value * pxPerMm.value)
-const word = computed(() => (piece.value.worked === 'rows' ? 'row' : 'round'))
+const word = computed(() => rowWord(piece.value.worked))
 const yarnOf = (letter: string) =>
   project.table!.design.yarns.find((yarn) => yarn.letter === letter)!
 

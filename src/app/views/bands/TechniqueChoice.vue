@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rowWord } from '@core/terms'
 import { computed, ref, watch } from 'vue'
 import { type MosaicPart, mosaicRules, type TapestryPart } from '@core/band'
 import { workedOf } from '@core/mosaic'
@@ -42,7 +43,7 @@ watch(
     if (!before.value) return
     const [was, is] = [before.value, now()]
     before.value = null
-    const row = worked.value === 'rows' ? 'row' : 'round'
+    const row = rowWord(worked.value)
     const misfits =
       part.kind === 'mosaic'
         ? workedOf({ ...part.chart, rows: part.rows }, mosaicRules(part, worked.value)).misfits
