@@ -49,6 +49,9 @@ function howOf(step: Exclude<Step, { do: 'group' | 'cells' | 'gap' }>): RunHow {
     ...(catches === undefined ? {} : { catches }),
   }
 }
+/** Most work is, and is known at once. */
+const isPlain = (step: Parameters<typeof howOf>[0]): boolean =>
+  step.do === 'work' && !step.into && !step.closes && step.catches === undefined
 const isNext = (into: { at: string; of?: unknown; row?: number }): boolean =>
   into.at === 'next' && into.of === undefined && (into.row ?? 0) === 0
 
@@ -203,7 +206,12 @@ export class Runs {
     if (step.do === 'gap') return
     const stitch = step.do === 'work' ? step.stitch : step.do === 'chain' ? 'ch' : 'skip'
     const yarn = step.do === 'pass' ? undefined : step.yarn
-    this.push({ stitch, yarn, count: fixed(step.times), how: this.hows.index(howOf(step)) })
+    this.push({
+      stitch,
+      yarn,
+      count: fixed(step.times),
+      how: isPlain(step) ? PLAIN_AT : this.hows.index(howOf(step)),
+    })
   }
 
   /** What says no yarn, as places passed over, goes with the yarn in hand: the one before it in the row, or the row's first. */

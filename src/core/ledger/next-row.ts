@@ -21,12 +21,10 @@ import type { NextRow, RowFacts } from './row-facts.ts'
 
 /** A row of a part as it is planned, before it is known what it comes to stand on. */
 export interface PlannedRow {
-  readonly program: Program
   /** How it is begun, where its part says so. */
   readonly how?: RowStart | undefined
   /** Stitches of the chain it is worked into. */
   readonly on?: number
-  readonly wants: RowWants
 }
 
 /** What holds for all rows of a part. */
@@ -58,6 +56,8 @@ function isWrongSide(
   return working === 'turn-once' && firstOfPart
 }
 
+const BELOW: OntoRow = { yarn: '', onto: 'below' }
+
 /** The rows of one part, one after the other. */
 export class PartRows {
   private readonly firstRow: number
@@ -74,7 +74,7 @@ export class PartRows {
   }
 
   /** A row as it is planned. */
-  planned({ program: asked, how, on, wants }: PlannedRow): NextRow {
+  planned(asked: Program, { how, on }: PlannedRow, wants: RowWants): NextRow {
     const { builder, part } = this
     const { side, held, passes = 1 } = wants
     const inRows = builder.worked === 'rows'
@@ -88,11 +88,18 @@ export class PartRows {
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     const isFirst = start !== undefined && !afresh
     const { program, begin } = this.begins.of(asked, wrongSide, { isFirst, asSaid: part.asSaid })
+    const goes = this.goesInto(wants.onto)
+    // Written out: there may be thousands of rows.
     const facts: RowFacts = {
       start: start ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
       end: held ? 'held' : inRows ? 'turn' : spiral ? 'spiral' : 'join',
-      ...{ passes, wrongSide, begin, on, rises: part.rises },
-      ...this.goesInto(wants.onto),
+      passes,
+      wrongSide,
+      begin,
+      on,
+      rises: part.rises,
+      onto: goes?.onto,
+      beside: goes?.beside,
     }
     return { program, facts }
   }
@@ -111,10 +118,10 @@ export class PartRows {
   }
 
   /** What the next row is worked into, where that is not the row below. */
-  private goesInto(wanted?: OntoRow): Pick<RowFacts, 'onto' | 'beside'> {
-    this.onto.push(wanted ?? { yarn: '', onto: 'below' })
-    const { onto } = this.onto.at(-1)!
-    if (onto === 'below') return {}
+  private goesInto(wanted = BELOW): Pick<RowFacts, 'onto' | 'beside'> | null {
+    this.onto.push(wanted)
+    const { onto } = wanted
+    if (onto === 'below') return null
     const rows = ontoOf(this.onto, this.onto.length - 1).map((at) =>
       at === GROUND ? this.firstRow - 1 : this.firstRow + at,
     )

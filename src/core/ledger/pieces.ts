@@ -61,7 +61,8 @@ const firstStarts: Partial<Record<ShapeRow['kind'], RowStart>> = {
 }
 
 /** A row as its part plans it. */
-interface ToLay extends Omit<PlannedRow, 'wants'> {
+interface ToLay extends PlannedRow {
+  readonly program: Program
   /** False where it is left out when it does not come out on what is made; else it is then plain. */
   readonly needed?: false
 }
@@ -107,16 +108,16 @@ function inPart(
   for (const [i, { record, program }] of made.entries())
     builder.addRow(rows.made(record, wantsOf(i + 1), program))
   let nth = 0
-  for (const { program, needed = true, ...row } of toLay) {
+  for (const row of toLay) {
     if (nth++ < made.length) continue
     // On what is made a planned row may not come out any more.
-    const comesOut = made.length === 0 || builder.canLay(program)
-    if (!comesOut && !needed) continue
+    const comesOut = made.length === 0 || builder.canLay(row.program)
+    if (!comesOut && row.needed === false) continue
     const wants = wantsOf(builder.rowCount - from + 1)
     builder.addRow(
       comesOut
-        ? rows.planned({ ...row, program, wants })
-        : rows.planned({ ...row, program: plainOf(part), wants: { ...wants, onto: undefined } }),
+        ? rows.planned(row.program, row, wants)
+        : rows.planned(plainOf(part), row, { ...wants, onto: undefined }),
     )
   }
 }

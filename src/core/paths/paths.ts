@@ -52,23 +52,27 @@ export interface YarnPaths {
 /** What is collected of one yarn while its rows are gone through. */
 interface Walk {
   readonly spans: YarnSpan[]
+  /** The last span of each kind. */
+  readonly open: Map<How, number>
   readonly events: YarnEvent[]
   last: Use | null
   /** Metres that lie in the fabric without making stitches, by part. */
   readonly metres: number[]
 }
 
-function put(spans: YarnSpan[], how: How, from: number, to: number): void {
-  const at = spans.findLastIndex((span) => span.how === how && span.to === from)
-  if (at >= 0) spans[at] = { ...spans[at]!, to }
-  else if (to > from) spans.push({ from, to, how })
+function put({ spans, open }: Walk, how: How, from: number, to: number): void {
+  const at = open.get(how)
+  if (at !== undefined && spans[at]!.to === from) spans[at] = { from: spans[at]!.from, to, how }
+  else if (to > from) open.set(how, spans.push({ from, to, how }) - 1)
 }
 
 const edgeOf = (use: Use, what: YarnEvent['what']): YarnEvent['edge'] =>
   what === 'joined' ? (use.before === 0 ? 'start' : null) : use.after === 0 ? 'end' : null
 
 const eventOf = (use: Use, what: YarnEvent['what'], total: number): YarnEvent => ({
-  ...{ row: use.row, what, edge: edgeOf(use, what) },
+  row: use.row,
+  what,
+  edge: edgeOf(use, what),
   stitch: what === 'joined' ? use.before : total - use.after,
 })
 
@@ -76,7 +80,7 @@ const eventOf = (use: Use, what: YarnEvent['what'], total: number): YarnEvent =>
 export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
   const { rows, columns, parts } = piece
   const walks = ledger.yarns.map((): Walk => ({
-    ...{ spans: [], events: [], last: null },
+    ...{ spans: [], open: new Map(), events: [], last: null },
     metres: parts.map(() => 0),
   }))
   const totals = new Uint32Array(rows)
@@ -123,17 +127,17 @@ function follow(
   const { row } = use
   const letter = ledger.yarns[use.yarn]!
   const part = columns.part[row]!
-  const { spans, events, metres, last } = walk
+  const { events, metres, last } = walk
   const how = last && inGap(ledger.ways, piece, { letter, last: last.row, next: row })
   if (last && how) {
     if (how === 'cut') events.push(eventOf(last, 'cut', totals[last.row]!))
     else metres[part]! += gapMetres(piece, how, last.row, row)
-    put(spans, how, last.row + 1, row)
+    put(walk, how, last.row + 1, row)
   }
   if (how === null || how === 'cut') events.push(eventOf(use, 'joined', total))
-  put(spans, 'worked', row, row + 1)
+  put(walk, 'worked', row, row + 1)
   if (use.stitches < total) {
-    put(spans, withinRow(ledger.ways, piece, row, letter), row, row + 1)
+    put(walk, withinRow(ledger.ways, piece, row, letter), row, row + 1)
     metres[part]! += ((total - use.stitches) * parts[part]!.gauge.stitchWidthMm * SLACK) / 1000
   }
   walk.last = use

@@ -41,7 +41,7 @@ export function useOfRow(ledger: Ledger, piece: Piece, row: number, inHand: numb
       for (let i = from; i < to; i++) {
         const yarn = runYarn[i]!
         if (first[yarn] === -1) first[yarn] = total
-        else longest = Math.max(longest, total - last[yarn]!)
+        else if (total - last[yarn]! > longest) longest = total - last[yarn]!
         total += width(i)
         last[yarn] = total
       }
@@ -54,8 +54,8 @@ export function useOfRow(ledger: Ledger, piece: Piece, row: number, inHand: numb
   const uses: (Use & { yarn: number })[] = []
   for (let yarn = 0; yarn < yarns; yarn++) {
     if (first[yarn] === -1) continue
-    const use = { row, yarn, stitches: own[yarn]!, before: first[yarn]! }
-    uses.push({ ...use, after: total - last[yarn]! })
+    const [stitches, before] = [own[yarn]!, first[yarn]!]
+    uses.push({ row, yarn, stitches, before, after: total - last[yarn]! })
     // In a round one goes on around the join.
     if (piece.worked === 'rounds') longest = Math.max(longest, total - last[yarn]! + first[yarn]!)
   }

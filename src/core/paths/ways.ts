@@ -35,6 +35,7 @@ function choiceAt(
   row: number,
   letter: string,
 ): WayChoice | null {
+  if (choices.length === 0) return null
   const holds = choices.filter(
     ({ part, yarn, after }) =>
       (part === null || part === partOfRow(piece, row).id) &&
@@ -54,6 +55,7 @@ export function withinRow(
   row: number,
   letter: string,
 ): 'carried' | 'floated' {
+  if (choices.length === 0) return 'carried'
   const within = choices.filter(({ how }) => how === 'carry' || how === 'float')
   return choiceAt(within, piece, row, letter)?.how === 'float' ? 'floated' : 'carried'
 }
@@ -71,8 +73,11 @@ export function inGap(choices: readonly WayChoice[], piece: Piece, gap: Gap): Ho
   const anew = starts[columns.start[next]!] === 'afresh'
   const away = worked === 'rows' && between % 2 === 1
   const brought = worked === 'rows' ? 'waiting' : 'trailed'
-  const hows = choices.filter(({ how }) => how === 'trail' || how === 'cut' || how === 'along')
-  const chosen = anew ? null : (choiceAt(hows, piece, last, letter)?.how ?? null)
+  const hows =
+    anew || choices.length === 0
+      ? []
+      : choices.filter(({ how }) => how === 'trail' || how === 'cut' || how === 'along')
+  const chosen = choiceAt(hows, piece, last, letter)?.how ?? null
   if (chosen === 'cut') return between > 0 ? 'cut' : brought
   if (chosen === 'along') return 'carried'
   if (chosen === 'trail' && !away) return brought
