@@ -41,3 +41,41 @@ test('a cord has its chains, its yarn and its places, and follows the bag when i
   await undo(page)
   await expect(paper).toContainText('between stitches 48 and 49: mark both.')
 })
+
+test('a cord tied to a row stays with it when rows are put in below, and says when its row is gone', async ({
+  page,
+}) => {
+  await openBag(page, 'Beater tote', 'Bands')
+  await page.getByRole('button', { name: 'Add a piece' }).click()
+  await page.getByRole('menuitem', { name: 'Cord' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Cord' })
+  await page.getByRole('combobox', { name: 'One end: where on the piece' }).press('Enter')
+  await page.getByRole('option', { name: 'one of its rows' }).click()
+  await enter(page, 'Row', '50')
+  await expect(dialog).toContainText('of round 50')
+  await dialog.getByRole('button', { name: 'Done' }).click()
+
+  // Diamonds are rounds 32 to 57, and a row is put in below the first.
+  await page.getByRole('button', { name: 'Diamonds 26 rounds' }).click()
+  const change = async (what: RegExp) => {
+    await page.getByRole('button', { name: 'Turn, move, rows and columns' }).click()
+    await page.getByRole('menuitem', { name: what }).click()
+  }
+  const cordIn = async (round: string) => {
+    await page.getByRole('button', { name: 'Cord', exact: true }).click()
+    await expect(dialog).toContainText(round)
+    await dialog.getByRole('button', { name: 'Done' }).click()
+  }
+  await change(/^Put one in below round 32/)
+  await cordIn('of round 51')
+  await undo(page)
+  await cordIn('of round 50')
+
+  // Without its band it is tied to nothing, and one click ties it to the edge.
+  await page.getByRole('button', { name: 'What to do with Diamonds' }).click()
+  await page.getByRole('menuitem', { name: 'Take out' }).click()
+  const snag = page.locator('.snag', { hasText: 'Cord has lost its place.' })
+  await snag.getByRole('button', { name: 'To the edge instead' }).click()
+  await expect(snag).toHaveCount(0)
+  await cordIn('of round 54')
+})

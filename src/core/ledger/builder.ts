@@ -206,6 +206,8 @@ export class PieceBuilder {
   finish(): Piece {
     const { rows, blocks } = this
     const length = this.rowCount
+    // Things without rows are no pieces: everyone may ask a piece for its last one.
+    if (length === 0) throw new InvariantError(`piece ${this.facts.id} has no row`)
     this.endPart()
     this.endLast(null)
     return {

@@ -129,11 +129,7 @@ const restsOn = computed(() => {
       </p>
       <section class="snags" aria-live="polite">
         <h2>Snags</h2>
-        <SnagCard
-          v-for="snag in project.table.derived.snags"
-          :key="snagKey(snag)"
-          :snag="snag"
-        />
+        <SnagCard v-for="snag in project.table.derived.snags" :key="snagKey(snag)" :snag="snag" />
         <p v-if="project.table.derived.snags.length === 0" class="none">
           Everything works out. No snags.
         </p>
