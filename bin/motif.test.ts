@@ -8,11 +8,11 @@ import { base, tote } from '../src/core/testing/tote.ts'
 
 const root = new URL('..', import.meta.url).pathname
 const motif = (...words: string[]) => {
-  const run = spawnSync('npm', ['run', '-s', 'motif', '--', ...words], {
+  const run = spawnSync(process.execPath, ['bin/motif.mjs', ...words], {
     cwd: root,
     encoding: 'utf8',
   })
-  const said = run.stderr.split('\n').filter((line) => line && !line.startsWith('npm warn'))
+  const said = run.stderr.split('\n').filter(Boolean)
   return { exit: run.status, output: run.stdout, said }
 }
 const folder = mkdtempSync(join(tmpdir(), 'motif-'))

@@ -237,7 +237,6 @@ test('a repeat is turned, mirrored while it is painted, brought in and given out
   await page.getByRole('button', { name: /^How it is seen/ }).click()
   await page.getByRole('menuitem', { name: 'Lightness only' }).click()
   await expect(page.getByRole('button', { name: 'How it is seen: Lightness only' })).toBeVisible()
-  await page.waitForTimeout(300)
   await accessible(page)
 
   // A table of letters comes in as it is, and one that is none is refused in words.

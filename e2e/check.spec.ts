@@ -31,7 +31,6 @@ test('the example says each fault, counts through a row, and keeps the text', as
   await expect(page.getByText('after 5 of 8 repeats: 10 done, 6 left')).toBeVisible()
   await page.getByText('Only what is wrong').click()
   await expect(page.locator('.check-row')).toHaveCount(2)
-  await page.waitForTimeout(300)
   await page.reload()
   await expect(page.getByLabel('The written pattern')).toHaveValue(/^Raffle purse/)
   // A pattern that says nothing of its terms is taken as US; a UK word in it is pointed out.

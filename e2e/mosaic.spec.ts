@@ -24,7 +24,6 @@ test('a picture becomes a mosaic: what cannot be is shown, mended, and written i
   await expect(page.locator('.view-bar')).toContainText(
     '134 cells would change. No fewer would do.',
   )
-  await page.waitForTimeout(300)
   await accessible(page)
   await page.getByRole('button', { name: 'Leave it' }).click()
   await expect(page.locator('.snags')).toContainText('cannot be worked quite as it is drawn')
@@ -54,7 +53,6 @@ test('drops are put where they are worked, by keyboard; inset goes there and bac
   await expect(readout.locator('.runs')).toContainText('drop dc')
   await undo(page)
   await expect(readout.locator('.runs')).toHaveText(before!)
-  await page.waitForTimeout(300)
   await accessible(page)
 
   const tally = page.locator('.tally')
@@ -96,7 +94,6 @@ test('puffs and spikes are painted on a ground; what cannot stand there is mende
   await expect(page.locator('.readout')).toContainText('leaves no room for it')
   await expect(page.locator('.snags')).toContainText('Relief has 1 stitch that cannot stand there.')
   await press('8', 'ArrowRight', 'ArrowRight', ' ')
-  await page.waitForTimeout(300)
   await accessible(page)
   await page.getByRole('button', { name: /The nearest that can be/ }).click()
   await expect(page.locator('.snags')).not.toContainText('cannot stand there')

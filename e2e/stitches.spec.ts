@@ -50,7 +50,6 @@ test('a pattern of one’s own is checked as it is typed, kept, given out and br
   await page.getByRole('button', { name: 'Give out as text' }).click()
   const text = await bytesOf(await asText)
   expect(text.toString()).toContain('Bandstand\nMultiple of 4 + 1\nFlat:\nRow 1: sc in next st')
-  await page.waitForTimeout(300)
   await page.reload()
   await page.getByRole('button', { name: /^Bandstand/ }).click()
   await page.getByRole('button', { name: 'Throw it away' }).click()

@@ -24,7 +24,6 @@ test('a chart is seen in every view, painted all around, and only here', async (
   await chart(page).focus()
   for (const key of ['4', 'ArrowUp', 'ArrowUp', ' ']) await page.keyboard.press(key)
   await expect(page.getByLabel('Repeat', { exact: true })).toHaveValue('120')
-  await page.waitForTimeout(300)
   await accessible(page)
   await undo(page)
   await expect(page.getByLabel('Repeat', { exact: true })).toHaveValue('24')
@@ -42,7 +41,6 @@ test('a chart is seen in every view, painted all around, and only here', async (
   await bag.focus()
   for (let i = 0; i < 18; i++) await page.keyboard.press('ArrowRight')
   await expect(bag).toHaveAttribute('aria-valuetext', /turned by 90°: left side/)
-  await page.waitForTimeout(300)
   await accessible(page)
 })
 
@@ -60,7 +58,6 @@ test('cells are chosen, copied, laid down and kept as a motif, by keyboard alone
   await dialog.getByLabel('Name of the motif').fill('Corner')
   await dialog.getByRole('button', { name: 'Keep what is chosen' }).click()
   await expect(dialog.getByRole('button', { name: /^Corner/ })).toBeVisible()
-  await page.waitForTimeout(300)
   await accessible(page)
 
   // Letters tell how wide they are before they are placed; on the front they leave the rest plain.
@@ -103,7 +100,6 @@ test('stripes are dragged on their stack, and made from amounts of yarn', async 
   await page.keyboard.press('ArrowUp')
   await expect(page.locator('.stripes-stack')).toContainText('5 rows')
   await expect(figure(page, 'tall')).not.toHaveText(tall!)
-  await page.waitForTimeout(300)
   await accessible(page)
   await page.getByRole('button', { name: 'From amounts …' }).click()
   const dialog = page.getByRole('dialog', { name: 'Stripes from amounts of yarn' })

@@ -10,7 +10,6 @@ test('a texture is chosen by its picture, shown before it is taken, and turned f
   const dialog = page.getByRole('dialog', { name: 'Add a texture' })
   const pattern = (name: string) => dialog.getByRole('button', { name: new RegExp(`^${name}`) })
   await expect(pattern('Bobbles')).toContainText('30 × 4')
-  await page.waitForTimeout(300)
   await accessible(page)
   // What does not come out stands after, with what it wants; pointing shows it on the bag.
   await expect(pattern('Zigzag')).toContainText('on 117 or 126')
@@ -22,7 +21,6 @@ test('a texture is chosen by its picture, shown before it is taken, and turned f
   await expect(dialog).toBeHidden()
   await expect(page.locator('.stage h1')).toHaveText('Bobbles')
   await expect(page.getByRole('img', { name: /^Bobbles in symbols/ })).toBeVisible()
-  await page.waitForTimeout(300)
   await accessible(page)
 
   // The tote is a spiral, which is never turned: one click joins these rounds.
@@ -71,7 +69,6 @@ test('two yarns interlaced: their rounds by turns, the loops told, the whole rou
   await page.getByText('The whole round').click()
   await expect(page.locator('.texture-stage .sheet.whole line.join')).toHaveCount(1)
   await expect(page.locator('.texture-stage .sheet.whole line')).toHaveCount(15)
-  await page.waitForTimeout(300)
   await accessible(page)
   // Another pattern of the family in its place, and back.
   await page.getByRole('button', { name: 'Another pattern …' }).click()
@@ -103,7 +100,6 @@ test('rows of a checked text become a pattern of one’s own, and go on a bag', 
   const dialog = page.getByRole('dialog', { name: 'Keep rows as a stitch pattern' })
   await dialog.getByRole('button', { name: 'Keep it' }).click()
   await expect(dialog.getByRole('alert')).toContainText('12 stitches are left of 6')
-  await page.waitForTimeout(300)
   await accessible(page)
   for (const [label, row] of [
     ['From row', '3'],

@@ -9,6 +9,8 @@ import { base, motif, plain, tote } from '../../core/testing/tote.ts'
 import { exports } from './exports.ts'
 import { fileName } from './file-name.ts'
 
+/* By itself: the PDF maker finds its fonts where it was installed. */
+
 const stages: string[] = []
 const bag = (design: Design) => ({
   ...projectOf(design),

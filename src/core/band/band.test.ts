@@ -6,6 +6,7 @@ import { LIMITS } from '../part/index.ts'
 import { anyDesign, anyWritten } from '../testing/arbitrary.ts'
 import { yarnsOf } from '../testing/steps.ts'
 import { type BandPart, type Ground, bandKinds, bandOf, bands, nearestCounts } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 /** Any band there can be, of any kind. */
 const anyBand: fc.Arbitrary<BandPart> = fc.oneof(
@@ -50,7 +51,7 @@ describe('any band on any count', () => {
         expect(rows).toBe(band.rounds(part))
         expect(band.leaves(part, on.count)).toBe(count)
       }),
-      { numRuns: 400 },
+      { numRuns: tries(100) },
     )
   })
 
@@ -144,7 +145,7 @@ describe('counts a band comes out on', () => {
         for (let between = Math.min(...nearest) + 1; between < Math.max(...nearest); between++)
           expect(bandOf(part).standsOn(part, between)).toBe(false)
       }),
-      { numRuns: 60 },
+      { numRuns: tries(15) },
     )
   })
 

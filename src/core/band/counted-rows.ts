@@ -138,17 +138,26 @@ export function countsOf(rows: readonly CountedRow[]): Repeat {
   return { multiple: whole, offset: counted % whole }
 }
 
+/** Whether a row comes out by itself, however much it leaves. */
+const comesOut = (row: CountedRow, count: number): boolean =>
+  (row.onto ?? 'below') === 'below' && lay(rowProgram(row), [stitches(count)], { last: true }).ok
+
+/** Whether what a row says it repeats is no stretch of its runs. */
+export const isMaimed = ({ runs, repeat }: WrittenRow): boolean =>
+  repeat !== null && (repeat.to <= repeat.from || repeat.to > runs.length)
+
 /** What is wrong with such rows; null when nothing is. */
 export function countedFault(
   rows: readonly CountedRow[],
 ): { readonly row: number; readonly field: 'repeat' | ''; readonly message: string } | null {
-  const bad = rows.findIndex(
-    ({ runs, repeat }) => repeat && (repeat.to <= repeat.from || repeat.to > runs.length),
-  )
+  const bad = rows.findIndex(isMaimed)
   if (bad >= 0) return { row: bad, field: 'repeat', message: 'is not a stretch of its runs' }
   const counted = firstCountedOn(rows)
   const left = leftOn(rows, counted)
   if (left.length === rows.length && counted >= 1) return null
-  const message = `does not come out on the ${left.at(-1) ?? counted} stitches below it`
+  const below = left.at(-1) ?? counted
+  const message = comesOut(rows[left.length]!, below)
+    ? `leaves more than ${LIMITS.rowCount} stitches on the ${below} below it`
+    : `does not come out on the ${below} stitches below it`
   return { row: left.length, field: '', message }
 }

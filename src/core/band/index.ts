@@ -4,6 +4,8 @@ export { markedRow, programOf } from './marked-row.ts'
 export { inTurnsFrom, mosaicFrom, MosaicPart, mosaicRules } from './mosaic.ts'
 export {
   type Lies,
+  liesAs,
+  type LiesAs,
   reliefMended,
   reliefMisfits,
   reliefOf,

@@ -59,6 +59,21 @@ describe('what stands on a ground', () => {
       ...['AAA', 'ACA', 'AAA'],
     ])
     expect(reliefMended(raised('ABBA'), RIGHT).colours).toEqual(['ABAA'])
+    // Bobbles all over the right-side rows of a large piece: each goes one row up, and none is lost.
+    const many = Array.from(
+      { length: 60 },
+      (_, row) => (row % 4 === 0 ? 'AC'.repeat(59) : 'AA'.repeat(59)) + 'AA',
+    )
+    const all = reliefMended(
+      { stitch: 'sc', raised: { width: 120, colours: many } },
+      { sideOf, below: 4 },
+    )
+    expect(all.colours).toEqual(many.map((_, row) => many[row === 0 ? 1 : row - 1]))
+    // The second bobble finds the first beside it above, and a spike that reaches over: it goes down. The puff goes up.
+    const wrong = raised('AAHAA', 'ABAAA', 'ACCAA', 'AAAAA', 'AAAAA')
+    expect(reliefMended(wrong, { sideOf, below: 4 }).colours.toReversed()).toEqual([
+      ...['ABHAA', 'ACAAA', 'AAAAA', 'AACAA', 'AAAAA'],
+    ])
     const letters = reliefs.map(({ letter }) => letter)
     fc.assert(
       fc.property(

@@ -75,86 +75,124 @@ export interface Lies {
   readonly below: number
 }
 
-/** Symbols that cannot be worked where they stand. They are worked as ground. */
-export function reliefMisfits(
-  { raised: { width, colours }, stitch }: Pick<ReliefPart, 'raised' | 'stitch'>,
-  { sideOf, below }: Lies,
-): ReliefMisfit[] {
-  const misfits: ReliefMisfit[] = []
-  const works = colours.map((row) => [...row])
-  const at = (row: number, column: number): Relief => reliefOf(works[row]?.[column] ?? PLAIN_LETTER)
-  const why = (row: number, column: number, side: 'RS' | 'WS' | null): WhyNot | null => {
-    const own = at(row, column)
+/** The same as plain data: the side of each row, and the rows there are below the first. */
+export interface LiesAs {
+  readonly sides: readonly ('RS' | 'WS' | null)[]
+  readonly below: number
+}
+export const liesAs = ({ sides, below }: LiesAs): Lies => ({
+  sideOf: (row) => sides[row] ?? null,
+  below,
+})
+
+/** What stands on a ground while it is gone through: the symbols that are worked, and the side each row has. */
+class Standing {
+  /** Letters of what is worked, by row; what cannot be is ground. */
+  readonly works: string[][]
+  readonly sides: ('RS' | 'WS' | null)[]
+
+  constructor(
+    readonly part: Pick<ReliefPart, 'raised' | 'stitch'>,
+    private readonly lies: Lies,
+  ) {
+    const { colours } = part.raised
+    this.works = colours.map((row) => [...row])
+    this.sides = colours.map((_, row) => lies.sideOf(row))
+  }
+
+  at(row: number, column: number): Relief {
+    return reliefOf(this.works[row]?.[column] ?? PLAIN_LETTER)
+  }
+
+  /** Why a symbol cannot stand there, among what is worked; null where it can. */
+  whyNot(own: Relief, row: number, column: number): WhyNot | null {
+    const { lies, part } = this
+    const side = this.sides[row]!
     if (own.side && side && own.side !== side) return 'side'
     // Rows begin and end there, with chains and joins.
-    if ((own.cluster || own.open) && (column === 0 || column === width - 1)) return 'edge'
-    if (own.cluster && at(row, column - 1).cluster) return 'beside'
+    const edge = column === 0 || column === part.raised.width - 1
+    if ((own.cluster || own.open) && edge) return 'edge'
+    if (own.cluster && this.at(row, column - 1).cluster) return 'beside'
     const reach = reachOf(own)
-    if (reach > 0 && reach > row + below - 1) return 'reach'
+    if (reach > 0 && reach > row + lies.below - 1) return 'reach'
     for (let down = 1; down <= reach; down++)
-      if (row - down >= 0 && at(row - down, column).stitch !== null) return 'over'
-    if (own.post === 'before' && stitchById(stitch).height < 2) return 'post'
-    const under = row > 0 ? at(row - 1, column) : null
-    if (own.post === 'below' && ((under?.open ?? false) || row + below === 0)) return 'post'
+      if (row - down >= 0 && this.at(row - down, column).stitch !== null) return 'over'
+    if (own.post === 'before' && stitchById(part.stitch).height < 2) return 'post'
+    const under = row > 0 ? this.at(row - 1, column) : null
+    if (own.post === 'below' && ((under?.open ?? false) || row + lies.below === 0)) return 'post'
     return null
   }
-  for (let row = 0; row < colours.length; row++) {
-    // Where it may face either side, the first that wants one has it.
-    let side = sideOf(row)
-    for (let column = 0; column < width; column++) {
-      const own = at(row, column)
+
+  /** A symbol stands there; where the row may face either side, the first that wants one has it. */
+  put(own: Relief, row: number, column: number): void {
+    this.works[row]![column] = own.letter
+    this.sides[row] ??= own.side ?? null
+  }
+
+  /** Whether a symbol can be put there, and takes the place of no other that is worked. */
+  takes(own: Relief, row: number, column: number): boolean {
+    if (!this.works[row] || this.at(row, column).stitch !== null) return false
+    if (this.whyNot(own, row, column) !== null) return false
+    if (own.cluster && this.at(row, column + 1).cluster) return false
+    for (let up = 1; up <= DEEPEST; up++) if (reachOf(this.at(row + up, column)) >= up) return false
+    return !(own.open && this.at(row + 1, column).post === 'below')
+  }
+}
+/** No symbol reaches further down. */
+const DEEPEST = Math.max(...reliefs.map(reachOf))
+
+/** Goes through all symbols once, row by row from below: those that cannot be worked where they stand are worked as ground. */
+function stood(
+  part: Pick<ReliefPart, 'raised' | 'stitch'>,
+  lies: Lies,
+): { readonly standing: Standing; readonly misfits: ReliefMisfit[] } {
+  const standing = new Standing(part, lies)
+  const misfits: ReliefMisfit[] = []
+  part.raised.colours.forEach((text, row) => {
+    for (let column = 0; column < text.length; column++) {
+      if (text[column] === PLAIN_LETTER) continue
+      const own = reliefOf(text[column]!)
       if (own.stitch === null) continue
-      const reason = why(row, column, side)
-      if (reason === null) side ??= own.side ?? null
+      const why = standing.whyNot(own, row, column)
+      if (why === null) standing.put(own, row, column)
       else {
-        misfits.push({ column, row, why: reason })
-        works[row]![column] = PLAIN_LETTER
+        misfits.push({ column, row, why })
+        standing.works[row]![column] = PLAIN_LETTER
       }
     }
-  }
-  return misfits
+  })
+  return { standing, misfits }
 }
 
+/** Symbols that cannot be worked where they stand. They are worked as ground. */
+export const reliefMisfits = (
+  part: Pick<ReliefPart, 'raised' | 'stitch'>,
+  lies: Lies,
+): readonly ReliefMisfit[] => stood(part, lies).misfits
+
+const chartOf = ({ works, part }: Standing): Chart => ({
+  width: part.raised.width,
+  colours: works.map((row) => row.join('')),
+})
+
 /** The symbols that are worked: those that cannot be are ground. */
-function worksOf(part: ReliefPart, lies: Lies): Chart {
-  const rows = part.raised.colours.map((row) => [...row])
-  for (const { row, column } of reliefMisfits(part, lies)) rows[row]![column] = PLAIN_LETTER
-  return { width: part.raised.width, colours: rows.map((row) => row.join('')) }
-}
+const worksOf = (part: ReliefPart, lies: Lies): Chart => chartOf(stood(part, lies).standing)
 
 /** Of what a row may be before it is laid: any side, and rows below it. */
 const anyhow = (below: number = LIMITS.rounds): Lies => ({ sideOf: () => null, below })
 
-/** The nearest that can be worked: a symbol goes to the next row that can have it, or is left out. */
+/** The nearest that can be worked: a symbol on the wrong side goes to the row above or below that can have it; the rest are left out. */
 export function reliefMended(part: Pick<ReliefPart, 'raised' | 'stitch'>, lies: Lies): Chart {
-  let { raised } = part
-  for (const { row, column, why } of reliefMisfits(part, lies)) {
-    const letter = raised.colours[row]![column]!
-    const without = moved(raised, row, column, PLAIN_LETTER)
-    const better = [row + 1, row - 1]
-      .filter((other) => why === 'side' && without.colours[other]?.[column] === PLAIN_LETTER)
-      .map((other) => moved(without, other, column, letter))
-      .find((chart) => fewer({ ...part, raised: chart }, { ...part, raised: without }, lies))
-    raised = better ?? without
+  const { standing, misfits } = stood(part, lies)
+  const { colours } = part.raised
+  for (const { row, column, why } of misfits) {
+    if (why !== 'side') continue
+    const own = reliefOf(colours[row]![column]!)
+    const other = [row + 1, row - 1].find((to) => standing.takes(own, to, column))
+    if (other !== undefined) standing.put(own, other, column)
   }
-  // What came beside others by that is left out.
-  for (;;) {
-    const left = reliefMisfits({ ...part, raised }, lies)
-    if (left.length === 0) return raised
-    for (const { row, column } of left) raised = moved(raised, row, column, PLAIN_LETTER)
-  }
+  return chartOf(standing)
 }
-const fewer = (
-  one: Pick<ReliefPart, 'raised' | 'stitch'>,
-  other: Pick<ReliefPart, 'raised' | 'stitch'>,
-  lies: Lies,
-): boolean => reliefMisfits(one, lies).length <= reliefMisfits(other, lies).length
-const moved = ({ width, colours }: Chart, row: number, column: number, letter: string): Chart => ({
-  width,
-  colours: colours.map((text, at) =>
-    at === row ? text.slice(0, column) + letter + text.slice(column + 1) : text,
-  ),
-})
 
 /** Cells in working order, neighbours alike together. */
 function stepsOf(yarns: readonly string[], symbols: readonly string[], ground: string): Step[] {

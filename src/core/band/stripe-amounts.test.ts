@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { roundsFrom, stripesFrom } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 /** Whether stripes can lie so that no two of one yarn touch: tried in every order. */
 function canLie(counts: readonly number[], last = -1): boolean {
@@ -63,7 +64,7 @@ describe('stripes from amounts of yarn', () => {
           ).toBe(all)
         if (together.length === 0) for (const one of stripes) expect(one.rounds).toBe(each)
       }),
-      { numRuns: 300 },
+      { numRuns: tries(75) },
     )
   })
 })

@@ -4,6 +4,8 @@ import { Letter, LIMITS, Section } from '../part/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { type Band, usual, within } from './band.ts'
 import {
+  firstCountedOn,
+  isMaimed,
   comeOutOn,
   halfOf,
   type CountedRow,
@@ -54,17 +56,59 @@ export class TexturePart extends Section {
   @Whole(1, 2) readonly passes!: 1 | 2
 }
 
-/** Its rows until they come again: what begins it, its repeat twice, since the first time it stands on other rows, and what ends it. */
-const all = new WeakMap<TexturePart, readonly TextureRow[]>()
-function rowsOf(part: TexturePart): readonly TextureRow[] {
+/** Rows of a texture, each with the field it is of and its place there. */
+interface Unrolled {
+  readonly rows: readonly TextureRow[]
+  readonly fields: readonly (readonly [field: 'begin' | 'repeat' | 'end', at: number])[]
+  /** Every row of the band is there, since a repeat leaves another count than it stands on. */
+  readonly whole: boolean
+}
+
+function unroll(
+  part: TexturePart,
+  repeats: number,
+  ends = part.end.length,
+): Omit<Unrolled, 'whole'> {
+  const { edge, from } = part
+  const fields = (['begin', 'repeat', 'end'] as const).flatMap((field) => {
+    const { length } = part[field]
+    const many = field === 'repeat' ? repeats : field === 'end' ? ends : length
+    const first = field === 'repeat' ? from : 0
+    return Array.from({ length: many }, (_, i) => [field, (first + i) % length] as const)
+  })
+  const own = new Map<TextureRow, TextureRow>()
+  const rows = fields.map(([field, at]) => {
+    const row = part[field][at]!
+    const edged = own.get(row) ?? edgedRow(row, edge) ?? row
+    own.set(row, edged)
+    return edged
+  })
+  return { rows, fields }
+}
+
+/**
+ * Its rows until they come again: what begins it, its repeat twice, since the first time it stands on other rows, and what ends it. Where
+ * a repeat grows or shrinks, each time is another: then all of them are there.
+ */
+const all = new WeakMap<TexturePart, Unrolled>()
+function unrolled(part: TexturePart): Unrolled {
   const known = all.get(part)
   if (known) return known
-  const { begin, end, from, edge } = part
-  const repeat = [...part.repeat.slice(from), ...part.repeat.slice(0, from)]
-  const rows = [...begin, ...repeat, ...repeat, ...end].map((row) => edgedRow(row, edge) ?? row)
-  all.set(part, rows)
-  return rows
+  const { begin, repeat, end, rounds } = part
+  const twice = { ...unroll(part, 2 * repeat.length), whole: false }
+  const left = twice.rows.some(isMaimed) ? [] : leftOn(twice.rows, firstCountedOn(twice.rows))
+  const again = begin.length + repeat.length
+  const stays = repeat.every((_, i) => left[begin.length + i] === left[again + i])
+  const ends = beyondRepeats(part) === 0 ? end.length : 0
+  const isLonger = rounds - begin.length - ends > 2 * repeat.length
+  const found =
+    stays || left.length < twice.rows.length || !isLonger
+      ? twice
+      : { ...unroll(part, rounds - begin.length - ends, ends), whole: true }
+  all.set(part, found)
+  return found
 }
+const rowsOf = (part: TexturePart): readonly TextureRow[] => unrolled(part).rows
 
 type Length = Pick<TexturePart, 'begin' | 'repeat' | 'end' | 'rounds'>
 /** Rows it has beyond whole repeats: with none of them it ends as it should. */
@@ -75,6 +119,7 @@ export function beyondRepeats({ begin, repeat, end, rounds }: Length): number {
 
 /** The place in those rows of row i of the band, from 0. */
 function placeOf(part: TexturePart, i: number): number {
+  if (unrolled(part).whole) return i
   const { begin, repeat, end, rounds } = part
   const last = end.length > 0 && beyondRepeats(part) === 0 ? rounds - end.length : rounds
   if (i >= last) return begin.length + 2 * repeat.length + i - last
@@ -208,14 +253,7 @@ export const texture: Band<TexturePart> = {
     if (part.edge > 0 && !takesEdges(part)) say('edge', 'must be 0: its rows take no more of them')
     const fault = countedFault(rowsOf(part))
     if (!fault) return
-    const { begin, repeat } = part
-    const after = fault.row - begin.length
-    const [field, row] =
-      after < 0
-        ? ['begin', fault.row]
-        : after < 2 * repeat.length
-          ? ['repeat', (after + part.from) % repeat.length]
-          : ['end', after - 2 * repeat.length]
+    const [field, row] = unrolled(part).fields[fault.row]!
     say(`${field}[${row}]${fault.field && `.${fault.field}`}`, fault.message)
   },
   size: ({ begin, repeat, end }) => ({

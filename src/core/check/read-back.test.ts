@@ -5,6 +5,7 @@ import { chain, group, IN_SAME, lay, pass, type Program, stitches, work } from '
 import { defaultWords } from '../stitch/index.ts'
 import { writtenOut } from '../testing/steps.ts'
 import { countedRows } from '../shorthand/index.ts'
+import { tries } from '../testing/tries.ts'
 
 /* What the program prints of a row, its own reader counts to the very same work. */
 
@@ -71,7 +72,7 @@ it('a printed row is read back as the same work', () => {
       expect([text, unitsOf(plain)]).toEqual([text, unitsOf(runs)])
       rows++
     }),
-    { numRuns: 400 },
+    { numRuns: tries(100) },
   )
-  expect(rows).toBeGreaterThan(60)
+  expect(rows).toBeGreaterThan(25)
 })

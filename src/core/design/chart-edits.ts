@@ -1,6 +1,9 @@
 import {
   type BandPart,
   bandOf,
+  type LiesAs,
+  liesAs,
+  reliefMended,
   reliefs,
   type Technique,
   techniques,
@@ -81,6 +84,8 @@ export interface ChartEdits {
   mendLone: { id: string; how: LoneMend; round: boolean }
   /** A mosaic as the nearest picture that can be worked, as far as that is found quickly. */
   mendMosaic: { id: string; worked: 'rounds' | 'rows' }
+  /** Symbols on a ground as the nearest that can be worked, where its rows lie so. */
+  mendRelief: { id: string } & LiesAs
   /** Another technique for the same picture. */
   setTechnique: { id: string; kind: Technique; worked: 'rounds' | 'rows' }
   /** Wider or narrower at its right, where nothing else is said. */
@@ -139,6 +144,15 @@ export const chartEdits: { readonly [Name in keyof ChartEdits]: EditRule<ChartEd
       const colours = isBase(found) ? null : bandOf(found).nearest(found, worked)
       if (!colours) throw new NotThere('this part has nothing to mend')
       setChart(design, id, colours[0]!.length, colours)
+    },
+  },
+  mendRelief: {
+    label: () => 'The nearest that can be worked',
+    run: (design, { id, ...lies }) => {
+      const one = part(design, id)
+      if (!('raised' in one)) throw new NotThere('this part has nothing to mend')
+      const { width, colours } = reliefMended(one, liesAs(lies))
+      setChart(design, id, width, colours, 'raised')
     },
   },
   setTechnique: {

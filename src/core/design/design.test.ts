@@ -27,6 +27,7 @@ import {
   roundsOf,
   partsOf,
 } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 const paint = (column: number, row: number, letter = 'C'): Edit => ({
   name: 'paint',
@@ -66,7 +67,7 @@ describe('history', () => {
           expect(back.design).toEqual(state)
         }
       }),
-      { numRuns: 200 },
+      { numRuns: tries(50) },
     )
   })
 

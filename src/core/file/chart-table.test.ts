@@ -2,6 +2,7 @@ import { csvParseRows } from 'd3'
 import fc from 'fast-check'
 import { PNG } from 'pngjs'
 import { chartCsv, chartFromCsv, chartFromPixels, chartPixels } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 const yarns = [
   { letter: 'A', colour: '#22406b' },
@@ -77,7 +78,7 @@ describe('charts as pictures, one pixel a stitch', () => {
         if (pixels === 1) expect(read.value.chart).toEqual(any)
         else expect(read.value.chart.width * pixels).toBe(any.width)
       }),
-      { numRuns: 60 },
+      { numRuns: tries(15) },
     )
   })
 

@@ -16,6 +16,7 @@ import {
   maybeNearest,
   objectivesOf,
 } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 const round = { kind: 'round', first: 6, increase: 6, flat: 6.28 }
 const request = (over: Partial<FitRequest>): FitRequest => ({
@@ -120,7 +121,7 @@ describe('fitCounts', () => {
           if (beaten) expect(clean).toBe(true)
         })
       }),
-      { numRuns: 3000 },
+      { numRuns: tries(750) },
     )
   })
 
@@ -270,7 +271,7 @@ describe('a design’s fits', () => {
             expect(Math.abs(ledger.sizes.aroundMm - fit.sizeMm)).toBeLessThan(1e-6)
         }
       }),
-      { numRuns: 120 },
+      { numRuns: tries(30) },
     )
   })
 

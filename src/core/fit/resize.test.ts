@@ -6,6 +6,7 @@ import { baseKinds, constructionOfKind } from '../shape/index.ts'
 import { baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
 import { allFits, type Fit, fitAnswer, type FitRequest, fitRequestOf, resized } from './index.ts'
 import { projectOf } from '../project/index.ts'
+import { tries } from '../testing/tries.ts'
 
 const sizesOf = (design: ReturnType<typeof tote>) => compile(design).sizes
 
@@ -69,7 +70,7 @@ describe('resized', () => {
         if (kind === 'discs') expect(heightMm).toBeCloseTo(aroundMm / Math.PI, 6)
         else expect(Math.abs(heightMm - wanted.heightMm)).toBeLessThan(leastStep(next))
       }),
-      { numRuns: 150 },
+      { numRuns: tries(38) },
     )
   })
 

@@ -29,6 +29,7 @@ import {
 } from '../testing/tote.ts'
 import { drawer, stitchesOf } from '../texture/index.ts'
 import { bodyOf, compile, type Ledger, type Piece, rowMade, runsOfRow } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 /** The rows of a piece as they are noted when they are made; the first so many, or all. */
 const rowsMade = (ledger: Ledger, piece: Piece, rows = piece.rows, copy = piece.copy): MadeRow[] =>
@@ -92,7 +93,7 @@ describe('all rows of a bag noted as made', () => {
   })
 
   it('give the very same ledger in any bag', () => {
-    fc.assert(fc.property(anyBag, staysTheSame), { numRuns: 60 })
+    fc.assert(fc.property(anyBag, staysTheSame), { numRuns: tries(15) })
   })
 })
 
@@ -122,7 +123,7 @@ describe('rows that are made', () => {
           i === made.length - 1 ? { ...row, end: null } : row
         expect(first.map(open)).toEqual(made.map(open))
       }),
-      { numRuns: 150 },
+      { numRuns: tries(38) },
     )
   })
 
@@ -138,7 +139,7 @@ describe('rows that are made', () => {
         expect(all(again)).toEqual(all(ledger))
         expect(again.sizes).toEqual(ledger.sizes)
       }),
-      { numRuns: 100 },
+      { numRuns: tries(25) },
     )
   })
 

@@ -19,6 +19,7 @@ import {
   placeWords,
   runsOfRow,
 } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 const upTo = (parts: readonly Part[], over: Partial<Design> = {}) => {
   const piece = bodyOf(compile({ ...tote({ parts }), ...over }))
@@ -169,7 +170,7 @@ describe('views, stamps, words and straps', () => {
         else for (const x of there) expect(Math.abs(x + 0.5 - picture.columns / 2)).toBeLessThan(3)
         if (where === 'front') expect(there).toHaveLength(4)
       }),
-      { numRuns: 150 },
+      { numRuns: tries(38) },
     )
   })
 

@@ -10,6 +10,7 @@ import { writtenIn } from '../testing/written.ts'
 import { baseAs, mosaicBand, tote } from '../testing/tote.ts'
 import { compile, placeColours, runsOfRow } from './index.ts'
 import { sides, starts } from '../program/index.ts'
+import { tries } from '../testing/tries.ts'
 
 const bag = (
   band: ReturnType<typeof mosaicBand>,
@@ -72,7 +73,7 @@ describe('a band of mosaic', () => {
           }
         },
       ),
-      { numRuns: 60 },
+      { numRuns: tries(15) },
     )
   })
 

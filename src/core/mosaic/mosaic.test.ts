@@ -14,6 +14,7 @@ import {
   wantedMarks,
   workedOf,
 } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 const solved = (mosaic: Mosaic, rules: Rules, options: MendOptions = {}) =>
   mended(mosaic, rules, { now: () => performance.now(), ...options })
@@ -156,7 +157,7 @@ describe('mosaic', () => {
           expect(canBe(marks, blank, rules)).toBe(allowed(marks, blank, rules))
         },
       ),
-      { numRuns: 400 },
+      { numRuns: tries(100) },
     )
   })
 
@@ -175,7 +176,7 @@ describe('mosaic', () => {
           expect([cost, bound]).toEqual([fewest(mosaic, rules), cost])
         },
       ),
-      { numRuns: 60 },
+      { numRuns: tries(15) },
     )
   }, 120_000)
 

@@ -14,6 +14,7 @@ import {
   readWork,
   type Work,
 } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 const sts = (count: number): Place[] => new Array<Place>(count).fill('st')
 const mesh = (count: number): Place[] =>
@@ -260,7 +261,7 @@ describe('printing', () => {
             expect(bare(again.items)).toEqual(bare(items))
           }
       }),
-      { numRuns: 60 },
+      { numRuns: tries(15) },
     )
   })
 

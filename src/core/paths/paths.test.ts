@@ -8,6 +8,7 @@ import { defaultWords } from '../stitch/index.ts'
 import { anyBag, anyDesign } from '../testing/arbitrary.ts'
 import { base, baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
 import { eventsAt, TRAIL_ROUNDS, yarnPaths } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 const joined = { ...tote().making, working: 'joined' as const }
 const striped = (...of: [string, number][]): Part =>
@@ -238,7 +239,7 @@ describe('the words of the yarns', () => {
           expect(named).toBe(counted - 1)
         })
       }),
-      { numRuns: 80 },
+      { numRuns: tries(20) },
     )
   })
 

@@ -8,6 +8,7 @@ import { alarmsOf } from '../testing/alarms.ts'
 import { base, baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
 import { drawer } from '../texture/index.ts'
 import { lineLabel, writtenPattern } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 /* A whole pattern as it is printed: every construction and school, in both terms and for both hands. */
 
@@ -81,7 +82,7 @@ describe('the whole of a printed pattern', () => {
         const { lines, whole } = alarmsOf(text)
         if (lines.length > 0 || whole) throw new Error(`lines ${lines.join()}:\n${text}`)
       }),
-      { numRuns: 160 },
+      { numRuns: tries(40) },
     )
   })
 

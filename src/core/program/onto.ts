@@ -22,7 +22,8 @@ export function ontoOf(rows: readonly OntoRow[], i: number): number[] {
   if (onto === 'below') return [i - 1]
   const last = (of: string) => rows.slice(0, i).findLastIndex((row) => row.yarn === of)
   if (onto === 'own') return [last(yarn)]
-  return [...new Set(rows.slice(0, i).map((row) => row.yarn))].map(last)
+  const yarns = [...new Set(rows.slice(0, i).map((row) => row.yarn))]
+  return yarns.length > 0 ? yarns.map(last) : [GROUND]
 }
 
 /** Places in stretches that each begin with a loop. */

@@ -20,6 +20,7 @@ import {
   work,
 } from './index.ts'
 import { oneByOne, writtenOut, yarnsOf } from '../testing/steps.ts'
+import { tries } from '../testing/tries.ts'
 
 const few = fc.integer({ min: 1, max: 3 })
 const anyStep: fc.Arbitrary<Step> = fc.oneof(
@@ -81,9 +82,9 @@ describe('a program laid over places', () => {
           groups += laid.steps.filter((step) => step.do === 'group' && step.times !== 0).length
         }
       }),
-      { numRuns: 1500 },
+      { numRuns: tries(375) },
     )
-    expect(groups).toBeGreaterThan(250)
+    expect(groups).toBeGreaterThan(50)
   })
 
   it('of plain rows is the same as laid place by place', () => {
@@ -129,7 +130,7 @@ describe('a program laid over places', () => {
         )
       }),
     )
-    expect(plainly).toBeGreaterThan(20)
+    expect(plainly).toBeGreaterThan(8)
   })
 
   it('leaves of the row below every place: taken, passed on purpose, or still there', () => {

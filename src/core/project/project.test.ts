@@ -8,6 +8,7 @@ import { compile } from '../ledger/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import { printProject, projectKind, projectOf, readProject } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 const NEWEST_VERSION = newestOf(projectKind)
 
@@ -150,7 +151,7 @@ describe('readProject', () => {
         const read = readProject(text)
         if (read.ok) expect(() => compile(read.value.design)).not.toThrow()
       }),
-      { numRuns: 400 },
+      { numRuns: tries(100) },
     )
   })
 })

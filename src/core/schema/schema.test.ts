@@ -7,6 +7,8 @@ import { compile, rowMade } from '../ledger/index.ts'
 import { base, mosaicBand, tote } from '../testing/tote.ts'
 import { projectSchema } from './index.ts'
 
+/* By itself: the schema is made of every document that was loaded. */
+
 const mosaicTote = tote({ parts: [base({ count: 48 }), mosaicBand()] })
 const accepts = new Ajv2020({ strict: false }).compile(projectSchema())
 const file = (over: object = {}) => ({ ...JSON.parse(printProject(projectOf(tote()))), ...over })

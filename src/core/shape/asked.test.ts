@@ -5,6 +5,7 @@ import { compile } from '../ledger/index.ts'
 import { derive } from '../bag/index.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
 import { baseKinds, type BasePart, constructionOf, constructionOfKind, foldsOf } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 const of = (part: BasePart) => constructionOf(part)
 const bag = (part: BasePart, rows = 12) => tote({ parts: [part, plain({ rounds: rows })] })
@@ -43,7 +44,7 @@ describe.each(numbered)('what is asked of a %s', (kind) => {
         expect(designFaults(history.design)).toEqual([])
         expect(compile(history.design).pieces.length).toBeGreaterThan(0)
       }),
-      { numRuns: 60 },
+      { numRuns: tries(15) },
     )
   })
 

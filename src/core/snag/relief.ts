@@ -1,11 +1,4 @@
-import {
-  type Lies,
-  reliefMended,
-  reliefMisfits,
-  reliefOf,
-  type ReliefPart,
-  isBandOf,
-} from '../band/index.ts'
+import { type Lies, reliefMisfits, reliefOf, type ReliefPart, isBandOf } from '../band/index.ts'
 import { makingOf } from '../design/index.ts'
 import { type LedgerPart, type Piece } from '../ledger/index.ts'
 import { sides } from '../program/index.ts'
@@ -58,7 +51,6 @@ export const reliefMisfit: Finder = (context) =>
       .filter((row) => row !== first.row && wants && (lies.sideOf(row) ?? wants) === wants)
       .sort((a, b) => Math.abs(a - first.row) - Math.abs(b - first.row))
       .slice(0, OFFERED)
-    const mended = reliefMended(part, lies)
     return [
       {
         code: 'relief-misfits' as const,
@@ -76,12 +68,11 @@ export const reliefMisfit: Finder = (context) =>
             facts: {},
             edits: [
               {
-                name: 'drawChart' as const,
+                name: 'mendRelief' as const,
                 args: {
                   id: part.id,
-                  chart: mended,
-                  layer: 'raised' as const,
-                  why: 'The nearest that can be worked',
+                  sides: Array.from({ length: height }, (_, row) => lies.sideOf(row)),
+                  below: lies.below,
                 },
               },
             ],

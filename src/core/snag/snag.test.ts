@@ -8,6 +8,7 @@ import { spotOn } from '../part/index.ts'
 import { anyBag } from '../testing/arbitrary.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
 import { mendText, type Mend, type Snag, type SnagCode, snagKey, snagText } from './index.ts'
+import { tries } from '../testing/tries.ts'
 
 const snags = (design: Design) => derive(projectOf(design)).snags
 const codes = (design: Design) => snags(design).map(({ code }) => code)
@@ -305,7 +306,7 @@ describe('what each snag is known by', () => {
         const keys = snags(design).map(snagKey)
         expect(new Set(keys).size).toBe(keys.length)
       }),
-      { seed: 24, numRuns: 60 },
+      { numRuns: tries(15) },
     )
   })
 })

@@ -164,6 +164,11 @@ const chartArguments = (id: fc.Arbitrary<string>) => {
       round: fc.boolean(),
     }),
     mendMosaic: fc.record({ id, worked }),
+    mendRelief: fc.record({
+      id,
+      sides: fc.array(fc.constantFrom('RS' as const, 'WS' as const, null), { maxLength: 4 }),
+      below: fc.nat(4),
+    }),
     setTechnique: fc.record({
       id,
       kind: fc.constantFrom('tapestry' as const, 'overlay' as const, 'inset' as const),

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { blankChart, type Chart, withRows } from '@core/chart'
+import { tries } from '../../../core/testing/tries.ts'
 import { mixed } from './raster.ts'
 
 /** A canvas of whole pixels: each has its colour; letters are remembered by their place. */
@@ -116,7 +117,7 @@ describe('the painter of a chart', () => {
         fresh.own.paint(chart, view, seen)
         expect(pixels.cells).toEqual(fresh.pixels.cells)
       }),
-      { numRuns: 12 },
+      { numRuns: tries(4) },
     )
   })
 

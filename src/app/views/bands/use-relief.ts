@@ -29,9 +29,12 @@ export function useRelief(seen: Ref<Seen>, view: Ref<SeenAs>) {
   const misfits = computed(() =>
     part.value && lies.value ? reliefMisfits(part.value, lies.value) : [],
   )
+  const whys = computed(
+    () => new Map(misfits.value.map(({ column, row, why }) => [`${column},${row}`, why])),
+  )
   function whyAt({ column, row }: Cell): string {
-    const found = misfits.value.find((one) => one.column === column && one.row === row)
-    return found ? `This stitch ${reliefWords[found.why]}.` : ''
+    const why = whys.value.get(`${column},${row}`)
+    return why ? `This stitch ${reliefWords[why]}.` : ''
   }
   /** The shape of a cell: what stands on it, or its ground. */
   const shapeAt = ({ column, row }: Cell): string => {
