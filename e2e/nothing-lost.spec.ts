@@ -1,6 +1,7 @@
 import { type Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import {
+  accessible,
   enter,
   expect,
   figure,
@@ -116,6 +117,32 @@ test('a bag deleted in another tab is said to be, and can be put back', async ({
   await saved(page)
   await page.reload()
   await expect(figure(page, 'tall')).toHaveText('29.5 cm')
+})
+
+test('what a closed tab had of a bag that was deleted is offered on the shelf', async ({
+  page,
+  context,
+}) => {
+  await openDemo(page)
+  const other = await context.newPage()
+  await other.goto('/')
+  const card = other.locator('.bag-card', { hasText: 'Beater tote' })
+  await card.getByRole('button', { name: /What to do/ }).click()
+  await other.getByRole('menuitem', { name: 'Delete' }).click()
+  await expect(card).toHaveCount(0)
+  await selectEdge(page)
+  await enter(page, 'Rounds', '9')
+  await expect(page.getByRole('alert')).toContainText('deleted in another tab')
+  await page.close()
+  await other.reload()
+  await expect(other.getByRole('alert')).toContainText(
+    'changes of “Beater tote” that were never stored',
+  )
+  await accessible(other)
+  await other.getByRole('button', { name: 'Put it on the shelf' }).click()
+  await expect(other.getByRole('alert')).toHaveCount(0)
+  await card.getByRole('link').first().click()
+  await expect(figure(other, 'tall')).toHaveText('29.1 cm')
 })
 
 test('a conflict outlives the tab: its work is offered when the bag is next opened', async ({

@@ -4,13 +4,24 @@ export class NoAnswer extends Error {
 }
 
 const LONGEST_MS = 8000
+/** For one that has just not answered, so that what is asked one after the other is not waited for each time. */
+const AGAIN_MS = 1000
+let isSilent = false
 
 /** What storage answers; a storage that never answers is told from one that is slow. @throws NoAnswer */
 export function answered<T>(asked: Promise<T>, longestMs = LONGEST_MS): Promise<T> {
   let timer: ReturnType<typeof setTimeout>
   const late = new Promise<never>((_, fail) => {
-    timer = setTimeout(() => fail(new NoAnswer('the storage does not answer')), longestMs)
+    timer = setTimeout(
+      () => {
+        isSilent = true
+        fail(new NoAnswer('the storage does not answer'))
+      },
+      isSilent ? Math.min(AGAIN_MS, longestMs) : longestMs,
+    )
   })
+  const heard = () => void (isSilent = false)
+  asked.then(heard, heard)
   return Promise.race([asked, late]).finally(() => clearTimeout(timer))
 }
 

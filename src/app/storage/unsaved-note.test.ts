@@ -29,7 +29,8 @@ const held = new Set<string>()
 const locks = { query: () => Promise.resolve({ held: [...held].map((name) => ({ name })) }) }
 Object.assign(globalThis, { navigator: { locks } })
 
-const { dropNote, leaveNote, notesOf, sitting, strayNotes } = await import('./unsaved-note.ts')
+const { dropNote, leaveNote, notesOf, orphanNotes, sitting, strayNotes } =
+  await import('./unsaved-note.ts')
 const of = (id: string) => ({ kind: projectKind, id })
 const key = (bag: string, by: string) => `ample-motif-unsaved-${bag}/${by}`
 /** A note as another page left it. */
@@ -72,6 +73,18 @@ describe('a note of what is not stored yet', () => {
     expect((await strayNotes(of('bag'))).map(({ document }) => document.design.name)).toEqual([
       'Newest',
       'Older',
+    ])
+  })
+
+  it('is found too when what it is of is not kept any more, and its page is gone', async () => {
+    other('bag', 'p1', 'Kept')
+    other('gone', 'p2', 'Gone')
+    other('gone', 'p3', 'Open elsewhere')
+    held.add('ample-motif-sitting-p3')
+    leaveNote(of('here'), 1, projectOf(tote({ name: 'Mine' })))
+    const orphans = await orphanNotes(projectKind, new Set(['bag']))
+    expect(orphans.map(({ id, document }) => [id, document.design.name])).toEqual([
+      ['gone', 'Gone'],
     ])
   })
 

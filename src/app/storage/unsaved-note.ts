@@ -61,20 +61,32 @@ export function dropNote(id: string, by: string = sitting): void {
   }
 }
 
-/** Notes of a document from other sittings, the newest first; those that cannot be read are left where they are. */
-export function notesOf<T extends object>({ kind, id }: NoteOf<T>): Note<T>[] {
+/** Notes of documents of a kind from other sittings, the newest first; those that cannot be read are left where they are. */
+function notesWhere<T extends object>(
+  kind: DocumentKind<T>,
+  isAsked: (id: string) => boolean,
+): LeftNote<T>[] {
   const store = maybeStore()
   if (!store) return []
-  const notes: Note<T>[] = []
+  const notes: LeftNote<T>[] = []
   for (let i = 0; i < store.length; i++) {
     const key = store.key(i) ?? ''
-    const [of, by = ''] = key.slice(PREFIX.length).split('/')
-    if (!key.startsWith(PREFIX) || of !== id || by === sitting) continue
+    const [id = '', by = ''] = key.slice(PREFIX.length).split('/')
+    if (!key.startsWith(PREFIX) || !isAsked(id) || by === sitting) continue
     const note = maybeNote(kind, store.getItem(keyOf(id, by)), by)
-    if (note) notes.push(note)
+    if (note) notes.push({ ...note, id })
   }
   return notes.sort((a, b) => b.at - a.at)
 }
+
+/** A note, and what it is of. */
+export interface LeftNote<T> extends Note<T> {
+  readonly id: string
+}
+
+/** Notes of one document from other sittings, the newest first. */
+export const notesOf = <T extends object>({ kind, id }: NoteOf<T>): LeftNote<T>[] =>
+  notesWhere(kind, (of) => of === id)
 
 function maybeNote<T extends object>(
   kind: DocumentKind<T>,
@@ -103,9 +115,17 @@ export function beginSitting(): void {
 /** Without locks, a note this old is nobody’s any more: its page would have stored it. */
 const ABANDONED_MS = 10_000
 
-/** Notes whose page is gone. */
-export async function strayNotes<T extends object>(of: NoteOf<T>): Promise<Note<T>[]> {
-  const notes = notesOf(of)
+/** Notes of one document whose page is gone. */
+export const strayNotes = <T extends object>(of: NoteOf<T>): Promise<LeftNote<T>[]> =>
+  abandoned(notesOf(of))
+
+/** Notes whose page is gone, and what they are of too: none of these ids. */
+export const orphanNotes = <T extends object>(
+  kind: DocumentKind<T>,
+  kept: ReadonlySet<string>,
+): Promise<LeftNote<T>[]> => abandoned(notesWhere(kind, (id) => !kept.has(id)))
+
+async function abandoned<T>(notes: LeftNote<T>[]): Promise<LeftNote<T>[]> {
   if (notes.length === 0) return []
   if (!('locks' in navigator)) return notes.filter(({ at }) => Date.now() - at > ABANDONED_MS)
   const { held = [] } = await navigator.locks.query()

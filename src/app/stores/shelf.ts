@@ -11,7 +11,7 @@ import { shortened } from '@core/units'
 import { failureOf, failureWords } from '@app/storage/answered.ts'
 import { Unreadable } from '@app/storage/document-store.ts'
 import { stores } from '@app/storage/stores.ts'
-import { sitting } from '@app/storage/unsaved-note.ts'
+import { dropNote, type LeftNote, orphanNotes, sitting } from '@app/storage/unsaved-note.ts'
 import { deriver } from '@app/workers/workers.ts'
 import { onShelf, type ShelfBag } from './shelf-bag.ts'
 import { useWorkshop } from './workshop.ts'
@@ -81,6 +81,9 @@ export const useShelf = defineStore('shelf', () => {
   /** Why something was not done, or the shelf cannot be read. */
   const refused = ref<string | null>(null)
 
+  /** What closed tabs left of bags that are not on the shelf any more. */
+  const left = shallowRef<readonly LeftNote<Project>[]>([])
+
   const attempt = useAttempt(refused)
 
   let reading = 0
@@ -91,6 +94,8 @@ export const useShelf = defineStore('shelf', () => {
       await bringFirst()
       const kept = (await stores.bags.all()).map(onShelf)
       if (now !== reading) return
+      const ids = new Set(kept.map(({ id }) => id))
+      left.value = await orphanNotes(stores.bags.kind, ids)
       const before = new Map(bags.value?.map((bag) => [bag.id, bag]))
       bags.value = kept.map((bag) => {
         const known = before.get(bag.id)
@@ -148,8 +153,15 @@ export const useShelf = defineStore('shelf', () => {
     }
   }
 
+  /** What a closed tab left of a bag that is gone: a bag again, or not wanted. */
+  async function endLeft(note: LeftNote<Project>, keep: boolean) {
+    if (keep && (await add(note.document)) === null) return
+    dropNote(note.id, note.sitting)
+    left.value = left.value.filter((one) => one.id !== note.id || one.sitting !== note.sitting)
+  }
+
   const bringDemo = async () => {
     if (await attempt('The demo bags were not brought', bring)) await refresh()
   }
-  return { bags, refused, refresh, bringDemo, add, rename, remove }
+  return { bags, refused, left, refresh, bringDemo, add, rename, remove, endLeft }
 })

@@ -34,7 +34,8 @@ const shown = (value: unknown): string =>
     ? `“${shortened(value, 38)}”`
     : shortened(String(JSON.stringify(value) ?? value), 40)
 const wants = (what: string) => ({
-  message: ({ value }: ValidationArguments) => `must be ${what}, not ${shown(value)}`,
+  message: ({ value }: ValidationArguments) =>
+    value === undefined ? `is missing: it must be ${what}` : `must be ${what}, not ${shown(value)}`,
 })
 
 /** A whole number in a closed range. */

@@ -23,6 +23,7 @@ useIntervalFn(() => (now.value = Date.now()), 10_000)
 
 const saved = computed(() => {
   const { state, savedAt } = project.saving
+  if (!project.design) return ''
   if (state === 'saving') return 'saving …'
   if (state !== 'saved') return 'not saved'
   const minutes = Math.floor((now.value - savedAt) / 60_000)

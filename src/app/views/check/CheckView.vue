@@ -60,10 +60,12 @@ async function take(file: File) {
 /** Marks that are not seen, and make a text field slow, mean nothing in a pattern. */
 const plainText = (all: string) =>
   all.slice(0, LIMITS.patternText).replace(/[\p{Cf}\p{Co}\0]/gu, '')
-function paste(event: ClipboardEvent) {
-  const given = event.clipboardData?.getData('text/plain') ?? ''
+/** Whatever puts them in: pasted, dropped or typed. */
+function insert(event: Event) {
+  const { data, dataTransfer, isComposing } = event as InputEvent
+  const given = data ?? dataTransfer?.getData('text/plain') ?? ''
   const plain = plainText(given)
-  if (plain === given) return
+  if (plain === given || isComposing) return
   event.preventDefault()
   area.value!.setRangeText(plain, area.value!.selectionStart, area.value!.selectionEnd, 'end')
   text.value = area.value!.value
@@ -117,7 +119,7 @@ async function makeBag() {
         spellcheck="false"
         placeholder="Rnd 1: 6 sc in magic ring (6)&#10;Rnd 2: inc in each st around (12)"
         :maxlength="LIMITS.patternText"
-        @paste="paste"
+        @beforeinput="insert"
         @drop="drop"
         @dragover.prevent
       />

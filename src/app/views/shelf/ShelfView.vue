@@ -86,6 +86,21 @@ async function recover(bag: ShelfBag) {
         <p>{{ shelf.refused }}</p>
         <button type="button" class="button" @click="shelf.refused = null">All right</button>
       </div>
+      <div
+        v-for="note in shelf.left"
+        :key="note.id + note.sitting"
+        class="shelf-problem"
+        role="alert"
+      >
+        <p>
+          A tab that was closed had changes of “{{ note.document.design.name }}” that were never
+          stored, and the bag is not on the shelf any more.
+        </p>
+        <button type="button" class="button" @click="shelf.endLeft(note, true)">
+          Put it on the shelf
+        </button>
+        <button type="button" class="button" @click="shelf.endLeft(note, false)">Drop them</button>
+      </div>
       <ul v-if="shelf.bags" class="bags">
         <li v-for="bag in shelf.bags" :key="bag.id" class="bag-card">
           <BagCard v-if="bag.project" :bag="bag" :project="bag.project" @remove="remove(bag)" />
