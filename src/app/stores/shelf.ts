@@ -75,14 +75,27 @@ const useAttempt =
     }
   }
 
+/** What closed tabs left of bags that are not on the shelf any more. */
+function useLeft(add: (project: Project) => Promise<string | null>) {
+  const left = shallowRef<readonly LeftNote<Project>[]>([])
+  /** @param kept the bags there are */
+  const lookFor = async (kept: ReadonlySet<string>) =>
+    void (left.value = await orphanNotes(stores.bags.kind, kept))
+  /** What a closed tab left of a bag that is gone: a bag again, or not wanted. */
+  async function endLeft(note: LeftNote<Project>, keep: boolean) {
+    if (keep && (await add(note.document)) === null) return
+    dropNote(note.id, note.sitting)
+    left.value = left.value.filter((one) => one.id !== note.id || one.sitting !== note.sitting)
+  }
+
+  return { left, lookFor, endLeft }
+}
+
 /** All bags, and what can be done to them from outside. What could not be stored is said in `refused`, and nothing is lost. */
 export const useShelf = defineStore('shelf', () => {
   const bags = shallowRef<readonly ShelfBag[] | null>(null)
   /** Why something was not done, or the shelf cannot be read. */
   const refused = ref<string | null>(null)
-
-  /** What closed tabs left of bags that are not on the shelf any more. */
-  const left = shallowRef<readonly LeftNote<Project>[]>([])
 
   const attempt = useAttempt(refused)
 
@@ -95,7 +108,7 @@ export const useShelf = defineStore('shelf', () => {
       const kept = (await stores.bags.all()).map(onShelf)
       if (now !== reading) return
       const ids = new Set(kept.map(({ id }) => id))
-      left.value = await orphanNotes(stores.bags.kind, ids)
+      await lookFor(ids)
       const before = new Map(bags.value?.map((bag) => [bag.id, bag]))
       bags.value = kept.map((bag) => {
         const known = before.get(bag.id)
@@ -116,6 +129,8 @@ export const useShelf = defineStore('shelf', () => {
     if (done) await refresh()
     return id
   }
+
+  const { left, lookFor, endLeft } = useLeft(add)
 
   async function rename(bag: ShelfBag, name: string) {
     const record = await stores.bags.maybe(bag.id)
@@ -151,13 +166,6 @@ export const useShelf = defineStore('shelf', () => {
       await attempt(`“${bag.name}” was not put back`, () => stores.bags.put(bag.id, raw))
       await refreshQuietly()
     }
-  }
-
-  /** What a closed tab left of a bag that is gone: a bag again, or not wanted. */
-  async function endLeft(note: LeftNote<Project>, keep: boolean) {
-    if (keep && (await add(note.document)) === null) return
-    dropNote(note.id, note.sitting)
-    left.value = left.value.filter((one) => one.id !== note.id || one.sitting !== note.sitting)
   }
 
   const bringDemo = async () => {

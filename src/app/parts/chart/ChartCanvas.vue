@@ -6,9 +6,9 @@ import Konva from 'konva/lib/Core.js'
 import { Image as KonvaImage } from 'konva/lib/shapes/Image.js'
 import { computed, onBeforeUnmount, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { type Cell, type Chart, maybeLetterAt, type Patch, stampedAt, thickened } from '@core/chart'
-import type { Yarn } from '@core/design'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import ChartEdges from './ChartEdges.vue'
+import type { Ink } from './ink.ts'
 import { type Gesture, lift, move, type Outcome, press } from './gesture.ts'
 import type { ChartMark } from './axes.ts'
 import {
@@ -39,7 +39,7 @@ import {
 /** A chart to look at and to paint on, by pointer and by keyboard. It owns size, view and one frame at a time. */
 const props = defineProps<{
   chart: Chart
-  yarns: readonly Yarn[]
+  yarns: readonly Ink[]
   /** The chosen yarn, and the one the eraser paints with. */
   letter: string
   ground: string
@@ -55,7 +55,7 @@ const props = defineProps<{
   /** Worked rounds a row of the chart is. */
   each: number
   /** Cells that cannot be as they are drawn, and those that reach down. */
-  hatched: readonly Cell[]
+  hatched: ((cell: Cell) => boolean) | null
   drops: readonly Cell[]
   /** The yarn of each row, where a row has one that is told at the edge. */
   rowLetters: readonly string[] | null
@@ -221,7 +221,7 @@ function paintAbove(context: CanvasRenderingContext2D) {
   clipToCells(context, now)
   const letter = tool.erases ? props.ground : props.letter
   paintDrops(context, now, props.drops, (row) => colourOf(props.rowLetters?.[row] ?? ''))
-  paintHatched(context, now, props.hatched, inks)
+  paintHatched(context, now, props.chart, props.hatched, inks)
   paintCells(context, now, wouldPaint.value, colourOf(letter))
   if (row !== null) paintRound(context, now, row, inks)
   paintChosen(context, now, chosen, inks)

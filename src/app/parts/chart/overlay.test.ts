@@ -1,5 +1,5 @@
 import { blankChart } from '@core/chart'
-import { outlineOfCells } from './overlay.ts'
+import { outlineOfCells, paintHatched } from './overlay.ts'
 import { rasterCells } from './raster.ts'
 import { fittedView, margin } from './view-model.ts'
 
@@ -51,5 +51,50 @@ describe('squares as pixels', () => {
       const side = (Math.round(view.cellWidth) - 1) * ratio
       expect(painted.length / (12 * side * side)).toBeCloseTo(1, 1)
     }
+  })
+})
+
+describe('what cannot be as it is drawn', () => {
+  /** What was drawn: boxes and lines, and how often they were filled or stroked. */
+  function paper() {
+    const done = { boxes: [] as number[][], lines: 0, filled: 0, stroked: 0 }
+    const context = {
+      beginPath() {},
+      moveTo() {},
+      rect: (...box: number[]) => void done.boxes.push(box),
+      lineTo: () => void done.lines++,
+      fill: () => void done.filled++,
+      stroke: () => void done.stroked++,
+    }
+    return { done, context: context as unknown as CanvasRenderingContext2D }
+  }
+  const chart = blankChart(6, 4, 'A')
+  const viewOf = (width: number, height: number) =>
+    fittedView({ width, height, columns: 6, rows: 4, aspect: 1, alone: true })
+  const is = ({ column, row }: { column: number; row: number }) => row === 1 && column !== 2
+
+  it('is hatched, three lines a cell; where cells are small, stretches of them are marked whole', () => {
+    const large = paper()
+    paintHatched(large.context, viewOf(400, 300), chart, is, { marker: '#f00' })
+    expect([large.done.lines, large.done.stroked, large.done.filled]).toEqual([15, 2, 0])
+    const small = paper()
+    const view = { ...viewOf(400, 300), cellWidth: 4, cellHeight: 4 }
+    paintHatched(small.context, view, chart, is, { marker: '#f00' })
+    expect(small.done.boxes.map(([, , wide]) => wide)).toEqual([8, 12])
+    expect(small.done.filled).toBe(1)
+  })
+
+  it('is not asked for where there is none, nor beyond the chart', () => {
+    const none = paper()
+    paintHatched(none.context, viewOf(400, 300), chart, null, { marker: '#f00' })
+    expect(none.done.stroked).toBe(0)
+    const asked: number[] = []
+    const ask = ({ column, row }: { column: number; row: number }) => {
+      asked.push(column, row)
+      return false
+    }
+    const view = { ...viewOf(400, 300), alone: false }
+    paintHatched(paper().context, view, chart, ask, { marker: '#f00' })
+    expect([Math.min(...asked), Math.max(...asked)]).toEqual([0, 5])
   })
 })

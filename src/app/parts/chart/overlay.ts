@@ -1,4 +1,4 @@
-import type { Cell, Lettered } from '@core/chart'
+import type { Cell, Chart, Lettered } from '@core/chart'
 import { cellCorner, type ChartView, margin, visibleCells } from './view-model.ts'
 
 /* What lies over the cells of a chart: what would be painted, what is chosen, the round that is read out, the caret. */
@@ -35,23 +35,60 @@ function* boxesOf(view: ChartView, cells: readonly Cell[]) {
       yield { ...cellCorner(view, cell), row: cell.row }
 }
 
+/** Smaller cells have no room for lines: there they are marked whole. */
+const LEAST_LINED = 6
+
+/** Stretches of cells side by side that are so, of those in sight, row by row. */
+function* stretches(
+  view: ChartView,
+  { width, colours }: Pick<Chart, 'width' | 'colours'>,
+  is: (cell: Cell) => boolean,
+): Generator<{ readonly row: number; readonly from: number; readonly to: number }> {
+  const seen = visibleCells(view)
+  const end = Math.min(width, seen.endColumn)
+  for (let row = Math.max(0, seen.firstRow); row < Math.min(colours.length, seen.endRow); row++)
+    for (let from = Math.max(0, seen.firstColumn); from < end; from++) {
+      let to = from
+      while (to < end && is({ column: to, row })) to++
+      if (to > from) yield { row, from, to }
+      from = to
+    }
+}
+
 /** Hatching over cells that cannot be as they are drawn: light on dark, so that it is seen on any yarn. */
 export function paintHatched(
   context: CanvasRenderingContext2D,
   view: ChartView,
-  cells: readonly Cell[],
+  chart: Pick<Chart, 'width' | 'colours'>,
+  is: ((cell: Cell) => boolean) | null,
   { marker }: Pick<Inks, 'marker'>,
 ): void {
-  if (cells.length === 0) return
+  if (!is) return
   const { cellWidth: wide, cellHeight: high } = view
+  const lined = Math.min(wide, high) >= LEAST_LINED
   context.beginPath()
-  for (const { x, y } of boxesOf(view, cells)) {
-    for (const share of [0.5, 1]) {
-      context.moveTo(x, y + high * share)
-      context.lineTo(x + wide * share, y)
+  for (const { row, from, to } of stretches(view, chart, is)) {
+    if (!lined) {
+      const { x, y } = cellCorner(view, { column: from, row })
+      context.rect(x, y, (to - from) * wide, high)
+      continue
     }
-    context.moveTo(x + wide * 0.5, y + high)
-    context.lineTo(x + wide, y + high * 0.5)
+    for (let column = from; column < to; column++) {
+      const { x, y } = cellCorner(view, { column, row })
+      for (const share of [0.5, 1]) {
+        context.moveTo(x, y + high * share)
+        context.lineTo(x + wide * share, y)
+      }
+      context.moveTo(x + wide * 0.5, y + high)
+      context.lineTo(x + wide, y + high * 0.5)
+    }
+  }
+  if (!lined) {
+    context.globalAlpha = 0.5
+    context.fillStyle = marker
+    context.fill()
+    context.globalAlpha = 1
+    return
   }
   for (const [colour, width] of [
     ['#ffffff', 3],

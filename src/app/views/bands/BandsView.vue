@@ -3,11 +3,11 @@ import { computed } from 'vue'
 import { BODY, isBase, partById } from '@core/design'
 import { useProject } from '@app/stores/project.ts'
 import BasePlan from '@app/views/size/BasePlan.vue'
-import ChartPane from './ChartPane.vue'
-import PartEditor from './PartEditor.vue'
-import PartHead from './PartHead.vue'
-import PartList from './PartList.vue'
-import PieceTabs from './PieceTabs.vue'
+import ChartPane from './chart/ChartPane.vue'
+import PartEditor from './list/PartEditor.vue'
+import PartHead from './list/PartHead.vue'
+import PartList from './list/PartList.vue'
+import PieceTabs from './list/PieceTabs.vue'
 
 /** The parts from base to rim, and the chart of the selected one. */
 const project = useProject()

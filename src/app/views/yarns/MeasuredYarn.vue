@@ -7,7 +7,7 @@ import MeasureField from '@app/parts/fields/MeasureField.vue'
 import { readAmount, readLengthIn, readWhole } from '@app/parts/fields/read-typed.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import YarnSelect from '@app/views/bands/YarnSelect.vue'
+import YarnSelect from '@app/parts/fields/YarnSelect.vue'
 
 /** What the amounts rest on: stitches unravelled, a swatch weighed, or the hook alone. */
 const project = useProject()

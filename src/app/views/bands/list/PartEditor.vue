@@ -6,10 +6,10 @@ import MakingFields from '@app/parts/fields/MakingFields.vue'
 import StitchField from '@app/parts/fields/StitchField.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
-import { bandEditors } from './band-editors.ts'
+import { chartKindOf } from '../chart-kinds/chart-kinds.ts'
 import PieceFields from './PieceFields.vue'
 import TechniqueChoice from './TechniqueChoice.vue'
-import YarnSelect from './YarnSelect.vue'
+import YarnSelect from '@app/parts/fields/YarnSelect.vue'
 
 /** What is decided about the selected part. */
 const project = useProject()
@@ -19,7 +19,7 @@ const part = steady(() => {
   const { id, name, stitch, making } = whole.value
   return { id, name, stitch, making, yarn: 'yarn' in whole.value ? whole.value.yarn : null }
 })
-const editor = computed(() => (isBase(whole.value) ? undefined : bandEditors[whole.value.kind]))
+const editor = computed(() => chartKindOf(whole.value).fields)
 /** The part, where its chart can be worked in one technique or another. */
 const charted = computed(() =>
   whole.value.kind === 'tapestry' || whole.value.kind === 'mosaic' ? whole.value : null,

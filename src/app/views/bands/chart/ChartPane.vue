@@ -10,7 +10,7 @@ import {
   useTemplateRef,
   watch,
 } from 'vue'
-import { bandOf } from '@core/band'
+import { bandOf, type BandPart } from '@core/band'
 import {
   type Cell,
   cellsAfter,
@@ -29,21 +29,19 @@ import { LIMITS } from '@core/part'
 import { printLength, printNumber } from '@core/units'
 import TurnedBag from '@app/parts/bag/TurnedBag.vue'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
-import { reliefSign, type Sign, signs } from '@app/parts/chart/signs.ts'
+import type { Ink } from '@app/parts/chart/ink.ts'
+import { type Sign, signs } from '@app/parts/chart/signs.ts'
 import { type BrushSize, brushSizes, type Tool, toolById, tools } from '@app/parts/chart/tools.ts'
-import { nextView, type SeenAs, views } from '@app/parts/chart/views.ts'
+import { nextView, type SeenAs } from '@app/parts/chart/views.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import ChartChanges, { type Line } from './ChartChanges.vue'
 import ChartTools from './ChartTools.vue'
-import MosaicMend from './MosaicMend.vue'
 import RoundReadout from './RoundReadout.vue'
-import { viewsOf } from './band-editors.ts'
 import { askForChart } from './bring-chart.ts'
+import { chartKindOf } from '../chart-kinds/chart-kinds.ts'
 import { useBringing } from './use-bringing.ts'
-import { turnsFor, useMosaic } from './use-mosaic.ts'
-import { symbolYarns, useRelief } from './use-relief.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
 import ToolButton from './ToolButton.vue'
@@ -65,7 +63,8 @@ const firstRound = computed(
 /** The chart that is painted, where the band has one of its own. */
 const own = computed(() => (isBase(part.value) ? null : bandOf(part.value).chart(part.value)))
 /** The views there are of it; the one that was chosen stays where there is one of that name. */
-const all = computed(() => (isBase(part.value) ? views : viewsOf(part.value.kind)))
+const kind = computed(() => chartKindOf(part.value))
+const all = computed(() => kind.value.views)
 const wanted = ref('')
 const view = computed({
   get: () => all.value.find(({ id }) => id === wanted.value) ?? all.value[0]!,
@@ -86,20 +85,25 @@ const { alone, toOwn, marks, beginsOn, leans, lean, count, whole, runWordsAt, ..
   view,
   leaning,
 )
-const mosaic = useMosaic(seenFrom, view)
-const relief = useRelief(seenFrom, view)
-const chart = computed(
-  () =>
-    mosaic.chart.value ?? (relief.onRaised.value ? relief.part.value!.raised : ofView.chart.value),
-)
+/** What its kind has to say of it, as it is seen. */
+const on = computed(() => kind.value.on(part.value as BandPart, seenFrom.value, view.value))
+const symbols = computed(() => on.value.symbols)
+const chart = computed(() => on.value.chart ?? ofView.chart.value)
 /** Worked rounds a row of the chart is. */
 const each = computed(() => ofView.workedAs(0).rows)
-const shapeAt = (cell: Cell) => (relief.part.value ? relief : mosaic).shapeAt(toOwn(cell))
+// The same function while strokes go on, so that only what they change is drawn.
+const shapeAt = (cell: Cell) => on.value.shapeAt!(toOwn(cell))
+const hasShapes = computed(() => on.value.shapeAt !== null)
 const stitch = computed(() =>
-  ofView.stitch.value && (mosaic.part.value || relief.part.value)
+  ofView.stitch.value && hasShapes.value
     ? { ...ofView.stitch.value, at: shapeAt }
     : ofView.stitch.value,
 )
+/** Cells that are not worked as they are drawn, wherever they are seen. */
+const hatched = computed(() => {
+  const { cannot } = on.value
+  return cannot && !preview.value ? (cell: Cell) => cannot(toOwn(cell)) : null
+})
 /** Cells that the nearest picture which can be worked would change. */
 const would = shallowRef<readonly Cell[]>([])
 function showMended(mended: Chart | null, cells: readonly Cell[]) {
@@ -130,10 +134,10 @@ const yarnLetter = ref('B')
 const symbol = ref('B')
 /** The yarn, or the symbol, that is painted with. */
 const letter = computed({
-  get: () => (relief.onRaised.value ? symbol : yarnLetter).value,
-  set: (chosen) => ((relief.onRaised.value ? symbol : yarnLetter).value = chosen),
+  get: () => (symbols.value ? symbol : yarnLetter).value,
+  set: (chosen) => ((symbols.value ? symbol : yarnLetter).value = chosen),
 })
-const palette = computed(() => (relief.onRaised.value ? symbolYarns : yarns.value))
+const palette = computed((): readonly Ink[] => symbols.value?.inks ?? yarns.value)
 /** What stands in its cells. */
 const sign = shallowRef<Sign>(signs[0]!)
 /** The yarns in the colours they are seen in. */
@@ -152,12 +156,12 @@ watch(
   { immediate: true },
 )
 const ground = computed(() => {
-  if (relief.onRaised.value) return relief.ground
+  if (symbols.value) return symbols.value.ground
   const shown = own.value ?? chart.value
   return shown ? groundOf(shown) : 'A'
 })
 const inBand = steady(() => {
-  if (relief.onRaised.value) return symbolYarns.map((one) => one.letter)
+  if (symbols.value) return symbols.value.inks.map((one) => one.letter)
   return chart.value ? lettersOf(own.value ?? chart.value) : []
 })
 
@@ -190,8 +194,7 @@ const runWords = computed(() => {
   const row = cell && own.value ? chart.value!.colours[cell.row] : undefined
   if (!cell || row === undefined || painting.value) return ''
   const at0 = toOwn(cell)
-  if (relief.part.value) return relief.whyAt(at0)
-  return mosaic.whyAt(at0) || (mosaic.part.value ? '' : runWordsAt(cell))
+  return on.value.whyNot(at0) || (on.value.inRuns ? runWordsAt(cell) : '')
 })
 /** What was said of a chart that was brought in. */
 const said = ref('')
@@ -213,7 +216,7 @@ const names = computed(() => {
   }
 })
 const toChange = () => ({
-  chart: relief.onRaised.value ? chart.value! : own.value!,
+  chart: symbols.value ? chart.value! : own.value!,
   at: at.value,
   names: names.value,
 })
@@ -222,7 +225,7 @@ const symmetry = shallowRef<Symmetry>(symmetries[0]!)
 const draw = (next: Chart, why: string) =>
   project.edit({
     name: 'drawChart',
-    args: { id: part.value.id, chart: next, why, layer: relief.layer.value },
+    args: { id: part.value.id, chart: next, why, layer: on.value.layer },
   })
 
 // While a stroke goes on the words rest, so that nothing holds up the hand.
@@ -245,15 +248,13 @@ function paint(cells: readonly Cell[], yarn: string, gesture: string) {
   if (onlyHere.value && whole.value && own.value && own.value.width !== count.value)
     breakRepeat(gesture)
   const list = cells.map(toOwn)
-  if (mosaic.asWorked.value) {
-    const edits = mosaic.dropEdits(list, hand.value.erases === true)
+  const { painted, layer } = on.value
+  if (painted) {
+    const edits = painted(list, hand.value.erases === true)
     return void (edits.length > 0 && project.edit(edits, gesture))
   }
   const all = own.value ? withSymmetry(list, symmetry.value, own.value) : list
-  project.edit(
-    { name: 'paint', args: { id, cells: all, letter: yarn, layer: relief.layer.value } },
-    gesture,
-  )
+  project.edit({ name: 'paint', args: { id, cells: all, letter: yarn, layer } }, gesture)
 }
 /** Fills from a cell: as whole rows where the chart is seen as it is, since that may be all of it. */
 function fill(cell: Cell, gesture: string) {
@@ -266,10 +267,7 @@ function fill(cell: Cell, gesture: string) {
 /** The whole round becomes one repeat, so that a stitch of it can differ from its like. */
 function breakRepeat(gesture: string) {
   const { id } = part.value
-  const of = mosaic.part.value
-  const values = of
-    ? { chart: chart.value, rows: of.rows.repeat(of.times), times: 1 }
-    : { chart: chart.value, lay: 'beside', balance: 0, times: 1 }
+  const values = { ...on.value.asWhole(chart.value!) }
   if (count.value > LIMITS.chartWidth || chart.value!.colours.length > LIMITS.chartHeight)
     return (said.value = 'That is more than one chart can hold.')
   project.edit({ name: 'setPart', args: { id, values } }, gesture)
@@ -300,13 +298,13 @@ async function changeLine({ along, at: of, change, why }: Line) {
   choose(kept)
   if (read) row.value = read.row
 }
-const MotifDialog = defineAsyncComponent(() => import('./MotifDialog.vue'))
+const MotifDialog = defineAsyncComponent(() => import('../dialogs/MotifDialog.vue'))
 const motifs = ref(false)
 /** A chart made from a motif: as wide as the round it stands alone, narrower it is the repeat. */
 function make(next: Chart, why: string) {
-  if (relief.part.value) return draw(next, why)
-  const rows = mosaic.part.value && turnsFor(next, design.value, ground.value, letter.value)
-  const values = rows ? { chart: next, rows } : { chart: next, lay: 'beside', balance: 0 }
+  const { made } = on.value
+  if (!made) return draw(next, why)
+  const values = { ...made(next, ground.value, letter.value) }
   project.edit({ name: 'setPart', args: { id: part.value.id, values } })
   said.value = `${why}.`
 }
@@ -399,16 +397,16 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
           Paste
         </button>
         <button v-if="stamp" type="button" class="button" title="Escape" @click="done">Done</button>
-        <MosaicMend
-          v-if="mosaic.part.value && mosaic.worked.value!.misfits.length + would.length > 0"
-          :part="mosaic.part.value"
-          :rules="mosaic.rules.value!"
+        <component
+          :is="kind.mend"
+          v-if="on.mend && (on.mend.isNeeded || would.length > 0)"
+          v-bind="on.mend.given"
           :kept="chosen"
           @show="showMended"
           @take="draw($event, 'Make it workable')"
         />
         <button
-          v-if="lean !== 0 && paints && !mosaic.part.value"
+          v-if="lean !== 0 && paints && on.straightens"
           type="button"
           class="button"
           :title="`Moves every row back by what it leans (${leansWords})`"
@@ -434,7 +432,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         ref="canvas"
         class="chart"
         :chart="chart"
-        :yarns="relief.onRaised.value ? symbolYarns : seen"
+        :yarns="symbols ? symbols.inks : seen"
         :letter="letter"
         :ground="ground"
         :tool="hand"
@@ -444,14 +442,14 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         :aspect="aspect"
         :stitch-width-mm="gauge.stitchWidthMm"
         :first-round="firstRound"
-        :sign="relief.onRaised.value ? reliefSign : sign"
+        :sign="symbols ? symbols.sign : sign"
         :alone="alone"
         :lean="lean"
         :stitch="stitch"
         :each="each"
-        :hatched="preview ? [] : relief.part.value ? relief.misfits.value : mosaic.misfits.value"
-        :drops="mosaic.drops.value"
-        :row-letters="mosaic.part.value && [...mosaic.part.value.rows]"
+        :hatched="hatched"
+        :drops="on.drops"
+        :row-letters="on.rowLetters"
         :marks="marks"
         :begins-on="beginsOn"
         :readonly="!paints"
@@ -477,7 +475,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
         v-if="paints && view.shows !== 'bag'"
         v-model="letter"
         :yarns="palette"
-        :symbols="relief.onRaised.value"
+        :symbols="symbols !== null"
         :in-band="inBand"
         :marked="sign.id === 'marks'"
       />

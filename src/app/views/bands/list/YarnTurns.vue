@@ -2,7 +2,7 @@
 import { Close } from '@element-plus/icons-vue'
 import { LIMITS } from '@core/part'
 import WholeField from '@app/parts/fields/WholeField.vue'
-import YarnSelect from './YarnSelect.vue'
+import YarnSelect from '@app/parts/fields/YarnSelect.vue'
 
 /** Yarns one after the other, each for so many rounds. */
 interface Turn {

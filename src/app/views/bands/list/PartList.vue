@@ -62,7 +62,7 @@ const placeOf = (id: string) =>
   piece.value ? piece.value.parts.findIndex((part) => part.id === id) : -1
 
 /** The stitch drawer, which is brought in when it is opened. */
-const TextureDialog = defineAsyncComponent(() => import('./TextureDialog.vue'))
+const TextureDialog = defineAsyncComponent(() => import('../dialogs/TextureDialog.vue'))
 const choosing = ref<{ readonly count: number; readonly at: number } | null>(null)
 /** A new band goes just above the selected one. */
 function add(kind: TemplateKind) {

@@ -12,7 +12,7 @@ import {
   type StandingId,
   standingsIn,
 } from '@core/chart'
-import type { Design } from '@core/design'
+import type { Ink } from '@app/parts/chart/ink.ts'
 import { chartCsv, patchFromCsv } from '@core/file'
 import {
   coloursOf,
@@ -33,9 +33,9 @@ import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import { fileName } from '@app/export/file-name.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import { fileSave } from 'browser-fs-access'
-import { askForChart, chartIn } from './bring-chart.ts'
-import PatchPicture from './PatchPicture.vue'
-import { useMotifs } from './use-motifs.ts'
+import { askForChart, chartIn } from '../chart/bring-chart.ts'
+import PatchPicture from '../chart/PatchPicture.vue'
+import { useMotifs } from '../chart/use-motifs.ts'
 
 /** The motif drawer, and letters: what is laid on a chart, put in the middle of a side, or made its repeat. */
 const {
@@ -50,7 +50,7 @@ const {
   worked,
   middles,
 } = defineProps<{
-  yarns: Design['yarns']
+  yarns: readonly Ink[]
   /** The yarn that is painted with, and the ground. */
   letter: string
   ground: string

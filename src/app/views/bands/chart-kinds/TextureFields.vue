@@ -8,8 +8,8 @@ import { LIMITS } from '@core/part'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
-import YarnSelect from './YarnSelect.vue'
-import YarnTurns from './YarnTurns.vue'
+import YarnSelect from '@app/parts/fields/YarnSelect.vue'
+import YarnTurns from '../list/YarnTurns.vue'
 
 /** What is decided about a texture: its rows, its yarns in turn, and the side its raised rows are worked from. */
 const { part, rows } = defineProps<{ part: TexturePart; rows: boolean }>()
@@ -31,7 +31,7 @@ function addYarn() {
   const next = yarns.find(({ letter }) => !taken.has(letter)) ?? yarns[0]!
   emit('set', { yarns: [...part.yarns, { yarn: next.letter, rounds: 1 }] })
 }
-const TextureDialog = defineAsyncComponent(() => import('./TextureDialog.vue'))
+const TextureDialog = defineAsyncComponent(() => import('../dialogs/TextureDialog.vue'))
 const choosing = ref(false)
 /** The dialog is there once it was asked for. */
 const asked = ref(false)

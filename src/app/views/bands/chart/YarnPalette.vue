@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import type { Yarn } from '@core/design'
+import type { Ink } from '@app/parts/chart/ink.ts'
 import { markOf, symbolFor } from '@app/parts/chart/signs.ts'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 
 /** The yarn, or the symbol, to paint with; those the band has not yet are quieter. Where cells show marks, theirs stand here too. */
 defineProps<{
-  yarns: readonly Yarn[]
+  yarns: readonly Ink[]
   inBand: readonly string[]
   marked?: boolean
   symbols?: boolean

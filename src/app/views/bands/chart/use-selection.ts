@@ -3,7 +3,7 @@ import { nanoid } from 'nanoid'
 import { computed, type Ref, shallowRef, watch } from 'vue'
 import { type Cell, type Chart, type Patch, patchOf, stampedAt } from '@core/chart'
 import { chartCsv, patchFromCsv } from '@core/file'
-import type { Design } from '@core/design'
+import type { Ink } from '@app/parts/chart/ink.ts'
 import { stampTool, type Tool } from '@app/parts/chart/tools.ts'
 
 /** What was copied last, for every band of every bag. */
@@ -12,7 +12,7 @@ const copied = shallowRef<Patch | null>(null)
 /** What the chart in view offers to a choice of cells. */
 export interface OnChart {
   readonly chart: Ref<Chart | null>
-  readonly yarns: Ref<Design['yarns']>
+  readonly yarns: Ref<readonly Ink[]>
   readonly tool: Ref<Tool>
   readonly paint: (cells: readonly Cell[], letter: string, gesture: string) => void
   readonly ground: Ref<string>

@@ -5,7 +5,7 @@ import { LIMITS } from '@core/part'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import ChartSizeFields from './ChartSizeFields.vue'
-import YarnSelect from './YarnSelect.vue'
+import YarnSelect from '@app/parts/fields/YarnSelect.vue'
 
 /** How a mosaic is worked: its rows and their yarns, what stands below, above and beside it. */
 const props = defineProps<{ part: MosaicPart; rows: boolean }>()

@@ -6,7 +6,7 @@ import { roundsOf } from '@core/design'
 import { LIMITS } from '@core/part'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
-import YarnTurns from './YarnTurns.vue'
+import YarnTurns from '../list/YarnTurns.vue'
 
 /** The stripes of a band, from below. */
 const { part, rows } = defineProps<{ part: StripesPart; rows: boolean }>()

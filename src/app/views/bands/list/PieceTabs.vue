@@ -6,7 +6,7 @@ import { type FittingKind, fittingKinds, fittings } from '@core/fitting'
 import { freeName, newPiece, type PieceKind, pieceTemplates } from '@core/bag'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
-import FittingDialog from './FittingDialog.vue'
+import FittingDialog from '../dialogs/FittingDialog.vue'
 
 /** The pieces of the bag: chosen, added, copied, moved and taken out here. */
 const project = useProject()

@@ -1,0 +1,56 @@
+import { defineAsyncComponent } from 'vue'
+import { isBase, type Part } from '@core/design'
+import { views } from '@app/parts/chart/views.ts'
+import MosaicFields from './MosaicFields.vue'
+import MosaicMend from '../chart/MosaicMend.vue'
+import PlainFields from './PlainFields.vue'
+import ReliefFields from './ReliefFields.vue'
+import StripesFields from './StripesFields.vue'
+import TapestryFields from './TapestryFields.vue'
+import TextureFields from './TextureFields.vue'
+import WrittenFields from './WrittenFields.vue'
+import { type ChartKind, type ChartKinds, type OwnView, plainKind } from './chart-kind.ts'
+import { mosaicViews, onMosaic } from './mosaic.ts'
+import { onRelief, reliefViews } from './relief.ts'
+
+const ownView = (
+  id: string,
+  title: string,
+  about: string,
+  component: OwnView['component'],
+  as: OwnView['as'] = 'stitches',
+): OwnView => ({ ...{ id, title, about, component, as }, shows: 'own' })
+
+const TextureStage = defineAsyncComponent(() => import('../chart/TextureStage.vue'))
+const StripesStack = defineAsyncComponent(() => import('../chart/StripesStack.vue'))
+
+/** Every kind of band as the page has it. One is added here and nowhere else. */
+const chartKinds: ChartKinds = {
+  plain: { ...plainKind, fields: PlainFields },
+  stripes: {
+    ...plainKind,
+    fields: StripesFields,
+    views: [
+      ownView('stack', 'Stack', 'Stripes on one another: drag their edges', StripesStack),
+      ...views,
+    ],
+  },
+  tapestry: { ...plainKind, fields: TapestryFields },
+  mosaic: { fields: MosaicFields, mend: MosaicMend, views: mosaicViews, on: onMosaic },
+  relief: { fields: ReliefFields, views: reliefViews, on: onRelief },
+  texture: {
+    ...plainKind,
+    fields: TextureFields,
+    // Its cells would say nothing: beside its stitches there is only the bag.
+    views: [
+      ownView('symbols', 'Symbols', 'Row for row in symbols', TextureStage, 'symbols'),
+      ownView('stitched', 'Stitched', 'Row for row as fabric', TextureStage),
+      ...views.filter(({ shows }) => shows === 'bag'),
+    ],
+  },
+  written: { ...plainKind, fields: WrittenFields },
+}
+
+/** What the page knows of a part: of a base, what it knows of any. */
+export const chartKindOf = (part: Part): ChartKind =>
+  isBase(part) ? plainKind : (chartKinds[part.kind] as ChartKind)
