@@ -28,9 +28,9 @@ export default ts.config(
   },
   {
     // Kinds are asked in their tables and nowhere else.
-    files: ['src/core/**/*.ts'],
+    files: ['src/**/*.ts', 'src/**/*.vue'],
     ignores: [
-      'src/core/**/*.test.ts',
+      'src/**/*.test.ts',
       'src/core/testing/**',
       'src/core/band/**',
       'src/core/shape/**',
@@ -43,9 +43,9 @@ export default ts.config(
       'no-restricted-syntax': [
         'error',
         {
-          selector: `BinaryExpression[left.property.name='kind'][left.object.name!='front'][right.value=/^(${KINDS})$/]`,
+          selector: `BinaryExpression[left.property.name='kind'][left.object.name!='front'][right.value=/^(${KINDS})$/], BinaryExpression[left.name='kind'][right.value=/^(${KINDS})$/]`,
           message:
-            'Ask the definition of its kind (bandOf, constructionOf, fittingOf; isBandOf for what one kind alone has), not the kind.',
+            'Ask the definition of its kind (bandOf, constructionOf, fittingOf, on the page chartKindOf; isBandOf for what one kind alone has), not the kind.',
         },
       ],
     },

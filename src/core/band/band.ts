@@ -1,4 +1,5 @@
 import type { Chart } from '../chart/index.ts'
+import type { School } from '../mosaic/index.ts'
 import type { Onto, Program } from '../program/index.ts'
 import type { Fabric } from './fabric.ts'
 
@@ -127,8 +128,10 @@ export interface Band<Part> {
   readonly half: (part: Part) => number | null
   /** Its chart, where it has one of its own. */
   readonly chart: (part: Part) => Chart | null
-  /** It works one picture, which can be worked in another technique too. */
-  readonly pictured: boolean
+  /** The technique in which it works one picture, which can be worked in another too; null where it works none. */
+  readonly technique: (part: Part) => 'tapestry' | School | null
+  /** Cells of its chart that are not worked as they are drawn. */
+  readonly misfits: (part: Part, worked: 'rounds' | 'rows') => number
   /** The nearest rows of its chart that can be worked; null where every chart can. */
   readonly nearest: (part: Part, worked: 'rounds' | 'rows') => readonly string[] | null
   /** What its rows repeat, across and up: its chart, as the repeats of it lie. */
@@ -154,7 +157,8 @@ export const usual = {
   wants: () => ({}),
   texts: () => null,
   stopsMidway: () => null,
-  pictured: false,
+  technique: () => null,
+  misfits: () => 0,
   nearest: () => null,
   half: () => null,
   chart: () => null,

@@ -241,7 +241,9 @@ export const mosaic: Band<MosaicPart> = {
     if (part.school === 'overlay') return { side: 'RS', afresh: true }
     return { side: at % 2 === 0 ? 'RS' : 'WS' }
   },
-  pictured: true,
+  technique: ({ school }) => school,
+  misfits: (part, worked) =>
+    workedOf({ ...part.chart, rows: part.rows }, mosaicRules(part, worked)).misfits.length,
   nearest: (part, worked) => {
     const { chart, rows } = part
     return mended({ ...chart, rows }, mosaicRules(part, worked)).chart.colours

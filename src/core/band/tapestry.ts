@@ -127,7 +127,7 @@ export const tapestry: Band<TapestryPart> = {
     for (let i = 0; i < all; i++) yield rows[i % rows.length]!
   },
   looks: ({ chart }) => ({ below: 0, rows: chart.colours }),
-  pictured: true,
+  technique: () => 'tapestry',
   chart: ({ chart }) => chart,
   field: worked,
 }

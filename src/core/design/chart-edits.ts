@@ -160,7 +160,7 @@ export const chartEdits: { readonly [Name in keyof ChartEdits]: EditRule<ChartEd
     run: (design, { id, kind, worked }) => {
       const { piece, at } = place(design, id)
       const before = piece.parts[at] as Part
-      if (isBase(before) || !bandOf(before).pictured || !('chart' in before))
+      if (isBase(before) || bandOf(before).technique(before) === null || !('chart' in before))
         throw new NotThere('this part has no chart')
       const { name, stitch, chart } = before
       const making = turnedFor(kind, worked, makingOf(design as Design, before), before.making)

@@ -71,6 +71,8 @@ export const usual: OnChart = {
 export interface ChartKind<Part = BandPart> {
   /** What is decided about it beside what all parts have; none has nothing more. */
   readonly fields?: Component
+  /** Shown to choose a new one in, where there is more to choose than the kind. */
+  readonly chooser?: Component
   /** Finds the nearest chart that can be worked. */
   readonly mend?: Component
   readonly views: readonly (SeenAs | OwnView)[]

@@ -25,7 +25,7 @@ const TextureStage = defineAsyncComponent(() => import('../chart/TextureStage.vu
 const StripesStack = defineAsyncComponent(() => import('../chart/StripesStack.vue'))
 
 /** Every kind of band as the page has it. One is added here and nowhere else. */
-const chartKinds: ChartKinds = {
+export const chartKinds: ChartKinds = {
   plain: { ...plainKind, fields: PlainFields },
   stripes: {
     ...plainKind,
@@ -41,6 +41,7 @@ const chartKinds: ChartKinds = {
   texture: {
     ...plainKind,
     fields: TextureFields,
+    chooser: defineAsyncComponent(() => import('../dialogs/TextureDialog.vue')),
     // Its cells would say nothing: beside its stitches there is only the bag.
     views: [
       ownView('symbols', 'Symbols', 'Row for row in symbols', TextureStage, 'symbols'),

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { bandOf } from '@core/band'
 import { bandsIn, BODY, type Edit, isBase, partById } from '@core/design'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import MakingFields from '@app/parts/fields/MakingFields.vue'
@@ -22,7 +23,7 @@ const part = steady(() => {
 const editor = computed(() => chartKindOf(whole.value).fields)
 /** The part, where its chart can be worked in one technique or another. */
 const charted = computed(() =>
-  whole.value.kind === 'tapestry' || whole.value.kind === 'mosaic' ? whole.value : null,
+  !isBase(whole.value) && bandOf(whole.value).technique(whole.value) !== null ? whole.value : null,
 )
 const set = (values: Record<string, unknown>) =>
   project.edit({ name: 'setPart', args: { id: part.value.id, values } })

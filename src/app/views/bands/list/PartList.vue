@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { VueDraggable } from 'vue-draggable-plus'
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { type Component, computed, shallowRef } from 'vue'
 import { bandsIn, isBase, lettersIn, maybeBaseOf, roundsOf, yarnByLetter } from '@core/design'
 import { newPart, partTemplates, type TemplateKind } from '@app/parts/bag/part-templates.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
+import { chartKinds } from '../chart-kinds/chart-kinds.ts'
 
 /** The parts of the selected piece, the rim above and the base below: chosen, moved, added and taken out here. */
 const project = useProject()
@@ -61,16 +62,19 @@ const roundWords = (rounds: number) => {
 const placeOf = (id: string) =>
   piece.value ? piece.value.parts.findIndex((part) => part.id === id) : -1
 
-/** The stitch drawer, which is brought in when it is opened. */
-const TextureDialog = defineAsyncComponent(() => import('../dialogs/TextureDialog.vue'))
-const choosing = ref<{ readonly count: number; readonly at: number } | null>(null)
+/** What a new band is chosen in, and for which place. */
+const choosing = shallowRef<{
+  readonly chooser: Component
+  readonly place: { readonly count: number; readonly at: number }
+} | null>(null)
 /** A new band goes just above the selected one. */
 function add(kind: TemplateKind) {
   const at = placeOf(project.selectedPart ?? '') + 1
   const { parts: made, columns } = project.ledgerPiece!
   const below = made[at - lowest.value]
   const count = below && below.endRow > 0 ? columns.makes[below.endRow - 1]! : 0
-  if (kind === 'texture') choosing.value = { count, at }
+  const { chooser } = chartKinds[kind]
+  if (chooser) choosing.value = { chooser, place: { count, at } }
   else project.addBand(newPart(design.value, kind, count), at)
 }
 function act(command: string, id: string) {
@@ -157,10 +161,11 @@ function act(command: string, id: string) {
         ><YarnDot v-for="dot in base.dots" :key="dot.letter" v-bind="dot" :size="17"
       /></span>
     </div>
-    <TextureDialog
+    <component
+      :is="choosing.chooser"
       v-if="choosing"
       :model-value="true"
-      v-bind="choosing"
+      v-bind="choosing.place"
       :worked="project.ledgerPiece!.worked"
       @update:model-value="choosing = null"
     />

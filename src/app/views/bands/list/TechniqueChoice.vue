@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { rowWord } from '@core/terms'
 import { computed, ref, watch } from 'vue'
-import { type MosaicPart, mosaicRules, type TapestryPart } from '@core/band'
-import { workedOf } from '@core/mosaic'
+import { type BandPart, bandOf } from '@core/band'
 import { counted } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** How a charted band is worked. Another way keeps the picture; what changes with it is told. */
-const { part } = defineProps<{ part: TapestryPart | MosaicPart }>()
+const { part } = defineProps<{ part: BandPart }>()
 const project = useProject()
 const techniques = [
   { value: 'tapestry', label: 'Tapestry', title: 'Each stitch in the yarn of its cell' },
@@ -34,7 +33,7 @@ function choose(kind: Technique) {
   project.edit({ name: 'setTechnique', args: { id: part.id, kind, worked: worked.value } })
 }
 const technique = computed({
-  get: (): Technique => (part.kind === 'mosaic' ? part.school : 'tapestry'),
+  get: (): Technique => bandOf(part).technique(part) ?? 'tapestry',
   set: choose,
 })
 watch(
@@ -44,11 +43,7 @@ watch(
     const [was, is] = [before.value, now()]
     before.value = null
     const row = rowWord(worked.value)
-    const misfits =
-      part.kind === 'mosaic'
-        ? workedOf({ ...part.chart, rows: part.rows }, mosaicRules(part, worked.value)).misfits
-            .length
-        : 0
+    const misfits = bandOf(part).misfits(part, worked.value)
     said.value = [
       `Now ${counted(is.rows, row)} instead of ${was.rows}, and ${counted(is.ends, 'end')} instead of ${was.ends}.`,
       ...(misfits > 0 ? [`${counted(misfits, 'cell')} cannot be as drawn.`] : []),
