@@ -55,8 +55,7 @@ export const figure = (page: Page, what: string) =>
     .locator('b')
 
 /** Waits until everything is saved. */
-export const saved = (page: Page) =>
-  expect(page.locator('.saved')).toHaveText(/^saved/, { timeout: 8_000 })
+export const saved = (page: Page) => expect(page.locator('.saved')).toHaveText(/^saved/)
 
 export const undo = (page: Page) => page.getByRole('button', { name: 'Undo', exact: true }).click()
 

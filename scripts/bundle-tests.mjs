@@ -10,23 +10,28 @@ import { pathToFileURL } from 'node:url'
  * those that start the program.
  */
 
-const into = '.cache/tests'
-const all = readdirSync('src', { recursive: true })
-  .filter((path) => path.endsWith('.test.ts'))
-  .map((path) => join('src', path))
+const FOLDER = '.cache/tests'
 /** Whether a file of tests stays by itself. */
 export const isAlone = (path) =>
-  /\bjest\.(?:unstable_)?mock|= await import\(|^\/\* By itself: /m.test(readFileSync(path, 'utf8'))
-const together = all
-  .filter((path) => !isAlone(path))
-  .sort((a, b) => statSync(b).size - statSync(a).size)
+  /\bjest\.(?:unstable_)?mock|=\s+await import\(|^\/\* By itself: /m.test(readFileSync(path, 'utf8'))
 
-/** A file goes into the lane that has the least so far. */
-const lanes = Array.from({ length: 3 * Math.max(2, cpus().length) }, () => ({ size: 0, paths: [] }))
-for (const path of together) {
-  const lane = lanes.reduce((least, one) => (one.size < least.size ? one : least))
-  lane.paths.push(path)
-  lane.size += statSync(path).size
+/** Files of tests that can be put together, the largest first. */
+export const together = () =>
+  readdirSync('src', { recursive: true })
+    .filter((path) => path.endsWith('.test.ts'))
+    .map((path) => join('src', path))
+    .filter((path) => !isAlone(path))
+    .sort((a, b) => statSync(b).size - statSync(a).size)
+
+/** Each file in the lane that has the least so far. */
+function inLanes(paths, many) {
+  const lanes = Array.from({ length: Math.min(many, paths.length) }, () => ({ size: 0, paths: [] }))
+  for (const path of paths) {
+    const lane = lanes.reduce((least, one) => (one.size < least.size ? one : least))
+    lane.paths.push(path)
+    lane.size += statSync(path).size
+  }
+  return lanes
 }
 
 /**
@@ -51,13 +56,22 @@ const inPlace = {
   },
 }
 
-export async function bundleTests() {
+/** Puts files of tests together, so many lanes of them, into a folder. */
+export async function bundleTests({
+  into = FOLDER,
+  paths = together(),
+  many = 3 * Math.max(2, cpus().length),
+  plugins = [],
+} = {}) {
   rmSync(into, { recursive: true, force: true })
   mkdirSync(into, { recursive: true })
-  const entries = lanes.map(({ paths }, i) => {
+  const entries = inLanes(paths, many).map(({ paths: files }, i) => {
     const entry = join(into, `lane-${i + 1}.ts`)
-    const imports = paths.map((path) => `import '${relative(into, path)}'`)
-    writeFileSync(entry, `import '../../src/core/testing/setup.ts'\n${imports.join('\n')}\n`)
+    const imports = [resolve('src/core/testing/setup.ts'), ...files.map((path) => resolve(path))]
+    writeFileSync(
+      entry,
+      imports.map((path) => `import '${relative(resolve(into), path)}'\n`).join(''),
+    )
     return entry
   })
   await build({
@@ -72,7 +86,7 @@ export async function bundleTests() {
     tsconfig: resolve('tsconfig.json'),
     sourcemap: 'inline',
     logLevel: 'warning',
-    plugins: [inPlace],
+    plugins: [...plugins, inPlace],
   })
 }
 if (process.argv[1] === import.meta.filename) await bundleTests()

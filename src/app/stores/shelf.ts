@@ -1,11 +1,5 @@
 import { defineStore } from 'pinia'
 import { type Ref, ref, shallowRef } from 'vue'
-import beaterTote from '@demo/beater-tote.json' with { type: 'json' }
-import drumStickRoll from '@demo/drum-stick-roll.json' with { type: 'json' }
-import marchBookSatchel from '@demo/march-book-satchel.json' with { type: 'json' }
-import mutePouch from '@demo/mute-pouch.json' with { type: 'json' }
-import musicStandBag from '@demo/music-stand-bag.json' with { type: 'json' }
-import raffleBag from '@demo/raffle-bag.json' with { type: 'json' }
 import type { Project } from '@core/project'
 import { shortened } from '@core/units'
 import { failureOf, failureWords } from '@app/storage/answered.ts'
@@ -18,19 +12,11 @@ import { useWorkshop } from './workshop.ts'
 
 export type { ShelfBag }
 
-/** The last is brought last, and so lies first. */
-const demoFiles: readonly unknown[] = [
-  mutePouch,
-  drumStickRoll,
-  marchBookSatchel,
-  musicStandBag,
-  raffleBag,
-  beaterTote,
-]
 /** A bag takes no longer than this on the shelf; it can still be opened, which says more. */
 const LONGEST_MS = 10_000
 
 async function bring() {
+  const { demoFiles } = await import('./demo-files.ts')
   for (const file of demoFiles) {
     const read = stores.bags.read({ savedAt: 0, file })
     if (read.ok) await stores.bags.add(read.value)

@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { whenever } from '@vueuse/core'
 import { fileOpen } from 'browser-fs-access'
 import { ElMessage } from 'element-plus'
 import 'element-plus/es/components/message/style/css'
-import { h, onMounted, ref } from 'vue'
+import { defineAsyncComponent, h, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Design } from '@core/design'
 import { projectOf } from '@core/project'
@@ -13,16 +14,20 @@ import { useProject } from '@app/stores/project.ts'
 import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import BagCard from './BagCard.vue'
-import NewBagDialog from './NewBagDialog.vue'
 import UnreadCard from './UnreadCard.vue'
 
 /** All bags. */
+// It works a bag out, which the shelf by itself does not: it is brought in when it is opened.
+const NewBagDialog = defineAsyncComponent(() => import('./NewBagDialog.vue'))
 const shelf = useShelf()
 const workshop = useWorkshop()
 const imports = useImports()
 const project = useProject()
 const router = useRouter()
 const making = ref(false)
+/** Once opened it stays, with what was typed in it. */
+const opened = ref(false)
+whenever(making, () => (opened.value = true))
 
 onMounted(async () => {
   await project.settled()
@@ -115,7 +120,7 @@ async function recover(bag: ShelfBag) {
         </li>
       </ul>
     </main>
-    <NewBagDialog v-model="making" @made="make" />
+    <NewBagDialog v-if="opened" v-model="making" @made="make" />
   </div>
 </template>
 
