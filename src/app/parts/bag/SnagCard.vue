@@ -110,7 +110,8 @@ const severityWords = {
 .snag li em {
   color: var(--ink-2);
   font-style: normal;
-  white-space: nowrap;
+  text-align: right;
+  text-wrap: balance;
   font-variant-numeric: tabular-nums;
 }
 </style>

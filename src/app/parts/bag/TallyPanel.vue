@@ -260,8 +260,10 @@ const restsOn = computed(() => {
   color: var(--ink);
   font-variant-numeric: tabular-nums;
 }
+/* What a snag says wraps: nothing in it makes the panel wider. */
 .tally .snags {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 8px;
 }
 .tally .snags h2 {
