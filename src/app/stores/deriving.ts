@@ -18,8 +18,9 @@ const SLOWEST_MS = 500
 /** A project and all that follows from it, which are never seen apart: whoever shows what was derived reads the design here. */
 export interface Table extends Project {
   readonly derived: Derived
-  /** The revision of the history the design is of. */
+  /** The revision of the history the design is of, and the hand that charts are read for. */
   readonly revision: number
+  readonly hand: Hand
 }
 
 /** What the worker is asked for. */
@@ -40,14 +41,14 @@ export function useDeriving(history: Readonly<Ref<History | null>>, hand: Readon
   const ask = ({ design, log, hand: by }: Question) =>
     deriver.ask((api) => api.derive({ design, log }, { hand: by }))
   let paceMs = 0
-  const deriving = latestOnly(ask, (answer, { design, log, revision }: Question) => {
+  const deriving = latestOnly(ask, (answer, { design, log, revision, hand: by }: Question) => {
     failure.value = answer.ok ? null : answer.problem
     if (!answer.ok) return
     paceMs = Math.min(SLOWEST_MS, answer.value.workMs * PACE)
-    table.value = { design, log, revision, derived: answer.value.value }
+    table.value = { design, log, revision, hand: by, derived: answer.value.value }
   })
-  const previewing = latestOnly(ask, (answer, { design, log, revision }: Question) => {
-    if (answer.ok) preview.value = { design, log, revision, derived: answer.value.value }
+  const previewing = latestOnly(ask, (answer, { design, log, revision, hand: by }: Question) => {
+    if (answer.ok) preview.value = { design, log, revision, hand: by, derived: answer.value.value }
   })
 
   const asking = usePace(() => {

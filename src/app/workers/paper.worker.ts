@@ -1,8 +1,7 @@
 import { expose } from 'comlink'
 import { chartDrawingSize, svgOf } from '@core/file'
 import { type FileProblem, readDocumentFile } from '@core/document'
-import { compile } from '@core/ledger'
-import { derive, patternSheet, type PatternSheet, sheetCharts } from '@core/bag'
+import { type Derived, derive, patternSheet, type PatternSheet, sheetCharts } from '@core/bag'
 import { type Project, projectKind } from '@core/project'
 import type { Words } from '@core/stitch'
 import { found, type Result } from '@core/units'
@@ -31,7 +30,12 @@ interface ChartPicture {
   readonly picture: Blob
 }
 
-const derivedBy = (project: Project, { hand }: Words) => derive(project, { hand })
+/** A project, and what was derived of it for the hand the words are for; null where that is not known yet. */
+export interface Paired extends Project {
+  readonly derived: Derived | null
+}
+const derivedOf = ({ derived, ...project }: Paired, { hand }: Words): Derived =>
+  derived ?? derive(project, { hand })
 
 const api = {
   /** Reads a file that anyone may have written: a bag, or a workshop. */
@@ -43,9 +47,9 @@ const api = {
   },
 
   /** The pattern as it is printed, and how large the picture of each chart will be. */
-  pattern(project: Project, words: Words): { sheet: PatternSheet; charts: ChartPlace[] } {
-    const { design } = project
-    const derived = derivedBy(project, words)
+  pattern(bag: Paired, words: Words): { sheet: PatternSheet; charts: ChartPlace[] } {
+    const { design } = bag
+    const derived = derivedOf(bag, words)
     const charts = sheetCharts(design, derived.ledger).map(({ part, ...chart }) => ({
       part: part.id,
       ...chartDrawingSize({ ...chart, yarns: design.yarns }),
@@ -54,8 +58,9 @@ const api = {
   },
 
   /** A picture of the chart of each charted part. */
-  async pictures({ design, log }: Project, words: Words): Promise<ChartPicture[]> {
-    const derived = { ledger: compile(design, { hand: words.hand, made: log }) }
+  async pictures(bag: Paired, words: Words): Promise<ChartPicture[]> {
+    const { design } = bag
+    const derived = derivedOf(bag, words)
     const pictures: ChartPicture[] = []
     for (const { part, drawing } of chartDrawings({ design, derived, words })) {
       const picture = isHeavy(drawing)
@@ -67,18 +72,12 @@ const api = {
   },
 
   /** Makes what goes out; `tell` hears how far it is. */
-  async make(
-    id: string,
-    project: Project,
-    words: Words,
-    tell: (stage: string) => void,
-  ): Promise<Made> {
+  async make(id: string, bag: Paired, words: Words, tell: (stage: string) => void): Promise<Made> {
     const way = exports.find((one) => one.id === id)
     if (!way) throw new RangeError(`no export “${id}”`)
     tell('counting')
-    const { design } = project
-    const derived = derivedBy(project, words)
-    return way.make({ ...project, derived, words, file: fileName(design.name), tell })
+    const derived = derivedOf(bag, words)
+    return way.make({ ...bag, derived, words, file: fileName(bag.design.name), tell })
   },
 }
 export type PaperApi = typeof api

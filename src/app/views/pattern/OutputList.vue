@@ -25,8 +25,10 @@ async function give({ id, title }: Export) {
   making.value = { id, stop }
   stage.value = ''
   said.value = null
-  const bag = project.project!
   const words = { ...workshop.words }
+  const { table, history } = project
+  const isNow = table?.revision === history?.revision && table?.hand === words.hand
+  const bag = { ...project.project!, derived: isNow ? table!.derived : null }
   const tell = proxy((now: string) => (stage.value = now))
   const made = await paper.ask((api) => api.make(id, bag, words, tell), {
     limitMs: LONGEST_MS,

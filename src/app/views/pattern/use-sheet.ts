@@ -1,15 +1,14 @@
 import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { PatternSheet } from '@core/bag'
-import type { Project } from '@core/project'
 import type { Words } from '@core/stitch'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import { latestOnly } from '@app/workers/client.ts'
-import type { ChartPlace } from '@app/workers/paper.worker.ts'
+import type { ChartPlace, Paired } from '@app/workers/paper.worker.ts'
 import { paper } from '@app/workers/workers.ts'
 
 interface Asked {
-  readonly bag: Project
+  readonly bag: Paired
   readonly words: Words
 }
 
@@ -58,8 +57,13 @@ export function useSheet() {
     },
   )
   watch(
-    [() => project.project, () => workshop.words],
-    ([bag, words]) => bag && writing.ask({ bag, words: { ...words } }),
+    [() => project.table, () => workshop.words],
+    ([table, words]) => {
+      // Of the other hand it is derived anew, and comes again.
+      if (!table || table.hand !== words.hand) return
+      const { design, log, derived } = table
+      writing.ask({ bag: { design, log, derived }, words: { ...words } })
+    },
     { immediate: true },
   )
   onScopeDispose(writing.drop)
