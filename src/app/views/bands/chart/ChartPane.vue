@@ -1,6 +1,4 @@
 <script setup lang="ts">
-import { rowWord } from '@core/terms'
-import { useEventListener, useTimeoutFn } from '@vueuse/core'
 import {
   computed,
   defineAsyncComponent,
@@ -11,29 +9,13 @@ import {
   watch,
 } from 'vue'
 import { bandOf, type BandPart } from '@core/band'
-import {
-  type Cell,
-  cellsAfter,
-  type Chart,
-  groundOf,
-  lettersOf,
-  symmetries,
-  straightened,
-  type Symmetry,
-  withSymmetry,
-} from '@core/chart'
-import { type Aid, aids } from '@core/colour'
+import { type Cell, cellsAfter, type Chart } from '@core/chart'
 import { isBase, partById } from '@core/design'
-import { hangsTurned } from '@core/ledger'
-import { LIMITS } from '@core/part'
 import { printLength, printNumber } from '@core/units'
 import TurnedBag from '@app/parts/bag/TurnedBag.vue'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
-import type { Ink } from '@app/parts/chart/ink.ts'
-import { type Sign, signs } from '@app/parts/chart/signs.ts'
-import { type BrushSize, brushSizes, type Tool, toolById, tools } from '@app/parts/chart/tools.ts'
-import { nextView, type SeenAs } from '@app/parts/chart/views.ts'
-import { steady } from '@app/parts/page/steady.ts'
+import { brushSizes, type Tool, toolById } from '@app/parts/chart/tools.ts'
+import type { SeenAs } from '@app/parts/chart/views.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import ChartChanges, { type Line } from './ChartChanges.vue'
@@ -42,6 +24,10 @@ import RoundReadout from './RoundReadout.vue'
 import { askForChart } from './bring-chart.ts'
 import { chartKindOf } from '../chart-kinds/chart-kinds.ts'
 import { useBringing } from './use-bringing.ts'
+import { isTyping, useChartKeys } from './use-chart-keys.ts'
+import { useInks } from './use-inks.ts'
+import { usePainting } from './use-painting.ts'
+import { useReadout } from './use-readout.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
 import ToolButton from './ToolButton.vue'
@@ -53,15 +39,12 @@ import YarnPalette from './YarnPalette.vue'
 const project = useProject()
 const workshop = useWorkshop()
 const design = computed(() => project.design!)
-const yarns = computed(() => design.value.yarns)
 const derived = computed(() => project.table!.derived)
 const part = computed(() => partById(design.value, project.selectedPart!))
 const place = computed(() => project.ledgerPiece!.parts.find(({ id }) => id === part.value.id))
-const firstRound = computed(
-  () => (place.value?.firstRow ?? 0) + 1 + (own.value ? ofView.workedAs(0).row : 0),
-)
 /** The chart that is painted, where the band has one of its own. */
 const own = computed(() => (isBase(part.value) ? null : bandOf(part.value).chart(part.value)))
+const paints = computed(() => own.value !== null)
 /** The views there are of it; the one that was chosen stays where there is one of that name. */
 const kind = computed(() => chartKindOf(part.value))
 const all = computed(() => kind.value.views)
@@ -78,9 +61,14 @@ const seenFrom = computed(() => ({
   ...{ ledger: derived.value.ledger, piece: project.ledgerPiece! },
   ...{ hand: workshop.words.hand, own: preview.value ?? own.value },
 }))
-/** What would be drawn, while that is pointed at. */
+/** What would be drawn, while that is pointed at; and the cells that the nearest picture which can be worked would change. */
 const preview = shallowRef<Chart | null>(null)
-const { alone, toOwn, marks, beginsOn, leans, lean, count, whole, runWordsAt, ...ofView } = useView(
+const would = shallowRef<readonly Cell[]>([])
+function showMended(mended: Chart | null, cells: readonly Cell[]) {
+  preview.value = mended
+  would.value = cells
+}
+const { alone, toOwn, marks, beginsOn, leans, lean, count, whole, ...ofView } = useView(
   seenFrom,
   view,
   leaning,
@@ -104,182 +92,38 @@ const hatched = computed(() => {
   const { cannot } = on.value
   return cannot && !preview.value ? (cell: Cell) => cannot(toOwn(cell)) : null
 })
-/** Cells that the nearest picture which can be worked would change. */
-const would = shallowRef<readonly Cell[]>([])
-function showMended(mended: Chart | null, cells: readonly Cell[]) {
-  preview.value = mended
-  would.value = cells
-}
 const leansWords = computed(() =>
   leans.value === 0
     ? ''
     : `${printNumber(Math.abs(leans.value))} of a stitch a round to the ${leans.value > 0 ? 'right' : 'left'}`,
 )
-/** Most of it hangs upside down on the bag. */
-const hangs = computed(() => {
-  const { firstRow, endRow } = place.value ?? { firstRow: 0, endRow: 0 }
-  const { ledger } = derived.value
-  const turned = Array.from({ length: endRow - firstRow }, (_, row) =>
-    hangsTurned(ledger, project.ledgerPiece!, firstRow + row),
-  )
-  return 2 * turned.filter(Boolean).length > turned.length
-})
-/** Painting changes the stitch under the hand alone, not every repeat. */
-const onlyHere = ref(false)
 const gauge = computed(() => place.value?.gauge ?? derived.value.gauge)
 const aspect = computed(() => (each.value * gauge.value.rowHeightMm) / gauge.value.stitchWidthMm)
+const canvas = useTemplateRef('canvas')
 
 const tool = shallowRef<Tool>(toolById('brush'))
-const yarnLetter = ref('B')
-const symbol = ref('B')
-/** The yarn, or the symbol, that is painted with. */
-const letter = computed({
-  get: () => (symbols.value ? symbol : yarnLetter).value,
-  set: (chosen) => ((symbols.value ? symbol : yarnLetter).value = chosen),
+const hand = computed(() => (paints.value ? tool.value : toolById('move')))
+const { letter, palette, sign, aid, seen, ground, inBand } = useInks({
+  ...{ symbols, chart, own, yarns: computed(() => design.value.yarns) },
 })
-const palette = computed((): readonly Ink[] => symbols.value?.inks ?? yarns.value)
-/** What stands in its cells. */
-const sign = shallowRef<Sign>(signs[0]!)
-/** The yarns in the colours they are seen in. */
-const aid = shallowRef<Aid>(aids[0]!)
-const seen = computed(() =>
-  aid.value === aids[0]
-    ? yarns.value
-    : yarns.value.map((yarn) => ({ ...yarn, colour: aid.value.of(yarn.colour) })),
-)
-const canvas = useTemplateRef('canvas')
-watch(
-  yarns,
-  (now) => {
-    if (!now.some((yarn) => yarn.letter === yarnLetter.value)) yarnLetter.value = now.at(-1)!.letter
-  },
-  { immediate: true },
-)
-const ground = computed(() => {
-  if (symbols.value) return symbols.value.ground
-  const shown = own.value ?? chart.value
-  return shown ? groundOf(shown) : 'A'
-})
-const inBand = steady(() => {
-  if (symbols.value) return symbols.value.inks.map((one) => one.letter)
-  return chart.value ? lettersOf(own.value ?? chart.value) : []
-})
-
-// The round under the pointer is written out; when the pointer is away, the last one stays.
-const row = ref<number | null>(null)
-watch(
-  () => part.value.id,
-  () => (row.value = own.value ? own.value.colours.length >> 1 : 0),
-  { immediate: true },
-)
-// A chart that has become smaller has no such row any more.
-watch(
-  () => chart.value?.colours.length,
-  (rows) => {
-    if (rows && row.value !== null && row.value >= rows) row.value = rows - 1
-  },
-)
-/** The cell last pointed at, within the repeat. */
-const at = shallowRef<Cell>({ column: 0, row: 0 })
-const point = (cell: Cell | null) => {
-  if (!cell) return
-  row.value = cell.row
-  at.value = toOwn(cell)
-  pointed.value = cell
-}
-const pointed = shallowRef<Cell | null>(null)
-/** The run under the pointer: "3 of A, stitches 14–16 of 120, repeat 1 of 5". */
-const runWords = computed(() => {
-  const cell = pointed.value
-  const row = cell && own.value ? chart.value!.colours[cell.row] : undefined
-  if (!cell || row === undefined || painting.value) return ''
-  const at0 = toOwn(cell)
-  return on.value.whyNot(at0) || (on.value.inRuns ? runWordsAt(cell) : '')
+const { row, at, point, rest, runWords, shownRow, firstRound, names } = useReadout({
+  ...{ part, place, on, chart, own, toOwn },
+  ...{ workedAs: ofView.workedAs, runWordsAt: ofView.runWordsAt },
+  worked: () => project.ledgerPiece!.worked,
+  hand: () => workshop.words.hand,
 })
 /** What was said of a chart that was brought in. */
 const said = ref('')
-watch(
-  () => part.value.id,
-  () => {
-    said.value = ''
-    strange.value = null
-  },
-)
-/** Its row and column by the numbers that stand beside the chart: columns are counted the way a right-side row is worked. */
-const names = computed(() => {
-  const { column, row: at0 } = at.value
-  const { hand } = workshop.words
-  const round = rowWord(project.ledgerPiece!.worked)
-  return {
-    row: `${round} ${firstRound.value + at0 * each.value}`,
-    column: `column ${hand === 'right' ? (own.value?.width ?? 0) - column : column + 1}`,
-  }
+const { size, symmetry, onlyHere, draw, paint, fill, make, straight } = usePainting({
+  ...{ on, chart, own, toOwn, letter, ground, whole, count, leans, said, tool: hand },
+  ...{ id: () => part.value.id, edit: project.edit, goesOn: rest },
 })
-const toChange = () => ({
-  chart: symbols.value ? chart.value! : own.value!,
-  at: at.value,
-  names: names.value,
-})
-const size = shallowRef<BrushSize>(brushSizes[0]!)
-const symmetry = shallowRef<Symmetry>(symmetries[0]!)
-const draw = (next: Chart, why: string) =>
-  project.edit({
-    name: 'drawChart',
-    args: { id: part.value.id, chart: next, why, layer: on.value.layer },
-  })
-
-// While a stroke goes on the words rest, so that nothing holds up the hand.
-const { isPending: painting, start: paintGoesOn } = useTimeoutFn(() => {}, 250, {
-  immediate: false,
-})
-const readRow = ref(row.value)
-watch([row, painting], () => {
-  if (!painting.value) readRow.value = row.value
-})
-const shownRow = computed(() => {
-  if (readRow.value === null || !place.value) return null
-  const at = place.value.firstRow + ofView.workedAs(readRow.value).row
-  return at < place.value.endRow ? at : null
-})
-
-function paint(cells: readonly Cell[], yarn: string, gesture: string) {
-  paintGoesOn()
-  const { id } = part.value
-  if (onlyHere.value && whole.value && own.value && own.value.width !== count.value)
-    breakRepeat(gesture)
-  const list = cells.map(toOwn)
-  const { painted, layer } = on.value
-  if (painted) {
-    const edits = painted(list, hand.value.erases === true)
-    return void (edits.length > 0 && project.edit(edits, gesture))
-  }
-  const all = own.value ? withSymmetry(list, symmetry.value, own.value) : list
-  project.edit({ name: 'paint', args: { id, cells: all, letter: yarn, layer } }, gesture)
-}
-/** Fills from a cell: as whole rows where the chart is seen as it is, since that may be all of it. */
-function fill(cell: Cell, gesture: string) {
-  const { rows, cells, title } = tool.value
-  const asItIs = chart.value === own.value && symmetry.value === symmetries[0]
-  if (!rows || !asItIs) return paint(cells(chart.value!, cell, cell), letter.value, gesture)
-  const args = { id: part.value.id, rows: rows(own.value!, cell, letter.value), why: title }
-  project.edit({ name: 'drawRows', args }, gesture)
-}
-/** The whole round becomes one repeat, so that a stitch of it can differ from its like. */
-function breakRepeat(gesture: string) {
-  const { id } = part.value
-  const values = { ...on.value.asWhole(chart.value!) }
-  if (count.value > LIMITS.chartWidth || chart.value!.colours.length > LIMITS.chartHeight)
-    return (said.value = 'That is more than one chart can hold.')
-  project.edit({ name: 'setPart', args: { id, values } }, gesture)
-}
-/** What straightens it, shown before it is done. */
-const straight = () => straightened(own.value!, leans.value)
 function straighten() {
   preview.value = null
   draw(straight(), 'Straighten')
 }
 
-const away = (event: Event) => own.value !== null && !typing(event) && view.value.shows !== 'bag'
+const away = (event: Event) => paints.value && !isTyping(event) && view.value.shows !== 'bag'
 const { chosen, choose, stamp, patch, lay, stampOn, done, actions, copied, paste } = useSelection({
   ...{ chart, yarns: palette, tool, paint, ground, away, said },
 })
@@ -298,45 +142,32 @@ async function changeLine({ along, at: of, change, why }: Line) {
   choose(kept)
   if (read) row.value = read.row
 }
+const toChange = () => ({
+  chart: symbols.value ? chart.value! : own.value!,
+  at: at.value,
+  names: names.value,
+})
 const MotifDialog = defineAsyncComponent(() => import('../dialogs/MotifDialog.vue'))
 const motifs = ref(false)
-/** A chart made from a motif: as wide as the round it stands alone, narrower it is the repeat. */
-function make(next: Chart, why: string) {
-  const { made } = on.value
-  if (!made) return draw(next, why)
-  const values = { ...made(next, ground.value, letter.value) }
-  project.edit({ name: 'setPart', args: { id: part.value.id, values } })
-  said.value = `${why}.`
-}
 const { strange, take, makeYarns } = useBringing({
   ...{ id: computed(() => part.value.id), own, away, said, draw },
 })
-
+watch(
+  () => part.value.id,
+  () => {
+    said.value = ''
+    strange.value = null
+  },
+)
 const repeatWords = computed(() =>
   chart.value
-    ? `${own.value && !whole.value ? 'one repeat, ' : ''}${printLength(chart.value.width * gauge.value.stitchWidthMm, workshop.words.units)}`
+    ? `${paints.value && !whole.value ? 'one repeat, ' : ''}${printLength(chart.value.width * gauge.value.stitchWidthMm, workshop.words.units)}`
     : '',
 )
-
-function typing({ target }: Event): boolean {
-  const fields =
-    'input:not([type=radio], [type=checkbox]), textarea, select, [role=combobox], [role=dialog]'
-  return target instanceof Element && target.closest(fields) !== null
-}
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (event.ctrlKey || event.metaKey || event.altKey || typing(event)) return
-  if (event.key.toLowerCase() === 'v')
-    view.value = nextView(view.value, event.shiftKey ? -1 : 1, all.value)
-  const taken = tools.find(({ key }) => key === event.key)
-  if (taken) tool.value = taken
-  if (event.key === 't' && paints.value) motifs.value = true
-  const wider = { '[': -1, ']': 1 }[event.key]
-  if (wider) size.value = brushSizes[brushSizes.indexOf(size.value) + wider] ?? size.value
-  const yarn = /^[1-9]$/.test(event.key) ? palette.value[Number(event.key) - 1] : undefined
-  if (yarn) letter.value = yarn.letter
+useChartKeys({
+  ...{ view, all, tool, size, palette, letter },
+  openMotifs: () => (motifs.value = motifs.value || paints.value),
 })
-const paints = computed(() => own.value !== null)
-const hand = computed(() => (paints.value ? tool.value : toolById('move')))
 </script>
 
 <template>
@@ -491,7 +322,7 @@ const hand = computed(() => (paints.value ? tool.value : toolById('move')))
       :stitch-width-mm="gauge.stitchWidthMm"
       :row-height-mm="gauge.rowHeightMm"
       :selected="patch"
-      :hangs="hangs"
+      :hangs="ofView.hangs.value"
       :worked="project.ledgerPiece!.worked"
       :middles="ofView.middles.value"
       @lay="lay"

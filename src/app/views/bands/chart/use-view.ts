@@ -12,6 +12,7 @@ import {
 } from '@core/chart'
 import { type Design, isBase, type Part } from '@core/design'
 import {
+  hangsTurned,
   middlesOnChart,
   type Ledger,
   type LedgerPart,
@@ -128,6 +129,15 @@ function runWords(
   return `${run.count} of ${run.letter}, ${stitches} of ${all}, ${where}.`
 }
 
+/** Whether most of it hangs upside down on the bag. */
+function hangsMostly({ ledger, piece, place }: Seen): boolean {
+  const { firstRow, endRow } = place ?? { firstRow: 0, endRow: 0 }
+  const turned = Array.from({ length: endRow - firstRow }, (_, row) =>
+    hangsTurned(ledger, piece, firstRow + row),
+  )
+  return 2 * turned.filter(Boolean).length > turned.length
+}
+
 /** How a band leans, and the stitch its cells are shown as. */
 function useLean(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean>) {
   const leans = computed(() => {
@@ -217,6 +227,6 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
   const { leans, lean, stitch } = useLean(seen, view, leaning)
   return {
     ...{ chart, alone, toOwn, marks, beginsOn, leans, lean, stitch, count, whole },
-    ...{ runWordsAt, workedAs, middles },
+    ...{ runWordsAt, workedAs, middles, hangs: computed(() => hangsMostly(seen.value)) },
   }
 }
