@@ -13,7 +13,9 @@ import { pathToFileURL } from 'node:url'
 const FOLDER = '.cache/tests'
 /** Whether a file of tests stays by itself. */
 export const isAlone = (path) =>
-  /\bjest\.(?:unstable_)?mock|=\s+await import\(|^\/\* By itself: /m.test(readFileSync(path, 'utf8'))
+  /\bjest\.(?:unstable_)?mock|=\s+await import\(|^\/\* By itself: /m.test(
+    readFileSync(path, 'utf8'),
+  )
 
 /** Files of tests that can be put together, the largest first. */
 export const together = () =>

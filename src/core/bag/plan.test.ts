@@ -127,6 +127,21 @@ describe('planReport', () => {
     )
   })
 
+  it('says each join in words, and where its sides lie', () => {
+    // Two panels of 21 rows: what is left of the front is the right edge of the back.
+    const parts = [baseAs('two-panels', { count: 40 }), plain({ rounds: 20 })]
+    expect(
+      report(tote({ parts })).joins.map(({ text, sides }) => [
+        text,
+        ...sides.map(({ spot }) => spot.on),
+      ]),
+    ).toEqual([
+      ['Sew the left side: 21 pairs.', 'left', 'right'],
+      ['Sew the bottom: 40 pairs.', 'first', 'first'],
+      ['Sew the right side: 21 pairs.', 'right', 'left'],
+    ])
+  })
+
   it('says the way of each yarn, where rows change it, and how far sizes may be off', () => {
     const {
       paths,

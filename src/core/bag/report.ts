@@ -10,7 +10,7 @@ import {
   type LedgerItem,
 } from '../ledger/index.ts'
 import { sides } from '../program/index.ts'
-import { lineLabel, rowText, writtenPattern, itemText } from '../pattern/index.ts'
+import { joinText, lineLabel, rowText, writtenPattern, itemText } from '../pattern/index.ts'
 import { mendText, snagText } from '../snag/index.ts'
 import { stitchById, type Words } from '../stitch/index.ts'
 import { printLength, printMass, printYarnLength, type System } from '../units/index.ts'
@@ -28,7 +28,7 @@ export function planReport(derived: Derived, words: Words) {
       worked: piece.worked,
       rows: Array.from({ length: piece.rows }, (_, row) => rowReport(derived, piece, row, words)),
     })),
-    joins: ledger.joins,
+    joins: ledger.joins.map((join) => ({ ...join, text: joinText(join, ledger) })),
     fittings: ledger.items.map((one) => fittingReport(derived, one, words)),
     paths: ledger.pieces.flatMap((piece, at) =>
       derived.paths[at]!.ways.flatMap((way, i) =>
