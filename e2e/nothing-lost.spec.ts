@@ -1,4 +1,4 @@
-import { type Page } from '@playwright/test'
+import type { BrowserContext, Page } from '@playwright/test'
 import { readFileSync } from 'node:fs'
 import {
   accessible,
@@ -18,6 +18,16 @@ import {
 /* What goes wrong around the program: storage that fails, tabs that die, records that are maimed, files that are none. */
 
 const selectEdge = (page: Page) => page.getByRole('button', { name: 'Edge' }).first().click()
+/** The tote is deleted in another tab; that tab, and where its card was. */
+async function deletedElsewhere(context: BrowserContext) {
+  const other = await context.newPage()
+  await other.goto('/')
+  const card = other.locator('.bag-card', { hasText: 'Beater tote' })
+  await card.getByRole('button', { name: /What to do/ }).click()
+  await other.getByRole('menuitem', { name: 'Delete' }).click()
+  await expect(card).toHaveCount(0)
+  return { other, card }
+}
 const shelf = (page: Page) => page.getByRole('link', { name: 'Ample Motif' }).click()
 
 interface Kept {
@@ -102,12 +112,7 @@ test('a bag deleted in another tab is said to be, and can be put back', async ({
   context,
 }) => {
   await openDemo(page)
-  const other = await context.newPage()
-  await other.goto('/')
-  const card = other.locator('.bag-card', { hasText: 'Beater tote' })
-  await card.getByRole('button', { name: /What to do/ }).click()
-  await other.getByRole('menuitem', { name: 'Delete' }).click()
-  await expect(card).toHaveCount(0)
+  await deletedElsewhere(context)
   await selectEdge(page)
   await enter(page, 'Rounds', '9')
   await expect(page.getByRole('alert')).toContainText('deleted in another tab')
@@ -124,12 +129,7 @@ test('what a closed tab had of a bag that was deleted is offered on the shelf', 
   context,
 }) => {
   await openDemo(page)
-  const other = await context.newPage()
-  await other.goto('/')
-  const card = other.locator('.bag-card', { hasText: 'Beater tote' })
-  await card.getByRole('button', { name: /What to do/ }).click()
-  await other.getByRole('menuitem', { name: 'Delete' }).click()
-  await expect(card).toHaveCount(0)
+  const { other, card } = await deletedElsewhere(context)
   await selectEdge(page)
   await enter(page, 'Rounds', '9')
   await expect(page.getByRole('alert')).toContainText('deleted in another tab')
