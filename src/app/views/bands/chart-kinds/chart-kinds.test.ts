@@ -4,7 +4,7 @@ import { bodyOf, compile } from '../../../../core/ledger/index.ts'
 import { commit, historyOf, projectOf } from '../../../../core/project/index.ts'
 import { base, mosaicBand, plain, reliefBand, tote } from '../../../../core/testing/tote.ts'
 import { views } from '../../../parts/chart/views.ts'
-import type { Seen } from '../chart/use-view.ts'
+import type { Seen } from './seen.ts'
 import { mosaicViews, onMosaic } from './mosaic.ts'
 import { onRelief, reliefViews } from './relief.ts'
 

@@ -2,7 +2,7 @@ import { defineAsyncComponent } from 'vue'
 import { isBase, type Part } from '@core/design'
 import { views } from '@app/parts/chart/views.ts'
 import MosaicFields from './MosaicFields.vue'
-import MosaicMend from '../chart/MosaicMend.vue'
+import MosaicMend from './MosaicMend.vue'
 import PlainFields from './PlainFields.vue'
 import ReliefFields from './ReliefFields.vue'
 import StripesFields from './StripesFields.vue'
@@ -21,8 +21,8 @@ const ownView = (
   as: OwnView['as'] = 'stitches',
 ): OwnView => ({ ...{ id, title, about, component, as }, shows: 'own' })
 
-const TextureStage = defineAsyncComponent(() => import('../chart/TextureStage.vue'))
-const StripesStack = defineAsyncComponent(() => import('../chart/StripesStack.vue'))
+const TextureStage = defineAsyncComponent(() => import('./TextureStage.vue'))
+const StripesStack = defineAsyncComponent(() => import('./StripesStack.vue'))
 
 /** Every kind of band as the page has it. One is added here and nowhere else. */
 export const chartKinds: ChartKinds = {

@@ -4,7 +4,7 @@ import type { Edit } from '@core/design'
 import { inTurns, lentTo, type Rules, type Why, type Worked, workedOf } from '@core/mosaic'
 import { whyWords } from '@core/snag'
 import { type SeenAs, views } from '@app/parts/chart/views.ts'
-import type { Seen } from '../chart/use-view.ts'
+import type { Seen } from './seen.ts'
 import { lazily, type OnChart, usual } from './chart-kind.ts'
 
 /** What is worked in each row, beside its picture. */

@@ -4,7 +4,7 @@ import { liesOf, reliefWords } from '@core/snag'
 import type { Ink } from '@app/parts/chart/ink.ts'
 import { reliefSign } from '@app/parts/chart/signs.ts'
 import { type SeenAs, views } from '@app/parts/chart/views.ts'
-import type { Seen } from '../chart/use-view.ts'
+import type { Seen } from './seen.ts'
 import { lazily, type OnChart, type Symbols, usual } from './chart-kind.ts'
 
 /** What stands on the ground, beside its colours. */

@@ -10,21 +10,14 @@ import {
   runAt,
   unrolled,
 } from '@core/chart'
-import { type Design, isBase, type Part } from '@core/design'
-import {
-  hangsTurned,
-  middlesOnChart,
-  type Ledger,
-  type LedgerPart,
-  leanOf,
-  type Piece,
-  standsOn,
-} from '@core/ledger'
+import { isBase } from '@core/design'
+import { hangsTurned, middlesOnChart, leanOf, standsOn } from '@core/ledger'
 import { sidesBetween } from '@core/shape'
 import type { ChartMark } from '@app/parts/chart/axes.ts'
 import { partChart } from '@app/parts/chart/from-ledger.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import type { SeenAs } from '@app/parts/chart/views.ts'
+import type { Seen } from '../chart-kinds/seen.ts'
 
 /** So near to where rounds begin, as a share of a round. */
 const BESIDE_JOIN = 0.12
@@ -32,18 +25,6 @@ const BESIDE_JOIN = 0.12
 const SHOWN_COLUMNS = 24
 /** How much a stitch of rounds that are never turned is aslant, as a share of its width. */
 const ASLANT = 0.09
-
-/** What the view of a band is made from. */
-export interface Seen {
-  readonly design: Design
-  readonly ledger: Ledger
-  readonly piece: Piece
-  readonly part: Part
-  readonly place: LedgerPart | undefined
-  readonly hand: 'right' | 'left'
-  /** Its own chart, where it has one. */
-  readonly own: Chart | null
-}
 
 /** Where repeats end all along a row, and where it begins; in the round also where front, back and sides are, half-way up the band. */
 function marksAround(
