@@ -110,8 +110,9 @@ const severityWords = {
 .snag li em {
   color: var(--ink-2);
   font-style: normal;
+  flex: none;
+  max-width: 55%;
   text-align: right;
-  text-wrap: balance;
   font-variant-numeric: tabular-nums;
 }
 </style>
