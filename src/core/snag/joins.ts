@@ -67,18 +67,15 @@ export const unevenJoins: Finder = ({ design, ledger }) =>
 
 /** Things and pieces that are tied or sewn to a row which is not there any more. */
 export const lostSpots: Finder = ({ design, ledger }) => {
+  const pieceOf = (spot: Spot) => ledger.pieces.find(({ id }) => id === spot.piece)
   const isLost = (spot: Spot) => {
-    const piece = ledger.pieces.find(({ id }) => id === spot.piece)
+    const piece = pieceOf(spot)
     return !piece || maybePlace(piece, spot) === null
   }
-  const atEdge = (spot: Spot): Spot =>
-    isLost(spot)
-      ? spotOn(ledger.pieces.some(({ id }) => id === spot.piece) ? spot.piece : BODY, {
-          by: spot.by,
-          at: spot.at,
-          side: spot.side,
-        })
-      : spot
+  function atEdge(spot: Spot): Spot {
+    const { by, at, side } = spot
+    return isLost(spot) ? spotOn(pieceOf(spot)?.id ?? BODY, { by, at, side }) : spot
+  }
   const snag = (name: string, of: string, part: string | null, edit: Edit): Snag => ({
     code: 'spot-gone',
     severity: 'warning',

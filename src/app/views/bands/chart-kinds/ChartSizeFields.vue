@@ -6,7 +6,7 @@ import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 
-/** How wide and high a chart is, where it becomes wider or narrower, and how often it is worked. */
+/** How wide and high a chart is, where it becomes wider or narrower, how often it is worked, and what balances its flat rows. */
 const props = defineProps<{
   id: string
   chart: Chart
@@ -15,6 +15,8 @@ const props = defineProps<{
   most?: number
 }>()
 const times = defineModel<number>('times', { required: true })
+/** Columns worked once more at the end of a flat row; none of a kind that has no such thing. */
+const balance = defineModel<number>('balance')
 const project = useProject()
 /** Painting changes nothing here. */
 const size = steady(() => ({ width: props.chart.width, height: props.chart.colours.length }))
@@ -58,5 +60,13 @@ const resize = (width: number, height: number) =>
     :min="1"
     :max="most ?? LIMITS.times"
     :hint="times === 1 ? 'time' : 'times'"
+  />
+  <WholeField
+    v-if="rows && balance !== undefined"
+    v-model="balance"
+    label="To balance"
+    hint="columns"
+    :min="0"
+    :max="size.width - 1"
   />
 </template>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { ReliefPart } from '@core/band'
-import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import ChartSizeFields from './ChartSizeFields.vue'
 
@@ -9,8 +8,8 @@ const props = defineProps<{ part: ReliefPart; rows: boolean }>()
 const emit = defineEmits<{ set: [values: Partial<ReliefPart>] }>()
 /** Painting changes nothing here. */
 const part = steady(() => {
-  const { times, balance, chart } = props.part
-  return { times, balance, width: chart.width }
+  const { times, balance } = props.part
+  return { times, balance }
 })
 </script>
 
@@ -20,15 +19,8 @@ const part = steady(() => {
     :chart="props.part.chart"
     :rows="rows"
     :times="part.times"
+    :balance="part.balance"
+    @update:balance="emit('set', { balance: $event })"
     @update:times="emit('set', { times: $event })"
-  />
-  <WholeField
-    v-if="rows"
-    label="To balance"
-    hint="columns"
-    :model-value="part.balance"
-    :min="0"
-    :max="part.width - 1"
-    @update:model-value="emit('set', { balance: $event })"
   />
 </template>

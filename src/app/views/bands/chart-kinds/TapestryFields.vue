@@ -12,8 +12,8 @@ const emit = defineEmits<{ set: [values: Partial<TapestryPart>] }>()
 const set = (values: Partial<TapestryPart>) => emit('set', values)
 /** Painting changes nothing here. */
 const part = steady(() => {
-  const { times, balance, lay, carried, chart } = props.part
-  return { times, balance, lay, carried, width: chart.width }
+  const { times, balance, lay, carried } = props.part
+  return { times, balance, lay, carried }
 })
 </script>
 
@@ -23,6 +23,8 @@ const part = steady(() => {
     :chart="props.part.chart"
     :rows="rows"
     :times="part.times"
+    :balance="part.balance"
+    @update:balance="set({ balance: $event })"
     @update:times="set({ times: $event })"
   />
   <label class="field">
@@ -41,14 +43,5 @@ const part = steady(() => {
     :min="1"
     :max="LIMITS.strands"
     @update:model-value="set({ carried: $event })"
-  />
-  <WholeField
-    v-if="rows"
-    label="To balance"
-    hint="columns"
-    :model-value="part.balance"
-    :min="0"
-    :max="part.width - 1"
-    @update:model-value="set({ balance: $event })"
   />
 </template>
