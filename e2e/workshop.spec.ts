@@ -48,7 +48,9 @@ test('two tabs keep both what they put into the workshop, and it goes out and in
 })
 
 test('a workshop that cannot be read is left as it is, and says so', async ({ page }) => {
-  await page.goto('/stitches')
+  await page.goto('/')
+  await expect(page.locator('.bag-card').first()).toBeVisible()
+  await page.getByRole('link', { name: 'Stitches', exact: true }).click()
   await page.getByRole('button', { name: 'New pattern' }).click()
   await enter(page, 'Name', 'Kept')
   await page.goto('/')

@@ -1,5 +1,5 @@
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
-import '@fontsource-variable/bricolage-grotesque/standard.css'
+import '@fontsource-variable/bricolage-grotesque/wght.css'
 import './style/tokens.css'
 import './style/base.css'
 import './style/element.css'

@@ -26,11 +26,15 @@ export interface Made {
   readonly notes?: readonly string[]
 }
 
-/** One way a bag leaves the program. It is made in a worker, and brings what it needs only then. */
-export interface Export {
+/** One way a bag leaves the program, as it is offered. */
+export interface Way {
   readonly id: string
   readonly title: string
   readonly about: string
+}
+
+/** How it is made: in a worker, bringing what it needs only then. */
+export interface Export extends Way {
   readonly offered: (design: Design) => boolean
   readonly make: (bag: Outgoing) => Promise<Made> | Made
 }

@@ -28,7 +28,21 @@ export function answered<T>(asked: Promise<T>, longestMs = LONGEST_MS): Promise<
 /** Why the browser keeps nothing: no room, no permission, or no answer. */
 export type StorageFailure = 'full' | 'refused' | 'silent'
 
+/** Thrown for a document that could not be opened again, with the reason. */
+export class Unreadable extends Error {
+  override name = 'Unreadable'
+}
+
+/** Thrown for what was asked of storage from outside, and not done. */
+export class NotDone extends Error {
+  override name = 'NotDone'
+  constructor(readonly reason: StorageFailure) {
+    super(reason)
+  }
+}
+
 export function failureOf(error: unknown): StorageFailure {
+  if (error instanceof NotDone) return error.reason
   if (error instanceof NoAnswer) return 'silent'
   const full = error instanceof DOMException && error.name === 'QuotaExceededError'
   return full ? 'full' : 'refused'

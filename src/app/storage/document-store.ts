@@ -2,7 +2,7 @@ import localforage from 'localforage'
 import { nanoid } from 'nanoid'
 import { type DocumentKind, documentFile, type FileProblem, readDocumentJson } from '@core/document'
 import type { Result } from '@core/units'
-import { answered, failureOf, type StorageFailure } from './answered.ts'
+import { answered, failureOf, type StorageFailure, Unreadable } from './answered.ts'
 
 /*
  * Documents kept in the browser. A document and its previous versions are one record, so that a save is one write: it is there
@@ -49,11 +49,6 @@ export interface Save<T> {
   readonly revision: number
   readonly firstOfSitting: boolean
   readonly sitting: string
-}
-
-/** Thrown for a document that could not be opened again, with the reason. */
-export class Unreadable extends Error {
-  override name = 'Unreadable'
 }
 
 const PREVIOUS_KEPT = 5

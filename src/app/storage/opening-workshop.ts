@@ -1,26 +1,23 @@
 import { fieldFaults } from '@core/document'
 import { emptyWorkshop, OwnMotif, OwnPattern, Settings, type Workshop } from '@core/workshop'
-import { type KeptRecord, Unreadable } from './document-store.ts'
+import { Unreadable } from './answered.ts'
+import type { KeptRecord } from './document-store.ts'
 import { stores } from './stores.ts'
-
-/** There is one workshop in a browser. */
-export const WORKSHOP = 'workshop'
 
 export interface OpenWorkshop {
   readonly record: KeptRecord
-  readonly workshop: Workshop
+  readonly document: Workshop
 }
 
 /**
  * The workshop as it is stored; where there is none yet, what earlier versions of the program kept, or an empty one.
  * @throws when storage refuses or does not answer, or what is there cannot be read: it is then left as it is
  */
-export async function openWorkshop(): Promise<OpenWorkshop> {
+export async function openWorkshop(id: string): Promise<OpenWorkshop> {
   const record =
-    (await stores.workshop.maybe(WORKSHOP)) ??
-    (await stores.workshop.keepFirst(WORKSHOP, await keptBefore()))
+    (await stores.workshop.maybe(id)) ?? (await stores.workshop.keepFirst(id, await keptBefore()))
   const read = stores.workshop.read(record)
-  if (read.ok) return { record, workshop: read.value }
+  if (read.ok) return { record, document: read.value }
   const [{ where, message } = { where: '', message: '' }] = read.problem
   throw new Unreadable(`${where} ${message}`)
 }

@@ -1,5 +1,5 @@
 import { nanoid } from 'nanoid'
-import { type DocumentKind, printDocument, readDocument } from '@core/document'
+import { type DocumentHead, printDocument } from '@core/document'
 
 /*
  * Notes of what is not stored yet. The store answers a little later, and too late for a tab that is closed or killed; a note
@@ -18,10 +18,11 @@ export interface Note<T> {
   readonly document: T
 }
 
-/** What a note is of: a kind of document, and the id it is kept under. */
-export interface NoteOf<T extends object> {
-  readonly kind: DocumentKind<T>
-  readonly id: string
+/** The documents that notes are of: how they are written, and how one is read again. */
+export interface Noted<T extends object> {
+  readonly head: DocumentHead
+  /** @throws when it cannot be read */
+  readonly noted: (text: string) => Promise<T>
 }
 
 const PREFIX = 'ample-motif-unsaved-'
@@ -39,11 +40,12 @@ function maybeStore(): Storage | null {
 
 /** Writes this sitting’s note of a document. Whether there was room for it. */
 export function leaveNote<T extends object>(
-  { kind, id }: NoteOf<T>,
+  { head }: Noted<T>,
+  id: string,
   revision: number,
   document: T,
 ): boolean {
-  const note = { revision, at: Date.now(), file: printDocument(kind, document) }
+  const note = { revision, at: Date.now(), file: printDocument(head, document) }
   try {
     maybeStore()?.setItem(keyOf(id, sitting), JSON.stringify(note))
     return maybeStore() !== null
@@ -61,44 +63,35 @@ export function dropNote(id: string, by: string = sitting): void {
   }
 }
 
-/** Notes of documents of a kind from other sittings, the newest first; those that cannot be read are left where they are. */
-function notesWhere<T extends object>(
-  kind: DocumentKind<T>,
-  isAsked: (id: string) => boolean,
-): LeftNote<T>[] {
-  const store = maybeStore()
-  if (!store) return []
-  const notes: LeftNote<T>[] = []
-  for (let i = 0; i < store.length; i++) {
-    const key = store.key(i) ?? ''
-    const [id = '', by = ''] = key.slice(PREFIX.length).split('/')
-    if (!key.startsWith(PREFIX) || !isAsked(id) || by === sitting) continue
-    const note = maybeNote(kind, store.getItem(keyOf(id, by)), by)
-    if (note) notes.push({ ...note, id })
-  }
-  return notes.sort((a, b) => b.at - a.at)
-}
-
 /** A note, and what it is of. */
 export interface LeftNote<T> extends Note<T> {
   readonly id: string
 }
 
-/** Notes of one document from other sittings, the newest first. */
-export const notesOf = <T extends object>({ kind, id }: NoteOf<T>): LeftNote<T>[] =>
-  notesWhere(kind, (of) => of === id)
+/** A note as it lies there, unread. */
+interface Unread extends Omit<LeftNote<unknown>, 'document'> {
+  readonly file: string
+}
 
-function maybeNote<T extends object>(
-  kind: DocumentKind<T>,
-  text: string | null,
-  by: string,
-): Note<T> | null {
+/** Notes from other sittings, the newest first; those that are none are left where they are. */
+function unreadNotes(isAsked: (id: string) => boolean): Unread[] {
+  const store = maybeStore()
+  if (!store) return []
+  const notes: Unread[] = []
+  for (let i = 0; i < store.length; i++) {
+    const key = store.key(i) ?? ''
+    const [id = '', by = ''] = key.slice(PREFIX.length).split('/')
+    if (!key.startsWith(PREFIX) || !isAsked(id) || by === sitting) continue
+    const note = maybeNote(store.getItem(keyOf(id, by)))
+    if (note) notes.push({ ...note, sitting: by, id })
+  }
+  return notes.sort((a, b) => b.at - a.at)
+}
+
+function maybeNote(text: string | null): Pick<Unread, 'revision' | 'at' | 'file'> | null {
   try {
-    const { revision, at = 0, file } = JSON.parse(text!) as Partial<Note<T>> & { file: string }
-    const read = readDocument(kind, file)
-    return read.ok && typeof revision === 'number'
-      ? { sitting: by, revision, at, document: read.value }
-      : null
+    const { revision, at = 0, file } = JSON.parse(text!) as Partial<Unread>
+    return typeof revision === 'number' && typeof file === 'string' ? { revision, at, file } : null
   } catch {
     return null
   }
@@ -115,17 +108,29 @@ export function beginSitting(): void {
 /** Without locks, a note this old is nobody’s any more: its page would have stored it. */
 const ABANDONED_MS = 10_000
 
-/** Notes of one document whose page is gone. */
-export const strayNotes = <T extends object>(of: NoteOf<T>): Promise<LeftNote<T>[]> =>
-  abandoned(notesOf(of))
+/** Notes of one document whose page is gone, the newest first. */
+export const strayNotes = <T extends object>(of: Noted<T>, id: string): Promise<LeftNote<T>[]> =>
+  readNotes(of, (one) => one === id)
 
 /** Notes whose page is gone, and what they are of too: none of these ids. */
 export const orphanNotes = <T extends object>(
-  kind: DocumentKind<T>,
+  of: Noted<T>,
   kept: ReadonlySet<string>,
-): Promise<LeftNote<T>[]> => abandoned(notesWhere(kind, (id) => !kept.has(id)))
+): Promise<LeftNote<T>[]> => readNotes(of, (id) => !kept.has(id))
 
-async function abandoned<T>(notes: LeftNote<T>[]): Promise<LeftNote<T>[]> {
+/** Those of them that are such documents; others are left where they are. */
+async function readNotes<T extends object>(of: Noted<T>, isAsked: (id: string) => boolean) {
+  const notes: LeftNote<T>[] = []
+  for (const { file, ...note } of await abandoned(unreadNotes(isAsked)))
+    try {
+      notes.push({ ...note, document: await of.noted(file) })
+    } catch {
+      // What cannot be read here may be read by a newer version of the program.
+    }
+  return notes
+}
+
+async function abandoned(notes: Unread[]): Promise<Unread[]> {
   if (notes.length === 0) return []
   if (!('locks' in navigator)) return notes.filter(({ at }) => Date.now() - at > ABANDONED_MS)
   const { held = [] } = await navigator.locks.query()

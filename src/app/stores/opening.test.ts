@@ -3,7 +3,6 @@ import { nextTick, shallowRef } from 'vue'
 import { type Design } from '../../core/design/index.ts'
 import { commit, type History, type Project, projectOf } from '../../core/project/index.ts'
 import { tote } from '../../core/testing/tote.ts'
-import { workersThat } from '../testing/keeper.ts'
 import type { KeptRecord, Save, SaveResult } from '../storage/document-store.ts'
 import type { Note } from '../storage/unsaved-note.ts'
 
@@ -15,12 +14,6 @@ let full = false
 const strays: Note<Project>[] = []
 const dropped: string[] = []
 const left: string[] = []
-function readBag({ file }: { file: unknown }) {
-  const project = file as Project
-  return project.design
-    ? { ok: true, value: project }
-    : { ok: false, problem: [{ message: 'torn' }] }
-}
 const nameIn = (id: string) => (kept.get(id)!.file as Project).design.name
 function saveBag({ id, document, revision }: Save<Project>): Promise<SaveResult> {
   if (full) return Promise.resolve({ ok: false, reason: 'full' })
@@ -29,27 +22,28 @@ function saveBag({ id, document, revision }: Save<Project>): Promise<SaveResult>
   kept.set(id, next)
   return Promise.resolve({ ok: true, record: next })
 }
-jest.unstable_mockModule('@app/workers/workers.ts', workersThat(saveBag))
 const bags = {
-  name: 'bags',
-  read: readBag,
   maybe: async (id: string) => {
     if (reads) await new Promise<void>((done) => reads!.push(done))
     if (refuses) throw refuses
-    return kept.get(id) ?? null
+    const record = kept.get(id)
+    if (!record) return null
+    const document = record.file as Project
+    if (!document.design) throw new Unreadable('torn')
+    return { record, document }
   },
   add: ({ design }: Project) => {
     kept.set('copy', record('copy', 1, design))
-    return Promise.resolve(kept.get('copy'))
+    return Promise.resolve('copy')
   },
   save: saveBag,
 }
-jest.unstable_mockModule('@app/storage/stores.ts', () => ({ stores: { bags } }))
+jest.unstable_mockModule('@app/storage/kept.ts', () => ({ kept: { bags }, ask: () => {} }))
 jest.unstable_mockModule('@app/storage/unsaved-note.ts', () => ({
   sitting: 'this',
   strayNotes: () => Promise.resolve(strays),
   dropNote: (bag: string, by = 'this') => dropped.push(`${bag}/${by}`),
-  leaveNote: ({ id }: { id: string }, revision: number, { design }: Project) =>
+  leaveNote: (_: object, id: string, revision: number, { design }: Project) =>
     left.push(`${id} ${revision} ${design.name}`),
 }))
 jest.unstable_mockModule('@app/storage/tabs.ts', () => ({ tellTabs: () => {} }))
@@ -59,6 +53,7 @@ Object.assign(globalThis, { window: target, document: { ...target, visibilitySta
 function record(id: string, revision: number, design: Design = tote()): KeptRecord {
   return { id, revision, createdAt: 1, savedAt: 2, file: projectOf(design), previous: [] }
 }
+const { Unreadable } = await import('../storage/answered.ts')
 const { useOpening } = await import('./opening.ts')
 
 const tables: { close: () => Promise<void> }[] = []

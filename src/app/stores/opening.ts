@@ -1,15 +1,13 @@
 import { computed, ref, shallowRef, type Ref } from 'vue'
 import { type Design } from '@core/design'
 import { commit, historyOf, type History, type Project, projectIn } from '@core/project'
-import { failureOf, failureWords } from '@app/storage/answered.ts'
+import { failureOf, failureWords, Unreadable } from '@app/storage/answered.ts'
 import type { KeptRecord } from '@app/storage/document-store.ts'
-import { stores } from '@app/storage/stores.ts'
+import { kept } from '@app/storage/kept.ts'
 import { dropNote, leaveNote, type Note, strayNotes } from '@app/storage/unsaved-note.ts'
 import { asCopy, useSaving } from './saving.ts'
 
 const FROM_NOTE = 'What was done before the tab closed'
-
-const noteOf = (id: string) => ({ kind: stores.bags.kind, id })
 
 /** Why a record cannot be laid on the table. */
 const cannotOpen = (message: string) =>
@@ -17,17 +15,15 @@ const cannotOpen = (message: string) =>
 
 interface Read {
   readonly record: KeptRecord
-  readonly project: Project
+  readonly document: Project
 }
 
 /** The record of a bag and what is in it, or why they cannot be had. */
 async function readBag(bag: string): Promise<Read | string> {
   try {
-    const record = await stores.bags.maybe(bag)
-    if (!record) return 'This bag is not on the shelf any more.'
-    const read = stores.bags.read(record)
-    return read.ok ? { record, project: read.value } : cannotOpen(read.problem[0]!.message)
+    return (await kept.bags.maybe(bag)) ?? 'This bag is not on the shelf any more.'
   } catch (error) {
+    if (error instanceof Unreadable) return cannotOpen(error.message)
     return `${failureWords[failureOf(error)]}, so the bag cannot be read. Try again, or reload the page.`
   }
 }
@@ -50,7 +46,7 @@ export function useOpening(history: Ref<History | null>, laid: (design: Design) 
   })
   const saving = useSaving(project, reload)
 
-  function lay({ record, project: read }: Read) {
+  function lay({ record, document: read }: Read) {
     problem.value = null
     saving.end()
     history.value = historyOf(read)
@@ -72,7 +68,7 @@ export function useOpening(history: Ref<History | null>, laid: (design: Design) 
 
   /** What a closed tab left: taken up when it goes on from what is stored, else offered. */
   async function takeNotes(record: KeptRecord) {
-    const [note] = await strayNotes(noteOf(record.id))
+    const [note] = await strayNotes(kept.bags, record.id)
     if (!note || id.value !== record.id) return
     if (note.revision !== record.revision) {
       stray.value = note
@@ -84,17 +80,17 @@ export function useOpening(history: Ref<History | null>, laid: (design: Design) 
     laid(left)
     await saving.flush()
     // It is stored, or at least in this sitting’s own note.
-    if (!saving.unsaved() || leaveNote(noteOf(record.id), record.revision, note.document))
+    if (!saving.unsaved() || leaveNote(kept.bags, record.id, record.revision, note.document))
       dropNote(record.id, note.sitting)
   }
 
   /** What a closed tab left, as a bag of its own (its id comes back), or not wanted. @throws when it cannot be stored */
   async function endStray(keep: boolean): Promise<string | null> {
     const note = stray.value!
-    const made = keep ? await stores.bags.add(asCopy(note.document)) : null
+    const made = keep ? await kept.bags.add(asCopy(note.document)) : null
     dropNote(id.value!, note.sitting)
     stray.value = null
-    return made?.id ?? null
+    return made
   }
 
   /** Takes over what another tab saved, unless something was done here while it was read. */

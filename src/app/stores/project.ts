@@ -25,7 +25,7 @@ export const useProject = defineStore('project', () => {
   )
   const selecting = useSelecting(design, selectedPart, deriving.table)
   const editing = useEditing(history, selectedPart, deriving.endPreview)
-  /** The last save of a bag that was put away; the next one, and the shelf, wait for it. */
+  /** The last save of a bag that was put away; the next one waits for it. */
   let putAway: Promise<void> = Promise.resolve()
 
   /** A part stays selected where the bag has one of its id; else its first motif is. */
@@ -80,6 +80,5 @@ export const useProject = defineStore('project', () => {
     close,
     addBand,
     addPiece,
-    settled: () => putAway,
   }
 })

@@ -1,9 +1,9 @@
 import { type Ref, ref, shallowRef } from 'vue'
 import type { StorageFailure } from '@app/storage/answered.ts'
-import type { DocumentStore, KeptRecord, Saved, SaveResult } from '@app/storage/document-store.ts'
+import type { KeptRecord, Saved, SaveResult } from '@app/storage/document-store.ts'
+import { ask, type KeptDocuments } from '@app/storage/kept.ts'
 import { dropNote, leaveNote, sitting } from '@app/storage/unsaved-note.ts'
 import { tellTabs } from '@app/storage/tabs.ts'
-import { keeper } from '@app/workers/workers.ts'
 import { useLater, usePace } from './later.ts'
 import { useNoting } from './leaving.ts'
 
@@ -44,13 +44,13 @@ export class Saver<T extends object> {
   private readonly noting = useNoting(() => {
     const { session, document } = this
     if (session && this.unsaved())
-      leaveNote({ kind: this.store.kind, id: session.id }, session.revision, document.value!)
+      leaveNote(this.store, session.id, session.revision, document.value!)
   })
   /** Saves wait for one another. */
   private queue: Promise<void> = Promise.resolve()
 
   constructor(
-    private readonly store: DocumentStore<T>,
+    private readonly store: KeptDocuments<T>,
     private readonly document: Readonly<Ref<T | null>>,
     private readonly reload: () => Promise<void>,
   ) {}
@@ -67,7 +67,7 @@ export class Saver<T extends object> {
     this.session = { id: record.id, stored: now, revision: record.revision, first: true }
     this.show(record)
     this.state.value = 'saved'
-    void keeper.ask((api) => api.ready())
+    void ask((api) => api.ready())
   }
 
   /** The document is put away: nothing more is heard of it here. */
@@ -112,10 +112,7 @@ export class Saver<T extends object> {
   /** Stores a document, and keeps what is then known of it. */
   private async put(of: Session<T>, now: T): Promise<SaveResult> {
     const { id, revision, first: firstOfSitting } = of
-    const save = { id, document: now, revision, firstOfSitting, sitting }
-    // In a worker, as the page may be busy drawing; in the page where there is no worker to be had.
-    const answer = await keeper.ask((api) => api.save(this.store.name, save))
-    const result = answer.ok ? answer.value : await this.store.save(save)
+    const result = await this.store.save({ id, document: now, revision, firstOfSitting, sitting })
     if (!result.ok) return result
     Object.assign(of, { stored: now, revision: result.record.revision, first: false })
     tellTabs({ kind: 'saved', id, revision: of.revision })
@@ -162,7 +159,7 @@ export class Saver<T extends object> {
   /** Keeps this tab's document beside the other's, as `copy`, under an id that is given back. @throws when it cannot be stored */
   keepAs = async (copy: T): Promise<string> => {
     const kept = this.document.value!
-    const { id } = await this.store.add(copy)
+    const id = await this.store.add(copy)
     this.forgetNote()
     if (this.session) this.session.stored = kept
     this.state.value = 'saved'
@@ -173,8 +170,7 @@ export class Saver<T extends object> {
   putBack = async (): Promise<void> => {
     const { id, revision } = this.session!
     const kept = this.document.value!
-    const record = this.store.recordWith(id, kept, { revision: revision + 1, by: sitting })
-    await this.store.put(id, record)
+    const record = await this.store.putBack({ id, document: kept, revision: revision + 1, sitting })
     this.begin(record, kept)
     this.forgetNote()
   }

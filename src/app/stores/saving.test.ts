@@ -2,7 +2,6 @@ import { jest } from '@jest/globals'
 import { computed, shallowRef } from 'vue'
 import { type Project, projectOf } from '../../core/project/index.ts'
 import { tote } from '../../core/testing/tote.ts'
-import { workersThat } from '../testing/keeper.ts'
 import type { KeptRecord, Save, SaveResult } from '../storage/document-store.ts'
 
 /* The store answers when the test lets it; what a save writes is kept in a list. */
@@ -13,21 +12,21 @@ const added: Project[] = []
 const put: string[] = []
 const saveBag = (save: Save<Project>) =>
   new Promise<SaveResult>((answer) => asked.push({ ...save, answer }))
-jest.unstable_mockModule('@app/workers/workers.ts', workersThat(saveBag))
 const bags = {
-  name: 'bags',
   save: saveBag,
   add: (project: Project) => {
     added.push(project)
-    return Promise.resolve(record(1))
+    return Promise.resolve('bag')
   },
-  put: (id: string) => Promise.resolve(void put.push(id)),
-  recordWith: (_: string, __: Project, over: { revision: number }) => record(over.revision),
+  putBack: ({ id, revision }: Save<Project>) => {
+    put.push(id)
+    return Promise.resolve(record(revision))
+  },
 }
-jest.unstable_mockModule('@app/storage/stores.ts', () => ({ stores: { bags } }))
+jest.unstable_mockModule('@app/storage/kept.ts', () => ({ kept: { bags }, ask: () => {} }))
 jest.unstable_mockModule('@app/storage/unsaved-note.ts', () => ({
   sitting: 'this',
-  leaveNote: ({ id }: { id: string }, revision: number, { design }: Project) =>
+  leaveNote: (_: object, id: string, revision: number, { design }: Project) =>
     notes.set(id, `${revision} ${design.name}`),
   dropNote: (bag: string) => notes.delete(bag),
 }))

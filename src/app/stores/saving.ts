@@ -1,7 +1,7 @@
 import { type Ref, reactive, watch } from 'vue'
 import type { Project } from '@core/project'
 import { copyName } from '@core/units'
-import { stores } from '@app/storage/stores.ts'
+import { kept } from '@app/storage/kept.ts'
 import { whenLeaving } from './leaving.ts'
 import { Saver } from './saver.ts'
 
@@ -15,7 +15,7 @@ export const asCopy = ({ design, ...rest }: Project): Project => ({
 
 /** Saves the bag on the table by itself, from its first change to the end of the tab. */
 export function useSaving(project: Readonly<Ref<Project | null>>, reload: () => Promise<void>) {
-  const saver = new Saver(stores.bags, project, reload)
+  const saver = new Saver(kept.bags, project, reload)
   watch(project, saver.changed, { flush: 'sync' })
   whenLeaving({ unsaved: saver.losing, hide: saver.flush, leave: saver.note })
   const { state, savedAt, previous, ...rest } = saver

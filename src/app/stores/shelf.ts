@@ -2,12 +2,11 @@ import { defineStore } from 'pinia'
 import { type Ref, ref, shallowRef } from 'vue'
 import type { Project } from '@core/project'
 import { shortened } from '@core/units'
-import { failureOf, failureWords } from '@app/storage/answered.ts'
-import { Unreadable } from '@app/storage/document-store.ts'
-import { stores } from '@app/storage/stores.ts'
+import { failureOf, failureWords, NotDone, Unreadable } from '@app/storage/answered.ts'
+import { ask, kept } from '@app/storage/kept.ts'
+import type { ShelfBag } from '@app/storage/shelf-bag.ts'
 import { dropNote, type LeftNote, orphanNotes, sitting } from '@app/storage/unsaved-note.ts'
 import { deriver } from '@app/workers/workers.ts'
-import { onShelf, type ShelfBag } from './shelf-bag.ts'
 import { useWorkshop } from './workshop.ts'
 
 export type { ShelfBag }
@@ -16,11 +15,7 @@ export type { ShelfBag }
 const LONGEST_MS = 10_000
 
 async function bring() {
-  const { demoFiles } = await import('./demo-files.ts')
-  for (const file of demoFiles) {
-    const read = stores.bags.read({ savedAt: 0, file })
-    if (read.ok) await stores.bags.add(read.value)
-  }
+  await ask((api) => api.bringDemo())
   const workshop = useWorkshop()
   workshop.setWords({ demoBrought: true })
   await workshop.stored()
@@ -64,9 +59,9 @@ const useAttempt =
 /** What closed tabs left of bags that are not on the shelf any more. */
 function useLeft(add: (project: Project) => Promise<string | null>) {
   const left = shallowRef<readonly LeftNote<Project>[]>([])
-  /** @param kept the bags there are */
-  const lookFor = async (kept: ReadonlySet<string>) =>
-    void (left.value = await orphanNotes(stores.bags.kind, kept))
+  /** @param ids the bags there are */
+  const lookFor = async (ids: ReadonlySet<string>) =>
+    void (left.value = await orphanNotes(kept.bags, ids))
   /** What a closed tab left of a bag that is gone: a bag again, or not wanted. */
   async function endLeft(note: LeftNote<Project>, keep: boolean) {
     if (keep && (await add(note.document)) === null) return
@@ -91,12 +86,12 @@ export const useShelf = defineStore('shelf', () => {
     const now = ++reading
     await attempt('The shelf could not be read', async () => {
       await bringFirst()
-      const kept = (await stores.bags.all()).map(onShelf)
+      const read = await ask((api) => api.shelf())
       if (now !== reading) return
-      const ids = new Set(kept.map(({ id }) => id))
+      const ids = new Set(read.map(({ id }) => id))
       await lookFor(ids)
       const before = new Map(bags.value?.map((bag) => [bag.id, bag]))
-      bags.value = kept.map((bag) => {
+      bags.value = read.map((bag) => {
         const known = before.get(bag.id)
         return known && known.savedAt === bag.savedAt && known.derived ? known : bag
       })
@@ -109,7 +104,7 @@ export const useShelf = defineStore('shelf', () => {
     const done = await attempt(
       `“${shortened(project.design.name, 40)}” was not put on the shelf`,
       async () => {
-        ;({ id } = await stores.bags.add(project))
+        id = await kept.bags.add(project)
       },
     )
     if (done) await refresh()
@@ -119,16 +114,10 @@ export const useShelf = defineStore('shelf', () => {
   const { left, lookFor, endLeft } = useLeft(add)
 
   async function rename(bag: ShelfBag, name: string) {
-    const record = await stores.bags.maybe(bag.id)
-    const read = record && stores.bags.read(record)
-    if (!record || !read?.ok) return
     await attempt(`“${bag.name}” keeps its name`, async () => {
-      const { id, revision } = record
-      const document = { ...read.value, design: { ...read.value.design, name } }
-      const save = { id, document, revision, firstOfSitting: true, sitting }
-      const result = await stores.bags.save(save)
-      if (!result.ok && result.reason !== 'conflict' && result.reason !== 'gone')
-        throw new DOMException(result.reason, result.reason === 'full' ? 'QuotaExceededError' : '')
+      const result = await ask((api) => api.rename(bag.id, name, sitting))
+      if (!result || result.ok || result.reason === 'conflict' || result.reason === 'gone') return
+      throw new NotDone(result.reason)
     })
     await refreshQuietly()
   }
@@ -144,12 +133,12 @@ export const useShelf = defineStore('shelf', () => {
   async function remove(bag: ShelfBag): Promise<(() => Promise<void>) | null> {
     let raw: unknown
     const done = await attempt(`“${bag.name}” was not deleted`, async () => {
-      raw = await stores.bags.remove(bag.id)
+      raw = await kept.bags.remove(bag.id)
     })
     await refreshQuietly()
     if (!done) return null
     return async () => {
-      await attempt(`“${bag.name}” was not put back`, () => stores.bags.put(bag.id, raw))
+      await attempt(`“${bag.name}” was not put back`, () => kept.bags.put(bag.id, raw))
       await refreshQuietly()
     }
   }

@@ -24,11 +24,15 @@ jest.unstable_mockModule('@app/storage/tabs.ts', () => ({
 }))
 jest.unstable_mockModule('@app/storage/unsaved-note.ts', () => ({
   sitting: 'this',
-  leaveNote: () => true,
+  leaveNote: (_: object, __: string, revision: number, document: Workshop) =>
+    notes.push({ sitting: 'gone', revision, at: 1, document }),
   dropNote: (_: string, by: string) => (notes = notes.filter(({ sitting }) => sitting !== by)),
   strayNotes: () => Promise.resolve(notes),
 }))
-const target = { addEventListener: () => {} }
+const left = new Map<string, () => void>()
+const target = {
+  addEventListener: (name: string, heard: () => void) => left.set(name, heard),
+}
 Object.assign(globalThis, { navigator: {}, window: target, document: target })
 const { useWorkshop } = await import('./workshop.ts')
 
@@ -119,6 +123,20 @@ describe('the workshop', () => {
     await jest.advanceTimersByTimeAsync(25_000)
     expect(names(stored().file)).toEqual(['Old one', 'New one'])
     expect([workshop.problem, names(workshop.workshop)]).toEqual([null, ['Old one', 'New one']])
+  })
+
+  it('is given by a tab that went before anything was read to the next one', async () => {
+    put({ ...emptyWorkshop, patterns: [pattern('old', 'Old one')] }, 7)
+    store.state.silent = true
+    setActivePinia(createPinia())
+    const going = useWorkshop()
+    left.get('pagehide')!()
+    expect(notes).toEqual([])
+    going.edit(keep('new', 'New one'))
+    left.get('pagehide')!()
+    store.state.silent = false
+    expect(names((await tab()).workshop)).toEqual(['Old one', 'New one'])
+    expect(notes).toEqual([])
   })
 
   it('is left as it is where it is of a newer version, and says so', async () => {

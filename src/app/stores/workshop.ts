@@ -12,17 +12,17 @@ import {
   editsTo,
   type Workshop,
 } from '@core/workshop'
-import { failureOf, failureWords } from '@app/storage/answered.ts'
-import { Unreadable } from '@app/storage/document-store.ts'
-import { openWorkshop, WORKSHOP } from '@app/storage/opening-workshop.ts'
-import { stores } from '@app/storage/stores.ts'
+import { failureOf, failureWords, Unreadable } from '@app/storage/answered.ts'
+import { kept, theWorkshop, WORKSHOP } from '@app/storage/kept.ts'
 import { onTabs } from '@app/storage/tabs.ts'
-import { dropNote, strayNotes } from '@app/storage/unsaved-note.ts'
+import { dropNote, leaveNote, strayNotes } from '@app/storage/unsaved-note.ts'
 import { useLater } from './later.ts'
 import { whenLeaving } from './leaving.ts'
 import { Saver, type SaveState } from './saver.ts'
 
 const AGAIN_MS = 15_000
+/** The revision that a note goes on from where nothing was read: none. */
+const UNREAD = -1
 const HELD = 'What you keep now is held here while the tab is open'
 
 const notRead = (error: unknown): string =>
@@ -47,7 +47,7 @@ export const useWorkshop = defineStore('workshop', () => {
   /** Why it could not be read; null when it was. */
   const unread = ref<string | null>(null)
   const saver = new Saver(
-    stores.workshop,
+    kept.workshop,
     computed(() => (isOpen.value ? workshop.value : null)),
     read,
   )
@@ -62,7 +62,7 @@ export const useWorkshop = defineStore('workshop', () => {
   /** Reads what is stored, and does to it what was done here meanwhile. */
   async function readNow(): Promise<void> {
     try {
-      const { record, workshop: stored } = await openWorkshop()
+      const { record, document: stored } = await theWorkshop()
       isOpen.value = true
       unread.value = null
       workshop.value = workshopWith(pending, stored)
@@ -77,7 +77,7 @@ export const useWorkshop = defineStore('workshop', () => {
 
   /** What a closed tab left: all it did where it goes on from what is stored, else its things beside those there are. */
   async function takeNotes(revision: number, stored: Workshop) {
-    for (const note of await strayNotes({ kind: stores.workshop.kind, id: WORKSHOP })) {
+    for (const note of await strayNotes(kept.workshop, WORKSHOP)) {
       if (note.revision === revision) editsTo(stored, note.document).forEach(edit)
       else edit({ do: 'take', from: besideThose(note.document, stored, () => `own-${nanoid(8)}`) })
       dropNote(WORKSHOP, note.sitting)
@@ -107,7 +107,10 @@ export const useWorkshop = defineStore('workshop', () => {
   whenLeaving({
     unsaved: () => saver.losing() || (!isOpen.value && pending.length > 0),
     hide: saver.flush,
-    leave: saver.note,
+    leave: () =>
+      isOpen.value
+        ? saver.note()
+        : pending.length > 0 && leaveNote(kept.workshop, WORKSHOP, UNREAD, workshop.value),
   })
 
   const problem = computed(() => unread.value ?? notStored(saver.state.value))

@@ -1,5 +1,6 @@
 import { expose } from 'comlink'
 import { chartDrawingSize, svgOf } from '@core/file'
+import type { Design } from '@core/design'
 import { type FileProblem, readDocumentFile } from '@core/document'
 import { type Derived, derive, patternSheet, type PatternSheet, sheetCharts } from '@core/bag'
 import { type Project, projectKind } from '@core/project'
@@ -7,7 +8,7 @@ import type { Words } from '@core/stitch'
 import { found, type Result } from '@core/units'
 import { type Workshop, workshopKind } from '@core/workshop'
 import { chartDrawings } from '@app/export/chart-drawings.ts'
-import type { Made } from '@app/export/export.ts'
+import type { Made, Way } from '@app/export/export.ts'
 import { exports } from '@app/export/exports.ts'
 import { fileName } from '@app/export/file-name.ts'
 import { heavyPicture, isHeavy } from '@app/export/picture.ts'
@@ -70,6 +71,12 @@ const api = {
     }
     return pictures
   },
+
+  /** The ways a bag can go out. */
+  ways: (design: Design): Way[] =>
+    exports
+      .filter(({ offered }) => offered(design))
+      .map(({ id, title, about }) => ({ id, title, about })),
 
   /** Makes what goes out; `tell` hears how far it is. */
   async make(id: string, bag: Paired, words: Words, tell: (stage: string) => void): Promise<Made> {

@@ -1,7 +1,7 @@
+import type { Keeping } from '@app/storage/keeping.ts'
 import type { CheckApi } from './check.worker.ts'
 import { workerClient } from './client.ts'
 import type { DeriveApi } from './derive.worker.ts'
-import type { KeepApi } from './keep.worker.ts'
 import type { MendApi } from './mend.worker.ts'
 import type { PaperApi } from './paper.worker.ts'
 
@@ -22,8 +22,8 @@ export const checker = workerClient<CheckApi>(
   () => new Worker(new URL('./check.worker.ts', import.meta.url), { type: 'module' }),
 )
 
-/** Bags and workshop stored, beside the page and what it draws. */
-export const keeper = workerClient<KeepApi>(
+/** Bags and workshop read and stored, beside the page and what it draws. */
+export const keeper = workerClient<Keeping>(
   () => new Worker(new URL('./keep.worker.ts', import.meta.url), { type: 'module' }),
 )
 

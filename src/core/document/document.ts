@@ -1,5 +1,6 @@
 import { found, refused, type Result } from '../units/index.ts'
 import { type Fault, fieldFaults } from './faults.ts'
+import type { DocumentHead } from './head.ts'
 import { jsonFaults } from './hostile.ts'
 
 /** Larger files are refused unread. */
@@ -12,15 +13,13 @@ export type FileProblem = readonly Fault[]
 export type AnyVersion = { readonly version: number }
 export type Migration = (document: AnyVersion) => AnyVersion
 
-/** A kind of document that is kept and goes out as JSON, with the version it is of. */
-export interface DocumentKind<T extends object> {
-  /** What `format` says in its files. */
-  readonly format: string
+/** A kind of document that is kept and goes out as JSON. */
+export interface DocumentKind<T extends object> extends DocumentHead {
   /** What is said of a file that is none: “is not …”. */
   readonly called: string
   /** The class of what stands beside `format` and `version`. */
   readonly of: new () => T
-  /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
+  /** Step n − 1 takes a document of version n to version n + 1, up to the newest. A step is never changed once released. */
   readonly migrations: readonly Migration[]
   /** What fields by themselves cannot tell. */
   readonly faults?: (document: T) => Fault[]
@@ -29,10 +28,6 @@ export interface DocumentKind<T extends object> {
 const fileFault = (message: string): Result<never, FileProblem> =>
   refused([{ where: 'file', message }])
 const tooLarge = fileFault('is larger than 20 MB; a bag of the largest size takes less than 6')
-
-/** The version that is written; older ones are brought up to it, newer ones refused. */
-export const newestOf = ({ migrations }: Pick<DocumentKind<object>, 'migrations'>): number =>
-  migrations.length + 1
 
 /** The document in the newest version. */
 export const migrated = (
@@ -77,11 +72,11 @@ export function readDocumentJson<T extends object>(
   const { version } = envelope
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1)
     return refused([{ where: 'version', message: 'must be a whole number from 1' }])
-  if (version > newestOf(kind))
+  if (version > kind.version)
     return refused([
       {
         where: 'version',
-        message: `${version} is newer than this program knows (${newestOf(kind)}). Update Ample Motif to open it; the file is unchanged.`,
+        message: `${version} is newer than this program knows (${kind.version}). Update Ample Motif to open it; the file is unchanged.`,
       },
     ])
   const {
@@ -98,12 +93,3 @@ export function readDocumentJson<T extends object>(
   const crossed = kind.faults?.(document as T) ?? []
   return crossed.length > 0 ? refused(crossed) : found(document as T)
 }
-
-/** A document as it is kept and goes out. */
-export const documentFile = <T extends object>(kind: DocumentKind<T>, document: T): object => ({
-  format: kind.format,
-  version: newestOf(kind),
-  ...document,
-})
-export const printDocument = <T extends object>(kind: DocumentKind<T>, document: T): string =>
-  JSON.stringify(documentFile(kind, document), null, 1)

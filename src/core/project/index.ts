@@ -1,3 +1,5 @@
+export * from './head.ts'
 export * from './history.ts'
+export * from './kind.ts'
 export * from './log.ts'
 export * from './project.ts'

@@ -3,14 +3,14 @@ import { readdirSync, readFileSync } from 'node:fs'
 import demo from '../../../demo/beater-tote.json' with { type: 'json' }
 import { bandKinds, bandOf, type TexturePart, type WrittenPart } from '../band/index.ts'
 import { type Design, partsOf } from '../design/index.ts'
-import { MOST_BYTES, newestOf } from '../document/index.ts'
+import { MOST_BYTES } from '../document/index.ts'
 import { compile } from '../ledger/index.ts'
 import { baseKinds } from '../shape/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import { printProject, projectKind, projectOf, readProject } from './index.ts'
 import { tries } from '../testing/tries.ts'
 
-const NEWEST_VERSION = newestOf(projectKind)
+const NEWEST_VERSION = projectKind.version
 
 /** The demo file with one thing in it changed. */
 function changed(change: (file: typeof demo & Record<string, never>) => void): string {
@@ -165,6 +165,8 @@ const ofVersion = (version: number): Design => {
 }
 
 describe('files of every version that ever was', () => {
+  it('is of the version its migrations lead to', () =>
+    expect(NEWEST_VERSION).toBe(projectKind.migrations.length + 1))
   const versions = Array.from({ length: NEWEST_VERSION - 1 }, (_, i) => i + 1)
 
   it('have one of their own here, and no other', () => {

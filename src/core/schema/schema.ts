@@ -1,7 +1,7 @@
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js'
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema'
 import { partClasses } from '../design/index.ts'
-import { nullableFields, optionalFields, newestOf } from '../document/index.ts'
+import { nullableFields, optionalFields } from '../document/index.ts'
 import { fittings } from '../fitting/index.ts'
 import { stepLists } from '../program/index.ts'
 import { MadeRow, projectKind } from '../project/index.ts'
@@ -54,7 +54,7 @@ export function projectSchema(): object {
     type: 'object',
     properties: {
       format: { const: projectKind.format },
-      version: { const: newestOf(projectKind) },
+      version: { const: projectKind.version },
       ...project!.properties,
     },
     required: ['format', 'version', 'design'],

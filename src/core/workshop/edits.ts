@@ -1,11 +1,6 @@
-import {
-  drawers,
-  type Drawer,
-  emptyWorkshop,
-  MOST,
-  type Settings,
-  type Workshop,
-} from './workshop.ts'
+import { drawers, type Drawer, MOST } from './drawers.ts'
+import { emptyWorkshop } from './head.ts'
+import type { Settings, Workshop } from './workshop.ts'
 
 /*
  * What can be done to a workshop. An edit is data, and is done to what is stored, whatever that has become meanwhile: what two tabs

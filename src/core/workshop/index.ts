@@ -1,2 +1,5 @@
+export * from './drawers.ts'
 export * from './edits.ts'
+export * from './head.ts'
+export * from './kind.ts'
 export * from './workshop.ts'

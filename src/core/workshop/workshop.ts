@@ -1,9 +1,5 @@
 import { Swatch, YarnLabel } from '../design/index.ts'
 import {
-  type DocumentKind,
-  type Fault,
-  printDocument,
-  readDocument,
   Amount,
   Flag,
   Lines,
@@ -19,18 +15,10 @@ import {
 } from '../document/index.ts'
 import { motifKinds, type MotifKind } from '../motif/index.ts'
 import { GroundStitch, Id, LIMITS } from '../part/index.ts'
-import { defaultWords, type Words } from '../stitch/index.ts'
+import type { Words } from '../stitch/index.ts'
+import { MOST } from './drawers.ts'
 
 /* What belongs to the maker and not to one bag. */
-
-export const MOST = {
-  patterns: 200,
-  motifs: 400,
-  palettes: 100,
-  yarns: 500,
-  swatches: 200,
-  learned: 500,
-} as const
 
 const Colour = () => Pattern(/^#[0-9a-f]{6}$/, 'a colour like #22406b')
 
@@ -111,47 +99,3 @@ export class Workshop {
   @Several(() => KeptSwatch, MOST.swatches) readonly swatches!: readonly KeptSwatch[]
   @Several(() => Learned, MOST.learned) readonly learned!: readonly Learned[]
 }
-
-/** A workshop in which nothing is kept yet. */
-export const emptyWorkshop: Workshop = {
-  settings: { ...defaultWords, demoBrought: false },
-  patterns: [],
-  motifs: [],
-  palettes: [],
-  yarns: [],
-  swatches: [],
-  learned: [],
-}
-
-/** The lists of a workshop, each of things with an id. */
-export const drawers = ['patterns', 'motifs', 'palettes', 'yarns', 'swatches', 'learned'] as const
-export type Drawer = (typeof drawers)[number]
-
-/** What fields by themselves cannot tell: ids that are one of a kind, motifs as wide as they say. */
-function workshopFaults(workshop: Workshop): Fault[] {
-  const faults: Fault[] = []
-  for (const drawer of drawers) {
-    const ids = new Set<string>()
-    workshop[drawer].forEach(({ id }, i) => {
-      if (ids.has(id)) faults.push({ where: `${drawer}[${i}].id`, message: 'is there twice' })
-      ids.add(id)
-    })
-  }
-  workshop.motifs.forEach(({ width, colours }, i) => {
-    if (colours.some((row) => row.length !== width))
-      faults.push({ where: `motifs[${i}]`, message: `must have rows of ${width} cells` })
-  })
-  return faults
-}
-
-/** The file of a workshop. */
-export const workshopKind: DocumentKind<Workshop> = {
-  format: 'ample-motif-workshop',
-  called: 'an Ample Motif workshop',
-  of: Workshop,
-  migrations: [],
-  faults: workshopFaults,
-}
-
-export const readWorkshop = (text: string) => readDocument(workshopKind, text)
-export const printWorkshop = (workshop: Workshop): string => printDocument(workshopKind, workshop)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { stores } from '@app/storage/stores.ts'
+import { kept } from '@app/storage/kept.ts'
 import { useProject } from '@app/stores/project.ts'
 
 /** The previous versions that are kept of this bag; bringing one back is an edit like any other, and undone like one. */
@@ -8,14 +8,12 @@ const project = useProject()
 const versions = computed(() => project.saving.previous)
 const when = (at: number) =>
   new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'medium' })
-function bringBack(index: number) {
-  const version = versions.value[index]
-  const read = version && stores.bags.read(version)
-  if (version && read?.ok)
-    project.edit({
-      name: 'replace',
-      args: { design: read.value.design, why: `Version of ${when(version.savedAt)}` },
-    })
+async function bringBack(index: number) {
+  const [bag, version] = [project.id, versions.value[index]!]
+  const read = await kept.bags.version(version).catch(() => null)
+  if (!read || project.id !== bag) return
+  const why = `Version of ${when(version.savedAt)}`
+  project.edit({ name: 'replace', args: { design: read.design, why } })
 }
 </script>
 

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { proxy } from 'comlink'
-import { computed, onScopeDispose, shallowRef } from 'vue'
-import type { Export } from '@app/export/export.ts'
-import { exports } from '@app/export/exports.ts'
+import { onScopeDispose, shallowRef, watch } from 'vue'
+import type { Way } from '@app/export/export.ts'
 import { giveFile } from '@app/export/save.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -12,15 +11,24 @@ import { paper } from '@app/workers/workers.ts'
 /** Every way the bag goes out. What takes long says how far it is, and can be given up. */
 const project = useProject()
 const workshop = useWorkshop()
-const offered = computed(() => exports.filter((one) => one.offered(project.design!)))
-const making = shallowRef<{ readonly id: string; readonly stop: AbortController } | null>(null)
-const stage = shallowRef('')
 /** What was said of the last one, and whether it went wrong. */
 const said = shallowRef<{ readonly text: string; readonly wrong: boolean } | null>(null)
+const offered = shallowRef<readonly Way[]>([])
+watch(
+  () => project.design!,
+  async (design) => {
+    const ways = await paper.ask((api) => api.ways(design))
+    if (ways.ok) offered.value = ways.value
+    else said.value = { text: `Nothing can be made here: ${ways.problem}`, wrong: true }
+  },
+  { immediate: true },
+)
+const making = shallowRef<{ readonly id: string; readonly stop: AbortController } | null>(null)
+const stage = shallowRef('')
 onScopeDispose(() => making.value?.stop.abort())
 
 const LONGEST_MS = 10 * 60_000
-async function give({ id, title }: Export) {
+async function give({ id, title }: Way) {
   const stop = new AbortController()
   making.value = { id, stop }
   stage.value = ''

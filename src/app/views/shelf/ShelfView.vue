@@ -10,7 +10,6 @@ import { projectOf } from '@core/project'
 import OutsideBar from '@app/parts/page/OutsideBar.vue'
 import { useImports } from '@app/stores/imports.ts'
 import { saveWorkshopFile } from '@app/export/save.ts'
-import { useProject } from '@app/stores/project.ts'
 import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import BagCard from './BagCard.vue'
@@ -22,17 +21,13 @@ const NewBagDialog = defineAsyncComponent(() => import('./NewBagDialog.vue'))
 const shelf = useShelf()
 const workshop = useWorkshop()
 const imports = useImports()
-const project = useProject()
 const router = useRouter()
 const making = ref(false)
 /** Once opened it stays, with what was typed in it. */
 const opened = ref(false)
 whenever(making, () => (opened.value = true))
 
-onMounted(async () => {
-  await project.settled()
-  await shelf.refresh()
-})
+onMounted(shelf.refresh)
 
 const open = (id: string) => router.push({ name: 'bands', params: { id } })
 async function make(design: Design) {
@@ -47,6 +42,11 @@ async function pick() {
     multiple: true,
   }).catch(() => [])
   if (files.length > 0) await imports.take(files)
+}
+/** What is stored too, not only what was read of it until now. */
+async function exportWorkshop() {
+  await workshop.ready
+  await saveWorkshopFile(workshop.workshop)
 }
 async function remove(bag: ShelfBag) {
   const putBack = await shelf.remove(bag)
@@ -77,9 +77,7 @@ async function recover(bag: ShelfBag) {
           <ElTooltip
             content="Your own stitches, motifs, palettes, yarns and swatches in one file. It is imported as a bag is."
           >
-            <button type="button" class="button" @click="saveWorkshopFile(workshop.workshop)">
-              Export my workshop
-            </button>
+            <button type="button" class="button" @click="exportWorkshop">Export my workshop</button>
           </ElTooltip>
           <button type="button" class="button" @click="shelf.bringDemo">
             Bring the demo bags back

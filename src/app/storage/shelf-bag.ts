@@ -1,15 +1,15 @@
 import type { Derived } from '@core/bag'
 import { shortened } from '@core/units'
 import type { Project } from '@core/project'
-import type { Kept } from '@app/storage/document-store.ts'
-import { stores } from '@app/storage/stores.ts'
+import type { Kept } from './document-store.ts'
+import { stores } from './stores.ts'
 
 /** A bag as it lies on the shelf. */
 export interface ShelfBag {
   readonly id: string
   readonly name: string
   readonly savedAt: number
-  /** As it is stored. */
+  /** As it is stored, where it cannot be read here. */
   readonly raw: unknown
   /** Null when its record cannot be read here. */
   readonly project: Project | null
@@ -30,15 +30,16 @@ function nameIn(raw: unknown): string {
 
 /** A kept bag as it lies on the shelf, not worked out yet. */
 export function onShelf({ id, raw, record }: Kept): ShelfBag {
-  const bag = { id, raw, savedAt: record?.savedAt ?? 0, name: nameIn(raw), derived: null }
-  if (!record)
-    return { ...bag, project: null, problem: 'Nothing of its record can be read.', lastGood: null }
+  const bag = {
+    ...{ id, raw, savedAt: record?.savedAt ?? 0, name: nameIn(raw) },
+    ...{ project: null, derived: null, lastGood: null },
+  }
+  if (!record) return { ...bag, problem: 'Nothing of its record can be read.' }
   const read = stores.bags.read(record)
-  if (read.ok) return { ...bag, project: read.value, problem: null, lastGood: null }
+  if (read.ok) return { ...bag, raw: null, project: read.value, problem: null }
   const [first] = read.problem as readonly { where?: string; message: string }[]
   return {
     ...bag,
-    project: null,
     problem: `It cannot be opened: ${first?.where ?? ''} ${first?.message ?? ''}`,
     lastGood: stores.bags.maybeLastGood(record),
   }
