@@ -34,6 +34,11 @@ const notStored = (state: SaveState): string | null =>
     ? `${failureWords[state]}, so what you last kept in your workshop is not stored. ${HELD}; storing is tried again by itself.`
     : null
 
+/** What was kept by a page that goes before it could read anything: things, which come beside those that are stored. */
+function leaveUnread(pending: readonly WorkshopEdit[]) {
+  if (pending.length > 0) leaveNote(kept.workshop, WORKSHOP, UNREAD, workshopWith(pending))
+}
+
 /**
  * What belongs to the maker and holds for all bags. What is done to it is done to what is stored: before that could be read, and where
  * another tab stored something meanwhile, it waits and is then done on top. Nothing is ever stored instead of what is there.
@@ -107,10 +112,7 @@ export const useWorkshop = defineStore('workshop', () => {
   whenLeaving({
     unsaved: () => saver.losing() || (!isOpen.value && pending.length > 0),
     hide: saver.flush,
-    leave: () =>
-      isOpen.value
-        ? saver.note()
-        : pending.length > 0 && leaveNote(kept.workshop, WORKSHOP, UNREAD, workshop.value),
+    leave: () => (isOpen.value ? saver.note() : leaveUnread(pending)),
   })
 
   const problem = computed(() => unread.value ?? notStored(saver.state.value))
