@@ -95,9 +95,12 @@ export const useShelf = defineStore('shelf', () => {
         const known = before.get(bag.id)
         return known && known.savedAt === bag.savedAt && known.derived ? known : bag
       })
-      await Promise.all(bags.value.map((bag) => workOut(bag, bags)))
+      // One after the other: a bag that is opened meanwhile waits for one of them at most.
+      for (const bag of bags.value) if (now === reading) await workOut(bag, bags)
     })
   }
+  /** The shelf is not looked at any more: what is not worked out yet is when it is next read. */
+  const leave = () => void reading++
 
   const add = async (project: Project): Promise<string | null> => {
     let id: string | null = null
@@ -146,5 +149,5 @@ export const useShelf = defineStore('shelf', () => {
   const bringDemo = async () => {
     if (await attempt('The demo bags were not brought', bring)) await refresh()
   }
-  return { bags, refused, left, refresh, bringDemo, add, rename, remove, endLeft }
+  return { bags, refused, left, refresh, leave, bringDemo, add, rename, remove, endLeft }
 })

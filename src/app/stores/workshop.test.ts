@@ -4,6 +4,8 @@ import { documentFile } from '../../core/document/index.ts'
 import {
   emptyWorkshop,
   type OwnPattern,
+  printWorkshop,
+  readWorkshop,
   type Workshop,
   workshopKind,
 } from '../../core/workshop/index.ts'
@@ -34,7 +36,7 @@ const target = {
   addEventListener: (name: string, heard: () => void) => left.set(name, heard),
 }
 Object.assign(globalThis, { navigator: {}, window: target, document: target })
-const { useWorkshop } = await import('./workshop.ts')
+const { ownId, useWorkshop } = await import('./workshop.ts')
 
 const pattern = (id: string, name = id): OwnPattern => ({
   ...{ id, name, multiple: 4, offset: 0, flat: '', round: '*sc in next 4 sts; rep from *' },
@@ -69,6 +71,13 @@ beforeEach(() => {
 afterEach(() => void jest.useRealTimers())
 
 describe('the workshop', () => {
+  it('gives ids that can be read again, whatever letters they happen to have', () => {
+    const ids = Array.from({ length: 200 }, ownId)
+    expect(ids.some((id) => id.includes('_'))).toBe(true)
+    const patterns = ids.map((id) => pattern(id))
+    expect(readWorkshop(printWorkshop({ ...emptyWorkshop, patterns }))).toMatchObject({ ok: true })
+  })
+
   it('keeps what is put in, and gives it to the next sitting', async () => {
     const first = await tab()
     first.edit(keep('rib', 'My rib'))

@@ -23,6 +23,9 @@ import { Saver, type SaveState } from './saver.ts'
 const AGAIN_MS = 15_000
 /** The revision that a note goes on from where nothing was read: none. */
 const UNREAD = -1
+/** An id for something of one's own. */
+export const ownId = (): string => `own-${nanoid(8)}`
+
 const HELD = 'What you keep now is held here while the tab is open'
 
 const notRead = (error: unknown): string =>
@@ -84,7 +87,7 @@ export const useWorkshop = defineStore('workshop', () => {
   async function takeNotes(revision: number, stored: Workshop) {
     for (const note of await strayNotes(kept.workshop, WORKSHOP)) {
       if (note.revision === revision) editsTo(stored, note.document).forEach(edit)
-      else edit({ do: 'take', from: besideThose(note.document, stored, () => `own-${nanoid(8)}`) })
+      else edit({ do: 'take', from: besideThose(note.document, stored, ownId) })
       dropNote(WORKSHOP, note.sitting)
     }
   }

@@ -36,7 +36,7 @@ export class TextureRow extends WrittenRow {
 export class TexturePart extends Section {
   @OneOf(['texture']) readonly kind!: 'texture'
   /** The id of the pattern in the drawer, or of one's own. */
-  @Pattern(/^[A-Za-z0-9-]{1,60}$/, 'the id of a stitch pattern') readonly pattern!: string
+  @Pattern(/^[A-Za-z0-9_-]{1,60}$/, 'the id of a stitch pattern') readonly pattern!: string
   /** Rows that begin it, once; those that repeat; and those it ends with once its repeats are whole. */
   @Several(() => TextureRow, LIMITS.writtenRows) readonly begin!: readonly TextureRow[]
   @Many(() => TextureRow, LIMITS.writtenRows) readonly repeat!: readonly TextureRow[]

@@ -52,12 +52,13 @@ export const LIMITS = {
 export const Letter = (): PropertyDecorator => Pattern(/^[A-Z]$/, 'one capital letter')
 export const GroundStitch = (): PropertyDecorator => OneOf(groundStitchIds)
 /** What a piece or a part is known by. */
-export const Id = () => Pattern(/^[A-Za-z0-9-]{1,40}$/, 'an id of letters, digits and dashes')
+export const Id = () =>
+  Pattern(/^[A-Za-z0-9_-]{1,40}$/, 'an id of letters, digits, dashes and underscores')
 
 /** The id of a row: its part, and its place there from 1. It stays the same whatever is put below it. */
 export const rowId = (part: string, row: number): string => `${part}:${row}`
 export const RowId = () =>
-  Pattern(/^[A-Za-z0-9-]{1,40}:[1-9]\d{0,4}$/, 'the id of a row, like p2:14')
+  Pattern(/^[A-Za-z0-9_-]{1,40}:[1-9]\d{0,4}$/, 'the id of a row, like p2:14')
 /** The part of a row's id, and its place there. */
 export const partOfId = (row: string): string => row.slice(0, row.lastIndexOf(':'))
 export const placeOfId = (row: string): number => Number(row.slice(row.lastIndexOf(':') + 1))

@@ -126,7 +126,7 @@ export abstract class RowRecord {
   /** Where its first stitch stands: places along the row, from where the piece began and the way its right side is worked. */
   @Whole(0, LIMITS.rowCount) readonly begin!: number
   /** The rows it is worked into, where that is not the one below. */
-  @Names(/^[A-Za-z0-9-]{1,40}:[1-9]\d{0,4}$/, 2) readonly onto!: readonly string[]
+  @Names(/^[A-Za-z0-9_-]{1,40}:[1-9]\d{0,4}$/, 2) readonly onto!: readonly string[]
   /** The row of another yarn lies beside it: the two rise together. */
   @Flag() readonly beside!: boolean
   @OrNull() @One(() => CountedUnit) readonly unit!: CountedUnit | null

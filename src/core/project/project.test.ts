@@ -208,6 +208,17 @@ describe('older files', () => {
     expect(compile(design).pieces[0]!.rows).toBe(41)
   })
 
+  it('keep patterns and parts whose ids have an underscore among their letters', () => {
+    const design = ofVersion(7)
+    const named = JSON.stringify(projectOf(design)).replaceAll(
+      /"pattern":"[^"]+"/g,
+      '"pattern":"own-a_b-"',
+    )
+    const kept = printProject(JSON.parse(named.replaceAll(/"id":"p(\d)"/g, '"id":"p_$1"')))
+    expect(kept).toContain('own-a_b-')
+    expect(faults(kept)).toEqual([])
+  })
+
   it('of version 6 have textures whose rows lie one on the other', () => {
     const design = ofVersion(6)
     const textures = partsOf(design).filter((part) => part.kind === 'texture')

@@ -1,18 +1,16 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { nanoid } from 'nanoid'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
-import { LIMITS } from '@core/part'
-import { bandsIn, BODY, isBaseKind, maybeBaseOf, roundsOf } from '@core/design'
+import { BODY, isBaseKind, maybeBaseOf } from '@core/design'
 import { bodyOf, type Piece } from '@core/ledger'
 import { useProject } from '@app/stores/project.ts'
 import BagPicture from '../bag/BagPicture.vue'
 import LockingMarker from '../marks/LockingMarker.vue'
-import { followPointer } from '../page/follow-pointer.ts'
 import { steady } from '../page/steady.ts'
 import { fabricPixels, paletteOf, sharpContext } from '../bag/fabric.ts'
 import SpineRulers from './SpineRulers.vue'
 import { LABEL, PICTURE, PIECE_GAP, spineParts, STRIP, stripMm } from './spine-layout.ts'
+import { useRoundsDrag } from './use-rounds-drag.ts'
 
 /** The bag on the cutting mat: whole and small, and the strip up the middle of its front. It selects and it measures. */
 
@@ -116,35 +114,7 @@ watchEffect(() => {
       context.strokeRect(-2, bottom + ((top - bottom) * i) / rounds, STRIP.width + 4, 0.01)
 })
 
-const roundsNow = (id: string) => {
-  const part =
-    project.design && project.design.pieces.flatMap(bandsIn).find((band) => band.id === id)
-  return part ? roundsOf(part) : 0
-}
-function setRounds(id: string, rounds: number, gesture?: string) {
-  const wanted = Math.min(LIMITS.rounds, Math.max(1, rounds))
-  if (wanted !== roundsNow(id))
-    project.edit({ name: 'setRounds', args: { id, rounds: wanted } }, gesture)
-}
-
-/** Dragging the top edge of a part gives it rounds or takes them. */
-function drag(event: PointerEvent, id: string) {
-  const handle = event.currentTarget as HTMLElement
-  const part = parts.value.find((one) => one.id === id)!
-  const perRound = (part.bottom - part.top) / part.rounds
-  const [from, rounds] = [event.clientY, roundsNow(id)]
-  const gesture = nanoid(8)
-  heldScale.value = pxPerMm.value
-  const drop = () => (heldScale.value = null)
-  followPointer(event, handle, {
-    move: (to) => setRounds(id, rounds + Math.round((from - to.clientY) / perRound), gesture),
-    drop,
-    cancel() {
-      project.cancel(gesture)
-      drop()
-    },
-  })
-}
+const { roundsNow, setRounds, drag } = useRoundsDrag(parts, pxPerMm, heldScale)
 /** A base may have rows in several pieces. */
 const choose = ({ id, kind, piece }: (typeof parts.value)[number]) => {
   if (isBaseKind(kind)) project.selectPiece(derived.value!.ledger.pieces[piece]!.id)

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { nanoid } from 'nanoid'
 import { ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { RowsWanted } from '@core/shorthand'
 import type { OwnDraft } from '@core/texture'
 import type { Result } from '@core/units'
 import WholeField from '@app/parts/fields/WholeField.vue'
+import { ownId } from '@app/stores/workshop.ts'
 import { useOwn } from '@app/views/stitches/use-own.ts'
 
 /** Keeps rows of a checked text as a stitch pattern of one's own: counted before it is taken, and refused in words. */
@@ -34,7 +34,7 @@ async function take() {
   const made = await make({ from: from.value, to: to.value, name: name.value })
   problem.value = made.ok ? null : made.problem
   if (!made.ok) return
-  const id = `own-${nanoid(8)}`
+  const id = ownId()
   await keep({ ...made.value, id })
   open.value = false
   await router.push({ name: 'stitches', query: { pattern: id } })

@@ -3,7 +3,7 @@ import { whenever } from '@vueuse/core'
 import { fileOpen } from 'browser-fs-access'
 import { ElMessage } from 'element-plus'
 import 'element-plus/es/components/message/style/css'
-import { defineAsyncComponent, h, onMounted, ref } from 'vue'
+import { defineAsyncComponent, h, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Design } from '@core/design'
 import { projectOf } from '@core/project'
@@ -28,6 +28,7 @@ const opened = ref(false)
 whenever(making, () => (opened.value = true))
 
 onMounted(shelf.refresh)
+onBeforeUnmount(shelf.leave)
 
 const open = (id: string) => router.push({ name: 'bands', params: { id } })
 async function make(design: Design) {

@@ -1,11 +1,7 @@
 <script setup lang="ts">
 import { fileOpen } from 'browser-fs-access'
-import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
-import { patternMeasures } from '@core/shorthand'
-import { ontoOf } from '@core/program'
-import { inUkTerms, ontoWords } from '@core/terms'
 import {
   type Begun,
   drawer,
@@ -14,18 +10,17 @@ import {
   foundationOf,
   stitchChart,
   type StitchPattern,
-  stitchesOf,
   writtenOver,
 } from '@core/texture'
-import { printNumber } from '@core/units'
 import { giveFile } from '@app/export/save.ts'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import OutsidePage from '@app/parts/page/OutsidePage.vue'
-import { useWorkshop } from '@app/stores/workshop.ts'
+import { ownId, useWorkshop } from '@app/stores/workshop.ts'
 import OwnEditor from './OwnEditor.vue'
 import StitchDrawing from './StitchDrawing.vue'
 import { draftsIn, draftsJson, draftsText, type OwnDraft, patternOf } from '@core/texture'
 import { useOwn } from './use-own.ts'
+import { usePatternWords } from './use-pattern-words.ts'
 
 /** The stitch drawer: every pattern drawn, counted and written, and one's own beside them. */
 const workshop = useWorkshop()
@@ -64,93 +59,15 @@ const repeatsShown = computed(() =>
   Math.max(1, Math.min(6, Math.round(14 / pattern.value.multiple))),
 )
 const chart = computed(() => stitchChart(pattern.value, way.value, repeatsShown.value))
-const said = (text: string) => (workshop.words.terms === 'uk' ? inUkTerms(text) : text)
-const sides = {
-  RS: 'From the right side',
-  WS: 'From the wrong side',
-  any: 'From either side',
-} as const
-const measures = computed(() =>
-  patternMeasures(pattern.value, way.value === 'flat' ? 'rows' : 'rounds'),
-)
-const facts = computed(() => {
-  const { multiple, offset, side } = pattern.value
-  const count = stitchesOf(pattern.value, 5, way.value)
-  const more = foundation.value?.more ?? 0
-  return [
-    {
-      what: 'Multiple',
-      is: way.value === 'flat' && offset > 0 ? `${multiple}, and ${offset}` : String(multiple),
-    },
-    {
-      what: 'Foundation',
-      is: foundation.value
-        ? `a multiple of ${multiple}, and ${offset + more}: ch ${count + more} for ${count}`
-        : `ch ${count} for ${count}: a ring keeps its count`,
-    },
-    { what: 'Raised', is: sides[side] },
-    ...(measures.value
-      ? [
-          {
-            what: 'Height',
-            is: `${printNumber(measures.value.height)} rows of ${said('sc')} a repeat, by its stitches`,
-          },
-          {
-            what: 'Yarn',
-            is: `${printNumber(measures.value.yarn, 2)} × as many ${said('sc')}, by its stitches${measures.value.reaches ? ', and what reaches down' : ''}`,
-          },
-        ]
-      : []),
-  ]
-})
-/** Rows worked before those of the program: one of sc, unless they are begun in the chain. */
-const before = computed(() => (begun.value === 'chain' ? 0 : 1))
-const rows = computed(() => {
-  const program = pattern.value[way.value]
-  if (!program) return []
-  const name = way.value === 'flat' ? 'Row' : 'Round'
-  const stack = [...program.begin, ...program.rows]
-  // Where a row goes that is not worked into the one below, by the numbers that stand here.
-  const into = (i: number) =>
-    stack[i]!.onto === 'below'
-      ? ''
-      : ontoWords(
-          way.value === 'flat' ? 'Row' : 'Rnd',
-          ontoOf(stack, i).map((at) => at + 1 + before.value),
-        )
-  const yarnOf = (i: number) => (stack.some(({ yarn }) => yarn === 'B') ? stack[i]!.yarn : '')
-  const texts = stack.map(({ text }, i) => `${yarnOf(i) && `${yarnOf(i)}, `}${into(i)}${text}`)
-  const { work } = foundation.value ?? { work: '' }
-  const [first, ...others] = texts
-  // Begun in the chain the first row is said so; where it is one that repeats, it comes again as it is.
-  const comes = program.begin.length === 0 && first !== undefined ? [first] : []
-  const list = before.value > 0 ? texts : [work, ...others, ...comes]
-  return list.map((text, i) => ({ label: `${name} ${i + 1 + before.value}`, text }))
-})
-const again = computed(() => {
-  const program = pattern.value[way.value]
-  if (!program) return ''
-  const last = rows.value.length + before.value
-  const first = last - program.rows.length + 1
-  const what = way.value === 'flat' ? 'row' : 'round'
-  const repeat =
-    last === first ? `Repeat ${what} ${first}.` : `Repeat ${what}s ${first} to ${last}.`
-  const ends = program.end.map(({ text }) => said(text))
-  return ends.length > 0 ? `${repeat} End with: ${ends.join('; then ')}.` : repeat
-})
-const starts = computed(() => {
-  const { value } = begun
-  if (way.value === 'round')
-    return `On a first round of ${said('sc')}. A round that begins with no chain of its own begins with ch 1; join with a slip stitch.`
-  const on = value === 'row' ? `On a first row of ${said('sc')}. ` : ''
-  return `${on}Turn before every row; a row that begins with no chain of its own begins with ch 1.`
+const { said, facts, rows, again, starts } = usePatternWords({
+  ...{ pattern, way, begun, foundation },
+  terms: () => workshop.words.terms,
 })
 
 const problem = ref<string | null>(null)
-const freshId = () => `own-${nanoid(8)}`
 function begin() {
   const fresh: OwnDraft = {
-    id: freshId(),
+    id: ownId(),
     name: 'My pattern',
     multiple: 4,
     offset: 1,
@@ -167,7 +84,7 @@ async function bringIn() {
     extensions: ['.json', '.txt', '.md'],
   }).catch(() => null)
   if (!file) return
-  const read = draftsIn(file.size < 2_000_000 ? await file.text() : '', freshId)
+  const read = draftsIn(file.size < 2_000_000 ? await file.text() : '', ownId)
   problem.value = read.problem
   if (read.drafts.length === 0) return
   take(read.drafts)

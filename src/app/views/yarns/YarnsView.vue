@@ -23,6 +23,7 @@ import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import MeasuredYarn from './MeasuredYarn.vue'
 import StrandRow from './StrandRow.vue'
+import YarnsByPart from './YarnsByPart.vue'
 
 /** The yarns of the bag: what each is, what is in hand, and how much each part takes of it. */
 const project = useProject()
@@ -40,22 +41,6 @@ const rows = computed(() =>
       design.value.items.some((item) => fittingOf(item).yarns(item).includes(yarn.letter)),
   })),
 )
-const parts = computed(() =>
-  [
-    ...new Map(
-      [
-        ...derived.value.ledger.pieces.flatMap(({ parts }) => parts),
-        ...derived.value.ledger.items.map(({ item }) => item),
-      ].map((part) => [part.id, part]),
-    ).values(),
-  ].reverse(),
-)
-const metresIn = (need: YarnNeed | undefined, part: string) =>
-  need?.parts.find((one) => one.part === part)?.metres ?? 0
-const most = computed(() =>
-  Math.max(1, ...derived.value.needs.flatMap((need) => need.parts.map(({ metres }) => metres))),
-)
-
 const set = (letter: string, values: Partial<Yarn>) =>
   project.edit({ name: 'setYarn', args: { letter, values } })
 function setName(yarn: Yarn, event: Event) {
@@ -259,37 +244,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
       <button type="button" class="button" @click="bring">Bring in a palette …</button>
       <span v-if="said" class="note" role="status">{{ said }}</span>
     </section>
-    <section class="card by-part" tabindex="0" aria-label="What every part takes of each yarn">
-      <h2>By part <small>metres worked, carried, trailed and left as tails</small></h2>
-      <table class="num">
-        <thead>
-          <tr>
-            <th>Part</th>
-            <th v-for="{ yarn } in rows" :key="yarn.letter">
-              <YarnDot :letter="yarn.letter" :colour="yarn.colour" :size="18" />
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="part in parts" :key="part.id">
-            <th scope="row">{{ part.name }}</th>
-            <td v-for="{ yarn, need } in rows" :key="yarn.letter">
-              <template v-if="metresIn(need, part.id) > 0">
-                <span class="bar" aria-hidden="true"
-                  ><i
-                    :style="{
-                      width: `${(100 * metresIn(need, part.id)) / most}%`,
-                      background: yarn.colour,
-                    }"
-                /></span>
-                {{ printYarnLength(metresIn(need, part.id), units) }}
-              </template>
-              <span v-else class="none">–</span>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </section>
+    <YarnsByPart />
     <MeasuredYarn />
   </div>
 </template>
@@ -384,27 +339,6 @@ const short = ({ need }: { need?: YarnNeed }) =>
   background: #f8e3c8;
   color: #5d3b00;
   font-size: 11.5px;
-}
-.yarns-view .by-part {
-  overflow: auto;
-  padding-bottom: 4px;
-}
-.yarns-view .bar {
-  display: block;
-  width: 60px;
-  height: 6px;
-  margin-bottom: 1px;
-  border-radius: 3px;
-  background: #e6e9e3;
-}
-.yarns-view .bar i {
-  display: block;
-  height: 100%;
-  border-radius: 3px;
-  box-shadow: inset 0 0 0 1px rgb(0 0 0 / 18%);
-}
-.yarns-view .none {
-  color: var(--ink-3);
 }
 @media (max-width: 1000px) {
   .yarns-view {

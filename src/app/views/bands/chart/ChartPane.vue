@@ -8,10 +8,10 @@ import {
   useTemplateRef,
   watch,
 } from 'vue'
-import { bandOf, type BandPart } from '@core/band'
+import { bandOf } from '@core/band'
 import { type Cell, cellsAfter, type Chart } from '@core/chart'
 import { isBase, partById } from '@core/design'
-import { printLength, printNumber } from '@core/units'
+import { printLength } from '@core/units'
 import TurnedBag from '@app/parts/bag/TurnedBag.vue'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
 import { brushSizes, type Tool, toolById } from '@app/parts/chart/tools.ts'
@@ -26,6 +26,7 @@ import { chartKindOf } from '../chart-kinds/chart-kinds.ts'
 import { useBringing } from './use-bringing.ts'
 import { isTyping, useChartKeys } from './use-chart-keys.ts'
 import { useInks } from './use-inks.ts'
+import { useOnChart } from './use-on-chart.ts'
 import { usePainting } from './use-painting.ts'
 import { useReadout } from './use-readout.ts'
 import { useSelection } from './use-selection.ts'
@@ -68,35 +69,19 @@ function showMended(mended: Chart | null, cells: readonly Cell[]) {
   preview.value = mended
   would.value = cells
 }
-const { alone, toOwn, marks, beginsOn, leans, lean, count, whole, ...ofView } = useView(
+const { alone, toOwn, marks, beginsOn, leans, leansWords, lean, count, whole, ...ofView } = useView(
   seenFrom,
   view,
   leaning,
 )
-/** What its kind has to say of it, as it is seen. */
-const on = computed(() => kind.value.on(part.value as BandPart, seenFrom.value, view.value))
-const symbols = computed(() => on.value.symbols)
+const { on, symbols, stitch, hatched } = useOnChart({
+  ...{ kind, part, seenFrom, view, toOwn },
+  stitch: ofView.stitch,
+  asWould: () => preview.value !== null,
+})
 const chart = computed(() => on.value.chart ?? ofView.chart.value)
 /** Worked rounds a row of the chart is. */
 const each = computed(() => ofView.workedAs(0).rows)
-// The same function while strokes go on, so that only what they change is drawn.
-const shapeAt = (cell: Cell) => on.value.shapeAt!(toOwn(cell))
-const hasShapes = computed(() => on.value.shapeAt !== null)
-const stitch = computed(() =>
-  ofView.stitch.value && hasShapes.value
-    ? { ...ofView.stitch.value, at: shapeAt }
-    : ofView.stitch.value,
-)
-/** Cells that are not worked as they are drawn, wherever they are seen. */
-const hatched = computed(() => {
-  const { cannot } = on.value
-  return cannot && !preview.value ? (cell: Cell) => cannot(toOwn(cell)) : null
-})
-const leansWords = computed(() =>
-  leans.value === 0
-    ? ''
-    : `${printNumber(Math.abs(leans.value))} of a stitch a round to the ${leans.value > 0 ? 'right' : 'left'}`,
-)
 const gauge = computed(() => place.value?.gauge ?? derived.value.gauge)
 const aspect = computed(() => (each.value * gauge.value.rowHeightMm) / gauge.value.stitchWidthMm)
 const canvas = useTemplateRef('canvas')
@@ -159,11 +144,9 @@ watch(
     strange.value = null
   },
 )
-const repeatWords = computed(() =>
-  chart.value
-    ? `${paints.value && !whole.value ? 'one repeat, ' : ''}${printLength(chart.value.width * gauge.value.stitchWidthMm, workshop.words.units)}`
-    : '',
-)
+const wide = () =>
+  printLength((chart.value?.width ?? 0) * gauge.value.stitchWidthMm, workshop.words.units)
+const repeatWords = computed(() => `${paints.value && !whole.value ? 'one repeat, ' : ''}${wide()}`)
 useChartKeys({
   ...{ view, all, tool, size, palette, letter },
   openMotifs: () => (motifs.value = motifs.value || paints.value),

@@ -11,6 +11,7 @@ import {
   unrolled,
 } from '@core/chart'
 import { isBase } from '@core/design'
+import { printNumber } from '@core/units'
 import { hangsTurned, middlesOnChart, leanOf, standsOn } from '@core/ledger'
 import { sidesBetween } from '@core/shape'
 import type { ChartMark } from '@app/parts/chart/axes.ts'
@@ -130,8 +131,13 @@ function useLean(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean>) {
       ? { id: seen.value.part.stitch, aslant: Math.sign(leans.value) * ASLANT }
       : null,
   )
+  const leansWords = computed(() =>
+    leans.value === 0
+      ? ''
+      : `${printNumber(Math.abs(leans.value))} of a stitch a round to the ${leans.value > 0 ? 'right' : 'left'}`,
+  )
   const lean = computed(() => (leaning.value ? leans.value : 0))
-  return { leans, lean, stitch }
+  return { leans, leansWords, lean, stitch }
 }
 
 /** A band as the chosen view shows it: cells, marks and sides; and the cell of its own chart that each of them is. */
@@ -201,13 +207,13 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
   /** Columns over which the middles of front and back lie, where all of it is seen. */
   const middles = computed(() => {
     const { piece, place, hand } = seen.value
-    return place
-      ? middlesOnChart(piece, place, hand)
-      : { front: count.value / 2, back: count.value }
+    const none = { front: count.value / 2, back: count.value }
+    return place ? middlesOnChart(piece, place, hand) : none
   })
-  const { leans, lean, stitch } = useLean(seen, view, leaning)
+  const leaned = useLean(seen, view, leaning)
   return {
-    ...{ chart, alone, toOwn, marks, beginsOn, leans, lean, stitch, count, whole },
+    ...leaned,
+    ...{ chart, alone, toOwn, marks, beginsOn, count, whole },
     ...{ runWordsAt, workedAs, middles, hangs: computed(() => hangsMostly(seen.value)) },
   }
 }

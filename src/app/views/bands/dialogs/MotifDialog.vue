@@ -1,11 +1,9 @@
 <script setup lang="ts">
 import { Delete } from '@element-plus/icons-vue'
-import { nanoid } from 'nanoid'
 import { computed, ref, shallowRef } from 'vue'
 import {
   halfTurned,
   inLetters,
-  KEEPS,
   onGround,
   type Patch,
   standing,
@@ -13,7 +11,6 @@ import {
   standingsIn,
 } from '@core/chart'
 import type { Ink } from '@app/parts/chart/ink.ts'
-import { chartCsv, patchFromCsv } from '@core/file'
 import {
   coloursOf,
   lettered,
@@ -22,7 +19,6 @@ import {
   MOST_LETTERS,
   type Motif,
   motifKinds,
-  motifOf,
   motifs,
   motifsNamed,
   motifYarns,
@@ -30,12 +26,10 @@ import {
 } from '@core/motif'
 import { printLength } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
-import { fileName } from '@app/export/file-name.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import { fileSave } from 'browser-fs-access'
-import { askForChart, chartIn } from '../chart/bring-chart.ts'
 import PatchPicture from '../chart/PatchPicture.vue'
 import { useMotifs } from '../chart/use-motifs.ts'
+import { useMotifFiles } from './use-motif-files.ts'
 
 /** The motif drawer, and letters: what is laid on a chart, put in the middle of a side, or made its repeat. */
 const {
@@ -73,7 +67,7 @@ const emit = defineEmits<{
   make: [chart: { readonly width: number; readonly colours: readonly string[] }, why: string]
 }>()
 const workshop = useWorkshop()
-const { own, keep, remove } = useMotifs()
+const { own, remove } = useMotifs()
 const wanted = ref('')
 const all = computed(() => motifsNamed([...own.value, ...motifs], wanted.value))
 const groups = computed(() => [
@@ -138,52 +132,13 @@ function asRepeat() {
   open.value = false
 }
 
-// Kept, brought in, given out.
-const name = ref('')
-const note = ref('')
-async function keepSelected() {
-  if (!selected) return
-  await keepPatch(selected, name.value.trim() || 'Motif')
-  name.value = ''
-}
-async function keepPatch(what: Patch, called: string) {
-  const motif = motifOf(what, `own-${nanoid(8)}`, called.slice(0, 60), ground)
-  await keep(motif)
-  chosen.value = motif
-  wanted.value = ''
-  note.value = `${motif.name} is in the drawer, for every bag.`
-}
-async function bring() {
-  const file = await askForChart()
-  if (!file) return
-  const read = file.name.endsWith('.csv')
-    ? patchFromCsv(await file.text(), yarns)
-    : await chartIn(file, yarns).then((one) =>
-        one.ok ? { ok: true as const, value: one.value.chart } : one,
-      )
-  if (!read.ok) return (note.value = read.problem)
-  await keepPatch(read.value, file.name.replace(/\.\w+$/, ''))
-}
-async function give(type: 'csv' | 'png') {
-  const what = upright.value
-  if (!what) return
-  const called = fileName(from.value === 'letters' ? text.value : (chosen.value?.name ?? 'motif'))
-  const blob = type === 'csv' ? new Blob([chartCsv(what)], { type: 'text/csv' }) : await pngOf(what)
-  await fileSave(blob, { fileName: `${called}.${type}`, extensions: [`.${type}`] }).catch(() => {})
-}
-/** One pixel a stitch; where there is nothing of it, nothing. */
-function pngOf({ width, colours }: Patch): Promise<Blob> {
-  const canvas = new OffscreenCanvas(width, colours.length)
-  const context = canvas.getContext('2d')!
-  colours.toReversed().forEach((row, y) =>
-    [...row].forEach((one, x) => {
-      if (one === KEEPS) return
-      context.fillStyle = colourOf.value.get(one) ?? '#888888'
-      context.fillRect(x, y, 1, 1)
-    }),
-  )
-  return canvas.convertToBlob({ type: 'image/png' })
-}
+const { name, note, keepSelected, bring, give } = useMotifFiles({
+  ...{ chosen, wanted, upright, colourOf },
+  yarns: () => yarns,
+  ground: () => ground,
+  selected: () => selected,
+  called: () => (from.value === 'letters' ? text.value : (chosen.value?.name ?? 'motif')),
+})
 </script>
 
 <template>
