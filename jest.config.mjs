@@ -3,6 +3,7 @@ export default {
   testEnvironment: 'node',
   roots: ['<rootDir>/src', '<rootDir>/server', '<rootDir>/bin'],
   setupFiles: ['<rootDir>/src/core/testing/setup.ts'],
+  setupFilesAfterEnv: ['<rootDir>/src/core/testing/asserts.ts'],
   testMatch: ['**/*.test.ts'],
   extensionsToTreatAsEsm: ['.ts'],
   moduleNameMapper: {

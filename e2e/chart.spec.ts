@@ -172,7 +172,7 @@ test('parts are added, recoloured, reordered, resized and taken out', async ({ p
   await expect(figure(page, 'tall')).toHaveText('27.7 cm')
   await page.locator('.part-editor .el-select').last().click()
   await page.getByRole('option', { name: 'Brass' }).click()
-  await expect(page.locator('.tally .yarn')).toHaveCount(3)
+  await expect(page.locator('.tally-yarn')).toHaveCount(3)
 
   // On the spine an edge is dragged, and a part answers to the arrow keys.
   await page.locator('.spine .label').last().press('ArrowUp')

@@ -51,7 +51,8 @@ const TYPED = [
   '± 9 %',
 ]
 
-type Action = (page: Page, random: Random) => Promise<void>
+/** Does something; whether there was something to do it to. */
+type Action = (page: Page, random: Random) => Promise<boolean>
 
 /** Elements of a kind that are there to be used, and lead nowhere else. */
 const usable = async (page: Page, selector: string) =>
@@ -74,10 +75,12 @@ const actions: readonly Action[] = [
   async (page, random) => {
     const link = await one(page, random, '.places a')
     await link?.click(quick)
+    return link !== null
   },
   async (page, random) => {
     const button = await one(page, random, 'button')
     await button?.click(quick)
+    return button !== null
   },
   async (page, random) => {
     const choice = await one(
@@ -86,6 +89,7 @@ const actions: readonly Action[] = [
       '.choice label, [role=option], [role=menuitem], [role=radio]',
     )
     await choice?.click(quick)
+    return choice !== null
   },
   async (page, random) => {
     const field = await one(
@@ -95,45 +99,59 @@ const actions: readonly Action[] = [
     )
     await field?.fill(pick(random, TYPED), quick)
     await field?.press(pick(random, ['Enter', 'Escape', 'Tab', 'ArrowUp']), quick)
+    return field !== null
   },
   async (page, random) => {
     for (let i = 0; i < 1 + 4 * random(); i++) await page.keyboard.press(pick(random, KEYS))
+    return true
   },
   async (page, random) => {
     const chart = await page.locator('.chart-canvas, .spine .edge, .size-handle').all()
     const box = chart.length > 0 ? await pick(random, chart).boundingBox() : null
-    if (!box) return
+    if (!box) return false
     const point = () => [box.x + box.width * random(), box.y + box.height * random()] as const
     await page.mouse.move(...point())
     await page.mouse.down()
     for (let i = 0; i < 4; i++) await page.mouse.move(...point())
     if (random() < 0.2) await page.keyboard.press('Escape')
     await page.mouse.up()
+    return true
   },
   async (page, random) => {
     const list = await one(page, random, 'main .el-select, main .el-color-picker__trigger')
     await list?.click(quick)
+    return list !== null
   },
 ]
 
-/** Closes what lies over the page, one Escape after the other: each is given the time it takes to close. */
+/** Closes what lies over the page, one Escape after the other: each is given the frames it takes to close. */
 async function closeAll(page: Page): Promise<void> {
   const over = page.locator('.el-overlay:visible, .el-popper:visible')
   for (let i = 0; i < 8; i++) {
     await page.keyboard.press('Escape')
-    await page.waitForTimeout(400)
+    await page.evaluate(
+      () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))),
+    )
     if ((await over.count()) === 0) break
   }
   await expect(page.locator('.el-overlay:visible'), 'Escape closes every dialog').toHaveCount(0)
 }
 
-/** Does so many things; what cannot be done just then is left. Whether the bag is still on the table: keys lead out of it too. */
-export async function monkey(page: Page, random: Random, times: number): Promise<boolean> {
+/** What became of it: whether the bag is still on the table, as keys lead out of it too, and how much was really done. */
+interface Done {
+  readonly inBag: boolean
+  readonly tried: number
+  readonly did: number
+}
+
+/** Does so many things; what cannot be done just then is left. */
+export async function monkey(page: Page, random: Random, times: number): Promise<Done> {
   const inBag = () => /\/bag\//.test(page.url())
-  for (let i = 0; i < times && inBag(); i++)
-    await pick(random, actions)(page, random).catch(() => {})
+  let [tried, did] = [0, 0]
+  for (; tried < times && inBag(); tried++)
+    did += Number(await pick(random, actions)(page, random).catch(() => false))
   await closeAll(page)
-  return inBag()
+  return { inBag: inBag(), tried, did }
 }
 
 /** Takes everything back there is. */

@@ -69,7 +69,10 @@ export async function bundleTests({
   mkdirSync(into, { recursive: true })
   const entries = inLanes(paths, many).map(({ paths: files }, i) => {
     const entry = join(into, `lane-${i + 1}.ts`)
-    const imports = [resolve('src/core/testing/setup.ts'), ...files.map((path) => resolve(path))]
+    const imports = [
+      ...['setup', 'asserts'].map((name) => resolve(`src/core/testing/${name}.ts`)),
+      ...files.map((path) => resolve(path)),
+    ]
     writeFileSync(
       entry,
       imports.map((path) => `import '${relative(resolve(into), path)}'\n`).join(''),
@@ -81,6 +84,8 @@ export async function bundleTests({
     outdir: into,
     outExtension: { '.js': '.mjs' },
     bundle: true,
+    // What is marked as without effects is for the page: here a file is brought for what it does.
+    ignoreAnnotations: true,
     splitting: true,
     packages: 'external',
     platform: 'node',

@@ -2,10 +2,10 @@
 
 import { usePace } from './later.ts'
 
-/** A note is written at once, and while changes go on this often at most; of large bags less often, which are stored anyway. */
+/** A note is written at once, and while changes go on this often at most; of large bags less often. */
 const APART_MS = 60
 const SHARE = 150
-const SLOWEST_MS = 1000
+const SLOWEST_MS = 250
 
 /** Writes notes of what is not stored yet, no more often than the hand bears. */
 export function useNoting(write: () => void) {

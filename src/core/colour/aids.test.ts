@@ -1,3 +1,4 @@
+import { formatHex } from 'culori'
 import fc from 'fast-check'
 import { aids, contrast, difference, nearestColour } from './index.ts'
 
@@ -30,6 +31,15 @@ describe('how a chart is seen', () => {
       expect(difference(aid(id)('#2040c0'), aid(id)('#e0d020'))).toBeGreaterThan(40)
     }
     expect(difference(aid('no-blue')(red), aid('no-blue')(green))).toBeGreaterThan(20)
+  })
+
+  // The matrices of the paper (severity 1.0), from memory: a full red is the first column of each, in linear light.
+  it.each([
+    ['no-red', [0.152286, 0.114503, 0]],
+    ['no-green', [0.367322, 0.280085, 0]],
+    ['no-blue', [1, 0, 0.004733]],
+  ])('%s is worked out in linear light', (id, [r, g, b]) => {
+    expect(aid(id)('#ff0000')).toBe(formatHex({ mode: 'lrgb', r: r!, g: g!, b: b! }))
   })
 
   it('gives a colour that can be shown, whatever goes in', () => {

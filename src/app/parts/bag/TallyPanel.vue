@@ -100,7 +100,7 @@ const restsOn = computed(() => {
       </p>
       <section class="yarns">
         <h2>Yarn</h2>
-        <div v-for="need in needs" :key="need.letter" class="yarn">
+        <div v-for="need in needs" :key="need.letter" class="tally-yarn">
           <YarnDot :letter="need.letter" :colour="colourOf(need.letter)" />
           <span class="name">{{ need.name }}</span>
           <em>{{ range(need) }}</em>
@@ -189,7 +189,7 @@ const restsOn = computed(() => {
   color: var(--ink-3);
   font-size: 12px;
 }
-.yarn {
+.tally-yarn {
   display: grid;
   grid-template-columns: 22px 1fr auto;
   gap: 2px 8px;
@@ -197,21 +197,21 @@ const restsOn = computed(() => {
   margin-bottom: 8px;
   font-size: 13px;
 }
-.yarn .yarn-dot {
+.tally-yarn .yarn-dot {
   grid-row: 1 / 3;
 }
-.yarn .name {
+.tally-yarn .name {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
 }
-.yarn em {
+.tally-yarn em {
   color: var(--ink-2);
   font-size: 12px;
   font-style: normal;
   font-variant-numeric: tabular-nums;
 }
-.yarn .bar {
+.tally-yarn .bar {
   position: relative;
   grid-column: 2 / 4;
   height: 7px;
@@ -219,13 +219,13 @@ const restsOn = computed(() => {
   border-radius: 4px;
   background: #e6e9e3;
 }
-.yarn .bar i,
-.yarn .bar u {
+.tally-yarn .bar i,
+.tally-yarn .bar u {
   position: absolute;
   top: 0;
   bottom: 0;
 }
-.yarn .bar s {
+.tally-yarn .bar s {
   position: absolute;
   top: 0;
   bottom: 0;
@@ -233,15 +233,15 @@ const restsOn = computed(() => {
   margin-left: -2px;
   background: var(--ink);
 }
-.yarn .bar i {
+.tally-yarn .bar i {
   left: 0;
   border-radius: 4px;
   box-shadow: inset 0 0 0 1px rgb(0 0 0 / 18%);
 }
-.yarn .bar u {
+.tally-yarn .bar u {
   background: repeating-linear-gradient(135deg, rgb(77 90 84 / 55%) 0 2px, transparent 2px 4px);
 }
-.yarn .weight {
+.tally-yarn .weight {
   grid-column: 2 / 4;
   color: var(--ink-3);
   font-size: 12px;

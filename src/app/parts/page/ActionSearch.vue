@@ -70,7 +70,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
       @keydown.up.prevent="move(-1)"
       @keydown.enter="run(chosen)"
     />
-    <ul id="actions" class="actions" role="listbox" aria-label="Actions">
+    <ul id="actions" class="found-actions" role="listbox" aria-label="Actions">
       <li
         v-for="(action, i) in found"
         :id="`action-${i}`"
@@ -129,14 +129,14 @@ kbd {
   border: 1px solid var(--mat);
   border-radius: var(--radius);
 }
-.actions {
+.found-actions {
   max-height: 320px;
   overflow: auto;
   margin: 8px 0 0;
   padding: 0;
   list-style: none;
 }
-.actions li {
+.found-actions li {
   display: flex;
   justify-content: space-between;
   padding: 7px 12px;
@@ -144,8 +144,8 @@ kbd {
   color: var(--ink);
   cursor: pointer;
 }
-.actions li:hover,
-.actions li[aria-selected='true'] {
+.found-actions li:hover,
+.found-actions li[aria-selected='true'] {
   background: var(--mat-tint);
 }
 </style>

@@ -214,11 +214,6 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
   min-height: 0;
   padding-bottom: 6px;
 }
-@media (max-width: 640px) {
-  .fit-card {
-    grid-template-columns: minmax(0, 1fr);
-  }
-}
 .fit-card .plot {
   display: flex;
   flex-direction: column;
@@ -332,5 +327,19 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
 .fit-card .halves {
   font-weight: 400;
   white-space: nowrap;
+}
+@media (max-width: 1000px), (max-height: 640px) {
+  .fit-card .plot-box {
+    flex: none;
+    height: 190px;
+  }
+  .fit-card .list {
+    overflow: auto hidden;
+  }
+}
+@media (max-width: 640px) {
+  .fit-card {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 </style>

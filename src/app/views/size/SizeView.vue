@@ -46,9 +46,16 @@ const fits = useFits(() => workshop.words.units)
 .size-view .fits {
   grid-column: 1 / -1;
 }
+/* Where it is narrow or low the whole place is scrolled, and nothing in it gives way. */
+@media (max-width: 1000px), (max-height: 640px) {
+  .size-view {
+    flex: none;
+    grid-template-rows: none;
+  }
+}
 @media (max-width: 1000px) {
   .size-view {
-    grid-template: auto auto auto auto / 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -166,7 +166,7 @@ const parts = computed(() => {
         >
           <ElIcon :size="13"><Close /></ElIcon>
         </button>
-        <p v-if="noteOf(swatch)" class="note outside">{{ noteOf(swatch) }}</p>
+        <p v-if="noteOf(swatch)" class="note unusual">{{ noteOf(swatch) }}</p>
       </li>
     </ol>
     <div class="actions">
@@ -220,7 +220,7 @@ const parts = computed(() => {
 .swatches .el-checkbox {
   margin: 0;
 }
-.swatches .outside {
+.swatches .unusual {
   grid-column: 2 / -1;
   margin-top: 4px;
   color: var(--warning);

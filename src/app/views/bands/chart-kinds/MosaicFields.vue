@@ -39,7 +39,7 @@ const turn = (first: string, second: string) =>
   <WholeField v-model="from" label="From" :min="1" :max="part.rows.length" hint="row" />
   <div class="measure-field">
     <span>Yarns</span>
-    <div class="turns">
+    <div class="mosaic-turns">
       <YarnSelect
         :model-value="turns.first"
         :label="`Yarn of row ${turns.at + 1}`"
@@ -90,7 +90,7 @@ const turn = (first: string, second: string) =>
 </template>
 
 <style>
-.part-editor .turns {
+.mosaic-turns {
   display: flex;
   gap: 6px;
 }

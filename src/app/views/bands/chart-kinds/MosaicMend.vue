@@ -65,7 +65,8 @@ function take() {
   leave()
   emit('take', chart)
 }
-watch([() => part.id, () => part.school, () => part.rows], leave)
+// What is found is the nearest to what was there: anything that changes it ends the showing.
+watch([() => part.id, () => part.school, () => part.rows, () => part.chart], leave)
 onBeforeUnmount(leave)
 </script>
 

@@ -7,7 +7,7 @@ const tool = defineModel<Tool>({ required: true })
 </script>
 
 <template>
-  <div class="tools" role="toolbar" aria-label="Tools" aria-orientation="vertical">
+  <div class="chart-tools" role="toolbar" aria-label="Tools" aria-orientation="vertical">
     <ToolButton
       v-for="one in tools"
       :key="one.id"
@@ -23,13 +23,13 @@ const tool = defineModel<Tool>({ required: true })
 </template>
 
 <style>
-.tools {
+.chart-tools {
   display: flex;
   flex-direction: column;
   gap: 2px;
   align-items: center;
 }
-.tools hr {
+.chart-tools hr {
   width: 24px;
   margin: 3px;
   border: 0;
