@@ -37,7 +37,7 @@ const geometry = computed<BaseGeometry>(() => ({
 }))
 /** Worked in rows: lines one above the other instead of rings. */
 const flat = computed(() => geometry.value.outline === 'rows')
-/** Where each ring begins and ends, from the middle outward, so that the last is the footprint's edge. */
+/** Where each ring begins and ends, from the middle outward, so that the last is the footprint's edge; none where the bands begin at once. */
 const rings = computed(() => {
   const { endRow } = piece.value.parts[0]!
   const { alongMm } = piece.value.columns
@@ -84,15 +84,19 @@ const increases = computed(() =>
     })),
   ),
 )
-const edge = computed(() => rings.value.at(-1)!.outer)
+const edge = computed(() => rings.value.at(-1)?.outer ?? 0)
 const long = computed(() => footprint.value.lengthMm * pxPerMm.value)
 const high = computed(() => footprint.value.widthMm * pxPerMm.value)
 const cy = computed(() => (props.height - 22) / 2)
-const start = computed(() => ringPoint(geometry.value, edge.value, turns.value.at(-1)!.start % 1))
+const start = computed(() =>
+  ringPoint(geometry.value, edge.value, (turns.value.at(-1)?.start ?? 0) % 1),
+)
 const dotMm = computed(
   () =>
-    Math.max(0.9, Math.min(2.2, (edge.value * pxPerMm.value) / rings.value.length / 3)) /
-    pxPerMm.value,
+    Math.max(
+      0.9,
+      Math.min(2.2, (edge.value * pxPerMm.value) / Math.max(1, rings.value.length) / 3),
+    ) / pxPerMm.value,
 )
 </script>
 
