@@ -33,7 +33,7 @@ export default defineConfig({
     },
   },
   webServer: {
-    command: 'node --import tsx server/main.ts',
+    command: 'node .cache/server.mjs',
     env: { PORT: String(port) },
     url: `http://127.0.0.1:${port}/`,
   },

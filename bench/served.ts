@@ -1,4 +1,5 @@
 import { spawn } from 'node:child_process'
+import { once } from 'node:events'
 
 /** What pages need so that functions given to them run: the runner names functions with a helper that pages do not have. */
 export const NAMES = { content: 'globalThis.__name = (it) => it' }
@@ -8,19 +9,17 @@ export const CHROMIUM = {
   args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking'],
 }
 
-const BEGINS_MS = 2500
-
 /** Does something while the built program is served on a port of this machine. */
 export async function served(
   port: number,
   work: (address: string) => Promise<void>,
 ): Promise<void> {
-  const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts'], {
+  const server = spawn(process.execPath, ['.cache/server.mjs'], {
     env: { ...process.env, PORT: String(port) },
-    stdio: 'ignore',
+    stdio: ['ignore', 'pipe', 'inherit'],
   })
   try {
-    await new Promise((done) => setTimeout(done, BEGINS_MS))
+    await once(server.stdout!, 'data')
     await work(`http://127.0.0.1:${port}`)
   } finally {
     server.kill()

@@ -24,7 +24,9 @@ const parts = [
     'jest.run.config.mjs',
     '--testTimeout=600000',
   ],
-  ['build', 5, tool('vite'), 'build', '--logLevel', 'warn'],
+  ['build', 5, node, 'scripts/build.mjs'],
+  ['every view', 30, tool('playwright'), 'test', 'every-view', '--grep', 'every view'],
+  ['monkey', 60, tool('playwright'), 'test', 'monkey'],
   ['kills', 20, tool('tsx'), 'bench/kills.ts'],
   ['pauses', 10, tool('tsx'), 'bench/pauses.ts'],
   ['fuzz', 30, node, '--expose-gc', '--import', 'tsx', 'bench/fuzz.ts'],
@@ -36,7 +38,7 @@ for (const [name, minutes, command, ...args] of parts) {
     stdio: 'inherit',
     timeout: minutes * MINUTES,
     killSignal: 'SIGKILL',
-    env: { ...process.env, CAMPAIGN: seed },
+    env: { ...process.env, CAMPAIGN: seed, EVERY: 'all', MONKEY: '3000' },
   })
   if (status !== 0) failed++
   console.log(`== ${name}: ${status === 0 ? 'passed' : 'FAILED'}`)

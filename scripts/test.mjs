@@ -46,7 +46,7 @@ const journeys = {
   },
 }
 const lanes = [
-  [step('build', tool('vite'), 'build', '--logLevel', 'warn'), journeys],
+  [step('build', process.execPath, 'scripts/build.mjs'), journeys],
   [
     step('format', tool('prettier'), '--check', '--log-level', 'warn', '.'),
     step('types', tool('vue-tsc'), '--noEmit', '-p', 'tsconfig.json'),

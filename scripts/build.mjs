@@ -1,0 +1,9 @@
+import { run, tool } from './ensure.mjs'
+
+/* Builds the program: what the browser gets into dist/, and its server beside it, as JavaScript that node runs as it is. */
+const server = [
+  ...['server/main.ts', '--bundle', '--packages=external', '--platform=node', '--format=esm'],
+  ...['--outfile=.cache/server.mjs', '--log-level=warning'],
+]
+const built = run(tool('vite'), ['build', '--logLevel', 'warn']) && run(tool('esbuild'), server)
+process.exit(built ? 0 : 1)
