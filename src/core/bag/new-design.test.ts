@@ -1,7 +1,9 @@
 import { baseOf } from '../design/index.ts'
 import fc from 'fast-check'
+import { gaugeFor } from '../ledger/index.ts'
 import { printProject, readProject, projectOf } from '../project/index.ts'
 import { baseKinds, sizeFor } from '../shape/index.ts'
+import { tries } from '../testing/tries.ts'
 import { derive, newDesign, proposedFor } from './index.ts'
 
 const any = fc.record({
@@ -69,6 +71,48 @@ describe('a new bag', () => {
       if (!own.has(kind))
         expect(Math.abs(tally.heightMm - 270)).toBeLessThanOrEqual(2 * gauge.rowHeightMm)
     }
+  })
+
+  it('is as large as was asked or a snag says why not, and nothing of it is wrong, of any construction', () => {
+    const size = fc.record({
+      aroundMm: fc.integer({ min: 200, max: 1400 }),
+      heightMm: fc.integer({ min: 80, max: 500 }),
+      hookMm: fc.constantFrom(2.5, 3.5, 5, 8),
+      yarnClass: fc.constantFrom(1, 3, 4, 6),
+    })
+    for (const kind of baseKinds)
+      fc.assert(
+        fc.property(size, (wanted) => {
+          const made = newDesign({ ...wanted, kind, name: 'Any', said: 'around' })
+          const { tally, snags } = derive(projectOf(made))
+          const codes = snags.map(({ code }) => code)
+          const isOff = (is: number, asked: number) => Math.abs(is / asked - 1) > 0.05
+          expect(snags.filter(({ severity }) => severity === 'error')).toEqual([])
+          if (isOff(tally.aroundMm, wanted.aroundMm)) expect(codes).toContain('size-off')
+          // A row of the body more or less is told to nobody.
+          const rowMm = gaugeFor(made, { stitch: 'sc', fabric: 'plain', yarn: null }).rowHeightMm
+          const off = Math.abs(tally.heightMm - wanted.heightMm)
+          if (isOff(tally.heightMm, wanted.heightMm) && off > rowMm)
+            expect(codes).toContain('height-off')
+        }),
+        { numRuns: tries(12) },
+      )
+  })
+
+  // A strip two thirds of the edge: 100 stitches leave 33 open. Half rounds have no rows that make a bowl of them.
+  it('of two discs has a strip of about two thirds of their edge; a half round grows to its last row', () => {
+    const asked = { name: 'Any', said: 'around', heightMm: 200, hookMm: 4, yarnClass: 3 } as const
+    const discs = newDesign({ ...asked, aroundMm: 620, kind: 'discs' })
+    const { rows } = derive(projectOf(discs)).ledger.pieces.find(({ id }) => id === 'bag')!
+    expect(Math.abs(rows / baseOf(discs).count - 2 / 3)).toBeLessThan(0.01)
+    const half = newDesign({ ...asked, aroundMm: 800, kind: 'half-round' })
+    const { ledger, tally } = derive(projectOf(half))
+    // 800 mm around: 200 mm from the middle, so that π × 200 mm go along the curve.
+    const { stitchWidthMm, rowHeightMm } = ledger.pieces[0]!.parts[0]!.gauge
+    expect(
+      Math.abs(baseOf(half).count * stitchWidthMm - Math.PI * (200 - rowHeightMm)),
+    ).toBeLessThan(20)
+    expect(Math.abs(ledger.pieces[0]!.rows * rowHeightMm - tally.heightMm)).toBeLessThan(20)
   })
 
   it('is as much longer than wide as what goes in', () => {

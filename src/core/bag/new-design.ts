@@ -1,4 +1,4 @@
-import { within } from '../band/index.ts'
+import { type BandPart, bandOf, within } from '../band/index.ts'
 import {
   bandsOf,
   baseInstead,
@@ -11,7 +11,7 @@ import {
 } from '../design/index.ts'
 import { resized } from '../fit/index.ts'
 import { gaugeFor } from '../ledger/index.ts'
-import { type BasePart, type Contents, flatIncrease } from '../shape/index.ts'
+import { type BasePart, constructionOf, type Contents, flatIncrease } from '../shape/index.ts'
 
 /** The little that is asked before a bag is begun. */
 export interface NewBag {
@@ -48,7 +48,11 @@ export function newDesign(bag: NewBag): Design {
       : {}
   const longer = { ...base, ...along } as BasePart
   const count = Math.max(longer.count, growthOf(longer).first)
-  const design = withBody(round, [{ ...longer, count }, ...bandsOf(round)])
+  // Where the height goes with the width no rows of their own make it.
+  const bands = constructionOf(longer).tied
+    ? bandsOf(round).map((part) => ({ ...part, ...bandOf(part).withRounds(part, 1) }) as BandPart)
+    : bandsOf(round)
+  const design = withBody(round, [{ ...longer, count }, ...bands])
   // Its height is reached in a few steps: each knows better what the bands come to.
   let now = design
   for (let i = 0; i < 3; i++) {

@@ -78,7 +78,10 @@ describe('resized', () => {
     const folded = tote({ parts: [baseAs('folded-panel', { flapRows: 6 }), plain({ rounds: 29 })] })
     const { heightMm } = sizesOf(folded)
     const twice = resized(folded, { aroundMm: 240, heightMm: 2 * heightMm })
-    expect(baseOf(twice)).toMatchObject({ flapRows: 12 })
+    // Twelve rows, or one more or less where front and back are equal.
+    const { flapRows } = baseOf(twice) as unknown as { flapRows: number }
+    expect(Math.abs(flapRows - 12)).toBeLessThanOrEqual(1)
+    expect(compile(twice).unequal).toBeNull()
   })
 })
 

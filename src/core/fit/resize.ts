@@ -3,6 +3,7 @@ import { LIMITS } from '../part/index.ts'
 import {
   bandsOf,
   baseOf,
+  BODY,
   bodyPiece,
   type Design,
   growthOf,
@@ -13,7 +14,7 @@ import { historyOf, tryCommit, projectOf } from '../project/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { compile, compiled } from '../ledger/index.ts'
 import { fitEdits, fitRequestOf } from './design-fit.ts'
-import { bestFit } from './fit.ts'
+import { bestFit, type Fit, fitCounts } from './fit.ts'
 
 /** What grows with the width of a bag, and what with its height. */
 const WIDE = { along: LIMITS.along, strip: LIMITS.strip } as const
@@ -84,6 +85,8 @@ export function resized(
   const tall = sizes.heightMm > 0 ? size.heightMm / sizes.heightMm : 1
   if (Math.abs(wide - 1) < SAME && Math.abs(tall - 1) < SAME)
     return { ...design, want: { ...design.want, ...size } }
+  const { tied } = constructionOf(baseOf(design))
+  if (tied) return resizedTied(design, size, wide, tied)
   const { all, soft, body } = heights(design)
   const alone = body > 0 && all * tall - (all - body) > body * LEAST_BODY
   const gives = alone ? body : soft
@@ -95,16 +98,61 @@ export function resized(
     ...bands.map((part) => (alone && part !== giver ? part : resizedBand(part, by))),
   ]
   const wider = { ...withBody(design, parts), want: { ...design.want, ...size } }
-  return evened(fitted(wider), size.heightMm)
+  return equalled(evened(fitted(wider), size.heightMm))
 }
 
-/** On the best count that fits its wanted size; as it is when there is none. */
-function fitted(design: Design): Design {
-  const best = bestFit(fitRequestOf(compiled(projectOf(design))))
-  if (!best) return design
-  const tried = tryCommit(historyOf(projectOf(design)), fitEdits(design, best))
-  return tried.ok ? tried.value.design : design
+/** Its height goes with its width: bands stay as they are, and the body has the rows that go with its base. */
+function resizedTied(
+  design: Design,
+  size: Pick<Design['want'], 'aroundMm' | 'heightMm'>,
+  wide: number,
+  tied: NonNullable<ReturnType<typeof constructionOf>['tied']>,
+): Design {
+  const parts = [resizedBase(baseOf(design), wide, wide), ...bandsOf(design)]
+  const wider = fitted({ ...withBody(design, parts), want: { ...design.want, ...size } })
+  const body = plainBodyOf(wider)
+  if (!body) return wider
+  const rows = compile(wider).pieces.find(({ id }) => id === BODY)!.rows
+  const now = roundsOf(body)
+  return withRounds(wider, body, Math.max(1, now + tied(baseOf(wider), rows) - rows))
 }
+
+/** On the best count that fits its wanted size, and at which what is sewn together is equal; as it is when there is none. */
+function fitted(design: Design): Design {
+  const bag = compiled(projectOf(design))
+  const on = (fit: Fit): Design | null => {
+    const tried = tryCommit(historyOf(projectOf(design)), fitEdits(design, fit))
+    return tried.ok ? tried.value.design : null
+  }
+  const request = fitRequestOf(bag)
+  const best = bestFit(request)
+  const first = best && on(best)
+  if (!first) return design
+  if (compile(first).unequal === null) return first
+  const others = fitCounts(request).map(on)
+  return others.find((one) => one !== null && compile(one).unequal === null) ?? first
+}
+
+/** With what makes sides equal that are sewn together, where the construction knows of something. */
+function equalled(design: Design): Design {
+  const { unequal, pieces } = compile(design)
+  if (unequal === null) return design
+  const base = baseOf(design)
+  const { rows } = pieces.find(({ id }) => id === BODY)!
+  const ways = constructionOf(base).evened?.(base, rows) ?? []
+  const others = ways.map(({ values }) =>
+    withBody(design, [{ ...base, ...values } as BasePart, ...bandsOf(design)]),
+  )
+  return others.find((one) => compile(one).unequal === null) ?? design
+}
+
+const withRounds = (design: Design, part: BandPart, rounds: number): Design =>
+  withBody(
+    design,
+    bodyPiece(design).parts.map((one) =>
+      one === part ? ({ ...part, ...bandOf(part).withRounds(part, rounds) } as BandPart) : one,
+    ),
+  )
 
 /** The plain body takes the rounds by which the height is still off. */
 function evened(design: Design, heightMm: number): Design {
@@ -113,13 +161,7 @@ function evened(design: Design, heightMm: number): Design {
   if (!top || sizes.heightMm === 0) return design
   const { all } = heights(design)
   const now = bandOf(top).rounds(top)
-  const changed = (rounds: number): Design =>
-    withBody(
-      design,
-      bodyPiece(design).parts.map((part) =>
-        part === top ? ({ ...top, ...bandOf(top).withRounds(top, rounds) } as BandPart) : part,
-      ),
-    )
+  const changed = (rounds: number) => withRounds(design, top, rounds)
   const rowMm = heights(changed(now + 1)).all - all
   const faces = all / sizes.heightMm
   const by = Math.round(((heightMm - sizes.heightMm) * faces) / rowMm)

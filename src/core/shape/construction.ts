@@ -259,8 +259,10 @@ export interface Construction<Base> {
   readonly around: (base: Base) => number
   /** What bands so deep add to the way around, beside the stitches of the base's last row; nothing unless it says otherwise. */
   readonly bandsAdd?: (bandsMm: number) => number
-  /** Rows that make it one row taller: 1 unless it says otherwise; null where its height is not that of its bands. */
-  readonly rowsARise?: number | null
+  /** Rows that make it one row taller: 1 unless it says otherwise. */
+  readonly rowsARise?: number
+  /** Where its height goes with its width: rows of its body for such a base, when it has so many now. */
+  readonly tied?: (base: Base, rows: number) => number
   /** The middles of front and back in a round of its base of so many stitches; at a quarter and three quarters unless it says otherwise. */
   readonly middles?: (base: Base, count: number) => Middles
   /** Stitches its bands are worked on: those of the base's last row unless it says otherwise. */

@@ -62,9 +62,8 @@ export const sizeOff: Finder = (bag) => {
 /** The body is taller or lower than wanted; the plain body can take the difference. */
 export const heightOff: Finder = ({ design, ledger, piece }) => {
   const base = baseOf(design)
-  const { rowsARise = 1 } = constructionOf(base)
-  if (rowsARise === null) return []
-  const made = ledger.sizes.heightMm
+  const { rowsARise = 1, tied } = constructionOf(base)
+  const { heightMm: made, aroundMm } = ledger.sizes
   const wanted = design.want.heightMm
   const plain = plainBodyOf(design)
   const rowMm = gaugeIn(ledger, (plain ?? base).id).rowHeightMm / rowsARise
@@ -72,7 +71,7 @@ export const heightOff: Finder = ({ design, ledger, piece }) => {
     return []
   const by = Math.round((wanted - made) / rowMm / rowsARise) * rowsARise
   const mends =
-    plain && roundsOf(plain) + by >= 1 && by !== 0
+    !tied && plain && roundsOf(plain) + by >= 1 && by !== 0
       ? [
           {
             kind: 'rounds' as const,
@@ -93,7 +92,7 @@ export const heightOff: Finder = ({ design, ledger, piece }) => {
       code: 'height-off',
       severity: 'warning',
       where: { part: plain?.id ?? null, round: null },
-      facts: { made, wanted },
+      facts: { made, wanted, goesWithMm: tied ? (aroundMm * wanted) / made : null },
       mends,
     },
   ]

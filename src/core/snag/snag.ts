@@ -69,7 +69,8 @@ export interface SnagFacts {
     hookMm: number
     ownHookMm: number
   }
-  'height-off': { made: number; wanted: number }
+  /** The way around that goes with the wanted height, where the one follows from the other; else null. */
+  'height-off': { made: number; wanted: number; goesWithMm: number | null }
   'base-cups': { average: number; flat: number; flatness: number }
   /** A piece that lies and grows too slowly: how far its rows reach, and the radius its edge has. */
   'piece-cups': { name: string; reachMm: number; radiusMm: number }

@@ -167,9 +167,13 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
       text: `${printLength(made / half, units)} ${way} instead of ${printLength(wanted / half, units)} (± ${percent(tolerance)} is all right). On the ${count} stitches there are it takes ${gaugeWords(stitchWidthMm, units)}, ${hookWords(hookMm, ownHookMm)}.`,
     }
   },
-  'height-off': ({ made, wanted }, { units }) => ({
+  'height-off': ({ made, wanted, goesWithMm }, { units }) => ({
     title: `It comes out ${made > wanted ? 'taller' : 'lower'} than wanted.`,
-    text: `${printLength(made, units)} instead of ${printLength(wanted, units)}.`,
+    text: `${printLength(made, units)} instead of ${printLength(wanted, units)}.${
+      goesWithMm === null
+        ? ''
+        : ` Its height goes with its width: with ${printLength(wanted, units)} go ${printLength(goesWithMm, units)} around.`
+    }`,
   }),
   'base-cups': ({ average, flat, flatness }) => ({
     title: 'The base will cup.',

@@ -40,8 +40,8 @@ export const discs: Construction<DiscsPart> = {
   growth: ({ increase }) => ({ first: increase, increase }),
   flat: flatIncrease,
   around: () => 1,
-  // As tall as its discs.
-  rowsARise: null,
+  // As tall as its discs; the strip about two thirds of their edge, so that there is a way in (common practice).
+  tied: ({ count }) => Math.round((2 * count) / 3),
   bandCount: ({ strip }) => strip,
   begins: ({ count }) => ({ disc: count }),
   pieces: (base) => [

@@ -105,6 +105,8 @@ export const halfRound: Construction<HalfRoundPart> = {
   flat: flatHalfIncrease,
   // Twice the straight edge, which is the curve's diameter.
   around: () => 4 / Math.PI,
+  // Rows that do not grow make it no larger, but a bowl.
+  tied: (_, rows) => rows,
   // Bands lie around the curve: each adds to the radius, and four radii go around.
   bandsAdd: (bandsMm) => 4 * bandsMm,
   begins: ({ faces, count }): Record<string, number> => (faces === 'differ' ? { back: count } : {}),
