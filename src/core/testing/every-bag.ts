@@ -25,7 +25,7 @@ function texture(worked: 'rounds' | 'rows'): Part {
   return { ...band.value, id: 'band' } as Part
 }
 
-/** A bag of this construction with one band of this kind, and a plain one above it. */
+/** A bag of this construction with one band of this kind at its rim, or at its chain, and a plain one. */
 export function bagOf(kind: BasePart['kind'], atOnce: boolean, band: BandKind): SampleBag {
   const plainOne = newDesign({
     ...{ name: `${kind} ${atOnce ? 'at once ' : ''}${band}`, kind },
@@ -39,7 +39,7 @@ export function bagOf(kind: BasePart['kind'], atOnce: boolean, band: BandKind): 
   const chosen = band === 'texture' ? texture(worked) : ({ ...begun, id: 'band' } as Part)
   const over = { ...bands.plain.begin({ stitch: 'sc', letters, count, abbr: 'sc' }), id: 'over' }
   const first = (atOnce ? { ...base!, begins: 'bands' } : base!) as Part
-  const parts = [first, chosen, over as Part]
+  const parts = atOnce ? [first, chosen, over as Part] : [first, over as Part, chosen]
   const yarns = letters.map((letter) => ({ ...plainOne.yarns[0]!, letter, name: `Yarn ${letter}` }))
   const design = { ...plainOne, yarns, pieces: [{ ...body!, parts }, ...others] } as Design
   return { kind, atOnce, band, design }

@@ -27,7 +27,9 @@ const rowsOf = (rows: TexturePart['repeat']): PatternRow[] =>
 /** A few of its repeats, or all of them and every row: then it is drawn in the worker, and scrolled. */
 const shows = ref<'few' | 'all'>('few')
 const whole = computed(() => shows.value === 'all')
-const shownRows = computed(() => (whole.value ? part.rounds : Math.min(part.rounds, MOST.rows)))
+/** Rows that are counted: those it was just given are not yet. */
+const there = computed(() => place.value.endRow - place.value.firstRow)
+const shownRows = computed(() => (whole.value ? there.value : Math.min(there.value, MOST.rows)))
 const count = computed(() => standsOn(piece.value, place.value))
 const way = computed(() => (flat.value ? 'flat' : 'round'))
 const pattern = computed((): StitchPattern => {
@@ -95,7 +97,7 @@ const rows = computed(() => {
 })
 const step = (by: number) =>
   (row.value = Math.max(0, Math.min(shownRows.value - 1, (row.value ?? 0) + by)))
-const more = computed(() => part.rounds - shownRows.value)
+const more = computed(() => there.value - shownRows.value)
 </script>
 
 <template>
