@@ -34,6 +34,24 @@ export function chainsBelow(ledger: Ledger, piece: Piece, row: number): boolean 
   return found
 }
 
+/** The chain that a row as it was written begins with: how long it is, whether it is a stitch, and what comes after it. */
+export interface OwnChain {
+  readonly chains: number
+  /** What it counts as, in the row's own words; null where it says nothing, or that it does not. */
+  readonly as: string | null
+  readonly counted: boolean
+  readonly rest: string
+}
+/** A chain of three and more is a stitch where nothing is said (common practice). */
+export function maybeOwnChain(text: string): OwnChain | null {
+  const [all, chains, said] =
+    /^\s*ch (\d+)(?: [A-Z])?(?: (\([^)]*\)))?, (?:turn, )?/i.exec(text) ?? []
+  if (all === undefined) return null
+  const counted = said ? /\bcounts?\b/.test(said) && !/\bnot\b/.test(said) : Number(chains) >= 3
+  const as = /\bcounts? as (.+)\)$/.exec(said ?? '')?.[1] ?? null
+  return { chains: Number(chains), counted, as, rest: text.slice(all.length) }
+}
+
 /**
  * The chain a piece is begun in; null when it is begun in a ring or on another piece. For n stitches in rows it is n and the
  * turning chain (sc 1, hdc 2, dc 3, tr 4: Craft Yarn Council), one fewer where the turning chain counts as a stitch; a ring of
@@ -48,10 +66,20 @@ export function maybeFoundation(ledger: Ledger, piece: Piece): Foundation | null
     0,
   )
   if (start === 'chain-ring') return { chains: into, skipped: 0 }
+  const own = firstChain(piece)
+  if (start === 'across' && own)
+    return { chains: into + own.chains - (own.counted ? 1 : 0), skipped: own.chains }
   const skipped = groundOfRow(ledger, piece, 0).turningChains
   if (start === 'foundation')
     return { chains: aroundChain(runsOfRow(ledger, piece, 0)).along + skipped, skipped }
   return { chains: into + skipped - (startCounts(ledger, piece, 0) ? 1 : 0), skipped }
+}
+
+/** The chain that a first row as it was written begins with; null where it says none, or is no such row. */
+function firstChain(piece: Piece): OwnChain | null {
+  const { texts, firstRow } = piece.parts[piece.columns.part[0]!]!
+  const text = texts?.[-firstRow]
+  return text === undefined ? null : maybeOwnChain(text)
 }
 
 /** The yarn a row begins or ends in, as an index into the ledger's. */

@@ -3,6 +3,7 @@ import {
   groundOfRow,
   type Ledger,
   maybeFoundation,
+  maybeOwnChain,
 } from '../ledger/index.ts'
 import { type RowStart } from '../program/index.ts'
 import { abbrOf, stitchById } from '../stitch/index.ts'
@@ -31,7 +32,7 @@ export const firstRows: Partial<
   }),
 }
 
-const ordinals = ['', '1st', '2nd', '3rd', '4th', '5th', '6th']
+const ordinals = ['', '1st', '2nd', '3rd', ...[4, 5, 6, 7, 8, 9, 10].map((nth) => `${nth}th`)]
 
 /** A ring of chain that so many stitches go into: three to a chain, and never fewer than four (from memory). */
 export const ringChains = (stitches: number): number => Math.max(4, Math.ceil(stitches / 3) + 1)
@@ -77,6 +78,17 @@ function aroundRing(context: RowContext, several: boolean): FirstRow {
     setup: `${ringWords(context, chains)}, without twisting it.${bumps(ledger)}`,
     text: opening + work,
   }
+}
+
+/** A row as it was written, begun in the chain: the chain it begins with is that of the foundation. */
+export function writtenAcross({ ledger, piece, words }: RowContext, text: string): string {
+  const { skipped } = maybeFoundation(ledger, piece)!
+  const own = maybeOwnChain(text)
+  const ground = abbrOf(groundOfRow(ledger, piece, 0), words)
+  const start = own?.counted
+    ? ` (the chains skipped count as ${own.as ?? ground})`
+    : notCounted(skipped)
+  return `starting in ${ordinals[skipped + 1] ?? `${skipped + 1}th`} ch from hook${start}, ${own?.rest ?? text}`
 }
 
 function acrossChain(

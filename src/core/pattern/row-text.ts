@@ -9,11 +9,11 @@ import {
   startCounts,
   startOfRow,
 } from '../ledger/index.ts'
-import { ends, starts } from '../program/index.ts'
+import { ends, type RowStart, starts } from '../program/index.ts'
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
 import { inUkTerms, ontoWords } from '../terms/index.ts'
 import { capital } from './finish.ts'
-import { type FirstRow, firstRows } from './first-rows.ts'
+import { type FirstRow, firstRows, writtenAcross } from './first-rows.ts'
 import { inRuns, wholeRow } from './runs-text.ts'
 import { afterStart, openingWords, type RowContext } from './starts.ts'
 
@@ -46,7 +46,7 @@ export function rowWords(ledger: Ledger, piece: Piece, row: number, words: Words
   const texts = partOfRow(piece, row).texts
   const first: FirstRow | undefined = firstRows[start]?.(context, several)
   const setup = first?.setup ?? null
-  const body = texts ? asWritten(context) : (first?.text ?? laterRow(context, several))
+  const body = texts ? asWritten(context, start) : (first?.text ?? laterRow(context, several))
   const said = texts && /^\s*(?:with|using|in)\b/i.test(body) ? '' : colour
   return {
     setup: setup && `${said && 'With '}${said}${said ? setup : capital(setup)}`,
@@ -122,12 +122,12 @@ const SAYS_START =
   /^\s*(?:(?:with|using) [^,]*, )?(?:turn\b|ch(?:ain)?\b|standing\b|stacked\b|(?:re)?join\b)/i
 
 /** A row as it was written, with its start where it does not say one itself. */
-function asWritten(context: RowContext): string {
+function asWritten(context: RowContext, start: RowStart): string {
   const { piece, row, words, ledger } = context
   const { texts, firstRow } = partOfRow(piece, row)
   const text = texts![row - firstRow]!
   const said = words.terms === 'uk' ? inUkTerms(text) : text
-  const start = starts[piece.columns.start[row]!]!
+  if (start === 'across') return writtenAcross(context, said)
   // Where rounds go on in a spiral no chain begins them.
   if (start === 'spiral') return said.replace(EXTRA_CHAIN, '')
   const turned = start === 'turn' && !/\bturn/i.test(said)

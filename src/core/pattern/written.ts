@@ -207,6 +207,8 @@ const goesOn: Readonly<Record<Working, string>> = {
     'Turn for the first round only; join every round with a slip stitch into its first stitch.',
 }
 
+const ANEW = 'Do not turn: cut the yarn after every row, and join it where the row began.'
+
 const firstStitch: Readonly<Record<Making['first'], string>> = {
   same: 'The first stitch goes into the same stitch as the start.',
   next: 'The first stitch goes into the next stitch, the last into the one the start stands in.',
@@ -217,23 +219,24 @@ const firstStitch: Readonly<Record<Making['first'], string>> = {
 function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
   const at = piece.parts.indexOf(part)
   const { making } = part
-  const before = piece.parts.slice(0, at).findLast(hasRows)
-  if (before?.making === making) return []
+  const below = piece.parts.slice(0, at).filter(hasRows)
+  const isSaid = below.at(-1)?.making === making
+  // Rows that are kept as they were written say their chains themselves, and nothing of those above them.
+  const isChainSaid = isSaid && below.some((one) => one.making === making && !one.texts)
+  if (isSaid && (isChainSaid || part.texts)) return []
   const row = Math.min(part.firstRow + 1, part.endRow - 1)
   const counts = startCounts(ledger, piece, row)
   const chain = `The starting chain ${counts ? 'counts' : 'does not count'} as a stitch.`
   const anew = starts[piece.columns.start[row]!] === 'afresh'
   if (piece.worked === 'rows')
     return [
-      anew
-        ? `Do not turn: cut the yarn after every row, and join it where the row began. ${chain}`
-        : `Turn after every row. ${chain}`,
+      ...(isSaid ? [] : [anew ? ANEW : 'Turn after every row.']),
+      ...(part.texts ? [] : [chain]),
     ]
-  if (making.working === 'spiral') return [goesOn.spiral]
-  // Rows that are kept as they were written say their chains themselves.
-  if (part.texts) return [goesOn[making.working]]
+  const on = isSaid ? [] : [goesOn[making.working]]
+  if (making.working === 'spiral' || part.texts) return on
   return [
-    goesOn[making.working],
+    ...on,
     ...(making.start === 'chain' ? [chain] : []),
     ...(counts ? [] : [firstStitch[making.first]]),
   ]
