@@ -13,7 +13,8 @@ import { sides } from '../program/index.ts'
 import { joinText, lineLabel, rowText, writtenPattern, itemText } from '../pattern/index.ts'
 import { mendText, snagText } from '../snag/index.ts'
 import { stitchById, type Words } from '../stitch/index.ts'
-import { printLength, printMass, printYarnLength, type System } from '../units/index.ts'
+import { weightWords } from '../yarn/index.ts'
+import { counted, printLength, printYarnLength, type System } from '../units/index.ts'
 import type { Derived, Tally } from './derive.ts'
 
 /** The plan as data: pieces of rows, joins, tally, snags. Field names and meanings stay. */
@@ -144,20 +145,19 @@ export function planText(design: Design, derived: Derived, words: Words): string
     piece.finish,
     ...piece.joins,
   ])
-  const yarns = needs.map(({ letter, name, low, high, grams, balls, source }) => {
+  const used = needs.filter(({ metres }) => metres > 0)
+  const yarns = used.map((need) => {
+    const { letter, name, low, high, source } = need
     const range = `${printYarnLength(low, words.units)} to ${printYarnLength(high, words.units)}`
-    const weight =
-      grams === null
-        ? ', label not known'
-        : `, ${printMass(grams, words.units)}, ${balls} ${balls === 1 ? 'ball' : 'balls'}`
-    return `${letter} ${name}: ${range}${weight} (${source})`
+    const weight = weightWords(need, need, words.units) ?? 'label not known'
+    return `${letter} ${name}: ${range}, ${weight} (${source})`
   })
   return [
     design.name,
     ...pattern,
     '',
     `${tally.stitches} stitches, ${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall (${spreadWords(tally, words.units)})`,
-    `${tally.rounds} ${bodyOf(ledger).worked}, ${tally.ends} ends, ${tally.changes} changes`,
+    `${tally.rounds} ${bodyOf(ledger).worked}, ${counted(tally.ends, 'end')}, ${counted(tally.changes, 'change')}`,
     ...yarns,
     ...snags.map((snag) => {
       const { title, text } = snagText(snag, words)

@@ -9,15 +9,14 @@ import {
   writtenPattern,
 } from '../pattern/index.ts'
 import type { Words } from '../stitch/index.ts'
-import type { YarnNeed } from '../yarn/index.ts'
+import { type StrandNeed, weightWords } from '../yarn/index.ts'
 import {
   footprintWords,
   FOUR_INCHES,
   printLength,
-  printMass,
   printNumber,
   printYarnLength,
-  type System,
+  yarnLengthFigure,
   TEN_CM,
 } from '../units/index.ts'
 import type { Derived } from './derive.ts'
@@ -50,9 +49,6 @@ export interface PatternSheet {
   readonly errors: number
 }
 
-const weightOf = ({ grams, balls }: Pick<YarnNeed, 'grams' | 'balls'>, units: System): string =>
-  grams === null ? '' : `, ${printMass(grams, units)}, ${balls} ${balls === 1 ? 'ball' : 'balls'}`
-
 /** The pattern of a design in somebody's words. */
 export function patternSheet(design: Design, derived: Derived, words: Words): PatternSheet {
   const { ledger, tally, needs, snags } = derived
@@ -63,15 +59,22 @@ export function patternSheet(design: Design, derived: Derived, words: Words): Pa
     facts: factsOf(design, derived, words),
     yarns: needs
       .filter(({ metres }) => metres > 0)
-      .map(({ letter, name, high, strands, ...first }) => ({
-        letter,
-        name,
-        colour: design.yarns.find((yarn) => yarn.letter === letter)!.colour,
-        amount: [
-          `up to ${printYarnLength(high, units)}${weightOf(first, units)}`,
-          ...strands.map((strand) => `with ${strand.name}${weightOf(strand, units)}`),
-        ].join('; '),
-      })),
+      .map((need) => {
+        const { letter, name, low, high, strands } = need
+        const weighed = (strand: StrandNeed) => {
+          const words = weightWords(need, strand, units)
+          return words === null ? '' : `, ${words}`
+        }
+        return {
+          letter,
+          name,
+          colour: design.yarns.find((yarn) => yarn.letter === letter)!.colour,
+          amount: [
+            `${yarnLengthFigure(low, units)}–${printYarnLength(high, units)}${weighed(need)}`,
+            ...strands.map((strand) => `with ${strand.name}${weighed(strand)}`),
+          ].join('; '),
+        }
+      }),
     abbreviations: abbreviationsOf(pieces, words),
     pieces,
     ends: tally.ends,

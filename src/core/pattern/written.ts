@@ -7,6 +7,7 @@ import {
   type Ledger,
   type LedgerPart,
   maybeMiddlesCounted,
+  onlyYarn,
   partOfRow,
   type Piece,
   placeWords,
@@ -254,6 +255,12 @@ function middleWords(piece: Piece, part: LedgerPart): string[] {
   ]
 }
 
+/** Whether a row of it is worked in more than one yarn. */
+const hasTwoInARow = (piece: Piece, { firstRow, endRow }: LedgerPart): boolean =>
+  Array.from({ length: endRow - firstRow }, (_, i) => firstRow + i).some(
+    (row) => onlyYarn(piece, row) === null,
+  )
+
 function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): string {
   const making = [...makingWords(ledger, piece, part), ...middleWords(piece, part)]
   if (part.chartRows === null) return making.join(' ')
@@ -270,7 +277,9 @@ function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
   const rest = count - repeats * part.repeat!
   const reading =
     part.reading ??
-    `${read} Carry the yarns not in use inside the stitches, and change on the last yarn over of the stitch before.`
+    (hasTwoInARow(piece, part)
+      ? `${read} Carry the yarns not in use inside the stitches, and change on the last yarn over of the stitch before.`
+      : read)
   return [
     ...making,
     `${counted(repeats, 'repeat')} of ${counted(part.repeat!, 'stitch')}${rest > 0 ? `, and ${rest} more` : ''}.`,

@@ -10,7 +10,7 @@ import {
   parseLength,
   parsePer,
   printLength,
-  printMass,
+  printMasses,
   printNumber,
   printYarnLength,
 } from './index.ts'
@@ -103,7 +103,9 @@ describe('printing', () => {
     expect(printLength(600, 'imperial')).toBe('23.6 in')
     expect(printYarnLength(142.4, 'metric')).toBe('142 m')
     expect(printYarnLength(9.144, 'imperial')).toBe('10 yd')
-    expect(printMass(85, 'imperial')).toBe('3.0 oz')
+    expect(printMasses(85, 85, 'imperial')).toBe('3.0 oz')
+    expect(printMasses(67.2, 80.4, 'metric')).toBe('67–80 g')
+    expect(printMasses(1.96, 2.04, 'metric')).toBe('2.0 g')
     expect(printNumber(-0.01)).toBe('0')
     expect(maybeNumber('−2')).toBe(-2)
   })

@@ -11,6 +11,7 @@ import {
 } from '../ledger/index.ts'
 import { ends, starts } from '../program/index.ts'
 import { stitchById } from '../stitch/index.ts'
+import { counted, printMasses, type System } from '../units/index.ts'
 import { type YarnRate, yarnRate, type YarnSource } from './schools.ts'
 
 /** Yarn left at every start and stop. */
@@ -38,6 +39,17 @@ export interface YarnNeed {
   readonly inHandMetres: number | null
   /** What is held together with it: as many metres of each. */
   readonly strands: readonly StrandNeed[]
+}
+
+/** Its weight and its balls, of the very metres that are said: "67–80 g, 2 balls"; null where the label is not known. */
+export function weightWords(
+  { metres, low, high }: Pick<YarnNeed, 'metres' | 'low' | 'high'>,
+  { grams, balls }: Pick<YarnNeed, 'grams' | 'balls'>,
+  units: System,
+): string | null {
+  if (grams === null || metres === 0) return null
+  const of = (length: number) => (grams * length) / metres
+  return `${printMasses(of(low), of(high), units)}, ${counted(balls ?? 0, 'ball')}`
 }
 
 /** What the bag takes of one strand. */

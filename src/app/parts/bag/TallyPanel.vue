@@ -3,8 +3,8 @@ import { computed } from 'vue'
 import { bodyOf } from '@core/ledger'
 import { snagKey } from '@core/snag'
 import { spreadWords } from '@core/bag'
-import type { YarnNeed } from '@core/yarn'
-import { lengthFigure, lengthUnit, printMass, yarnLengthFigure, yarnLengthUnit } from '@core/units'
+import { weightWords, type YarnNeed } from '@core/yarn'
+import { lengthFigure, lengthUnit, yarnLengthFigure, yarnLengthUnit } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import SnagCard from './SnagCard.vue'
@@ -60,10 +60,7 @@ const colourOf = (letter: string) =>
   yarns.value.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
 const range = ({ low, high }: YarnNeed) =>
   `${yarnLengthFigure(low, units.value)}–${yarnLengthFigure(high, units.value)} ${yarnLengthUnit(units.value)}`
-const weight = ({ grams, balls }: YarnNeed) =>
-  grams === null
-    ? 'label not known'
-    : `${printMass(grams, units.value)} · ${balls} ${balls === 1 ? 'ball' : 'balls'}`
+const weight = (need: YarnNeed) => weightWords(need, need, units.value) ?? 'label not known'
 const bar = ({ low, high }: YarnNeed, letter: string) => ({
   sure: { width: `${(100 * low) / most.value}%`, background: colourOf(letter) },
   spread: { left: `${(100 * low) / most.value}%`, width: `${(100 * (high - low)) / most.value}%` },

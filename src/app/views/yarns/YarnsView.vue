@@ -7,15 +7,8 @@ import { lettersIn, newYarns, partsOf, type Strand, type Yarn } from '@core/desi
 import { readPalette } from '@core/file'
 import { LIMITS } from '@core/part'
 import { yarnClasses } from '@core/stitch'
-import {
-  counted,
-  cutAt,
-  printMass,
-  printNumber,
-  printYarnLength,
-  yarnLengthFigure,
-} from '@core/units'
-import type { YarnNeed } from '@core/yarn'
+import { counted, cutAt, printNumber, printYarnLength, yarnLengthFigure } from '@core/units'
+import { weightWords, type YarnNeed } from '@core/yarn'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { readAmount } from '@app/parts/fields/read-typed.ts'
@@ -99,7 +92,7 @@ const balls = (need: YarnNeed | undefined) =>
     ? ''
     : need.grams === null
       ? 'Fill in the label to see grams and balls.'
-      : `${printMass(need.grams, units.value)} · ${need.balls} ${need.balls === 1 ? 'ball' : 'balls'}`
+      : weightWords(need, need, units.value)!
 const short = ({ need }: { need?: YarnNeed }) =>
   need && need.inHandMetres !== null && need.inHandMetres < need.high
 </script>
