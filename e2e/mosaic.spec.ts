@@ -56,10 +56,10 @@ test('drops are put where they are worked, by keyboard; inset goes there and bac
   await accessible(page)
 
   const tally = page.locator('.tally')
-  await expect(tally).toContainText('50 ends')
+  await expect(tally).toContainText('52 ends')
   await page.getByRole('button', { name: /Work it in inset/ }).click()
   await expect(page.locator('.snags')).not.toContainText('leaves 47 ends')
-  await expect(tally).not.toContainText('50 ends')
+  await expect(tally).not.toContainText('52 ends')
   await go(page, 'Pattern')
   await expect(page.locator('.paper')).toContainText('long dc')
   await expect(page.locator('.paper')).toContainText(/ch \d, sk \d ch/)

@@ -1,9 +1,10 @@
 import fc from 'fast-check'
+import { readFileSync } from 'node:fs'
 import type { Design, Part } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
 import { derive } from '../bag/index.ts'
-import { commit, historyOf, projectOf } from '../project/index.ts'
+import { commit, historyOf, projectOf, readProject } from '../project/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { anyBag, anyDesign } from '../testing/arbitrary.ts'
 import { base, baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
@@ -71,6 +72,21 @@ describe('the ways of the yarns', () => {
     expect([1, 2, 3, 4].map(ends)).toEqual([6, 4, 6, 4])
     const waits = paths(bagOf([panel, striped(['B', 2], ['A', 2], ['B', 2])])).way('B')
     expect(waits.spans[1]!.how).toBe('waiting')
+  })
+
+  // Overlay on a panel: each row is begun anew and fastened off, so that of its yarns none hangs at an edge.
+  it('is joined anew after a row that is fastened off', () => {
+    const read = readProject(
+      readFileSync(new URL('../../../demo/drum-stick-roll.json', import.meta.url), 'utf8'),
+    )
+    if (!read.ok) throw new Error(read.problem[0]!.message)
+    const { piece, way } = paths(read.value.design)
+    const at = (number: number) => [...piece.columns.number].indexOf(number)
+    expect(way('C').events.filter(({ row }) => [at(54), at(57)].includes(row))).toMatchObject([
+      { row: at(54), what: 'joined' },
+      { row: at(54), what: 'cut', edge: 'end' },
+      { row: at(57), what: 'joined', edge: 'start' },
+    ])
   })
 
   it('carries each yarn of a row inside the stitches of the others', () => {

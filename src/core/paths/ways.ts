@@ -62,13 +62,16 @@ export function withinRow(
 
 /**
  * What a yarn does in the rows of a gap: by her choice where that can be, else by the usual rules. A loop that is held waits where it
- * is. Worked flat, a yarn waits at the edge where it was left: after an odd number of rows it is not there, and where a row begins
+ * is, a row that is fastened off leaves none. Worked flat, a yarn waits at the edge where it was left: after an odd number of rows it is not there, and where a row begins
  * with its yarn joined anew nothing is brought up.
  */
 export function inGap(choices: readonly WayChoice[], piece: Piece, gap: Gap): How {
   const { columns, worked } = piece
   const { letter, last, next } = gap
-  if (ends[columns.end[last]!] === 'held') return 'parked'
+  const end = ends[columns.end[last]!]
+  if (end === 'held') return 'parked'
+  // A row that is fastened off leaves nothing to be brought up.
+  if (end === 'fasten-off') return 'cut'
   const between = next - last - 1
   const anew = starts[columns.start[next]!] === 'afresh'
   const away = worked === 'rows' && between % 2 === 1

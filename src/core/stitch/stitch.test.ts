@@ -73,6 +73,23 @@ describe('the dictionary', () => {
 })
 
 describe('estimateGauge', () => {
+  // Craft Yarn Council, Standards and Guidelines for Crochet and Knitting: sc over four inches, hooks in mm (from memory).
+  it.each([
+    [1, 21, 32, 2.25, 3.5],
+    [2, 16, 20, 3.5, 4.5],
+    [3, 12, 17, 4.5, 5.5],
+    [4, 11, 14, 5.5, 6.5],
+    [5, 8, 11, 6.5, 9],
+    [6, 7, 9, 9, 15],
+    [7, 4, 6, 15, 25],
+  ])('class %i is %i to %i sc, by hooks of %f to %f mm', (number, few, many, small, large) => {
+    const one = yarnClasses.find((yarnClass) => yarnClass.number === number)!
+    expect([one.scOverFourInches, one.hookMm]).toEqual([
+      [few, many],
+      [small, large],
+    ])
+  })
+
   // The published ranges of the yarn classes (Craft Yarn Council; figures from memory).
   it.each(yarnClasses)('stays in the published range of class $number', (yarnClass) => {
     const [small, large] = yarnClass.hookMm
