@@ -1,6 +1,6 @@
 import { bandOf } from '../band/index.ts'
 import type { Chart } from '../chart/index.ts'
-import { bandsIn, type Design } from '../design/index.ts'
+import { bandsIn, type Design, type YarnLabel } from '../design/index.ts'
 import { bodyOf, type Ledger, pieceWith } from '../ledger/index.ts'
 import {
   type Abbreviation,
@@ -8,16 +8,18 @@ import {
   type PatternPiece,
   writtenPattern,
 } from '../pattern/index.ts'
-import type { Words } from '../stitch/index.ts'
+import { abbrOf, stitchById, type Words, yarnClasses } from '../stitch/index.ts'
 import { type StrandNeed, weightWords } from '../yarn/index.ts'
 import {
   footprintWords,
   FOUR_INCHES,
   printLength,
+  printMasses,
   printNumber,
   printYarnLength,
-  yarnLengthFigure,
+  type System,
   TEN_CM,
+  yarnLengthFigure,
 } from '../units/index.ts'
 import type { Derived } from './derive.ts'
 
@@ -61,17 +63,20 @@ export function patternSheet(design: Design, derived: Derived, words: Words): Pa
       .filter(({ metres }) => metres > 0)
       .map((need) => {
         const { letter, name, low, high, strands } = need
-        const weighed = (strand: StrandNeed) => {
-          const words = weightWords(need, strand, units)
-          return words === null ? '' : `, ${words}`
+        const {
+          colour,
+          label,
+          strands: held,
+        } = design.yarns.find((yarn) => yarn.letter === letter)!
+        const weighed = (strand: StrandNeed, ball: YarnLabel | null) => {
+          const weight = weightWords(need, strand, units)
+          return weight === null ? '' : `, ${weight} of ${labelWords(ball!, units)}`
         }
         return {
-          letter,
-          name,
-          colour: design.yarns.find((yarn) => yarn.letter === letter)!.colour,
+          ...{ letter, name, colour },
           amount: [
-            `${yarnLengthFigure(low, units)}–${printYarnLength(high, units)}${weighed(need)}`,
-            ...strands.map((strand) => `with ${strand.name}${weighed(strand)}`),
+            `${yarnLengthFigure(low, units)}–${printYarnLength(high, units)}${weighed(need, label)}`,
+            ...strands.map((strand, i) => `with ${strand.name}${weighed(strand, held[i]!.label)}`),
           ].join('; '),
         }
       }),
@@ -82,7 +87,16 @@ export function patternSheet(design: Design, derived: Derived, words: Words): Pa
   }
 }
 
-function factsOf(design: Design, { tally, gauge, ledger }: Derived, { units, terms }: Words) {
+/** What a ball is, by its label: "50 g (125 m)". */
+const labelWords = ({ grams, metres }: YarnLabel, units: System): string =>
+  `${printMasses(grams, grams, units)} (${printYarnLength(metres, units)})`
+
+/** "3, light". */
+const classWords = (number: number): string =>
+  `${number}, ${yarnClasses.find((one) => one.number === number)!.name}`
+
+function factsOf(design: Design, { tally, gauge, ledger }: Derived, words: Words) {
+  const { units, terms } = words
   const size = (mm: number) => printLength(mm, units)
   const [over, per] = units === 'metric' ? [TEN_CM, '10 cm'] : [FOUR_INCHES, '4 in']
   const hanging = tally.hangingMm === null ? '' : ` (${size(tally.hangingMm)} where it hangs)`
@@ -94,10 +108,11 @@ function factsOf(design: Design, { tally, gauge, ledger }: Derived, { units, ter
       what: 'Size',
       is: `${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall${hanging}${above}`,
     },
+    { what: 'Yarn class', is: classWords(design.yarnClass) },
     { what: 'Hook', is: `${printNumber(design.hookMm, 2)} mm` },
     {
       what: terms === 'uk' ? 'Tension' : 'Gauge',
-      is: `${printNumber(over / gauge.stitchWidthMm)} stitches and ${printNumber(over / gauge.rowHeightMm)} ${bodyOf(ledger).worked} over ${per}${estimated}`,
+      is: `${printNumber(over / gauge.stitchWidthMm)} ${abbrOf(stitchById(design.swatches[0]?.stitch ?? 'sc'), words)} and ${printNumber(over / gauge.rowHeightMm)} ${bodyOf(ledger).worked} over ${per}${estimated}`,
     },
   ]
 }
