@@ -8,6 +8,7 @@ import {
   faultsOf,
   growthOf,
   type Part,
+  unsaid,
   withBody,
   type Yarn,
 } from '../design/index.ts'
@@ -171,10 +172,7 @@ class Yarns {
         letter,
         name: /^[A-Z]$/.test(said) ? `Yarn ${said}` : nameOf(said),
         colour: COLOURS[this.list.length % COLOURS.length]!,
-        label: null,
-        inHandGrams: null,
-        yarnClass: null,
-        strands: [],
+        ...unsaid,
       })
     return letter
   }

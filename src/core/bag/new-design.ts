@@ -7,6 +7,7 @@ import {
   type Design,
   growthOf,
   undecided,
+  unsaid,
   withBody,
 } from '../design/index.ts'
 import { resized } from '../fit/index.ts'
@@ -96,13 +97,7 @@ function newRound({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag)
     hookMm,
     yarnClass,
     ...undecided,
-    yarns: firstYarns.map((yarn) => ({
-      ...yarn,
-      label: null,
-      inHandGrams: null,
-      yarnClass: null,
-      strands: [],
-    })),
+    yarns: firstYarns.map((yarn) => ({ ...yarn, ...unsaid })),
     pieces: [
       {
         id: BODY,

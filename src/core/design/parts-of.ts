@@ -118,6 +118,9 @@ function freeId(letter: string, taken: readonly { readonly id: string }[]): stri
   for (let n = 1; ; n++) if (!taken.some(({ id }) => id === letter + n)) return letter + n
 }
 
+/** A yarn of which no more than its colour is known. */
+export const unsaid = { label: null, inHandGrams: null, yarnClass: null, strands: [] } as const
+
 /** Yarns of these colours that a bag has not yet, as far as it has letters for them; else like its first. */
 export function newYarns(
   design: Pick<Design, 'yarns'>,
@@ -128,7 +131,7 @@ export function newYarns(
   const room = Math.max(0, Math.min(free.length, LIMITS.yarns - design.yarns.length))
   return colours.slice(0, room).map(({ name, colour }, i) => ({
     ...{ letter: free[i]!, name: name ?? `Yarn ${free[i]!}`, colour },
-    ...{ label: design.yarns[0]?.label ?? null, inHandGrams: null, yarnClass: null, strands: [] },
+    ...{ ...unsaid, label: design.yarns[0]?.label ?? null },
   }))
 }
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { Yarn } from '@core/design'
 import { printYarnLength } from '@core/units'
 import type { YarnNeed } from '@core/yarn'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
@@ -7,17 +8,11 @@ import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
 /** What every part takes of each yarn. */
+defineProps<{ rows: readonly { readonly yarn: Yarn; readonly need: YarnNeed | undefined }[] }>()
 const project = useProject()
 const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
-const design = computed(() => project.table!.design)
 const derived = computed(() => project.table!.derived)
-const rows = computed(() =>
-  design.value.yarns.map((yarn) => ({
-    yarn,
-    need: derived.value.needs.find(({ letter }) => letter === yarn.letter),
-  })),
-)
 const parts = computed(() =>
   [
     ...new Map(
@@ -42,7 +37,7 @@ const most = computed(() =>
       <thead>
         <tr>
           <th>Part</th>
-          <th v-for="yarn in design.yarns" :key="yarn.letter">
+          <th v-for="{ yarn } in rows" :key="yarn.letter">
             <YarnDot :letter="yarn.letter" :colour="yarn.colour" :size="18" />
           </th>
         </tr>

@@ -237,7 +237,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
       <button type="button" class="button" @click="bring">Bring in a palette …</button>
       <span v-if="said" class="note" role="status">{{ said }}</span>
     </section>
-    <YarnsByPart />
+    <YarnsByPart :rows="rows" />
     <MeasuredYarn />
   </div>
 </template>

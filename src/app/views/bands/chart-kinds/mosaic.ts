@@ -104,7 +104,8 @@ export function onMosaic(whole: MosaicPart, { piece, own, design }: Seen, view: 
     inRuns: false,
     straightens: false,
     mend: {
-      given: { part, rules: found.rules },
+      // The band as it is, also while the nearest is shown in its place.
+      given: { part: whole, rules: found.rules },
       isNeeded: found.misfits.length > 0,
     },
   }
