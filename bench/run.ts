@@ -188,19 +188,23 @@ async function goesOut(page: Page) {
 async function askWorker(page: Page, path: string, design: Design) {
   const name = readdirSync('dist/assets').find((file) => /derive\.worker.*\.js$/.test(file))!
   return page.evaluate(
-    async ({ url, design, path }) => {
+    async ({ url, bag, path }) => {
       const worker = new Worker(url, { type: 'module' })
       const results: { workMs: number; totalMs: number }[] = []
       for (let i = 0; i < 30; i++) {
         const began = performance.now()
-        const answer = await new Promise<{ value: { ok: boolean; workMs: number } }>((done) => {
-          worker.onmessage = ({ data }) => done(data)
-          const argumentList = [design, path === 'derive' ? {} : undefined].map((value) => ({
-            type: 'RAW',
-            value,
-          }))
-          worker.postMessage({ id: String(i), type: 'APPLY', path: [path], argumentList })
-        })
+        const answer = await new Promise<{ value: { ok: boolean; workMs: number } }>(
+          (done, fail) => {
+            // What is thrown there comes as a value of that name.
+            worker.onmessage = ({ data }) =>
+              data.name === 'throw' ? fail(new Error(data.value.value.message)) : done(data)
+            const argumentList = [bag, path === 'derive' ? {} : undefined].map((value) => ({
+              type: 'RAW',
+              value,
+            }))
+            worker.postMessage({ id: String(i), type: 'APPLY', path: [path], argumentList })
+          },
+        )
         const totalMs = performance.now() - began
         // What says nothing of its work is all work.
         results.push({ workMs: answer.value.workMs ?? totalMs, totalMs })
@@ -208,7 +212,7 @@ async function askWorker(page: Page, path: string, design: Design) {
       worker.terminate()
       return results.slice(5)
     },
-    { url: `/assets/${name}`, design, path },
+    { url: `/assets/${name}`, bag: projectOf(design), path },
   )
 }
 
