@@ -138,10 +138,11 @@ describe('motif stitches', () => {
       count: 51,
       foundation: { chain: 52, nth: 2 },
       rows: [
-        { n: 1, side: 'RS', passes: 1, makes: 51, unit: { name: 'puff', count: 12 } },
+        { n: 1, side: 'WS', passes: 1, makes: 51, unit: { name: 'puff', count: 12 } },
         {
           n: 2,
-          side: 'WS',
+          side: 'RS',
+          onto: [1],
           uses: 51,
           makes: 51,
           unit: null,
@@ -153,9 +154,10 @@ describe('motif stitches', () => {
       json('v-stitch', '--count', '30', '--rows', '1', '--terms', 'uk').rows[0].text,
     ).toContain('tr, ch 1, tr')
     // Forward and back are one row, that is not turned.
-    expect(json('two-pass', '--count', '16', '--flat', '--rows', '2').rows).toMatchObject([
+    expect(json('two-pass', '--count', '16', '--flat', '--rows', '3').rows).toMatchObject([
       { n: 1, passes: 2, side: 'RS', makes: 16 },
       { n: 2, passes: 2, side: 'RS', uses: 16, makes: 16 },
+      { n: 3, passes: 1, side: 'RS', uses: 16, makes: 16 },
     ])
   })
 

@@ -43,6 +43,8 @@ interface Row {
   readonly n: number
   readonly side: 'RS' | 'WS'
   readonly passes: number
+  /** Rows it is worked into: 0 for the chain, or the plain round it stands on. */
+  readonly onto: readonly number[]
   readonly uses: number | null
   readonly makes: number | null
   readonly unit: { readonly name: string; readonly count: number } | null
@@ -79,7 +81,8 @@ function writtenOn(pattern: StitchPattern, count: number, { flat, rows, terms }:
       return {
         n: i + 1,
         side,
-        passes: ground ? 1 : (pattern.passes ?? 1),
+        passes: pattern.passes === 2 && work.includes('return') ? 2 : 1,
+        onto: onto.map((line) => line - first),
         uses: row.consumes,
         makes: row.makes,
         unit:

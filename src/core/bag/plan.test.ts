@@ -67,7 +67,7 @@ describe('whatever is read', () => {
       }),
       { numRuns: tries(100) },
     )
-    expect(taken).toBeGreaterThan(8)
+    expect(taken).toBeGreaterThan(5)
   })
 
   it('is compiled and derived after any edits of any bag', () => {

@@ -46,6 +46,12 @@ export interface Repeat {
 export interface RowWants {
   /** The side that faces. */
   readonly side?: 'RS' | 'WS'
+  /** It goes back along the row below, without a turn. */
+  readonly stays?: boolean
+  /** Its rows are said as they are worked on the right side: rounds that are turned elsewhere are not turned for it. */
+  readonly fromRight?: boolean
+  /** Its rounds are joined, wherever they stand: it leads on from the join. */
+  readonly joins?: boolean
   /** In flat work its yarn is joined anew where the row below began, so that it is not turned. */
   readonly afresh?: boolean
   /** Its last loop waits on a marker while another yarn works, which cuts and carries nothing. */
@@ -122,6 +128,8 @@ export interface Band<Part> {
   readonly wants: (part: Part, row: number, count: number) => RowWants
   /** Its rows as they are said, in US terms, on so many places; null when they are said from what is worked. */
   readonly texts: (part: Part, count: number) => readonly string[] | null
+  /** Its rows start by the school of the part, whatever chain they were written with. */
+  readonly startBySchool: boolean
   /** How many rows it stops after whole repeats though it ends in a way of its own, and how many a repeat has; null when it may stop. */
   readonly stopsMidway: (part: Part) => { readonly beyond: number; readonly repeat: number } | null
   /** Places of one of two like halves that its repeat has: with one half more on a count, two alike would meet; null for most. */
@@ -156,6 +164,7 @@ export const usual = {
   looks: () => null,
   wants: () => ({}),
   texts: () => null,
+  startBySchool: false,
   stopsMidway: () => null,
   technique: () => null,
   misfits: () => 0,

@@ -141,6 +141,13 @@ export const isRaised = ({ runs }: WrittenRow, ground: string): boolean =>
     return (recipe !== undefined && !post && family === 'raised') || folds
   })
 
+/** Whether its rows are the same worked from either side: one stitch all the way. */
+const turnsAlike = (part: TexturePart): boolean => rowsOf(part).every(isPlain)
+
+/** Whether some of its rounds begin further along than the join: slip stitches lead there. */
+const leadsOn = (part: TexturePart): boolean =>
+  part.repeat.some(({ text }) => /^sl st in next (?:\d+ sts|st),/.test(text))
+
 /** Whether a row is one plain stitch in each. */
 const isPlain = ({ runs }: WrittenRow): boolean => {
   const [only, ...more] = runs
@@ -279,8 +286,10 @@ export const texture: Band<TexturePart> = {
   },
   wants: (part, row, count) => {
     if (!comeOutOn(rowsOf(part), count)) return {}
-    const { side, stitch, passes } = part
+    const { side, stitch } = part
     const at = rowAt(part, row - 1)
+    // What ends rows of two passes goes over them once.
+    const passes = part.passes === 2 && !part.end.includes(at) ? 2 : 1
     // What is drawn up on the hook has its face to the one who works.
     const faced = passes === 2 || isRaised(at, stitch)
     const faces = at.side ?? (side !== 'any' && faced ? side : null)
@@ -290,6 +299,9 @@ export const texture: Band<TexturePart> = {
     return {
       ...(faces ? { side: faces } : {}),
       ...(passes === 2 ? { passes } : {}),
+      ...(at.runs.every((run) => stitchById(run.stitch).backward) ? { stays: true } : {}),
+      ...(turnsAlike(part) ? {} : { fromRight: true }),
+      ...(leadsOn(part) ? { joins: true } : {}),
       ...(at.onto === 'below' ? {} : { onto: own }),
       ...(at.onto === 'own' && next.yarn !== own.yarn && worksAfter(part, row, own.yarn)
         ? { held: true }
@@ -300,6 +312,7 @@ export const texture: Band<TexturePart> = {
     comeOutOn(rowsOf(part), count)
       ? Array.from({ length: part.rounds }, (_, i) => rowAt(part, i).text)
       : null,
+  startBySchool: true,
   stopsMidway: (part) => {
     const beyond = part.end.length > 0 ? beyondRepeats(part) : 0
     return beyond > 0 ? { beyond, repeat: part.repeat.length } : null

@@ -39,10 +39,14 @@ const NOWHERE = { from: 0, to: 0 } as const
 const joins = (items: readonly Work[]): boolean =>
   items.some((item) => item.kind === 'note' && item.what === 'join')
 
-/** Slip stitches that level a spiral's step before the yarn is cut are no row. */
+const isSlip = (item: Work | undefined): boolean =>
+  item?.kind === 'stitch' && /^(?:sl st|ss)$/.test(item.stitch.word)
+/** Slip stitches that level a spiral's step before the yarn is cut are no row; nor are lower and lower stitches that do. */
 const endsThePiece = (worked: readonly Work[], text: string): boolean =>
-  /\b(?:fasten off|level|smooth)\b/i.test(text) &&
-  worked.every((item) => item.kind === 'stitch' && /^(?:sl st|ss)$/.test(item.stitch.word))
+  (/\b(?:fasten off|level|smooth)\b/i.test(text) && worked.every(isSlip)) ||
+  (/\blevel\b/i.test(text) &&
+    worked.every(({ kind }) => kind === 'stitch') &&
+    isSlip(worked.at(-1)))
 
 /** Places without the chains they end in; null where they end in none, or are nothing else. */
 function upTheSpiral(places: readonly Place[] | null): readonly Place[] | null {

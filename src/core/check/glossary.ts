@@ -24,7 +24,9 @@ export class Glossary {
   }
 
   /** Mostly work, though not all of it could be read. */
-  looksLikeWork(text: string): boolean {
+  looksLikeWork(whole: string): boolean {
+    // A sentence that says what something is for explains work that is counted elsewhere.
+    const text = whole.replace(/(?<=^|[.] )To (?:step|join|level)\b[^.]*[.]\s*/g, '')
     const { items, unread } = this.read(text)
     const aside = unread.reduce((sum, { from, to }) => sum + to - from, 0)
     // What begins with a stitch is meant as work, however little of it is understood.

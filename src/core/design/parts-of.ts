@@ -141,6 +141,7 @@ export const usualMaking: Making = {
   start: 'chain',
   chainCounts: false,
   oneCounts: false,
+  shortChain: false,
   first: 'same',
 }
 export const usualBeginning: Beginning = { ring: 'magic', into: 'loops' }

@@ -20,6 +20,10 @@ interface Row {
   readonly asSaid: boolean
 }
 
+/** Places it is led on over before it begins. */
+const ledOver = ([first]: Program): number =>
+  first?.do === 'pass' && first.for === 'good' && typeof first.times === 'number' ? first.times : 0
+
 /** The last place of a row, however many it has. */
 const LAST = -1
 
@@ -42,7 +46,7 @@ export class Beginnings {
     this.onStart =
       making.working === 'spiral' ||
       making.first === 'same' ||
-      startIsStitch(making, stitchById(stitch), builder.worked)
+      startIsStitch(making, stitchById(stitch))
   }
 
   of(program: Program, wrongSide: boolean, { isFirst, asSaid }: Row): Begun {
@@ -52,7 +56,7 @@ export class Beginnings {
     const flat = builder.worked === 'rows'
     const along = this.onStart || flat ? 0 : wrongSide ? -1 : 1
     const place = (((lastBegin + along) % count) + count) % count
-    if (asSaid) return { program, begin: this.scaled(program, place) }
+    if (asSaid) return { program, begin: this.scaled(program, place + ledOver(program)) }
     const key = `${wrongSide} ${place} ${count}`
     const known = this.known.get(program)
     if (known?.key === key) return known.begun
@@ -90,6 +94,6 @@ export class Beginnings {
     const { count } = this.builder
     const laid = this.laid(program)
     const makes = laid ? countOf(laid.made) : count
-    return Math.round((place * makes) / count) % makes
+    return Math.round(((place % count) * makes) / count) % makes
   }
 }

@@ -108,6 +108,11 @@ export class PieceBuilder {
     return this.rows.side.at(-1) === 1
   }
 
+  /** Whether the last row went forward and back again, so that it ends where it began. */
+  get lastWentBack(): boolean {
+    return this.rows.passes.at(-1) === 2
+  }
+
   beginPart(part: Omit<LedgerPart, 'firstRow' | 'endRow'>): void {
     this.endPart()
     this.parts.push({ ...part, firstRow: this.rowCount, endRow: this.rowCount })

@@ -1,7 +1,15 @@
 import { starts } from '../program/index.ts'
 import type { Making } from '../part/index.ts'
 import { stitchById, type Stitch } from '../stitch/index.ts'
-import { eachBlock, endRuns, type Ledger, type LedgerRun, type Piece, runsOfRow } from './ledger.ts'
+import {
+  eachBlock,
+  endRuns,
+  type Ledger,
+  type LedgerRun,
+  partOfRow,
+  type Piece,
+  runsOfRow,
+} from './ledger.ts'
 
 /** The chain a piece is begun in. */
 export interface Foundation {
@@ -69,7 +77,8 @@ export function maybeFoundation(ledger: Ledger, piece: Piece): Foundation | null
   const own = firstChain(piece)
   if (start === 'across' && own)
     return { chains: into + own.chains - (own.counted ? 1 : 0), skipped: own.chains }
-  const skipped = groundOfRow(ledger, piece, 0).turningChains
+  const skipped = startingChainOf(ledger, piece, 0)
+  // Around a chain those skipped stand up beside the first stitch, in its chain, whether or not they count.
   if (start === 'foundation')
     return { chains: aroundChain(runsOfRow(ledger, piece, 0)).along + skipped, skipped }
   return { chains: into + skipped - (startCounts(ledger, piece, 0) ? 1 : 0), skipped }
@@ -107,7 +116,9 @@ export function onlyYarn(piece: Piece, row: number): number | null {
  */
 export function startOfRow(ledger: Ledger, piece: Piece, row: number): Making['start'] {
   const { making } = piece.parts[piece.columns.part[row]!]!
-  if (piece.worked === 'rows' || making.start === 'chain') return 'chain'
+  if (making.start === 'chain') return 'chain'
+  // A first row in a chain begins with that chain.
+  if (row === 0 && piece.worked === 'rows') return 'chain'
   if (making.start === 'standing' && (row === 0 || changesInto(piece, row))) return 'standing'
   return groundOfRow(ledger, piece, row).turningChains > 1 ? 'stacked' : 'chain'
 }
@@ -144,11 +155,19 @@ export function startCounts(ledger: Ledger, piece: Piece, row: number): boolean 
 }
 
 /** Whether the starting chain of a stitch counts as one, by a school. */
-const chainCounts = (
+export const chainCounts = (
   { chainCounts: tall, oneCounts }: Making,
   { turningChains }: Stitch,
 ): boolean => (turningChains > 1 ? tall : oneCounts)
 
+/** Chains a stitch is brought up by at the start of a row, by a school. */
+export const chainsFor = ({ shortChain }: Making, { turningChains }: Stitch): number =>
+  shortChain && turningChains > 1 ? turningChains - 1 : turningChains
+
+/** Chains a row is brought up by at its start. */
+export const startingChainOf = (ledger: Ledger, piece: Piece, row: number): number =>
+  chainsFor(partOfRow(piece, row).making, groundOfRow(ledger, piece, row))
+
 /** Whether rows of a school begin on the stitch of the join: with a start that is a stitch, or is worked where one would be. */
-export const startIsStitch = (making: Making, ground: Stitch, worked: Piece['worked']): boolean =>
-  worked === 'rows' || making.start === 'chain' ? chainCounts(making, ground) : true
+export const startIsStitch = (making: Making, ground: Stitch): boolean =>
+  making.start === 'chain' ? chainCounts(making, ground) : true

@@ -36,6 +36,8 @@ export interface LedgerPart {
   readonly reading: string | null
   /** Its rows as they were written, in US terms; null when they are said from what is worked. */
   readonly texts: readonly string[] | null
+  /** Those start by its school, whatever chain they were written with. */
+  readonly startBySchool: boolean
   readonly making: Making
   readonly gauge: DesignGauge
 }

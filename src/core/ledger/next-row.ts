@@ -7,7 +7,6 @@ import {
   programOfRecord,
   type RowRecord,
   type RowStart,
-  type Side,
 } from '../program/index.ts'
 import type { Making, Working } from '../part/index.ts'
 import { Beginnings } from './beginnings.ts'
@@ -44,15 +43,14 @@ function isWrongSide(
   builder: PieceBuilder,
   working: Working,
   firstOfPart: boolean,
-  wanted: Side | undefined,
-  passes: 1 | 2,
+  { side: wanted, stays, fromRight }: RowWants,
 ): boolean {
   if (builder.rowCount === 0) return false
-  // Forward and back again it ends where it began, and is not turned.
-  if (passes === 2 && !firstOfPart) return builder.lastIsWrongSide
+  // After a way forward and back again one is where the row began.
+  if (stays || builder.lastWentBack) return builder.lastIsWrongSide
   if (builder.worked === 'rows') return !builder.lastIsWrongSide
   if (wanted && working !== 'spiral') return wanted === 'WS'
-  if (working === 'turned') return !builder.lastIsWrongSide
+  if (working === 'turned') return !fromRight && !builder.lastIsWrongSide
   return working === 'turn-once' && firstOfPart
 }
 
@@ -76,15 +74,15 @@ export class PartRows {
   /** A row as it is planned. */
   planned(asked: Program, { how, on }: PlannedRow, wants: RowWants): NextRow {
     const { builder, part } = this
-    const { side, held, passes = 1 } = wants
+    const { held, passes = 1 } = wants
     const inRows = builder.worked === 'rows'
-    const spiral = part.making.working === 'spiral' && !inRows
+    const spiral = part.making.working === 'spiral' && !inRows && wants.joins !== true
     // Where the row below shows its wrong side this one is turned as any.
     const anew = wants.afresh === true && inRows && how === undefined && !builder.lastIsWrongSide
     const start = anew ? 'afresh' : how
     const afresh = start === 'afresh'
     const first = builder.rowCount === this.firstRow
-    const wrongSide = !afresh && isWrongSide(builder, part.making.working, first, side, passes)
+    const wrongSide = !afresh && isWrongSide(builder, part.making.working, first, wants)
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     const isFirst = start !== undefined && !afresh
     const { program, begin } = this.begins.of(asked, wrongSide, { isFirst, asSaid: part.asSaid })

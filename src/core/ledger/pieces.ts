@@ -96,6 +96,7 @@ function inPart(
     : (constructionOf(part as BasePart).texts?.(part as BasePart) ?? null)
   builder.beginPart({
     ...{ id: part.id, name: part.name, kind: part.kind, making, texts },
+    startBySchool: band?.is.startBySchool ?? false,
     ...saidOf(part, builder.worked),
     gauge: partGauge(design, part),
   })

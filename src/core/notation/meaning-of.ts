@@ -23,6 +23,14 @@ export function groupsOf(made: readonly Made[]): number[] {
   return clustered || !skips ? byPlace : numbered((a, b) => a.to === b.from)
 }
 
+/** A round that was led on from the join, its places counted from there; as it is where it comes past the join again. */
+function fromTheJoin(made: readonly Made[], moved: number, count: number): readonly Made[] {
+  if (moved === 0 || made.some(({ into }) => into && into.to + moved > count)) return made
+  return made.map((one) =>
+    one.into ? { ...one, into: { from: one.into.from + moved, to: one.into.to + moved } } : one,
+  )
+}
+
 /**
  * What a row takes and leaves.
  * @param below places the row below left, in working order; null when it is not known
@@ -57,7 +65,7 @@ export function meaningOf(
     makes: known ? walk.made.length : null,
     uses,
     places: known ? walk.made : null,
-    made: walk.how,
+    made: fromTheJoin(walk.how, walk.moved, places?.length ?? 0),
     extras: walk.extras,
     short: short && short.count > 0 ? short : null,
     tooLong: short?.count === 0,

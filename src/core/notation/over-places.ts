@@ -52,16 +52,23 @@ export class Walk extends Row {
     const { below } = this
     if (count <= 0 || !starts || !below.places || below.at > 0) return items
     const way = worked.slice(0, count)
+    // The join stands in the first stitch: the next one is the second.
+    const [led] = way
+    const into = led && 'target' in led ? led.target : null
+    const fromJoin = !into || (into.kind === 'next' && into.unit !== 'sp' && into.unit !== 'gap')
+    if (this.options.round && fromJoin && below.places[0] === 'st') below.at = 1
     this.run(way)
     const from = this.into?.from ?? 0
     this.made = []
     this.how = []
     this.uses.st = this.uses.ch = this.uses.sp = 0
-    this.beginsIn = this.kind === 'sp' ? 'sp' : 'any'
+    this.beginsIn = this.kind === 'sp' || this.kind === 'gap' ? this.kind : 'any'
     this.begun = false
     this.touched = false
-    if (this.options.round) below.turnTo(from)
-    else below.at = from
+    if (this.options.round) {
+      below.turnTo(from)
+      this.moved = from
+    } else below.at = from
     return items.filter((item) => !way.includes(item))
   }
 
@@ -142,7 +149,9 @@ export class Walk extends Row {
     if (foundation && below.places) {
       this.around = true
       // Along the other side of a chain its places come again, but for the last, which both sides share.
-      const side = Math.max(0, foundation.chains - foundation.skipped - 1)
+      // The chain that the first stitch stands on comes again as well where it was passed over.
+      const foot = this.passedFoot ? 1 : 0
+      const side = Math.max(0, foundation.chains - foundation.skipped - 1) + foot
       below.places = [...below.places.slice(0, below.at), ...new Array<Place>(side).fill('ch')]
     } else if (!this.begun && this.made.length === 0) {
       // Along the other side of what was begun elsewhere: its places where they are known.
@@ -283,6 +292,7 @@ export class Walk extends Row {
         : 0
     for (let i = 0; i < space; i++) this.leave('ch')
     if (!from) this.several(how.stitch, count)
+    this.passedFoot = from && this.foundation.counts
     this.beganFull = count > 1
     this.touched = !from
   }

@@ -42,6 +42,8 @@ export abstract class Row {
   through: Through[] = []
   turns = false
   leaves = false
+  /** Places its beginning was moved on over, in the round: they come at its end. */
+  moved = 0
   readonly extras: { word: string; at: number }[] = []
   readonly gaps: Gap[] = []
   readonly uses: Uses = { st: 0, ch: 0, sp: 0, gap: 0, post: 0, down: 0, ring: 0, skipped: 0 }
@@ -68,6 +70,8 @@ export abstract class Row {
   protected inRing = false
   /** Several stitches went into the chain it began in, so that nothing need be left for it. */
   protected beganFull = false
+  /** A chain that counts stands on one of those passed over. */
+  protected passedFoot = false
   /** It goes on along the other side of its chain. */
   protected around = false
   protected spent = 0

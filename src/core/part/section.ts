@@ -76,6 +76,8 @@ export class Making {
   @Flag() readonly chainCounts!: boolean
   /** Whether the one chain of a single crochet does so too, by which schools differ. */
   @Flag() readonly oneCounts!: boolean
+  /** Chains for stitches taller than sc are one fewer than is usual: 1 for hdc, 2 for dc. */
+  @Flag() readonly shortChain!: boolean
   /** Where the first stitch goes: where the chain stands, the next, or the second with the last doubled. */
   @OneOf(['same', 'next', 'second']) readonly first!: 'same' | 'next' | 'second'
 }

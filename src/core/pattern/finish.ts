@@ -6,18 +6,16 @@ import {
   yarnAt,
 } from '../ledger/index.ts'
 import { eventsAt, type YarnPaths } from '../paths/index.ts'
-import { starts } from '../program/index.ts'
-import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
+import type { Words } from '../stitch/index.ts'
 import { counted } from '../units/index.ts'
+import { levelWords } from './steps.ts'
 import { named } from './yarn-notes.ts'
 
 /* What is done with a piece when its rows are worked. */
 
 /** How a piece ends: a spiral's step is levelled, and a tail is left where it is sewn. */
 export function finishWords(ledger: Ledger, piece: Piece, paths: YarnPaths, words: Words): string {
-  const spiral = piece.worked === 'rounds' && lastStart(piece) === 'spiral'
-  const slip = abbrOf(stitchById('sl-st'), words)
-  const level = spiral ? `${slip} in each of the next 2 sts to level the step. ` : ''
+  const level = levelWords(ledger, piece, words)
   const sewn = ledger.joins.some(
     ({ kind, sides }) => kind !== 'pick-up' && sides[0].piece === piece.id,
   )
@@ -35,7 +33,6 @@ function movedWords(piece: Piece): string {
   if (!middles || moved < 1) return ''
   return ` Stitches lean, here by about ${counted(moved, 'stitch')} up to the top: the middle of the front is then ${placeWords(middles.front)} of round ${piece.columns.number[top]}, of the back ${placeWords(middles.back)}.`
 }
-const lastStart = ({ columns, rows }: Piece) => starts[columns.start[rows - 1]!]!
 /** A sentence begins with a capital. */
 export const capital = (text: string) => text.replace(/^./, (first) => first.toUpperCase())
 

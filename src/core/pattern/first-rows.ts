@@ -120,17 +120,25 @@ const notCounted = (skipped: number): string =>
 const bumps = ({ beginning }: Ledger): string =>
   beginning.into === 'bump' ? ' Work into the back bumps of the chain.' : ''
 
-/** Up one side of a chain, into its last chain, and down the other side. The turning chains do not count. */
-function aroundChain({ runs, words, ledger }: RowContext): FirstRow {
-  const ground = groundOf(runs[0]!.stitch)
-  const stitch = abbrOf(ground, words)
-  const skipped = ground.turningChains
+/** Up one side of a chain, into its last chain, and down the other side. Chains that count stand in the first one with its others. */
+function aroundChain(context: RowContext): FirstRow {
+  const { runs, words, ledger, piece, counts } = context
+  const stitch = abbrOf(groundOf(runs[0]!.stitch), words)
+  const { chains, skipped } = maybeFoundation(ledger, piece)!
   const { along, first, end, last } = chainRound(runs)
+  const own = counts && startIn(context) !== ''
+  const said = own ? ` (the chains skipped count as ${stitch})` : notCounted(skipped)
+  const nth = (more: number) => `${ordinals[skipped + more]} ch from hook${said}`
+  const side = along > 2 ? [`${along - 2} ${stitch}`] : []
+  // Where the chain is the one stitch of its chain, the side begins in the next one.
+  const begins =
+    own && first === 1 && along > 2
+      ? [`starting in ${nth(2)} ${side[0]}`]
+      : [`${own ? first - 1 : first} ${stitch} in ${nth(1)}`, ...side]
   return {
-    setup: `ch ${along + skipped}.${bumps(ledger)}`,
+    setup: `ch ${chains}.${bumps(ledger)}`,
     text: [
-      `${first} ${stitch} in ${ordinals[skipped + 1]} ch from hook${notCounted(skipped)}`,
-      ...(along > 2 ? [`${along - 2} ${stitch}`] : []),
+      ...begins,
       `${end} ${stitch} in last ch`,
       `on the other side ${along - 2} ${stitch}`,
       ...(last > 0 ? [`${last} ${stitch} in last ch`] : []),

@@ -1,19 +1,22 @@
 import {
+  chainCounts,
   chainsBelow,
-  groundOfRow,
+  chainsFor,
   type Ledger,
   onlyYarn,
   partOfRow,
   type Piece,
   runsOfRow,
   startCounts,
+  startingChainOf,
   startOfRow,
 } from '../ledger/index.ts'
 import { ends, type RowStart, starts } from '../program/index.ts'
-import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
+import { abbrOf, isStitchId, stitchById, type Words } from '../stitch/index.ts'
 import { inUkTerms, ontoWords } from '../terms/index.ts'
 import { capital } from './finish.ts'
 import { type FirstRow, firstRows, writtenAcross } from './first-rows.ts'
+import { ownStart, startedBy, type StartsBy } from './own-starts.ts'
 import { inRuns, wholeRow } from './runs-text.ts'
 import { afterStart, openingWords, type RowContext } from './starts.ts'
 
@@ -76,7 +79,8 @@ function colourWords({ yarns }: Ledger, piece: Piece, row: number): string {
 }
 
 /** A round that ends in a half loop is closed by it. */
-const JOINED = /\bhalf loop(?:, sk \d+ sts?)?$|\bjoin\b|\b(?:sl st|ss) (?:in|to)\b/i
+const JOINED =
+  /\bhalf loop(?:, sk \d+ sts?)?$|\bjoin\b|\b(?:sl st|ss) (?:in|to) (?!(?:next|each|same)\b)/i
 
 /** How a row ends. */
 function ending({ piece, row, words, way, counts, ledger }: RowContext, body: string): string {
@@ -88,10 +92,15 @@ function ending({ piece, row, words, way, counts, ledger }: RowContext, body: st
   const slip = abbrOf(stitchById('sl-st'), words)
   const own = partOfRow(piece, row).texts !== null
   const chained =
-    counts && !own && start !== 'other-side' && startOfRow(ledger, piece, row) === 'chain'
+    counts && start !== 'other-side' && startOfRow(ledger, piece, row) === 'chain'
+      ? startingChainOf(ledger, piece, row)
+      : null
+  // What a row says it begins with is what it is joined to.
+  const said = own ? ownStart(body) : null
+  const top = own ? (said?.counts ? said.chains : null) : chained
   const closes =
     way === 'around' && joins && !JOINED.test(body)
-      ? `, ${slip} ${chained ? `in top of ch ${groundOfRow(ledger, piece, row).turningChains}` : 'to join'}`
+      ? `, ${slip} ${top === null ? 'to join' : `in top of ch ${top}`}`
       : ''
   return closes + (end === 'fasten-off' && !last ? ', fasten off' : '')
 }
@@ -108,32 +117,54 @@ function laterRow(context: RowContext, several: boolean): string {
   return [
     opening,
     counts
-      ? afterStart(runs, words, several, `remaining st ${way}`)
+      ? afterStart(runs, words, several, `remaining ${eachPlace(context)} ${way}`)
       : (wholeRow(runs, words, `${eachPlace(context)} ${way}`) ?? inRuns(runs, words, several)),
   ]
     .filter(Boolean)
     .join(', ')
 }
 
-/** A chain of its own at the start of a row, and one that is no stitch. */
-const OWN_CHAIN = /^(ch \d+(?: [A-Z])?(?: \([^)]*\))?), /i
-const EXTRA_CHAIN = /^ch (?:1|\d+ \((?:does|do) not count[^)]*\)), /i
+/** A chain of its own at the start of a row. */
+const OWN_CHAIN = /^((?:(?:sl st|ss) [^,(]*, )*ch \d+(?: [A-Z])?(?: \([^)]*\))?), /i
 const SAYS_START =
-  /^\s*(?:(?:with|using) [^,]*, )?(?:turn\b|ch(?:ain)?\b|standing\b|stacked\b|(?:re)?join\b)/i
+  /^\s*(?:(?:with|using) [^,]*, )?(?:turn\b|ch(?:ain)?\b|sl st\b|ss\b|standing\b|stacked\b|(?:re)?join\b)/i
 
 /** A row as it was written, with its start where it does not say one itself. */
 function asWritten(context: RowContext, start: RowStart): string {
   const { piece, row, words, ledger } = context
-  const { texts, firstRow } = partOfRow(piece, row)
-  const text = texts![row - firstRow]!
+  const { texts, firstRow, startBySchool } = partOfRow(piece, row)
+  const given = texts![row - firstRow]!
+  // What she wrote herself stays as it is, but that a spiral has no start.
+  const bySchool = start !== 'across' && (startBySchool || start === 'spiral')
+  const text = bySchool ? startedBy(given, schoolOf(context, start)) : given
   const said = words.terms === 'uk' ? inUkTerms(text) : text
   if (start === 'across') return writtenAcross(context, said)
-  // Where rounds go on in a spiral no chain begins them.
-  if (start === 'spiral') return said.replace(EXTRA_CHAIN, '')
+  if (start === 'spiral') return said
   const turned = start === 'turn' && !/\bturn/i.test(said)
   if (row === 0 || SAYS_START.test(text))
-    return turned ? said.replace(OWN_CHAIN, '$1, turn, ') : said
-  const { turningChains } = groundOfRow(ledger, piece, row)
+    return !turned
+      ? said
+      : /^(?:standing|stacked)\b/.test(said)
+        ? `turn, ${said}`
+        : said.replace(OWN_CHAIN, '$1, turn, ')
+  const chains = startingChainOf(ledger, piece, row)
   const turn = start === 'turn' ? ', turn' : ''
-  return `ch ${turningChains}${turningChains > 1 ? ' (does not count as a st)' : ''}${turn}, ${said}`
+  return `ch ${chains}${chains > 1 ? ' (does not count as a st)' : ''}${turn}, ${said}`
+}
+
+/** How a written row starts by the school of its part. */
+function schoolOf({ ledger, piece, row }: RowContext, start: RowStart): StartsBy {
+  const { making } = partOfRow(piece, row)
+  const stitchOf = (word: string) => (isStitchId(word) ? stitchById(word) : null)
+  return {
+    way: start === 'spiral' ? 'spiral' : startOfRow(ledger, piece, row),
+    counts: (word) => {
+      const stitch = stitchOf(word)
+      return stitch === null || chainCounts(making, stitch)
+    },
+    chains: (word) => {
+      const stitch = stitchOf(word)
+      return stitch && chainsFor(making, stitch)
+    },
+  }
 }

@@ -4,6 +4,7 @@ import {
   type LedgerRun,
   partOfRow,
   type Piece,
+  startingChainOf,
   startOfRow,
 } from '../ledger/index.ts'
 import { starts } from '../program/index.ts'
@@ -46,7 +47,7 @@ export function openingWords(context: RowContext, yarn = ''): string {
   const way = startOfRow(ledger, piece, row)
   if (way !== 'chain') return `${start === 'turn' ? 'turn, ' : ''}${way} ${stitch}${yarn}`
   const anew = start === 'afresh' ? 'join in first st, ' : ''
-  return `${anew}ch ${ground.turningChains}${yarn}${countsWords(context)}${start === 'turn' ? ', turn' : ''}`
+  return `${anew}ch ${startingChainOf(ledger, piece, row)}${yarn}${countsWords(context)}${start === 'turn' ? ', turn' : ''}`
 }
 
 /** Whether a starting chain counts, where that is not said for all rows. */
@@ -56,7 +57,8 @@ function countsWords({ piece, ledger, row, words, counts }: RowContext): string 
   if (counts) return ` (counts as ${abbrOf(ground, words)})`
   // Where a spiral turns, or a chain is used though another start is the rule, nothing was said of starting chains.
   const unsaid = making.working === 'spiral' || making.start !== 'chain' || row === 0
-  return unsaid && ground.turningChains >= 3 && piece.worked === 'rounds'
+  const inRounds = piece.worked === 'rounds' || row === 0
+  return unsaid && startingChainOf(ledger, piece, row) >= 3 && inRounds
     ? ' (does not count as a st)'
     : ''
 }

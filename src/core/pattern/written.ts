@@ -20,10 +20,11 @@ import {
 import { type YarnPaths, yarnPaths } from '../paths/index.ts'
 import { ends, type Side, sides, starts } from '../program/index.ts'
 import type { Words } from '../stitch/index.ts'
-import { inUkTerms } from '../terms/index.ts'
+import { inUkTerms, rowWord } from '../terms/index.ts'
 import { counted } from '../units/index.ts'
 import { itemText } from './items.ts'
 import { joinText } from './joins.ts'
+import { stepNotes } from './steps.ts'
 import { yarnNotes } from './yarn-notes.ts'
 import { finishWords, layoutWords } from './finish.ts'
 import { rowWords } from './row-text.ts'
@@ -131,7 +132,7 @@ function linesOf(
   const lines: PatternLine[] = []
   for (let row = part.firstRow; row < part.endRow;) {
     let next = row + 1
-    const note = changeNote(ledger, piece, paths, row)
+    const note = changeNote(ledger, piece, paths, row, words)
     const { setup, text } = rowWords(ledger, piece, row, words)
     const same = (other: number) =>
       sameRows(ledger, piece, row, other) &&
@@ -151,21 +152,38 @@ function linesOf(
   return lines
 }
 
-function changeNote(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): string | null {
+function changeNote(
+  ledger: Ledger,
+  piece: Piece,
+  paths: YarnPaths,
+  row: number,
+  words: Words,
+): string | null {
   const notes = [
     turnNote(piece, row),
+    ...(row === 0 ? [] : stepNotes(ledger, piece, row, words)),
     ...yarnNotes(ledger, piece, paths, row),
     goneNote(ledger, piece, row),
   ].filter((note) => note !== null)
   return notes.length > 0 ? notes.join(' ') : null
 }
 
-/** A round that is turned where rounds are not, for a side it wants; and the way back. */
+/** A round that is turned where rounds are not, for a side it wants, and the way back; rows that are not turned where others are. */
 function turnNote(piece: Piece, row: number): string | null {
-  const { start, side } = piece.columns
+  const { start, side, number } = piece.columns
   const { working } = partOfRow(piece, row).making
   const turns = (at: number) => at > 0 && starts[start[at]!] === 'turn'
-  if (piece.worked === 'rows' || working === 'turned' || !turns(row)) return null
+  if (piece.worked === 'rows' || working === 'turned') {
+    const stays = (at: number) => at > 0 && at < piece.rows && starts[start[at]!] === 'chain'
+    if (!stays(row) || stays(row - 1)) return null
+    let last = row
+    while (stays(last + 1)) last++
+    const which = rowWord(piece.worked)
+    return last === row
+      ? `Do not turn for this ${which}.`
+      : `Do not turn up to ${which} ${number[last]!}.`
+  }
+  if (!turns(row)) return null
   // Where every round is turned it has been said.
   if (turns(row - 1) && turns(row - 2)) return null
   return side[row] === 1
@@ -208,6 +226,9 @@ const goesOn: Readonly<Record<Working, string>> = {
     'Turn for the first round only; join every round with a slip stitch into its first stitch.',
 }
 
+const JOINED_HERE =
+  'Join these rounds with a slip stitch into their first stitch, though the others go on in a spiral: they lead on from the join.'
+
 const ANEW = 'Do not turn: cut the yarn after every row, and join it where the row began.'
 
 const firstStitch: Readonly<Record<Making['first'], string>> = {
@@ -224,6 +245,8 @@ function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
   const isSaid = below.at(-1)?.making === making
   // Rows that are kept as they were written say their chains themselves, and nothing of those above them.
   const isChainSaid = isSaid && below.some((one) => one.making === making && !one.texts)
+  const joins = making.working === 'spiral' && ends[piece.columns.end[part.firstRow]!] === 'join'
+  if (joins && part.texts && piece.worked === 'rounds') return [JOINED_HERE]
   if (isSaid && (isChainSaid || part.texts)) return []
   const row = Math.min(part.firstRow + 1, part.endRow - 1)
   const counts = startCounts(ledger, piece, row)
@@ -262,7 +285,11 @@ const hasTwoInARow = (piece: Piece, { firstRow, endRow }: LedgerPart): boolean =
   )
 
 function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): string {
-  const making = [...makingWords(ledger, piece, part), ...middleWords(piece, part)]
+  const making = [
+    ...makingWords(ledger, piece, part),
+    ...(part.firstRow === 0 ? stepNotes(ledger, piece, 0, words) : []),
+    ...middleWords(piece, part),
+  ]
   if (part.chartRows === null) return making.join(' ')
   const count = standsOn(piece, part)
   const repeats = Math.floor(count / part.repeat!)

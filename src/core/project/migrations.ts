@@ -216,6 +216,28 @@ function rowRecords(document: Document): Document {
   } as Document
 }
 
+/** Version 11: how long starting chains are can be said. */
+function shortChains(document: Document): Document {
+  const { design } = document as Old
+  const said = (making: Old) => (isObject(making) ? { shortChain: false, ...making } : making)
+  const inPart = (part: Old) => (isObject(part) ? { ...part, making: said(part.making) } : part)
+  const inPiece = (piece: Old) =>
+    isObject(piece) && Array.isArray(piece.parts)
+      ? { ...piece, parts: piece.parts.map(inPart) }
+      : piece
+  return {
+    ...document,
+    version: 11,
+    design: isObject(design)
+      ? {
+          ...design,
+          making: said(design.making),
+          pieces: Array.isArray(design.pieces) ? design.pieces.map(inPiece) : design.pieces,
+        }
+      : design,
+  } as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 export const migrations: readonly Migration[] = [
   severalSwatches,
@@ -227,4 +249,5 @@ export const migrations: readonly Migration[] = [
   edgesAndLays,
   mosaics,
   rowRecords,
+  shortChains,
 ]

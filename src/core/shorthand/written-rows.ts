@@ -246,5 +246,5 @@ function countedOnce(
     last.yarn = written.runs.at(-1)?.yarn ?? last.yarn
     return stack ? { ...written, text: texts[i]!, onto: stack[i]!.onto } : written
   })
-  return found({ rows: all, multiples: multiplesOf(own[0]!) })
+  return found({ rows: all, multiples: own.flatMap(multiplesOf) })
 }

@@ -44,7 +44,8 @@ export const raisedStitches: readonly Stitch[] = [
     of: 'dc',
     height: 2,
     yarn: 9.2,
-    recipe: '5 dc in one st, hook out and into the top of the first, pull the loop through',
+    recipe:
+      '5 dc in one st, hook out and from the front into the top of the first, pull the loop through',
     symbol: `${strands(5)}M6 2h8`,
   }),
   raised('cluster', same('cl'), same('cluster'), {
@@ -61,6 +62,15 @@ export const raisedStitches: readonly Stitch[] = [
     recipe:
       '(yo, pull up a loop around the post of the dc just made) 3 times, yo, pull through all loops',
     symbol: 'M6 10a4 5 0 1 0 8 0a4 5 0 1 0 -8 0',
+  }),
+  raised('crab-stitch', same('crab stitch'), same('crab stitch'), {
+    of: 'sc',
+    height: 1,
+    yarn: 1.2,
+    backward: true,
+    turningChains: 1,
+    recipe: 'sc worked backward, from left to right for the right-handed',
+    symbol: 'M4 4L16 16M16 4L4 16M5 2q2.5 -3 5 0t5 0',
   }),
   raised('spike', same('spike'), same('spike'), {
     of: 'sc',
@@ -109,7 +119,7 @@ export const raisedStitches: readonly Stitch[] = [
     yarn: 3.6,
     uses: 2,
     recipe:
-      'pull up a loop in each of 5 places (3 of the star before, 2 new sts), yo, pull through all, ch 1 for its eye',
+      'pull up a loop in each of 5 places (its eye, its last loop and the last place of the star before, then 2 new sts), yo, pull through all, ch 1 for its eye. The first star of a row has 2nd and 3rd ch from hook and the st passed over for the star before, in the first row of stars the 4th ch',
     symbol: 'M10 3V17M3 10H17M5 5L15 15M15 5L5 15',
   }),
   ...(

@@ -28,6 +28,8 @@ export interface Stitch {
   readonly unit?: string
   /** Rows further down than the next that it is worked into; none unless it says so. */
   readonly reaches?: number
+  /** Worked the other way along the row below, which is not turned. */
+  readonly backward?: true
   /** It hides the rows it passes. */
   readonly covers?: true
   /** How it is worked, in US terms, where that is not a stitch everybody knows. */

@@ -25,6 +25,7 @@ const anyMaking: fc.Arbitrary<Making> = fc.record({
   start: fc.constantFrom('chain', 'stacked', 'standing'),
   chainCounts: fc.boolean(),
   oneCounts: fc.boolean(),
+  shortChain: fc.boolean(),
   first: fc.constantFrom('same', 'next', 'second'),
 })
 const ownMaking = fc.option(anyMaking, { freq: 3 })

@@ -130,7 +130,10 @@ const firsts: readonly (readonly [RegExp, (found: RegExpExecArray) => Sum])[] = 
   ],
   [/^pick up (.*) (?:around|along .*)$/, ([, work]) => numbered(work!)],
   [/^into the other side of the chain (.*)$/, ([, work]) => leaving(read(work!).leaves)],
-  [/^ch \d+, (.* in last ch)$/, ([, work]) => numbered(work!)],
+  [
+    /^ch \d+, (.*\bon the other side\b.*)$/,
+    ([, work]) => both(leaving(work!.includes('skipped count') ? 1 : 0), numbered(work!)),
+  ],
   [
     new RegExp(
       `^ch (\\d+), ${BUMPS}([a-z]+(?: [bf]lo)?) in (\\d)\\w\\w ch from hook( \\([^)]*\\))? and in each ch across$`,

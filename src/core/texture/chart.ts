@@ -103,7 +103,10 @@ export function stitchChart(
     const { places: below, xs, groups } = tops.length > 1 ? sideBySide(tops) : tops[0]!
     // Where two yarns work beside one another each row has a strip of its own, in the order they are worked.
     const { y } = left.at(-1)!
-    const { places, made, extras } = meaningOf(items, below, { groups })
+    const { places, made, extras } = meaningOf(items, below, {
+      groups,
+      round: way === 'round',
+    })
     if (unread.length > 0 || places === null || places.length === 0) return null
     const rightward = xs.at(-1)! > xs[0]!
     const step = width / places.length

@@ -219,25 +219,37 @@ export function writtenRows(
   }
   const { more, work } = foundation!
   const first = begun === 'chain' ? 0 : 1
-  // The first row of the pattern itself faces as it wants.
-  const faces = (i: number) =>
-    pattern.passes === 2
-      ? // Turned once after the row of sc, then not any more.
-        i < first
-        ? ('WS' as const)
-        : ('RS' as const)
-      : (pattern.side === 'WS') === ((i - first) % 2 === 0)
-        ? ('WS' as const)
-        : ('RS' as const)
+  const texts = [work, ...(begun === 'chain' ? all.slice(1) : all).map(({ text }) => text)]
+  // Of two passes only the first is turned to, from the row of sc.
+  const stays = (i: number) =>
+    i === 0 || (pattern.passes === 2 ? i > first : staysFacing(texts[i]!))
+  const wanting = all.findIndex((row) => wantsOf(pattern, row) !== null)
+  const faces = sidesOf(
+    texts.map((_, i) => stays(i)),
+    wanting < 0 ? null : { row: wanting + first, side: wantsOf(pattern, all[wanting]!)! },
+  )
   return [
     { ...chain, line: `Ch ${count + more}.` },
-    ...[work, ...(begun === 'chain' ? all.slice(1) : all).map(({ text }) => text)].map(
-      (row, i): WrittenLine => {
-        const text = i === 0 || pattern.passes === 2 ? row : turned(started(row))
-        return written('Row', all, i - first, first + 1, text, faces(i))
-      },
-    ),
+    ...texts.map((row, i): WrittenLine => {
+      const text =
+        i === 0 || pattern.passes === 2 ? row : stays(i) ? started(row) : turned(started(row))
+      return written('Row', all, i - first, first + 1, text, faces[i]!)
+    }),
   ]
+}
+
+/** Whether the work is not turned for a row: it is worked back the way the one below went. */
+const staysFacing = (text: string): boolean => /^(?:ch \d+[^,]*, )?crab stitch\b/.test(text)
+
+/** The side of each of flat rows, so that one of them faces as it wants; the first the right one where none wants. */
+function sidesOf(
+  stays: readonly boolean[],
+  wanting: { readonly row: number; readonly side: 'RS' | 'WS' } | null,
+): ('RS' | 'WS')[] {
+  let right = true
+  const faces = stays.map((stay) => (right = stay ? right : !right))
+  const other = wanting !== null && faces[wanting.row] !== (wanting.side === 'RS')
+  return faces.map((face) => (face === other ? 'WS' : 'RS'))
 }
 
 /** Row `at` of a pattern whose first is line `from`; below 0 for the row it stands on. */
@@ -270,14 +282,19 @@ export function writtenOver(
   return lines.length > 0 ? lines.map(({ line }) => line).join('\n') : null
 }
 
+/** The side a row wants to be worked from; null where it is all the same to it. */
+function wantsOf({ side }: StitchPattern, row: PatternRow): 'RS' | 'WS' | null {
+  const raised =
+    !isPlainRow(row.text) && !/^(?:sc|ch 3 \(counts as dc\), dc) in each/.test(row.text)
+  return row.side ?? (side !== 'any' && raised ? side : null)
+}
 /** The side a round is worked from. */
-const facesOf = ({ side }: StitchPattern, row: PatternRow): 'RS' | 'WS' =>
-  row.side ??
-  (side === 'WS' && !isPlainRow(row.text) && !/^sc in each ch/.test(row.text) ? 'WS' : 'RS')
+const facesOf = (pattern: StitchPattern, row: PatternRow): 'RS' | 'WS' =>
+  wantsOf(pattern, row) ?? 'RS'
 
 const turned = (row: string) => row.replace(/^(ch \d+(?: [A-Z])?(?: \([^)]*\))?), /, '$1, turn, ')
 /** A row that begins with no chain of its own begins with one. */
-const started = (row: string) => (/^ch /i.test(row) ? row : `ch 1, ${row}`)
+const started = (row: string) => (/^(?:ch|sl st) /i.test(row) ? row : `ch 1, ${row}`)
 /** A round that does not end in a half loop is joined. */
 const joined = (row: string) =>
   /half loop(?:, sk \d+ sts?)?$/.test(row) ? row : `${row}, sl st to join`

@@ -68,7 +68,8 @@ describe('the stitch drawer', () => {
     ['ladders', { more: 2, nth: 4 }],
     ['two-pass-mesh', { more: 0, nth: 2 }],
     ['rib', null],
-    ['post-v', null],
+    // Posts stand on a row of dc, which begins in the 4th.
+    ['post-v', { more: 2, nth: 4 }],
     ['spike-4', null],
   ])('%s begins in the chain where the trade begins it', (id, begins) => {
     const found = foundationOf(

@@ -3,11 +3,11 @@ import type { Design, Strand, Yarn } from '../design/index.ts'
 import {
   eachBlock,
   endRuns,
-  groundOfRow,
   type Ledger,
   maybeFoundation,
   type Piece,
   startCounts,
+  startingChainOf,
 } from '../ledger/index.ts'
 import { ends, starts } from '../program/index.ts'
 import { stitchById } from '../stitch/index.ts'
@@ -179,7 +179,5 @@ function downMm({ columns }: Piece, row: number, rows: number): number {
 function startingChains(ledger: Ledger, piece: Piece, row: number): number {
   const start = starts[piece.columns.start[row]!]!
   const chained = start === 'chain' || start === 'turn' || start === 'afresh'
-  return chained && !startCounts(ledger, piece, row)
-    ? groundOfRow(ledger, piece, row).turningChains
-    : 0
+  return chained && !startCounts(ledger, piece, row) ? startingChainOf(ledger, piece, row) : 0
 }

@@ -14,6 +14,10 @@ const field = <Key extends keyof Making>(key: Key) =>
 const working = field('working')
 const start = field('start')
 const first = field('first')
+const length = computed({
+  get: () => (making.value.shortChain ? 'short' : 'usual'),
+  set: (value) => (making.value = { ...making.value, shortChain: value === 'short' }),
+})
 const counts = computed({
   get: () => (making.value.oneCounts ? 'all' : making.value.chainCounts ? 'counts' : 'not'),
   set: (value) =>
@@ -35,7 +39,6 @@ const counts = computed({
     </ElSelect>
     <template v-if="rows || working !== 'spiral'">
       <ChoiceOf
-        v-if="!rows"
         v-model="start"
         legend="What a round begins with"
         :options="[
@@ -45,13 +48,26 @@ const counts = computed({
         ]"
       />
       <ChoiceOf
-        v-if="rows || start === 'chain'"
+        v-if="start === 'chain'"
         v-model="counts"
         legend="The starting chain"
         :options="[
           { value: 'not', label: 'Chain is extra' },
           { value: 'counts', label: 'Counts', title: 'From hdc on; that of sc does not' },
           { value: 'all', label: 'Even ch 1', title: 'That of sc counts too' },
+        ]"
+      />
+      <ChoiceOf
+        v-if="start === 'chain'"
+        v-model="length"
+        legend="How long it is for taller stitches"
+        :options="[
+          {
+            value: 'usual',
+            label: '2, 3, 4',
+            title: 'Chains for hdc, dc and tr (UK htr, tr, dtr)',
+          },
+          { value: 'short', label: '1, 2, 3', title: 'One chain fewer, against a gap' },
         ]"
       />
       <ElSelect

@@ -16,14 +16,14 @@ describe('a pattern as fabric', () => {
     const firstOf = (row: number) =>
       chart.stitches.findIndex((one) => one.row === row && one.word === 'long loop')
     const at = (key: string) => bits.findIndex((bit) => bit.key === key)
-    // Row 1 of the first yarn is taken up by row 3, the second yarn's row 2 by row 5.
-    expect(chart.onto.slice(1, 6)).toEqual([[0], [0], [1], [3], [2]])
+    // Row 1 of the first yarn is taken up by row 4, the second yarn's row 3 by row 6.
+    expect(chart.onto.slice(1, 7)).toEqual([[0], [0], [2], [1], [4], [3]])
     const [own, other] = [firstOf(1), firstOf(2)]
     expect(at(`${own} foot`)).toBeLessThan(at(`${other} foot`))
     expect(at(`${own} top`)).toBeGreaterThan(at(`${other} foot`))
-    const live = firstOf(4)
-    expect(at(`${other} top`)).toBeGreaterThan(at(`${live} foot`))
-    expect(at(`${other} foot`)).toBeLessThan(at(`${live} foot`))
+    const [second, live] = [firstOf(3), firstOf(5)]
+    expect(at(`${second} top`)).toBeGreaterThan(at(`${live} foot`))
+    expect(at(`${second} foot`)).toBeLessThan(at(`${live} foot`))
   })
 
   it('is in one yarn where the pattern is', () => {

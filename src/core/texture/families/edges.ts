@@ -17,7 +17,7 @@ const patterns = [
     multiple: 1,
     offset: 0,
     special: 'crab stitch: sc worked backward, from left to right for the right-handed.',
-    notes: 'A corded edge; nothing is worked on it.',
+    notes: 'A corded edge; nothing is worked on it. The work is not turned for it.',
     round: rows('crab stitch in each st around'),
     flat: rows('crab stitch in each st across'),
   },
@@ -27,10 +27,19 @@ const patterns = [
     name: 'Scallops',
     multiple: 4,
     offset: 1,
+    notes: 'Of several rows each is set off by half from the one below, so that they lie flat.',
     flat: rows(
       'sc in next st, *sk 1 st, 3 dc in next st, sk 1 st, sc in next st; rep from * across',
+      'ch 3 (counts as dc), dc in same st, sk 1 st, sc in next st, sk 1 st, *3 dc in next st, sk 1 st, sc in next st, sk 1 st; rep from * to last st, 2 dc in last st',
     ),
-    round: rows('*sc in next st, sk 1 st, 3 dc in next st, sk 1 st; rep from * around'),
+    round: {
+      begin: ['*sc in next st, sk 1 st, 3 dc in next st, sk 1 st; rep from * around'],
+      rows: [
+        'ch 3 (counts as dc), 2 dc in same st, sk 1 st, sc in next st, sk 1 st, *3 dc in next st, sk 1 st, sc in next st, sk 1 st; rep from * around',
+        // To the middle of the first scallop.
+        'sl st in next st, ch 1, sc in same st, sk 1 st, 3 dc in next st, sk 1 st, *sc in next st, sk 1 st, 3 dc in next st, sk 1 st; rep from * around',
+      ],
+    },
   },
 ] satisfies Given[]
 

@@ -1,5 +1,8 @@
 import { ALL, AROUND, CLUSTER, type Given, of, rows, SPIKE_DC } from './recipes.ts'
 
+const GROUPS_OF_4 =
+  'ch 3 (counts as dc), 2 dc in same st, ch 1, sk 3 sts, *3 dc in next st, ch 1, sk 3 sts; rep from * around'
+
 const patterns = [
   {
     id: 'shells',
@@ -11,10 +14,14 @@ const patterns = [
       'sc in next st, *sk 2 sts, 5 dc in next st, sk 2 sts, sc in next st; rep from * across',
       'ch 3 (counts as dc), 2 dc in same st, *sk 2 sts, sc in next st, sk 2 sts, 5 dc in next st; rep from * to last 6 sts, sk 2 sts, sc in next st, sk 2 sts, 3 dc in last st',
     ),
-    round: rows(
-      '*sc in next st, sk 2 sts, 5 dc in next st, sk 2 sts; rep from * around',
-      'ch 3 (counts as dc), 4 dc in same st, sk 2 sts, sc in next st, sk 2 sts, *5 dc in next st, sk 2 sts, sc in next st, sk 2 sts; rep from * around',
-    ),
+    round: {
+      begin: ['*sc in next st, sk 2 sts, 5 dc in next st, sk 2 sts; rep from * around'],
+      rows: [
+        'ch 3 (counts as dc), 4 dc in same st, sk 2 sts, sc in next st, sk 2 sts, *5 dc in next st, sk 2 sts, sc in next st, sk 2 sts; rep from * around',
+        // To the middle of the first shell.
+        'sl st in next 2 sts, ch 1, sc in same st, sk 2 sts, 5 dc in next st, sk 2 sts, *sc in next st, sk 2 sts, 5 dc in next st, sk 2 sts; rep from * around',
+      ],
+    },
   },
   {
     id: 'fan-8',
@@ -22,12 +29,24 @@ const patterns = [
     name: 'Fans',
     multiple: 8,
     offset: 1,
-    notes: 'An odd number of half fans leaves two alike at the join.',
+    notes:
+      'Set off by half from one row of fans to the next, so that it lies flat. An odd number of half fans leaves two alike at the join.',
     flat: rows(
       'sc in next st, *sk 3 sts, 7 dc in next st, sk 3 sts, sc in next st; rep from * across',
       ALL,
+      'ch 3 (counts as dc), 3 dc in same st, sk 3 sts, sc in next st, sk 3 sts, *7 dc in next st, sk 3 sts, sc in next st, sk 3 sts; rep from * to last st, 4 dc in last st',
+      ALL,
     ),
-    round: rows('*sc in next st, sk 3 sts, 7 dc in next st, sk 3 sts; rep from * around', AROUND),
+    round: {
+      begin: ['*sc in next st, sk 3 sts, 7 dc in next st, sk 3 sts; rep from * around', AROUND],
+      rows: [
+        'ch 3 (counts as dc), 6 dc in same st, sk 3 sts, sc in next st, sk 3 sts, *7 dc in next st, sk 3 sts, sc in next st, sk 3 sts; rep from * around',
+        AROUND,
+        // To the middle of the first fan.
+        'sl st in next 3 sts, ch 1, sc in same st, sk 3 sts, 7 dc in next st, sk 3 sts, *sc in next st, sk 3 sts, 7 dc in next st, sk 3 sts; rep from * around',
+        AROUND,
+      ],
+    },
   },
   {
     id: 'v-stitch',
@@ -44,8 +63,12 @@ const patterns = [
       ],
     },
     round: {
-      begin: ['ch 1, *sk 1 st, (dc, ch 1, dc) in next st, sk 1 st; rep from * around'],
-      rows: ['ch 1, *(dc, ch 1, dc) in next ch-sp; rep from * around'],
+      begin: [
+        'ch 3 (counts as dc), (ch 1, dc) in same st, sk 2 sts, *(dc, ch 1, dc) in next st, sk 2 sts; rep from * around',
+      ],
+      rows: [
+        'sl st in next ch-sp, ch 3 (counts as dc), (ch 1, dc) in same sp, *(dc, ch 1, dc) in next ch-sp; rep from * around',
+      ],
     },
   },
   {
@@ -64,8 +87,10 @@ const patterns = [
       ],
     },
     round: {
-      begin: ['ch 1, *3 dc in next st, ch 1, sk 3 sts; rep from * around'],
-      rows: ['ch 1, *3 dc in next ch-sp, ch 1; rep from * around'],
+      begin: [GROUPS_OF_4],
+      rows: [
+        'sl st to next ch-sp, ch 3 (counts as dc), 2 dc in same sp, ch 1, *3 dc in next ch-sp, ch 1; rep from * around',
+      ],
     },
   },
   {
@@ -85,8 +110,10 @@ const patterns = [
       ],
     },
     round: {
-      begin: ['ch 1, *3 dc in next st, ch 1, sk 3 sts; rep from * around'],
-      rows: ['ch 1, *(dc, spike dc, dc) in next ch-sp, ch 1; rep from * around'],
+      begin: [GROUPS_OF_4],
+      rows: [
+        'sl st to next ch-sp, ch 3 (counts as dc), (spike dc, dc) in same sp, ch 1, *(dc, spike dc, dc) in next ch-sp, ch 1; rep from * around',
+      ],
     },
   },
   {
@@ -104,8 +131,12 @@ const patterns = [
       ],
     },
     round: {
-      begin: ['ch 1, *3 dc in next st, sk 2 sts; rep from * around'],
-      rows: ['ch 1, *3 dc in next gap between clusters; rep from * around'],
+      begin: [
+        'ch 3 (counts as dc), 2 dc in same st, sk 2 sts, *3 dc in next st, sk 2 sts; rep from * around',
+      ],
+      rows: [
+        'sl st in next gap between clusters, ch 3 (counts as dc), 2 dc in same gap, *3 dc in next gap between clusters; rep from * around',
+      ],
     },
   },
   {
@@ -126,9 +157,11 @@ const patterns = [
       ],
     },
     round: {
-      begin: ['ch 1, *3 dc A in next st, sk 2 sts, 3 dc B in next st, sk 2 sts; rep from * around'],
+      begin: [
+        'ch 3 A (counts as dc), 2 dc A in same st, sk 2 sts, 3 dc B in next st, sk 2 sts, *3 dc A in next st, sk 2 sts, 3 dc B in next st, sk 2 sts; rep from * around',
+      ],
       rows: [
-        'ch 1, *3 dc A in next gap between clusters, 3 dc B in next gap between clusters; rep from * around',
+        'sl st A in next gap between clusters, ch 3 A (counts as dc), 2 dc A in same gap, 3 dc B in next gap between clusters, *3 dc A in next gap between clusters, 3 dc B in next gap between clusters; rep from * around',
       ],
     },
   },
@@ -140,7 +173,9 @@ const patterns = [
     offset: 0,
     round: {
       begin: ['*(sc, dc) in next st, ch 1, sk 2 sts; rep from * around'],
-      rows: ['*(sc, dc) in next ch-sp, ch 1; rep from * around'],
+      rows: [
+        'sl st to next ch-sp, ch 1, (sc, dc) in same sp, ch 1, *(sc, dc) in next ch-sp, ch 1; rep from * around',
+      ],
     },
   },
   {
@@ -154,7 +189,9 @@ const patterns = [
       begin: [
         'ch 2 (does not count as a st), *3-dc cluster in next st, ch 1, sk 1 st; rep from * around',
       ],
-      rows: ['ch 2 (does not count as a st), *3-dc cluster in next ch-sp, ch 1; rep from * around'],
+      rows: [
+        'sl st in next ch-sp, ch 2 (does not count as a st), 3-dc cluster in same sp, ch 1, *3-dc cluster in next ch-sp, ch 1; rep from * around',
+      ],
     },
   },
 ] satisfies Given[]

@@ -1,5 +1,12 @@
 import { type Given, LADDER, LONG_LOOPS, of, rows } from './recipes.ts'
 
+/** A round of one of two interlaced yarns on its own loops. */
+const interlaced = (yarn: 'A' | 'B', push = '') => ({
+  text: `ch 1, ${push}sc in half loop, *long loop, sc in next long loop; rep from * around, half loop`,
+  yarn,
+  onto: 'own' as const,
+})
+
 const patterns = [
   {
     id: 'ladders',
@@ -46,6 +53,7 @@ const patterns = [
     notes:
       'Two yarns, both loops kept live: only one of them works, the other is parked. Each works two rounds in turn: one that pushes its loops through those of the other yarn, and a plain one. Bring the other yarn inside before a round is closed. A last round goes into the loops of both. Loops catch small fingers: not for small children.',
     round: {
+      // The first yarn works one round to set up, the second two: from then on the yarns are never more than a round apart.
       begin: [
         {
           text: 'ch 1, *sc in next st, long loop, sk 4 sts; rep from * to last 5 sts, sc in next st, half loop, sk 4 sts',
@@ -56,14 +64,12 @@ const patterns = [
           yarn: 'B',
           onto: 'own',
         },
+        interlaced('B'),
       ],
-      rows: (['A', 'B'] as const).flatMap((yarn) =>
-        ['(push every loop through that of the other yarn beside it), ', ''].map((push) => ({
-          text: `ch 1, ${push}sc in half loop, *long loop, sc in next long loop; rep from * around, half loop`,
-          yarn,
-          onto: 'own' as const,
-        })),
-      ),
+      rows: (['A', 'B'] as const).flatMap((yarn) => [
+        interlaced(yarn, '(push every loop through that of the other yarn beside it), '),
+        interlaced(yarn),
+      ]),
       end: [
         {
           text: 'ch 1, *sc in next long loop, ch 1, sc in next long loop, ch 2; rep from * around',
@@ -74,6 +80,7 @@ const patterns = [
   },
   {
     id: 'mesh',
+    unit: 'space',
     name: 'Mesh',
     multiple: 2,
     offset: 1,
@@ -104,7 +111,7 @@ const patterns = [
     notes: 'Loops of seven over four skipped. Loops catch small fingers: not for small children.',
     round: rows(
       '*sc in next st, ch 7, sk 4 sts; rep from * around',
-      '*sc in next ch-sp, ch 4; rep from * around',
+      'sl st to next ch-sp, ch 1, sc in same sp, ch 4, *sc in next ch-sp, ch 4; rep from * around',
       'sc in each st and ch around',
     ),
   },

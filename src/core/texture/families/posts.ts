@@ -1,4 +1,14 @@
-import { dotted, type Given, of, rows } from './recipes.ts'
+import { ALL, AROUND, type Given, type GivenRow, of } from './recipes.ts'
+
+/** A post goes around a post, so all of them begin over a row of dc. */
+const DC_ACROSS = 'ch 3 (counts as dc), dc in each st across'
+const DC_AROUND = 'ch 3 (counts as dc), dc in each st around'
+const across = (...list: GivenRow[]) => ({ begin: [DC_ACROSS], rows: list })
+/** In the round they are worked from the right side: they stand out on the side that faces. */
+const around = (...list: string[]) => ({
+  begin: [DC_AROUND],
+  rows: list.map((text) => ({ text, side: 'RS' as const })),
+})
 
 const patterns = [
   {
@@ -6,19 +16,39 @@ const patterns = [
     name: 'Post rib',
     multiple: 2,
     offset: 0,
-    flat: rows(
+    flat: across(
       'ch 2 (does not count as a st), *FPdc around next st, BPdc around next st; rep from * across',
     ),
-    round: rows(
+    round: around(
       'ch 2 (does not count as a st), *FPdc around next st, BPdc around next st; rep from * around',
     ),
   },
   {
     id: 'post-columns',
     name: 'Post columns',
-    ...dotted('FPdc', 2),
-    side: 'RS',
-    notes: 'Go around the post of the stitch a row below, not into its top.',
+    multiple: 3,
+    offset: 2,
+    notes: 'Each goes around the post two rows below, over the row of sc between.',
+    flat: {
+      begin: [DC_ACROSS, ALL],
+      rows: [
+        {
+          text: 'sc in next 2 sts, *FPdc around the post of next st 2 rows below, sc in next 2 sts; rep from * across',
+          side: 'RS',
+        },
+        ALL,
+      ],
+    },
+    round: {
+      begin: [DC_AROUND, AROUND],
+      rows: [
+        {
+          text: '*sc in next 2 sts, FPdc around the post of next st 2 rnds below; rep from * around',
+          side: 'RS',
+        },
+        AROUND,
+      ],
+    },
   },
   {
     id: 'basket',
@@ -26,13 +56,13 @@ const patterns = [
     multiple: 4,
     offset: 0,
     notes: 'Two rows one way, two the other.',
-    flat: rows(
+    flat: across(
       ...[0, 0, 1, 1].map(
         (way) =>
           `ch 2 (does not count as a st), *${way ? 'BPdc' : 'FPdc'} around next 2 sts, ${way ? 'FPdc' : 'BPdc'} around next 2 sts; rep from * across`,
       ),
     ),
-    round: rows(
+    round: around(
       ...[0, 0, 1, 1].map(
         (way) =>
           `ch 2 (does not count as a st), *${way ? 'BPdc' : 'FPdc'} around next 2 sts, ${way ? 'FPdc' : 'BPdc'} around next 2 sts; rep from * around`,
@@ -44,11 +74,11 @@ const patterns = [
     name: 'Waffle',
     multiple: 3,
     offset: 2,
-    flat: rows(
+    flat: across(
       'ch 2 (does not count as a st), dc in next 2 sts, *FPdc around next st, dc in next 2 sts; rep from * across',
       'ch 2 (does not count as a st), FPdc around next 2 sts, *dc in next st, FPdc around next 2 sts; rep from * across',
     ),
-    round: rows(
+    round: around(
       'ch 2 (does not count as a st), *FPdc around next st, dc in next 2 sts; rep from * around',
       // What a wrong-side row does in front lies at the back of a round that is not turned.
       'ch 2 (does not count as a st), *dc in next st, BPdc around next 2 sts; rep from * around',
@@ -62,13 +92,19 @@ const patterns = [
     offset: 2,
     side: 'RS',
     notes:
-      'The second pair crosses in front of the first: work it around the posts that were passed over, before the skipped ones.',
-    flat: rows(
-      'ch 2 (does not count as a st), hdc in next 2 sts, *sk 2 sts, FPdc around next 2 sts, FPdc around the 2 skipped sts, hdc in next 2 sts; rep from * across',
-      'ch 2 (does not count as a st), hdc in next 2 sts, *BPdc around next 4 sts, hdc in next 2 sts; rep from * across',
+      'Pass over two posts, work around the next two, then around the two passed over, in front of those just made.',
+    flat: across(
+      {
+        text: 'ch 2 (does not count as a st), hdc in next 2 sts, *sk 2 sts, FPtr around next 2 sts, FPtr around the 2 skipped sts, hdc in next 2 sts; rep from * across',
+        side: 'RS',
+      },
+      {
+        text: 'ch 2 (does not count as a st), hdc in next 2 sts, *BPdc around next 4 sts, hdc in next 2 sts; rep from * across',
+        side: 'WS',
+      },
     ),
-    round: rows(
-      'ch 2 (does not count as a st), *sk 2 sts, FPdc around next 2 sts, FPdc around the 2 skipped sts, hdc in next 2 sts; rep from * around',
+    round: around(
+      'ch 2 (does not count as a st), *sk 2 sts, FPtr around next 2 sts, FPtr around the 2 skipped sts, hdc in next 2 sts; rep from * around',
       'ch 2 (does not count as a st), *FPdc around next 4 sts, hdc in next 2 sts; rep from * around',
     ),
   },
@@ -80,18 +116,34 @@ const patterns = [
     offset: 1,
     flat: {
       begin: [
-        'ch 2 (does not count as a st), FPdc around next st, *sk 2 sts, (2 dc, ch 1, 2 dc) in next st, sk 2 sts, FPdc around next st; rep from * across',
+        DC_ACROSS,
+        {
+          text: 'ch 2 (does not count as a st), FPdc around next st, *sk 2 sts, (2 dc, ch 1, 2 dc) in next st, sk 2 sts, FPdc around next st; rep from * across',
+          side: 'RS',
+        },
       ],
-      rows: [
-        'ch 2 (does not count as a st), FPdc around next st, *(2 dc, ch 1, 2 dc) in next ch-sp, sk 2 sts, FPdc around next st; rep from * across',
-      ],
+      rows: (['WS', 'RS'] as const).map((side) => {
+        // What stands out in front is worked from behind on the wrong side.
+        const post = side === 'RS' ? 'FPdc' : 'BPdc'
+        return {
+          text: `ch 2 (does not count as a st), ${post} around next st, *(2 dc, ch 1, 2 dc) in next ch-sp, sk 2 sts, ${post} around next st; rep from * across`,
+          side,
+        }
+      }),
     },
     round: {
       begin: [
-        'ch 2 (does not count as a st), *FPdc around next st, sk 2 sts, (2 dc, ch 1, 2 dc) in next st, sk 2 sts; rep from * around',
+        DC_AROUND,
+        {
+          text: 'ch 2 (does not count as a st), *FPdc around next st, sk 2 sts, (2 dc, ch 1, 2 dc) in next st, sk 2 sts; rep from * around',
+          side: 'RS',
+        },
       ],
       rows: [
-        'ch 2 (does not count as a st), *FPdc around next st, (2 dc, ch 1, 2 dc) in next ch-sp, sk 2 sts; rep from * around',
+        {
+          text: 'ch 2 (does not count as a st), *FPdc around next st, (2 dc, ch 1, 2 dc) in next ch-sp, sk 2 sts; rep from * around',
+          side: 'RS',
+        },
       ],
     },
   },

@@ -12,6 +12,9 @@ import {
   STAR,
 } from './recipes.ts'
 
+const PUFFS_OUT =
+  'A puff stands out at the back of the work, so it is worked on the wrong side; where you never turn, push it out to the front.'
+
 const patterns = [
   {
     id: 'puff-4',
@@ -19,7 +22,8 @@ const patterns = [
     name: 'Puffs, every fourth',
     ...dotted('puff', 3),
     special: PUFF,
-    side: 'RS',
+    side: 'WS',
+    notes: PUFFS_OUT,
   },
   {
     id: 'puff-5',
@@ -27,8 +31,8 @@ const patterns = [
     name: 'Puffs, every fifth',
     ...dotted('puff', 4),
     special: PUFF,
-    side: 'RS',
-    notes: 'A puff worked on the wrong side pops out on the right side: work it where you want it.',
+    side: 'WS',
+    notes: PUFFS_OUT,
   },
   {
     id: 'puff-2',
@@ -36,8 +40,8 @@ const patterns = [
     name: 'Puffs, close',
     ...dotted('puff', 1),
     special: PUFF,
-    side: 'RS',
-    notes: 'Thick and thirsty; makes a firm bag.',
+    side: 'WS',
+    notes: `Thick and thirsty; makes a firm bag. ${PUFFS_OUT}`,
   },
   {
     id: 'pebble',
@@ -54,6 +58,7 @@ const patterns = [
     ...dotted('bobble', 3),
     special: BOBBLE,
     side: 'WS',
+    notes: 'A bobble stands out at the back of the work, so it is worked on the wrong side.',
   },
   {
     id: 'popcorn',
@@ -62,6 +67,7 @@ const patterns = [
     ...dotted('popcorn', 3),
     special: POPCORN,
     side: 'RS',
+    notes: 'A popcorn stands out on the side it is closed towards.',
   },
   {
     id: 'bead',
@@ -92,7 +98,7 @@ const patterns = [
     offset: 0,
     special: STAR,
     flat: {
-      begin: ['ch 3 (does not count as a st), *star in next 2 sts; rep from * across'],
+      begin: ['ch 4 (does not count as a st), *star in next 2 sts; rep from * across'],
       rows: [
         '*2 sc in next st; rep from * to last st, 3 sc in last st',
         'ch 3 (does not count as a st), sk 1 st, *star in next 2 sts; rep from * across',
@@ -100,7 +106,7 @@ const patterns = [
       end: ['2 sc in each st across'],
     },
     round: {
-      begin: ['ch 3 (does not count as a st), *star in next 2 sts; rep from * around'],
+      begin: ['ch 4 (does not count as a st), *star in next 2 sts; rep from * around'],
       rows: [
         { text: '*2 sc in next st; rep from * to last st, 3 sc in last st', side: 'WS' },
         'ch 3 (does not count as a st), sk 1 st, *star in next 2 sts; rep from * around',

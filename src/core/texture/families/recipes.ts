@@ -26,7 +26,7 @@ export const ALL = 'sc in each st across'
 export const AROUND = 'sc in each st around'
 
 /** A row as its words, or with more. */
-type GivenRow = string | (Partial<PatternRow> & Pick<PatternRow, 'text'>)
+export type GivenRow = string | (Partial<PatternRow> & Pick<PatternRow, 'text'>)
 type GivenRows = Readonly<Partial<Record<'begin' | 'end', readonly GivenRow[]>>> & {
   readonly rows: readonly GivenRow[]
 }

@@ -3,13 +3,26 @@ import { ALL, AROUND, ESC, type Given, of, rows, YO_LOOP } from './recipes.ts'
 /** The way back: every loop is worked off the hook. */
 const RETURN = 'return: yo, pull through 1 loop, *yo, pull through 2 loops; rep from * across'
 
+const WAVES = [
+  ['sc', 'dc'],
+  ['dc', 'sc'],
+].map(
+  ([low, high]) =>
+    `${low} in next 2 sts, hdc in next 2 sts, ${high} in next 4 sts, hdc in next 2 sts, ${low} in next 2 sts`,
+)
+/** Rows that go forward and back again are bound off into their bars. */
+const BIND_OFF = 'ch 1 (counts as a st), sl st in each st across'
+const BARS =
+  'The stitches of a row are its upright bars, from the right edge on. The first bar is passed over: the chain stands for it.'
+
 const patterns = [
   {
     id: 'rib',
     name: 'Back-loop rib',
     multiple: 1,
     offset: 0,
-    notes: 'In rows the ridges lie across; a band on its side stretches.',
+    notes:
+      'In rows, and in rounds that are turned, it makes ridges that lie across; a band on its side stretches. In rounds that are not turned it gives fine lines.',
     flat: rows('sc in back loop of each st across'),
     round: rows('sc in back loop of each st around'),
   },
@@ -39,7 +52,9 @@ const patterns = [
     },
     round: {
       begin: ['*sc in next st, ch 1, sk 1 st; rep from * around'],
-      rows: ['*sk 1 st, sc in next ch-sp, ch 1; rep from * around'],
+      rows: [
+        'sl st in next ch-sp, ch 1, sc in same sp, ch 1, *sc in next ch-sp, ch 1; rep from * around',
+      ],
     },
   },
   {
@@ -66,8 +81,9 @@ const patterns = [
     id: 'sedge',
     name: 'Sedge',
     multiple: 3,
-    offset: 0,
-    flat: rows('*(sc, hdc, dc) in next st, sk 2 sts; rep from * across'),
+    offset: 1,
+    notes: 'Each group goes into the sc of the one below.',
+    flat: rows('*(sc, hdc, dc) in next st, sk 2 sts; rep from * to last st, sc in last st'),
     round: rows('*(sc, hdc, dc) in next st, sk 2 sts; rep from * around'),
   },
   {
@@ -75,7 +91,8 @@ const patterns = [
     name: 'Linked',
     multiple: 1,
     offset: 0,
-    special: 'ldc: instead of the first yo insert the hook in the side of the stitch before.',
+    special:
+      'ldc: instead of the first yo insert the hook in the side of the stitch before; for the first one in the 2nd ch of the starting chain.',
     notes: 'No gaps between tall stitches: good where a bag must hold small things.',
     flat: rows('ch 3 (does not count as a st), ldc in each st across'),
     round: rows('ch 3 (does not count as a st), ldc in each st around'),
@@ -85,14 +102,9 @@ const patterns = [
     name: 'Waves',
     multiple: 12,
     offset: 0,
-    flat: rows(
-      '*sc in next 2 sts, hdc in next 2 sts, dc in next 4 sts, hdc in next 2 sts, sc in next 2 sts; rep from * across',
-      ALL,
-    ),
-    round: rows(
-      '*sc in next 2 sts, hdc in next 2 sts, dc in next 4 sts, hdc in next 2 sts, sc in next 2 sts; rep from * around',
-      AROUND,
-    ),
+    notes: 'Tall stitches come over short ones the next time, so that it lies flat again.',
+    flat: rows(...WAVES.flatMap((wave) => [`*${wave}; rep from * across`, ALL])),
+    round: rows(...WAVES.flatMap((wave) => [`*${wave}; rep from * around`, AROUND])),
   },
   {
     id: 'zigzag',
@@ -137,7 +149,11 @@ const patterns = [
     offset: 0,
     notes:
       'Each row goes forward with all loops on the hook, and back. Not turned. The loop on the hook is the first stitch.',
-    flat: rows(`ch 1 (counts as a loop), pull up a loop in each st across; ${RETURN}`),
+    special: BARS,
+    flat: {
+      rows: [`ch 1 (counts as a loop), pull up a loop in each st across; ${RETURN}`],
+      end: [BIND_OFF],
+    },
   },
   {
     id: 'two-pass-mesh',
@@ -149,12 +165,15 @@ const patterns = [
     offset: 1,
     perRepeat: 3,
     beside: { flat: 1, round: 0 },
-    special: YO_LOOP,
+    special: `${YO_LOOP} ${BARS}`,
     notes:
       'Every loop on the hook counts: five repeats are 16. The yarn overs are the holes; not turned. Open: line it, or put in what is larger than its holes.',
-    flat: rows(
-      `ch 1 (counts as a loop), *2 yo loops, sk 2 sts, pull up a loop in next st; rep from * across; ${RETURN}`,
-    ),
+    flat: {
+      rows: [
+        `ch 1 (counts as a loop), *2 yo loops, sk 2 sts, pull up a loop in next st; rep from * across; ${RETURN}`,
+      ],
+      end: [BIND_OFF],
+    },
   },
 ] satisfies Given[]
 
