@@ -46,6 +46,10 @@ export interface Repeat {
 export interface RowWants {
   /** The side that faces. */
   readonly side?: 'RS' | 'WS'
+  /** The side that faces where rows are turned; where they are not it is worked from the right one. */
+  readonly sideIfTurned?: 'RS' | 'WS'
+  /** It is said as it is seen from the right side: from the wrong one it is worked from behind. */
+  readonly asSeen?: boolean
   /** It goes back along the row below, without a turn. */
   readonly stays?: boolean
   /** Its rows are said as they are worked on the right side: rounds that are turned elsewhere are not turned for it. */

@@ -14,14 +14,19 @@ const whys = (part: ReturnType<typeof raised>, lies: Lies = RIGHT) =>
 describe('what stands on a ground', () => {
   // Common practice without a source, each rule counted by hand.
   it('is raised on its own side only, and in one row all from one side', () => {
-    expect(whys(raised('ABAAA'))).toEqual([])
+    // Puffs and bobbles stand out at the back, popcorns on the side they are closed towards.
+    expect(whys(raised('ADAAA'))).toEqual([])
     expect(whys(raised('ACAAA'))).toEqual(['1,0 side'])
-    expect(whys(raised('ACABA'), { ...RIGHT, sideOf: () => null })).toEqual(['3,0 side'])
+    expect(whys(raised('ABAAA'))).toEqual(['1,0 side'])
+    expect(whys(raised('ACADA'), { ...RIGHT, sideOf: () => null })).toEqual(['3,0 side'])
+    // Where the work is never turned a puff is pushed out to the front; a bobble is not.
+    expect(whys(raised('ABADA'), { ...RIGHT, unturned: true })).toEqual([])
+    expect(whys(raised('ACAAA'), { ...RIGHT, unturned: true })).toEqual(['1,0 side'])
   })
 
   it('has no clusters side by side, nor where rows begin', () => {
-    expect(whys(raised('ABBBA'))).toEqual(['2,0 beside'])
-    expect(whys(raised('BAAAD'))).toEqual(['0,0 edge', '4,0 edge'])
+    expect(whys(raised('ADDDA'))).toEqual(['2,0 beside'])
+    expect(whys(raised('DAAAD'))).toEqual(['0,0 edge', '4,0 edge'])
     expect(whys(raised('KAKKA'))).toEqual(['0,0 edge'])
   })
 
@@ -29,8 +34,8 @@ describe('what stands on a ground', () => {
     expect(whys(raised('AHA', 'AAA'), { ...RIGHT, below: 0 })).toEqual(['1,1 reach'])
     expect(whys(raised('AJA'), { ...RIGHT, below: 3 })).toEqual(['1,0 reach'])
     expect(whys(raised('AJA'), { ...RIGHT, below: 4 })).toEqual([])
-    expect(whys(raised('AIA', 'AAA', 'ABA'))).toEqual(['1,2 over'])
-    expect(whys(raised('AHA', 'AAA', 'ABA'))).toEqual([])
+    expect(whys(raised('AIA', 'AAA', 'ADA'))).toEqual(['1,2 over'])
+    expect(whys(raised('AHA', 'AAA', 'ADA'))).toEqual([])
   })
 
   it('goes around posts that are there', () => {
@@ -44,7 +49,8 @@ describe('what stands on a ground', () => {
   it('has six motifs that can be worked flat, where every other row faces', () => {
     const all = motifs.filter(({ kind }) => kind === 'raised')
     expect(all).toHaveLength(6)
-    const sideOf = (row: number) => (row % 2 ? ('WS' as const) : ('RS' as const))
+    // Their first row is a wrong-side row: a puff stands out at the back of the work.
+    const sideOf = (row: number) => (row % 2 ? ('RS' as const) : ('WS' as const))
     for (const { width, colours } of all) {
       const drawn = colours.map((row) => row.replaceAll('.', 'A'))
       const part = { stitch: 'sc', raised: { width, colours: drawn } }
@@ -58,7 +64,7 @@ describe('what stands on a ground', () => {
     expect(reliefMended(part, { sideOf, below: 4 }).colours.toReversed()).toEqual([
       ...['AAA', 'ACA', 'AAA'],
     ])
-    expect(reliefMended(raised('ABBA'), RIGHT).colours).toEqual(['ABAA'])
+    expect(reliefMended(raised('ADDA'), RIGHT).colours).toEqual(['ADAA'])
     // Bobbles all over the right-side rows of a large piece: each goes one row up, and none is lost.
     const many = Array.from(
       { length: 60 },
@@ -69,10 +75,10 @@ describe('what stands on a ground', () => {
       { sideOf, below: 4 },
     )
     expect(all.colours).toEqual(many.map((_, row) => many[row === 0 ? 1 : row - 1]))
-    // The second bobble finds the first beside it above, and a spike that reaches over: it goes down. The puff goes up.
-    const wrong = raised('AAHAA', 'ABAAA', 'ACCAA', 'AAAAA', 'AAAAA')
+    // The second bobble finds the first beside it above, and a spike that reaches over: it goes down. The popcorn goes up.
+    const wrong = raised('AAHAA', 'ADAAA', 'ACCAA', 'AAAAA', 'AAAAA')
     expect(reliefMended(wrong, { sideOf, below: 4 }).colours.toReversed()).toEqual([
-      ...['ABHAA', 'ACAAA', 'AAAAA', 'AACAA', 'AAAAA'],
+      ...['ADHAA', 'ACAAA', 'AAAAA', 'AACAA', 'AAAAA'],
     ])
     const letters = reliefs.map(({ letter }) => letter)
     fc.assert(
@@ -82,7 +88,7 @@ describe('what stands on a ground', () => {
           maxLength: 6,
         }),
         (colours) => {
-          const any = { stitch: 'dc', raised: { width: 6, colours } }
+          const any = { stitch: 'sc', raised: { width: 6, colours } }
           const lies = { sideOf, below: 2 }
           const mended = reliefMended(any, lies)
           expect(reliefMisfits({ ...any, raised: mended }, lies)).toEqual([])

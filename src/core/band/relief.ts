@@ -32,7 +32,7 @@ export interface Relief {
 /** Everything that can be painted on a ground. One is added here and nowhere else. */
 export const reliefs: readonly Relief[] = [
   { letter: 'A', name: 'Plain', stitch: null },
-  { letter: 'B', name: 'Puff', stitch: 'puff', side: 'RS', cluster: true },
+  { letter: 'B', name: 'Puff', stitch: 'puff', side: 'WS', cluster: true },
   { letter: 'C', name: 'Bobble', stitch: 'bobble', side: 'WS', cluster: true },
   { letter: 'D', name: 'Popcorn', stitch: 'popcorn', side: 'RS', cluster: true },
   { letter: 'E', name: 'Bead', stitch: 'bead', side: 'RS', cluster: true, post: 'before' },
@@ -63,7 +63,7 @@ export class ReliefPart extends Section {
 }
 
 /** Why a symbol cannot be worked where it stands. */
-export type WhyNot = 'side' | 'beside' | 'reach' | 'over' | 'post' | 'edge'
+export type WhyNot = 'side' | 'beside' | 'reach' | 'over' | 'post' | 'edge' | 'ground'
 export interface ReliefMisfit extends Cell {
   readonly why: WhyNot
 }
@@ -73,17 +73,23 @@ export interface Lies {
   /** Null where it may face either. */
   readonly sideOf: (row: number) => 'RS' | 'WS' | null
   readonly below: number
+  /** Rounds that go on the same way: what stands out at the back is pushed through to the front. */
+  readonly unturned?: boolean
 }
 
 /** The same as plain data: the side of each row, and the rows there are below the first. */
 export interface LiesAs {
   readonly sides: readonly ('RS' | 'WS' | null)[]
   readonly below: number
+  readonly unturned?: boolean
 }
-export const liesAs = ({ sides, below }: LiesAs): Lies => ({
+export const liesAs = ({ sides, below, unturned = false }: LiesAs): Lies => ({
   sideOf: (row) => sides[row] ?? null,
   below,
+  unturned,
 })
+const isPushed = ({ stitch }: Relief): boolean =>
+  stitch !== null && stitchById(stitch).pushes === true
 
 /** What stands on a ground while it is gone through: the symbols that are worked, and the side each row has. */
 class Standing {
@@ -104,16 +110,24 @@ class Standing {
     return reliefOf(this.works[row]?.[column] ?? PLAIN_LETTER)
   }
 
+  /** The side a symbol wants; none where it can be pushed through. */
+  private sideFor(own: Relief): 'RS' | 'WS' | undefined {
+    return this.lies.unturned && isPushed(own) ? undefined : own.side
+  }
+
   /** Why a symbol cannot stand there, among what is worked; null where it can. */
   whyNot(own: Relief, row: number, column: number): WhyNot | null {
     const { lies, part } = this
     const side = this.sides[row]!
-    if (own.side && side && own.side !== side) return 'side'
+    const wanted = this.sideFor(own)
+    if (wanted && side && wanted !== side) return 'side'
     // Rows begin and end there, with chains and joins.
     const edge = column === 0 || column === part.raised.width - 1
     if ((own.cluster || own.open) && edge) return 'edge'
     if (own.cluster && this.at(row, column - 1).cluster) return 'beside'
     const reach = reachOf(own)
+    // A spike is a sc drawn up: beside taller stitches it would pull them down.
+    if (reach > 0 && stitchById(part.stitch).height > 1) return 'ground'
     if (reach > 0 && reach > row + lies.below - 1) return 'reach'
     for (let down = 1; down <= reach; down++)
       if (row - down >= 0 && this.at(row - down, column).stitch !== null) return 'over'
@@ -126,7 +140,7 @@ class Standing {
   /** A symbol stands there; where the row may face either side, the first that wants one has it. */
   put(own: Relief, row: number, column: number): void {
     this.works[row]![column] = own.letter
-    this.sides[row] ??= own.side ?? null
+    this.sides[row] ??= this.sideFor(own) ?? null
   }
 
   /** Whether a symbol can be put there, and takes the place of no other that is worked. */
@@ -179,7 +193,11 @@ const chartOf = ({ works, part }: Standing): Chart => ({
 const worksOf = (part: ReliefPart, lies: Lies): Chart => chartOf(stood(part, lies).standing)
 
 /** Of what a row may be before it is laid: any side, and rows below it. */
-const anyhow = (below: number = LIMITS.rounds): Lies => ({ sideOf: () => null, below })
+const anyhow = (below: number = LIMITS.rounds): Lies => ({
+  sideOf: () => null,
+  below,
+  unturned: true,
+})
 
 /** The nearest that can be worked: a symbol on the wrong side goes to the row above or below that can have it; the rest are left out. */
 export function reliefMended(part: Pick<ReliefPart, 'raised' | 'stitch'>, lies: Lies): Chart {
@@ -298,8 +316,14 @@ export const relief: Band<ReliefPart> = {
   }),
   wants: ({ raised }, row) => {
     const text = raised.colours[(row - 1) % raised.colours.length]!
-    const side = [...text].map((letter) => reliefOf(letter).side).find(Boolean)
-    return side ? { side } : {}
+    const wanting = [...text].map(reliefOf).filter(({ side }) => side)
+    const sure = wanting.find((one) => !isPushed(one))
+    const [pushed] = wanting
+    return {
+      // What is painted is what is seen from the right side.
+      asSeen: true,
+      ...(sure ? { side: sure.side! } : pushed ? { sideIfTurned: pushed.side! } : {}),
+    }
   },
   chart: ({ chart }) => chart,
   field: ({ chart }) => chart,

@@ -141,6 +141,11 @@ export const isRaised = ({ runs }: WrittenRow, ground: string): boolean =>
     return (recipe !== undefined && !post && family === 'raised') || folds
   })
 
+/** Whether all that stands out in a row can be pushed through to the other side. */
+const isPushed = ({ runs }: WrittenRow): boolean =>
+  runs.some(({ stitch }) => stitchById(stitch).pushes) &&
+  runs.every(({ stitch }) => stitchById(stitch).family !== 'raised' || stitchById(stitch).pushes)
+
 /** Whether its rows are the same worked from either side: one stitch all the way. */
 const turnsAlike = (part: TexturePart): boolean => rowsOf(part).every(isPlain)
 
@@ -297,7 +302,7 @@ export const texture: Band<TexturePart> = {
     const own = ontoRows([at])[0]!
     const next = row < part.rounds ? ontoRows([rowAt(part, row)])[0]! : own
     return {
-      ...(faces ? { side: faces } : {}),
+      ...(faces ? { [at.side === null && isPushed(at) ? 'sideIfTurned' : 'side']: faces } : {}),
       ...(passes === 2 ? { passes } : {}),
       ...(at.runs.every((run) => stitchById(run.stitch).backward) ? { stays: true } : {}),
       ...(turnsAlike(part) ? {} : { fromRight: true }),

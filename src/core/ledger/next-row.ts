@@ -1,6 +1,7 @@
 import type { RowWants } from '../band/index.ts'
 import {
   GROUND,
+  inStitches,
   ontoOf,
   type OntoRow,
   type Program,
@@ -9,6 +10,7 @@ import {
   type RowStart,
 } from '../program/index.ts'
 import type { Making, Working } from '../part/index.ts'
+import { stitchById } from '../stitch/index.ts'
 import { Beginnings } from './beginnings.ts'
 import type { PieceBuilder } from './builder.ts'
 import type { NextRow, RowFacts } from './row-facts.ts'
@@ -43,13 +45,14 @@ function isWrongSide(
   builder: PieceBuilder,
   working: Working,
   firstOfPart: boolean,
-  { side: wanted, stays, fromRight }: RowWants,
+  { side: wanted, sideIfTurned, stays, fromRight }: RowWants,
 ): boolean {
   if (builder.rowCount === 0) return false
   // After a way forward and back again one is where the row began.
   if (stays || builder.lastWentBack) return builder.lastIsWrongSide
   if (builder.worked === 'rows') return !builder.lastIsWrongSide
   if (wanted && working !== 'spiral') return wanted === 'WS'
+  if (working === 'turned' && sideIfTurned) return sideIfTurned === 'WS'
   if (working === 'turned') return !fromRight && !builder.lastIsWrongSide
   return working === 'turn-once' && firstOfPart
 }
@@ -62,6 +65,7 @@ export class PartRows {
   private readonly begins: Beginnings
   /** What each of them goes into. */
   private readonly onto: OntoRow[] = []
+  private readonly behind = new WeakMap<Program, Program>()
 
   constructor(
     private readonly builder: PieceBuilder,
@@ -85,7 +89,8 @@ export class PartRows {
     const wrongSide = !afresh && isWrongSide(builder, part.making.working, first, wants)
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     const isFirst = start !== undefined && !afresh
-    const { program, begin } = this.begins.of(asked, wrongSide, { isFirst, asSaid: part.asSaid })
+    const seen = wrongSide && wants.asSeen === true ? this.fromBehind(asked) : asked
+    const { program, begin } = this.begins.of(seen, wrongSide, { isFirst, asSaid: part.asSaid })
     const goes = this.goesInto(wants.onto)
     // Written out: there may be thousands of rows.
     const facts: RowFacts = {
@@ -100,6 +105,14 @@ export class PartRows {
       beside: goes?.beside,
     }
     return { program, facts }
+  }
+
+  /** A row as it is worked from behind: the same again where it is the same. */
+  private fromBehind(asked: Program): Program {
+    const behind =
+      this.behind.get(asked) ?? inStitches(asked, (id) => stitchById(id).fromBehind ?? id)
+    this.behind.set(asked, behind)
+    return behind
   }
 
   /** A row that is made, as it was; `wants` says among which it is counted by those that go into them. */

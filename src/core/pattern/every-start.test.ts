@@ -5,7 +5,7 @@ import { baseKinds } from '../shape/index.ts'
 import { texturedBand } from '../shorthand/index.ts'
 import { defaultWords, type Words } from '../stitch/index.ts'
 import { readStart, type ReadStart } from '../testing/read-start.ts'
-import { base, baseAs, plain, tote } from '../testing/tote.ts'
+import { base, baseAs, plain, reliefBand, tote } from '../testing/tote.ts'
 import { drawer, stitchesOf, type StitchPattern } from '../texture/index.ts'
 import { rowWords } from './row-text.ts'
 
@@ -267,5 +267,48 @@ describe('rows as a maker starts them (common practice)', () => {
     const parts = [baseAs('panel', { count: 20 }), plain({ stitch: 'dc', rounds: 3 })]
     const rows = rowsOf(tote({ making: making('joined, stacked'), parts }), defaultWords)[0]!
     expect(rows[1]!.text).toBe('turn, stacked dc, dc in each remaining st across')
+  })
+})
+
+describe('what stands out, as it is worked (common practice)', () => {
+  const painted = (letter: string, stitch = 'dc'): Part =>
+    reliefBand({
+      stitch,
+      chart: { width: 4, colours: ['AAAA', 'AAAA', 'AAAA'] },
+      raised: { width: 4, colours: new Array<string>(3).fill(`A${letter}AA`) },
+      times: 1,
+    })
+  const textsOf = (parts: readonly Part[], school = 'spiral') =>
+    rowsOf(tote({ making: making(school), parts: [...parts] }), defaultWords)[0]!.filter(
+      ({ kind }) => kind === 'relief',
+    )
+
+  it('a front post that is painted is a back post in rows that show the wrong side', () => {
+    const panel = [baseAs('panel', { count: 16 }), painted('F')]
+    expect(textsOf(panel).map(({ text, side }) => [side, /[FB]Pdc/.exec(text)?.[0]])).toEqual([
+      ['WS', 'BPdc'],
+      ['RS', 'FPdc'],
+      ['WS', 'BPdc'],
+    ])
+    const round = [base({ count: 24, increase: 6 }), plain({ rounds: 1 }), painted('F')]
+    const turned = textsOf(round, 'turned, chain extra')
+    for (const { text, side } of turned)
+      expect(/[FB]Pdc/.exec(text)?.[0]).toBe(side === 'RS' ? 'FPdc' : 'BPdc')
+    expect(new Set(turned.map(({ side }) => side)).size).toBe(2)
+  })
+
+  it('a bead lies around the post just made, and passes over its own stitch', () => {
+    const panel = [baseAs('panel', { count: 16 }), plain({ rounds: 1, stitch: 'dc' }), painted('E')]
+    for (const { text } of textsOf(panel)) expect(text).toMatch(/dc, bead around it, sk 1 st/)
+  })
+
+  it('puffs are worked on wrong-side rows where rows are turned, and on the right side where they are not', () => {
+    const round = [base({ count: 24, increase: 6 }), plain({ rounds: 1 }), painted('B', 'sc')]
+    expect(textsOf(round, 'turned, chain extra').map(({ side }) => side)).toEqual([
+      ...['WS', 'WS', 'WS'],
+    ])
+    expect(textsOf(round, 'joined, chain extra').map(({ side }) => side)).toEqual([
+      ...['RS', 'RS', 'RS'],
+    ])
   })
 })

@@ -80,6 +80,9 @@ function runWords({ stitch: id, count }: LedgerRun, words: Words): string {
   if (id === 'skip') return `${abbrOf(stitch, words)} ${count} ${count === 1 ? 'st' : 'sts'}`
   if (stitch.family === 'over')
     return `${abbrOf(stitchById('ch'), words)} ${count}, ${abbrOf(stitchById('skip'), words)} ${count} ${id === 'over-ch' ? 'ch' : count === 1 ? 'st' : 'sts'}`
+  // It lies around the post just made, and its own place is passed over.
+  if (id === 'bead')
+    return `${abbrOf(stitch, words)} around it, ${abbrOf(stitchById('skip'), words)} 1 st`
   if (stitch.family === 'place')
     return `${count} ${abbrOf(groundOf(id.replace(/-beside$/, '')), words)} in same st`
   if (stitch.family === 'increase' && stitch.makes === 2 && !inLoop(stitch))

@@ -2,7 +2,7 @@ import { type Finder, inEveryPiece, type SnagContext } from './finder.ts'
 import { loneStitches, manyStrands } from './charts.ts'
 import { repeatRemainders, tooLargeChanges, writtenMisfits } from './repeats.ts'
 import { lostSpots, unevenJoins } from './joins.ts'
-import { mosaicEnds, mosaicMisfits } from './mosaic.ts'
+import { mosaicEnds, mosaicGround, mosaicMisfits } from './mosaic.ts'
 import { raisedInside } from './raised.ts'
 import {
   baseLie,
@@ -19,7 +19,7 @@ import {
 import { reliefDrawsIn, reliefMisfit } from './relief.ts'
 import type { Severity } from '../units/index.ts'
 import type { Snag } from './snag.ts'
-import { endsRaised, loopsCatch, spiralDrifts, stopsMidway } from './textures.ts'
+import { endsRaised, keepsItsSide, loopsCatch, spiralDrifts, stopsMidway } from './textures.ts'
 import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.ts'
 
 /** Everything that is looked for. */
@@ -27,6 +27,7 @@ const finders: readonly Finder[] = [
   ...[
     repeatRemainders,
     mosaicMisfits,
+    mosaicGround,
     reliefMisfit,
     writtenMisfits,
     tooLargeChanges,
@@ -44,7 +45,7 @@ const finders: readonly Finder[] = [
   yarnShort,
   ...[
     ...[pieceLie, manyStrands, carriesThatShow, longCarries, loneStitches],
-    ...[flares, spiralDrifts, mosaicEnds, reliefDrawsIn],
+    ...[flares, keepsItsSide, spiralDrifts, mosaicEnds, reliefDrawsIn],
   ].map(inEveryPiece),
   loopsCatch,
   gaugeEstimated,

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { inTurnsFrom, type MosaicPart } from '../band/index.ts'
-import { type Design, type Edit, partById } from '../design/index.ts'
+import { type Design, type Edit, type Part, partById } from '../design/index.ts'
 import { commit, historyOf, projectOf } from '../project/index.ts'
 import { inTurns, wantedMarks } from '../mosaic/index.ts'
 import { derive } from '../bag/index.ts'
@@ -80,13 +80,22 @@ describe('what a mosaic cannot have', () => {
   })
 })
 
+describe('a mosaic on tall stitches', () => {
+  it('is refused in words, and worked in sc with one click: its drops are dc', () => {
+    const design = tote({ parts: [base(), { ...mosaicBand(), stitch: 'hdc' } as Part] })
+    const [snag] = of(design, 'mosaic-ground')
+    expect(snag).toMatchObject({ severity: 'error', facts: { stitch: 'hdc' } })
+    expect(of(after(design, snag!.mends[0]!.edits), 'mosaic-ground')).toEqual([])
+  })
+})
+
 describe('what cannot stand on a ground', () => {
   it('is told with rows it could stand in, and mended', () => {
     expect(of(tote({ parts: [base(), reliefBand()] }), 'relief-misfits')).toEqual([])
     const panel = [baseAs('panel', { count: 16 }), reliefBand()]
     const [snag] = of(tote({ parts: panel }), 'relief-misfits')
-    // Row 2 of the bag faces the wrong side: its puffs could stand in the next.
-    expect(snag!.facts).toMatchObject({ why: 'side', rows: [3, 5] })
+    // Row 3 of the bag faces: its puffs could stand in the next, or in the one before.
+    expect(snag!.facts).toMatchObject({ why: 'side', rows: [4, 2] })
     const next = after(tote({ parts: panel }), snag!.mends[0]!.edits)
     expect(of(next, 'relief-misfits')).toEqual([])
   })

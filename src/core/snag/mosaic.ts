@@ -2,6 +2,7 @@ import { bandOf, mosaicRules, type MosaicPart, isBandOf } from '../band/index.ts
 import { workedOf } from '../mosaic/index.ts'
 import { type Piece } from '../ledger/index.ts'
 import { ends, starts } from '../program/index.ts'
+import { stitchById } from '../stitch/index.ts'
 import { bandsOn, type Finder } from './finder.ts'
 import type { Mend } from './snag.ts'
 
@@ -33,6 +34,28 @@ export const mosaicMisfits: Finder = ({ design, piece }) =>
             kind: 'workable',
             facts: {},
             edits: [{ name: 'mendMosaic', args: { id, worked: piece.worked } }],
+          },
+        ],
+      },
+    ]
+  })
+
+/** Mosaic on a ground that its drops cannot reach over: they are dc, for rows of sc. */
+export const mosaicGround: Finder = ({ design, piece }) =>
+  mosaicsOn(design, piece).flatMap((part) => {
+    const { id, name, stitch } = part
+    if (stitchById(stitch).height <= 1) return []
+    return [
+      {
+        code: 'mosaic-ground' as const,
+        severity: 'error' as const,
+        where: { part: id, round: null },
+        facts: { name, stitch },
+        mends: [
+          {
+            kind: 'in-sc',
+            facts: {},
+            edits: [{ name: 'setPart', args: { id, values: { stitch: 'sc' } } }],
           },
         ],
       },

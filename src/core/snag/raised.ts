@@ -11,7 +11,8 @@ export const raisedInside: Finder = ({ design, piece }) =>
   bandsOn(design, piece).flatMap((part) => {
     const place = piece.parts.find(({ id }) => id === part.id)!
     for (let row = place.firstRow; row < place.endRow; row++) {
-      const { side } = bandOf(part).wants(part, row - place.firstRow + 1, standsOn(piece, place))
+      const wants = bandOf(part).wants(part, row - place.firstRow + 1, standsOn(piece, place))
+      const side = wants.side ?? (piece.worked === 'rows' ? wants.sideIfTurned : undefined)
       if (!side || sides[piece.columns.side[row]!] === side) continue
       const making = makingOf(design, part)
       const spiral = piece.worked === 'rounds' && making.working === 'spiral'

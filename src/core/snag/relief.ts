@@ -26,9 +26,11 @@ export function liesOf(
   part: ReliefPart,
   place: Pick<LedgerPart, 'firstRow'>,
 ): Lies {
-  const spiral = makingOf(design, part).working === 'spiral'
+  const { working } = makingOf(design, part)
+  const spiral = working === 'spiral'
   return {
     below: place.firstRow,
+    unturned: piece.worked === 'rounds' && working !== 'turned',
     sideOf: (row) =>
       piece.worked === 'rows'
         ? sides[piece.columns.side[place.firstRow + row] ?? 0]!
@@ -73,6 +75,7 @@ export const reliefMisfit: Finder = (context) =>
                   id: part.id,
                   sides: Array.from({ length: height }, (_, row) => lies.sideOf(row)),
                   below: lies.below,
+                  unturned: lies.unturned === true,
                 },
               },
             ],

@@ -94,6 +94,10 @@ export interface SnagFacts {
   }
   /** Cells of a mosaic that cannot be as they are drawn, and why the first of them cannot. */
   'mosaic-misfits': { name: string; cells: number; why: Why }
+  /** A mosaic on stitches that its drops are no taller than. */
+  'mosaic-ground': { name: string; stitch: string }
+  /** A texture whose rounds are given for the right side, in a bag that turns every round. */
+  'keeps-its-side': { name: string }
   /** Ends to hide where the yarn is cut after every row. */
   'mosaic-ends': { name: string; ends: number }
   /** Symbols that cannot be worked where they stand, why the first cannot, and rows (printed numbers) it could stand in. */
@@ -118,6 +122,9 @@ export interface MendFacts {
   edge: Record<string, never>
   close: { by: number; half: number }
   'join-rounds': Record<string, never>
+  /** Joined, and not turned. */
+  'no-turning': Record<string, never>
+  'in-sc': Record<string, never>
   'row-below': Record<string, never>
   rows: { by: number; worked: 'rounds' | 'rows' }
   /** So many stitches of a chart in other yarns. */

@@ -26,6 +26,16 @@ const of = (design: Design, code: SnagCode) =>
   derive(projectOf(design)).snags.filter((snag) => snag.code === code)
 
 describe('what a maker would stumble over in a texture (common practice)', () => {
+  it('shells keep the right side where every other round is turned: said, and settled with one click', () => {
+    const turned = { ...joined, working: 'turned' as const }
+    const design = bagOf('shells', 48, { rounds: 4, making: turned })
+    const [snag] = of(design, 'keeps-its-side')
+    const next = commit(historyOf(projectOf(design)), snag!.mends[0]!.edits).design
+    expect(of(next, 'keeps-its-side')).toEqual([])
+    // One stitch all the way is the same from either side.
+    expect(of(bagOf('rib', 48, { rounds: 4, making: turned }), 'keeps-its-side')).toEqual([])
+  })
+
   // Interlaced: three set-up rounds (one yarn has one, the other two), four that repeat, one that closes: 8, 12, 16 rounds.
   it.each([
     [8, null],

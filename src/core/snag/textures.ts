@@ -46,7 +46,10 @@ export const endsRaised: Finder = ({ design, piece }) => {
   const band = bandOf(part)
   const count = standsOn(piece, place)
   const rounds = band.rounds(part)
-  const isRaised = (row: number) => band.wants(part, row, count).side !== undefined
+  const isRaised = (row: number) => {
+    const { side, sideIfTurned } = band.wants(part, row, count)
+    return (side ?? sideIfTurned) !== undefined
+  }
   const plain = Array.from({ length: rounds }, (_, i) => i + 1).some((row) => !isRaised(row))
   if (!plain || !isRaised(rounds)) return []
   const base = baseOf(design)
@@ -76,6 +79,35 @@ export const endsRaised: Finder = ({ design, piece }) => {
     },
   ]
 }
+
+/** Textures that keep the right side where every other round is turned. */
+export const keepsItsSide: Finder = ({ design, piece }) =>
+  bandsOn(design, piece).flatMap((part) => {
+    const making = makingOf(design, part)
+    const place = piece.parts.find(({ id }) => id === part.id)!
+    const turned = piece.worked === 'rounds' && making.working === 'turned'
+    if (!turned || !bandOf(part).wants(part, 1, standsOn(piece, place)).fromRight) return []
+    return [
+      {
+        code: 'keeps-its-side' as const,
+        severity: 'advice' as const,
+        where: { part: part.id, round: piece.columns.number[place.firstRow]! },
+        facts: { name: part.name },
+        mends: [
+          {
+            kind: 'no-turning',
+            facts: {},
+            edits: [
+              {
+                name: 'setPart',
+                args: { id: part.id, values: { making: { ...making, working: 'joined' } } },
+              },
+            ],
+          },
+        ],
+      },
+    ]
+  })
 
 /** Whether a row of a stretch has a stitch of some kind. */
 function hasStitch(

@@ -1,4 +1,4 @@
-import type { Words } from '../stitch/index.ts'
+import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
 import { countsWords, hookWords } from '../fit/index.ts'
 import {
   counted,
@@ -47,6 +47,7 @@ export const reliefWords: Readonly<Record<WhyNot, string>> = {
   over: 'would reach over what stands below it',
   post: 'has no post to go around',
   edge: 'stands where rows begin and end',
+  ground: 'is a single crochet drawn up, which would pull taller stitches down',
 }
 
 /** Why a cell of a mosaic cannot be: "it …". */
@@ -207,6 +208,14 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
     title: `${name} cannot be worked quite as it is drawn.`,
     text: `${cells === 1 ? 'One cell is' : `${cells} cells are`} worked in the yarn of ${cells === 1 ? 'its' : 'their'} row instead. The first of them ${whyWords[why]}.`,
   }),
+  'mosaic-ground': ({ name, stitch }, words) => ({
+    title: `${name} cannot be worked in ${abbrOf(stitchById(stitch), words)}.`,
+    text: `Its drops are ${abbrOf(stitchById('dc'), words)}, as tall as the rows of ${abbrOf(stitchById('sc'), words)} they reach over; over taller rows they would pull the fabric together.`,
+  }),
+  'keeps-its-side': ({ name }) => ({
+    title: `${name} is not turned.`,
+    text: 'The bag is turned after every round; the rounds of this band are given for the right side and keep it, so its join moves on as in any bag that is not turned.',
+  }),
   'mosaic-ends': ({ name, ends }) => ({
     title: `${name} leaves ${ends} ends.`,
     text: 'Worked flat in overlay the yarn is cut after every row, two ends each. Hide them in a double edge of two rows that close over them, or knot them into a fringe; joined rounds, or inset, leave next to none.',
@@ -260,6 +269,11 @@ const mendSaid = saidBy<MendFacts, Words, MendText>({
     cost: `${half} + ${half}`,
   }),
   'join-rounds': () => ({ label: 'Join its rounds and turn for it', cost: 'a join a round' }),
+  'no-turning': () => ({ label: 'Join it without turning', cost: 'said for this band' }),
+  'in-sc': (_, words) => ({
+    label: `Work it in ${abbrOf(stitchById('sc'), words)}`,
+    cost: 'lower rows: look at the height',
+  }),
   rows: ({ by, worked }) => ({
     label: rowsOf(worked, by),
     cost: 'it ends as it should',

@@ -28,6 +28,10 @@ export interface Stitch {
   readonly unit?: string
   /** Rows further down than the next that it is worked into; none unless it says so. */
   readonly reaches?: number
+  /** It stands out at the back, and can be pushed out to the front where the work is never turned. */
+  readonly pushes?: true
+  /** What is worked so from behind, where rows show the wrong side: by its id. */
+  readonly fromBehind?: string
   /** Worked the other way along the row below, which is not turned. */
   readonly backward?: true
   /** It hides the rows it passes. */

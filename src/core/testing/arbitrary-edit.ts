@@ -168,6 +168,7 @@ const chartArguments = (id: fc.Arbitrary<string>) => {
       id,
       sides: fc.array(fc.constantFrom('RS' as const, 'WS' as const, null), { maxLength: 4 }),
       below: fc.nat(4),
+      unturned: fc.boolean(),
     }),
     setTechnique: fc.record({
       id,
