@@ -1,5 +1,7 @@
-import { readFileSync, writeFileSync } from 'node:fs'
-import { readProject, printProject } from './src/core/project/index.ts'
-const r = readProject(readFileSync('src/core/testing/version-9.json','utf8')); if(!r.ok) throw r
-const t = JSON.parse(printProject(r.value), (k,v)=> k==='shortChain'?undefined:v); t.version=10
-writeFileSync('src/core/testing/version-10.json', JSON.stringify(t,null,2)+'\n')
+import { newDesign, planText } from './src/core/bag/index.ts'
+import { derive } from './src/core/bag/index.ts'
+import { projectOf } from './src/core/project/index.ts'
+import { baseKinds } from './src/core/shape/index.ts'
+import { defaultWords } from './src/core/stitch/index.ts'
+for (const kind of baseKinds) { const d = newDesign({name:kind, kind, aroundMm:600, said:'around', heightMm:250, hookMm:4, yarnClass:3}); const r = derive(projectOf(d));
+console.log('\n#', kind, d.want.aroundMm, d.want.heightMm); console.log(planText(d, r, defaultWords).split('\n').filter(l=>/around,|tall|error|warning/.test(l)).join('\n'), r.tally.footprint) }

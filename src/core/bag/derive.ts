@@ -82,11 +82,11 @@ export function derive(
 
 /** Of the part that has the widest row above its base. */
 function spreadAround(body: Piece): number {
-  const { widthMm } = body.columns
-  let widest = Math.max(0, body.parts[0]!.endRow - 1)
-  for (let row = widest; row < body.rows; row++) if (widthMm[row]! > widthMm[widest]!) widest = row
-  return partOfRow(body, widest).gauge.spread
+  return partOfRow(body, widestRow(body)).gauge.spread
 }
+
+/** How far the height of rows of unlike stitches may be off beside their gauge: it is from memory. */
+const MIXED_ROWS = 0.1
 
 /** Of the parts that give height, each as much as it gives; of the base where none does. */
 function spreadUp({ parts, columns }: Piece): number {
@@ -95,18 +95,26 @@ function spreadUp({ parts, columns }: Piece): number {
   for (const { firstRow, endRow, gauge } of parts.slice(1)) {
     if (endRow === firstRow) continue
     const high = alongMm[endRow - 1]! - (firstRow > 0 ? alongMm[firstRow - 1]! : 0)
-    sum += high * gauge.spread
+    const plain = gauge.rowHeightMm * (endRow - firstRow)
+    const mixed = Math.abs(high / plain - 1) > 0.01 ? MIXED_ROWS : 0
+    sum += high * Math.hypot(gauge.spread, mixed)
     all += high
   }
   return all > 0 ? sum / all : parts[0]!.gauge.spread
 }
 
+/** The widest row of a piece above its base: of several the lowest, which the others stand on. */
+function widestRow({ columns, parts, rows }: Piece): number {
+  const { widthMm } = columns
+  let widest = Math.max(0, parts[0]!.endRow - 1)
+  for (let row = widest + 1; row < rows; row++)
+    if (widthMm[row]! > widthMm[widest]! + 1e-6) widest = row
+  return widest
+}
+
 function tallyOf({ design, ledger }: Compiled, paths: readonly YarnPaths[]): Tally {
   const body = bodyOf(ledger)
-  const { makes } = body.columns
-  const stitches = makes
-    .subarray(Math.max(0, body.parts[0]!.endRow - 1))
-    .reduce((most, n) => Math.max(most, n), 0)
+  const stitches = body.columns.makes[widestRow(body)]!
   const all = (figure: (piece: Piece, paths: YarnPaths) => number) =>
     ledger.pieces.reduce((sum, piece, i) => sum + piece.times * figure(piece, paths[i]!), 0)
   const stretch = design.swatches[0]?.stretch ?? null

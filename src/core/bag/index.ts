@@ -1,5 +1,6 @@
 export * from './derive.ts'
 export * from './report.ts'
+export * from './sizes-said.ts'
 export * from './new-design.ts'
 export * from './sheet.ts'
 export * from './new-piece.ts'

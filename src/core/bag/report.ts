@@ -16,6 +16,7 @@ import { stitchById, type Words } from '../stitch/index.ts'
 import { weightWords } from '../yarn/index.ts'
 import { counted, printLength, printYarnLength, type System } from '../units/index.ts'
 import type { Derived, Tally } from './derive.ts'
+import { sizeWords } from './sizes-said.ts'
 
 /** The plan as data: pieces of rows, joins, tally, snags. Field names and meanings stay. */
 export function planReport(derived: Derived, words: Words) {
@@ -127,7 +128,6 @@ function rowReport(derived: Derived, piece: Piece, row: number, words: Words) {
 /** The plan as text for people: the written pattern, then the tally. */
 export function planText(design: Design, derived: Derived, words: Words): string {
   const { ledger, tally, needs, snags } = derived
-  const size = (mm: number) => printLength(mm, words.units)
   const pattern = writtenPattern(ledger, words).flatMap((piece) => [
     ...(ledger.pieces.length + ledger.items.length > 1 || piece.times
       ? ['', `${piece.name.toUpperCase()}${piece.times ? ` · ${piece.times}` : ''}`]
@@ -156,7 +156,7 @@ export function planText(design: Design, derived: Derived, words: Words): string
     design.name,
     ...pattern,
     '',
-    `${tally.stitches} stitches, ${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall (${spreadWords(tally, words.units)})`,
+    `${tally.stitches} stitches, ${sizeWords(design, tally, words.units)} (${spreadWords(tally, words.units)})`,
     `${tally.rounds} ${bodyOf(ledger).worked}, ${counted(tally.ends, 'end')}, ${counted(tally.changes, 'change')}`,
     ...yarns,
     ...snags.map((snag) => {

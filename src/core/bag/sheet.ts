@@ -11,7 +11,6 @@ import {
 import { abbrOf, stitchById, type Words, yarnClasses } from '../stitch/index.ts'
 import { type StrandNeed, weightWords } from '../yarn/index.ts'
 import {
-  footprintWords,
   FOUR_INCHES,
   printLength,
   printMasses,
@@ -22,6 +21,7 @@ import {
   yarnLengthFigure,
 } from '../units/index.ts'
 import type { Derived } from './derive.ts'
+import { sizeWords } from './sizes-said.ts'
 
 /** A yarn of the pattern, and how much of it. */
 export interface SheetYarn {
@@ -100,13 +100,11 @@ function factsOf(design: Design, { tally, gauge, ledger }: Derived, words: Words
   const size = (mm: number) => printLength(mm, units)
   const [over, per] = units === 'metric' ? [TEN_CM, '10 cm'] : [FOUR_INCHES, '4 in']
   const hanging = tally.hangingMm === null ? '' : ` (${size(tally.hangingMm)} where it hangs)`
-  const above =
-    tally.footprint.widthMm > 0 ? `, from above ${footprintWords(tally.footprint, units)}` : ''
   const estimated = gauge.source === 'estimate' ? ', estimated' : ''
   return [
     {
       what: 'Size',
-      is: `${size(tally.aroundMm)} around, ${size(tally.flatMm)} laid flat, ${size(tally.heightMm)} tall${hanging}${above}`,
+      is: sizeWords(design, tally, units).replace(/ tall\b/, ` tall${hanging}`),
     },
     { what: 'Yarn class', is: classWords(design.yarnClass) },
     { what: 'Hook', is: `${printNumber(design.hookMm, 2)} mm` },

@@ -23,6 +23,7 @@ export {
   countsOf,
   type CountedRow,
   ontoRows,
+  rowProgram,
   WrittenRepeat,
   WrittenRow,
   WrittenRun,

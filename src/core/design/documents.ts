@@ -15,6 +15,7 @@ import {
   Amount,
   Flag,
   Many,
+  Names,
   One,
   OneOf,
   OrNull,
@@ -208,6 +209,9 @@ export class Design {
   readonly yarns!: readonly Yarn[]
   /** How yarns are led, where she has chosen. */
   @Several(() => WayChoice, LIMITS.ways) readonly ways!: readonly WayChoice[]
+  /** Snags that are as she wants them, by their keys: of what is a taste, not a fault. */
+  @Names(/^[a-z-]{1,40}(?: [A-Za-z0-9_-]{0,40}){2}$/, LIMITS.parts)
+  readonly meant!: readonly string[]
   /** Things without rows, beside the pieces. */
   @Several(() => AnyItem, LIMITS.items, {
     keepDiscriminatorProperty: true,

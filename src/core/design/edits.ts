@@ -67,6 +67,7 @@ interface Edits extends ChartEdits {
       | 'beginning'
       | 'frontAfter'
       | 'ways'
+      | 'meant'
     >
   >
   /** Fields of the base it has; or all of another base, which takes its place. */
@@ -326,6 +327,7 @@ const designWords: Readonly<Record<string, string>> = {
   beginning: 'how it is begun',
   frontAfter: 'where the front is',
   ways: 'how yarns are led',
+  meant: 'what is as you want it',
 }
 
 /** Runs an edit on a draft of a design. */

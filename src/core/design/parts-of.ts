@@ -155,5 +155,6 @@ export const undecided = {
   beginning: usualBeginning,
   frontAfter: null,
   ways: [],
+  meant: [],
   items: [],
 } as const satisfies Partial<Design>

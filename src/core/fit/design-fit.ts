@@ -83,6 +83,7 @@ export function baseFlatness({ design, ledger }: Compiled): {
 } {
   const base = baseOf(design)
   const { flat, first, increase } = fitBaseOf(ledger, base)
+  if (constructionOf(base).inWords) return writtenFlatness(ledger, increase)
   const rounds = roundsTo(first, increase, base.count)
   // Where nothing is added nothing can lie flat or not.
   if (flat === null || rounds <= 1) return { flatness: 1, flat: null, average: increase }
@@ -92,6 +93,16 @@ export function baseFlatness({ design, ledger }: Compiled): {
       : 0
   const average = (increase * rounds) / (rounds + plain)
   return { flatness: average / flat, flat, average }
+}
+
+/** Of rounds that are written each has its own height: the edge they reach is as long as it is, or as the circle there. */
+function writtenFlatness({ pieces }: Ledger, average: number) {
+  const { columns, parts } = pieces[0]!
+  const last = Math.max(0, parts[0]!.endRow - 1)
+  const flatness = columns.widthMm[last]! / (2 * Math.PI * columns.alongMm[last]!)
+  return last === 0
+    ? { flatness: 1, flat: null, average }
+    : { flatness, flat: average / flatness, average }
 }
 
 /** What the bands add to the way around beside the base's stitches, in mm. */

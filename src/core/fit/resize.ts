@@ -168,6 +168,15 @@ function evened(design: Design, heightMm: number): Design {
   return changed(Math.max(1, now + by))
 }
 
+/** The body: of the bands that give and take height the one that is highest, the topmost of several. */
+export const bodyBandOf = (design: Design): BandPart | undefined =>
+  bandsOf(design)
+    .filter(isSoft)
+    .reduce<BandPart | undefined>(
+      (most, part) => (most && roundsOf(most) > roundsOf(part) ? most : part),
+      undefined,
+    )
+
 /** The plain body: of the bands whose work is no more than their rounds the one with the most, the topmost of several. */
 export const plainBodyOf = (design: Design): BandPart | undefined =>
   bandsOf(design)

@@ -2,6 +2,7 @@ import {
   type CountedUnit,
   countOf,
   ends,
+  heightOf,
   inStitches,
   inTurn,
   isFirstStart,
@@ -14,7 +15,6 @@ import {
   samePlaces,
   starts,
   stitches,
-  tallestOf,
 } from '../program/index.ts'
 import { partOfId, placeOfId } from '../part/index.ts'
 import { firstFor, stitchById } from '../stitch/index.ts'
@@ -42,9 +42,13 @@ interface Kept {
   readonly turned: boolean
   readonly laid: Laid
   readonly blocks: readonly Block[]
-  /** The tallest stitch in it, in heights of a sc. */
-  readonly tallest: number
+  /** How high it lies, in heights of a sc. */
+  readonly height: number
 }
+
+/** Stitches that a row may have more for the next to pass over. */
+const MORE = 2
+const SAME_MM = 0.01
 
 const ON = { last: true } as const
 const TURNED = { turned: true, last: true } as const
@@ -137,9 +141,9 @@ export class PieceBuilder {
     if (first) this.below = stitches(facts.on ?? placesIn(program))
     const [onto, also] = facts.onto ?? [this.rowCount - 1]
     if (facts.onto) this.below = this.leftBy(facts.onto)
-    const { laid, blocks, tallest } = this.lay(program, facts.start === 'turn')
-    // A swatch of just these rows has their heights in it; else a row is as high as its tallest stitch.
-    const taller = gauge.source === 'swatch' ? 1 : tallest / stitchById(gauge.stitch).height
+    const { laid, blocks, height } = this.lay(program, facts.start === 'turn')
+    // A swatch of just these rows has their heights in it; else a row is as high as its stitches lie.
+    const taller = gauge.source === 'swatch' ? 1 : height / stitchById(gauge.stitch).height
     const rises = (gauge.rowHeightMm * taller) / (facts.beside ? 2 : 1)
     this.below = laid.made
     this.left.push(laid.made)
@@ -158,6 +162,7 @@ export class PieceBuilder {
     rows.uses.push(first ? 0 : also === undefined ? laid.uses : rows.makes[onto!]!)
     rows.makes.push(countOf(laid.made))
     rows.widthMm.push(laid.width * gauge.stitchWidthMm)
+    this.levelOut()
     const unit = facts.unit === undefined ? firstUnit(laid) : facts.unit
     rows.unit.push(unit ? this.tables.units.index(unit.name) : NO_UNIT)
     rows.unitCount.push(unit?.count ?? 0)
@@ -167,6 +172,15 @@ export class PieceBuilder {
       this.blocks.times.push(times)
     }
     rows.blockStart.push(this.blocks.from.length)
+  }
+
+  /** A stitch or two more in one row, passed over by the next, are no width: the row is as wide as those about it. */
+  private levelOut(): void {
+    const { widthMm } = this.rows
+    const [below, one, above] = widthMm.slice(-3)
+    const most = MORE * this.parts.at(-1)!.gauge.stitchWidthMm
+    if (above === undefined || Math.abs(below! - above) > SAME_MM) return
+    if (one! > above && one! - above <= most + SAME_MM) widthMm[widthMm.length - 2] = above
   }
 
   /** The index of a row by its id; the last there is where it is not known. */
@@ -202,7 +216,7 @@ export class PieceBuilder {
       )
     const laid = result.value
     const blocks = this.runs.add(laid.steps)
-    const kept: Kept = { below: this.below, turned, laid, blocks, tallest: tallestOf(laid.steps) }
+    const kept: Kept = { below: this.below, turned, laid, blocks, height: heightOf(laid.steps) }
     this.kept.set(program, kept)
     return kept
   }

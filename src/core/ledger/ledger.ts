@@ -4,6 +4,7 @@ import type { Beginning, Design, PieceJoin } from '../design/index.ts'
 import type { Item, ItemMade } from '../fitting/index.ts'
 import type { Chain, Pass, Work } from '../program/index.ts'
 import type { Front, JoinSide, Sizes, Unequal } from '../shape/index.ts'
+import { type Stitch, stitchById } from '../stitch/index.ts'
 import { InvariantError } from '../units/index.ts'
 import type { DesignGauge } from './gauge.ts'
 
@@ -235,6 +236,28 @@ export function runsOfRow(ledger: Ledger, piece: Piece, row: number): LedgerRun[
         })
   })
   return runs
+}
+
+/** How many of each plain stitch a stretch of rows is made of, those of most first: an increase is two of its own. */
+export function stitchesIn(
+  { stitches }: Ledger,
+  piece: Piece,
+  from: number,
+  to: number,
+): { readonly stitch: Stitch; readonly count: number }[] {
+  const { runStitch, runCount } = piece.columns
+  const counts = new Map<string, number>()
+  for (let row = from; row < to; row++)
+    eachBlock(piece, row, (first, end, times) => {
+      for (let run = first; run < end; run++) {
+        const { of, makes, family } = stitchById(stitches[runStitch[run]!]!)
+        if (family === 'over' || makes === 0) continue
+        counts.set(of, (counts.get(of) ?? 0) + makes * runCount[run]! * times)
+      }
+    })
+  return [...counts]
+    .map(([id, count]) => ({ stitch: stitchById(id), count }))
+    .sort((a, b) => b.count - a.count)
 }
 
 /** Whether two rows of a piece are the same work. */

@@ -22,6 +22,9 @@ interface Open {
 
 const NOTHING: readonly never[] = []
 
+/** A chain so long, longer than what it passes, is a handle or a loop to hang by: what goes into it widens nothing (from memory). */
+const HANDLE = 8
+
 /** What a stretch of work gives, kept apart so that it can be had again. */
 export interface Output {
   readonly steps: Step[]
@@ -134,8 +137,13 @@ export class Laying {
     const times = timesAt(step.times, this.row, fits)
     this.out.steps.push(times === step.times ? step : { ...step, times })
     for (let left = times; left > 0;) {
-      const many = this.into(into, stitch.uses, makes, left)
-      if (makes > 0) this.out.made.add({ kind: 'stitch', count: makes * many, width: 1 })
+      const { many, narrow } = this.into(into, stitch, makes, left)
+      const width = narrow ?? stitch.wide ?? 1
+      if (makes > 0)
+        this.out.made.add({
+          ...{ kind: 'stitch', count: makes * many, width },
+          ...(narrow === null ? {} : { narrow: true }),
+        })
       if (step.catches !== undefined) for (let i = 0; i < many; i++) this.catchLoop(step.catches)
       left -= many
     }
@@ -157,11 +165,19 @@ export class Laying {
     this.endsHalf = loop!.half === true
   }
 
-  /** Goes into places for so many stitches, all at once where they are alike: for how many it did. */
-  private into(into: Into, uses: number, makes: number, left: number): number {
+  /**
+   * Goes into places for so many stitches, all at once where they are alike: for how many it did, and how wide each is where those
+   * places are narrow.
+   */
+  private into(
+    into: Into,
+    { uses, wide = 1 }: Pick<Stitch, 'uses' | 'wide'>,
+    makes: number,
+    left: number,
+  ): { readonly many: number; readonly narrow: number | null } {
     if (into.at === 'own' || into.at === 'same') {
       if (makes > 0) this.beside(makes * left)
-      return left
+      return { many: left, narrow: null }
     }
     const row = into.row ?? 0
     const cursor = this.cursors[row]!
@@ -171,11 +187,12 @@ export class Laying {
     const space = into.at === 'space'
     // Like places side by side, one stitch in each: all at once.
     const many = space || row > 0 || uses !== 1 ? 1 : Math.min(left, ahead.count)
+    const narrow = ahead.run.narrow && !space ? Math.min(1, ahead.run.width * uses) : null
     if (row === 0) this.close(true)
     else this.beside(makes)
     const width = this.take(cursor, space ? ahead.count : uses * many)
-    if (row === 0) this.room = width / many - makes
-    return many
+    if (row === 0) this.room = width / many - makes * (narrow ?? wide)
+    return { many, narrow }
   }
 
   /** Takes so many places, alike or not: how wide they are. @throws Misfit when there are not so many */
@@ -236,7 +253,8 @@ export class Laying {
       const free = this.room + this.passed
       const bridges = tied && (this.passed > 0 || this.room > 0)
       const width = bridges ? Math.max(0, free) / places : 1
-      this.out.made.add({ kind, count: places, width })
+      const narrow = kind === 'chain' && count >= HANDLE && width < 1
+      this.out.made.add({ kind, count: places, width, ...(narrow ? { narrow } : {}) })
       if (!tied) this.room -= width * places
       this.open = null
     } else if (tied && !this.begun) this.lead += this.passed

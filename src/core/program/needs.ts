@@ -45,14 +45,3 @@ export const total = (needs: readonly Need[]): number =>
 
 /** Places a row takes that says all its numbers. */
 export const placesIn = (program: Program): number => total(needsOf(program, 1))
-
-/** The tallest stitch of a row, in heights of a sc: it is what gives the row its height. */
-export function tallestOf(steps: Program): number {
-  let tallest = 0
-  for (const step of steps) {
-    if (step.do === 'group' && step.times !== 0) tallest = Math.max(tallest, tallestOf(step.steps))
-    if (step.do === 'cells' || (step.do === 'work' && !step.closes))
-      tallest = Math.max(tallest, stitchById(step.stitch).height)
-  }
-  return tallest
-}

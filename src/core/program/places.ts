@@ -13,6 +13,8 @@ export interface PlaceRun {
   readonly count: number
   /** Width of each, in stitches. */
   readonly width: number
+  /** Of a chain longer than what it passes, as a handle's is, or worked on one: it stands away, and widens nothing. */
+  readonly narrow?: true
   /** A row has been worked into it. */
   readonly taken?: true
   /** The chain that leads from a spiral's round up into the next: no round that goes into every place comes to it. */
@@ -48,7 +50,11 @@ export const freeIn = (places: Places): number =>
   over(places, ({ taken, count }) => (taken ? 0 : count))
 
 const alike = (a: PlaceRun, b: PlaceRun): boolean =>
-  a.kind === b.kind && a.width === b.width && a.taken === b.taken && a.step === b.step
+  a.kind === b.kind &&
+  a.width === b.width &&
+  a.narrow === b.narrow &&
+  a.taken === b.taken &&
+  a.step === b.step
 
 /** Whether any row finds the same in both. */
 export const samePlaces = (a: Places, b: Places): boolean =>

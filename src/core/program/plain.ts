@@ -32,10 +32,10 @@ const isPlain = (step: Step): step is Work =>
   step.catches === undefined
 
 function addStitches(tally: Tally, id: string, times: number): void {
-  const { uses, makes } = stitchById(id)
+  const { uses, makes, wide } = stitchById(id)
   tally.uses += uses * times
   tally.makes += makes * times
-  if (uses < 1) tally.plain = false
+  if (uses < 1 || wide !== undefined) tally.plain = false
 }
 
 /** A lone step that goes on as often as fits, which is once in every place. */

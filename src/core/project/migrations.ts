@@ -216,7 +216,7 @@ function rowRecords(document: Document): Document {
   } as Document
 }
 
-/** Version 11: how long starting chains are can be said. */
+/** Version 11: how long starting chains are, and what is as she wants it, can be said. */
 function shortChains(document: Document): Document {
   const { design } = document as Old
   const said = (making: Old) => (isObject(making) ? { shortChain: false, ...making } : making)
@@ -230,6 +230,7 @@ function shortChains(document: Document): Document {
     version: 11,
     design: isObject(design)
       ? {
+          meant: [],
           ...design,
           making: said(design.making),
           pieces: Array.isArray(design.pieces) ? design.pieces.map(inPiece) : design.pieces,

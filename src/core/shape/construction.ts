@@ -229,6 +229,8 @@ export interface Construction<Base> {
   readonly taken?: (base: Base, by: number) => Partial<Base> | null
   /** It is one piece, which can also be one of several. */
   readonly alone?: true
+  /** It is not sewn to anything: it is so wide and so tall, and has no way around. */
+  readonly open?: true
   /** Its base lies flat and is seen from above so; one without is not seen from above. */
   readonly plan?: Outline
   /** What is seen from the front, of so many rows of the piece that holds the bands; what stands unless it says otherwise. */

@@ -14,16 +14,20 @@ export interface Contents {
 
 /** The way around a thing with room on all sides of it. */
 function aroundOf({ shape, widthMm, thicknessMm, easeMm }: Contents): number {
-  if (shape === 'box') return 2 * (widthMm + thicknessMm) + 2 * easeMm
+  if (shape === 'box') return 2 * (widthMm + easeMm + thicknessMm + easeMm)
   if (shape === 'round') return circleAround(widthMm + easeMm)
   return ellipseAround(widthMm + easeMm, thicknessMm + easeMm)
 }
 
 /**
- * The bag that holds a thing standing in it: the way around is its own way around with room on both faces and both sides,
- * and the bag is taller by the same room.
+ * The bag that holds a thing standing in it: as wide, as thick and as tall as the thing with the same room along each. A bag without a
+ * base goes under it by half of that thickness on either face, so that it must be as much taller.
  */
-export const sizeFor = (contents: Contents) => ({
-  aroundMm: aroundOf(contents),
-  heightMm: contents.tallMm + contents.easeMm,
-})
+export function sizeFor(contents: Contents, flat: boolean) {
+  const { shape, widthMm, thicknessMm, tallMm, easeMm } = contents
+  const thick = (shape === 'round' ? widthMm : thicknessMm) + easeMm
+  return {
+    aroundMm: aroundOf(contents),
+    heightMm: tallMm + easeMm + (flat ? thick / 2 : 0),
+  }
+}

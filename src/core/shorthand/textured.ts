@@ -1,6 +1,7 @@
 import { isStitchId, stitchById } from '../stitch/index.ts'
 import type { NewBand } from '../design/index.ts'
-import { beyondRepeats, type TextureRow } from '../band/index.ts'
+import { beyondRepeats, rowProgram, type TextureRow } from '../band/index.ts'
+import { heightOf } from '../program/index.ts'
 import { rowsHigh, type StitchPattern, stitchesOf, usualRows } from '../texture/index.ts'
 import { found, refused, type Result } from '../units/index.ts'
 import { countedRows } from './written-rows.ts'
@@ -134,8 +135,7 @@ export function patternMeasures(
     return motif.map(({ stitch, count }) => ({ ...stitchById(stitch), count }))
   }
   const high = repeat.reduce(
-    (sum, row) =>
-      sum + Math.max(...of(row).map(({ height }) => height)) / (row.onto === 'own' ? 2 : 1),
+    (sum, row) => sum + heightOf(rowProgram(row)) / (row.onto === 'own' ? 2 : 1),
     0,
   )
   const wide = pattern.multiple * repeat.length

@@ -16,9 +16,9 @@ import {
   sizeOff,
   unequalSides,
 } from './sizes.ts'
-import { reliefDrawsIn, reliefMisfit } from './relief.ts'
+import { postsDrawIn, reliefDrawsIn, reliefMisfit } from './relief.ts'
 import type { Severity } from '../units/index.ts'
-import type { Snag } from './snag.ts'
+import { type Snag, snagKey } from './snag.ts'
 import { endsRaised, keepsItsSide, loopsCatch, spiralDrifts, stopsMidway } from './textures.ts'
 import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.ts'
 
@@ -45,7 +45,7 @@ const finders: readonly Finder[] = [
   yarnShort,
   ...[
     ...[pieceLie, manyStrands, carriesThatShow, longCarries, loneStitches],
-    ...[flares, keepsItsSide, spiralDrifts, mosaicEnds, reliefDrawsIn],
+    ...[flares, keepsItsSide, spiralDrifts, mosaicEnds, reliefDrawsIn, postsDrawIn],
   ].map(inEveryPiece),
   loopsCatch,
   gaugeEstimated,
@@ -60,4 +60,5 @@ const order: Readonly<Record<Severity, number>> = { error: 0, warning: 1, advice
 export const findSnags = (context: SnagContext): Snag[] =>
   finders
     .flatMap((find) => [...find(context)])
+    .filter((snag) => snag.severity === 'error' || !context.design.meant.includes(snagKey(snag)))
     .sort((a, b) => order[a.severity] - order[b.severity])

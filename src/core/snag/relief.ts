@@ -1,7 +1,8 @@
 import { type Lies, reliefMisfits, reliefOf, type ReliefPart, isBandOf } from '../band/index.ts'
 import { makingOf } from '../design/index.ts'
-import { type LedgerPart, type Piece } from '../ledger/index.ts'
+import { eachBlock, type LedgerPart, type Piece } from '../ledger/index.ts'
 import { sides } from '../program/index.ts'
+import { stitchById } from '../stitch/index.ts'
 import { bandsOn, type Finder, type SnagContext } from './finder.ts'
 
 /* Symbols on a ground that cannot be worked, and rows they draw in. */
@@ -81,6 +82,39 @@ export const reliefMisfit: Finder = (context) =>
             ],
           },
         ],
+      },
+    ]
+  })
+
+/** A band of nothing but posts would be narrower by so much, one of nothing but crossed stitches by as much again (from memory). */
+const POSTS = 0.08
+const POSTS_TOLD_FROM = 0.02
+
+/** Bands that posts and crossings draw in, where no swatch has it in its measure. */
+export const postsDrawIn: Finder = ({ ledger, piece }) =>
+  piece.parts.flatMap((part) => {
+    if (part.gauge.source === 'swatch' || part.endRow === part.firstRow) return []
+    const { runStitch, runCount, number } = piece.columns
+    let [posts, all] = [0, 0]
+    for (let row = part.firstRow; row < part.endRow; row++)
+      eachBlock(piece, row, (from, to, times) => {
+        for (let run = from; run < to; run++) {
+          const { fromBehind, makes, height } = stitchById(ledger.stitches[runStitch[run]!]!)
+          const count = makes * runCount[run]! * times
+          all += count
+          // Taller posts cross over others.
+          if (fromBehind !== undefined) posts += count * (height > 2 ? 2 : 1)
+        }
+      })
+    const by = all > 0 ? (POSTS * posts) / all : 0
+    if (by < POSTS_TOLD_FROM) return []
+    return [
+      {
+        code: 'posts-draw-in' as const,
+        severity: 'advice' as const,
+        where: { part: part.id, round: number[part.firstRow]! },
+        facts: { name: part.name, by },
+        mends: [],
       },
     ]
   })

@@ -1,7 +1,7 @@
 import { bandOf, nearestCounts, takesEdges, type TexturePart, isBandOf } from '../band/index.ts'
-import { BODY } from '../design/index.ts'
+import { baseOf, BODY, type Design } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
-import { type LedgerPart, standsOn } from '../ledger/index.ts'
+import { type LedgerPart, type Piece, standsOn } from '../ledger/index.ts'
 import { LIMITS } from '../part/index.ts'
 import { bandsOn, type Finder, type SnagContext } from './finder.ts'
 import type { Mend } from './snag.ts'
@@ -69,19 +69,37 @@ function paddings(id: string, multiple: number, count: number): Mend[] {
 }
 
 /** Stitches added or taken away below it, to the nearest whole repeats either way; the smaller change first. */
-function changes({ piece }: SnagContext, part: LedgerPart): Mend[] {
-  const { id, balance, gauge } = part
+function changes({ design, piece }: SnagContext, part: LedgerPart): Mend[] {
+  const { balance } = part
   const multiple = part.repeat!
   const count = standsOn(piece, part)
   const left = (((count - balance) % multiple) + multiple) % multiple
   return [multiple - left, -left]
     .filter((by) => count + by >= multiple + balance)
     .sort((a, b) => Math.abs(a) - Math.abs(b))
-    .map((by) => ({
+    .flatMap((by) => adjusted(design, piece, part, count, by))
+}
+
+/** So many stitches more or fewer below a band; where it begins its piece, in the chain it is begun in. */
+function adjusted(
+  design: Design,
+  piece: Piece,
+  { id, firstRow, gauge }: Pick<LedgerPart, 'id' | 'firstRow' | 'gauge'>,
+  count: number,
+  by: number,
+): Mend[] {
+  const base = baseOf(design)
+  const begins = firstRow === 0
+  if (begins && (piece.id !== BODY || base.count !== count)) return []
+  return [
+    {
       kind: 'adjust',
       facts: { by, count: count + by, sizeMm: (count + by) * gauge.stitchWidthMm },
-      edits: [{ name: 'adjustBefore', args: { id, by } }],
-    }))
+      edits: begins
+        ? [{ name: 'setBase', args: { values: { count: count + by } } }]
+        : [{ name: 'adjustBefore', args: { id, by } }],
+    },
+  ]
 }
 
 /** Other edges of a flat texture with which it comes out on the stitches there are: the fewest of them. */
@@ -121,15 +139,9 @@ export const writtenMisfits: Finder = ({ design, piece }) =>
           ...(isBandOf('texture', part) && piece.worked === 'rows' ? otherEdges(part, count) : []),
           ...nearestCounts(counts, count)
             .filter((counted) => bandOf(part).standsOn(part, counted))
-            .map((counted) => ({
-              kind: 'adjust' as const,
-              facts: {
-                by: counted - count,
-                count: counted,
-                sizeMm: counted * gauge.stitchWidthMm,
-              },
-              edits: [{ name: 'adjustBefore' as const, args: { id, by: counted - count } }],
-            })),
+            .flatMap((counted) =>
+              adjusted(design, piece, { id, firstRow, gauge }, count, counted - count),
+            ),
         ],
       },
     ]

@@ -1,7 +1,9 @@
 import { bandOf } from '../band/index.ts'
 import { baseOf, BODY, type Design, growthOf, isBase, partById, roundsOf } from '../design/index.ts'
-import { baseFlatness, fitEdits, fitsOf, plainBodyOf } from '../fit/index.ts'
+import { baseFlatness, bodyBandOf, type Fit, fitEdits, fitsOf, isInUse } from '../fit/index.ts'
+import { historyOf, projectOf, tryCommit } from '../project/index.ts'
 import {
+  compile,
   gaugeForCount,
   gaugeIn,
   type Ledger,
@@ -13,7 +15,7 @@ import {
 import { constructionOf, lieOf, type Unequal } from '../shape/index.ts'
 import type { Finder } from './finder.ts'
 import { moreRows } from './joins.ts'
-import type { Mend } from './snag.ts'
+import { type Mend, snagKey } from './snag.ts'
 
 /** Taller or lower than wanted by more than this many rows of the body. */
 const ROWS_OFF = 1
@@ -25,21 +27,22 @@ export const sizeOff: Finder = (bag) => {
   const { count } = baseOf(design)
   const { aroundMm: wanted, tolerance, said } = design.want
   if (Math.abs(made - wanted) <= wanted * tolerance + 1e-6) return []
-  const [best] = fitsOf(bag)
-  const mends = best
-    ? [
-        {
-          kind: 'count' as const,
-          facts: {
-            count: best.count,
-            sizeMm: best.sizeMm,
-            errorMm: best.errorMm,
-            changed: best.cost > 1,
+  const best = fitsOf(bag).find((fit) => isSewn(design, fit))
+  const mends =
+    best && !isInUse(design, best)
+      ? [
+          {
+            kind: 'count' as const,
+            facts: {
+              count: best.count,
+              sizeMm: best.sizeMm,
+              errorMm: best.errorMm,
+              changed: best.cost > 1,
+            },
+            edits: fitEdits(design, best),
           },
-          edits: fitEdits(design, best),
-        },
-      ]
-    : []
+        ]
+      : []
   return [
     {
       code: 'size-off',
@@ -59,31 +62,39 @@ export const sizeOff: Finder = (bag) => {
   ]
 }
 
+/** Whether what is sewn together comes out equal on the count of a fit. */
+function isSewn(design: Design, fit: Fit): boolean {
+  if (!constructionOf(baseOf(design)).unequal) return true
+  const tried = tryCommit(historyOf(projectOf(design)), fitEdits(design, fit))
+  return tried.ok && compile(tried.value.design).unequal === null
+}
+
 /** The body is taller or lower than wanted; the plain body can take the difference. */
 export const heightOff: Finder = ({ design, ledger, piece }) => {
   const base = baseOf(design)
   const { rowsARise = 1, tied } = constructionOf(base)
   const { heightMm: made, aroundMm } = ledger.sizes
   const wanted = design.want.heightMm
-  const plain = plainBodyOf(design)
-  const rowMm = gaugeIn(ledger, (plain ?? base).id).rowHeightMm / rowsARise
+  const body = bodyBandOf(design)
+  const rowMm = gaugeIn(ledger, (body ?? base).id).rowHeightMm / rowsARise
   if (Math.abs(made - wanted) <= Math.max(ROWS_OFF * rowMm, wanted * design.want.tolerance))
     return []
   const by = Math.round((wanted - made) / rowMm / rowsARise) * rowsARise
+  const values = body && bandOf(body).withRounds(body, roundsOf(body) + by)
+  // What cannot be so many rounds high by itself is not asked for them.
+  const comes = body && values ? bandOf(body).rounds({ ...body, ...values } as never) : 0
   const mends =
-    !tied && plain && roundsOf(plain) + by >= 1 && by !== 0
+    !tied && body && by !== 0 && comes === roundsOf(body) + by && comes >= 1
       ? [
           {
             kind: 'rounds' as const,
             facts: {
-              name: plain.name,
+              name: body.name,
               by,
               madeMm: made + by * rowMm,
               worked: piece.worked,
             },
-            edits: [
-              { name: 'setRounds' as const, args: { id: plain.id, rounds: roundsOf(plain) + by } },
-            ],
+            edits: [{ name: 'setRounds' as const, args: { id: body.id, rounds: comes } }],
           },
         ]
       : []
@@ -91,7 +102,7 @@ export const heightOff: Finder = ({ design, ledger, piece }) => {
     {
       code: 'height-off',
       severity: 'warning',
-      where: { part: plain?.id ?? null, round: null },
+      where: { part: body?.id ?? null, round: null },
       facts: { made, wanted, goesWithMm: tied ? (aroundMm * wanted) / made : null },
       mends,
     },
@@ -106,26 +117,36 @@ export const baseLie: Finder = (bag) => {
   const lie = lieOf(flatness)
   if (lie === 'flat' || flat === null) return []
   const increase = Math.max(3, Math.round(flat))
-  const mends =
+  const { gauge } = bag
+  const code = lie === 'cups' ? ('base-cups' as const) : ('base-ruffles' as const)
+  const where = { part: base.id, round: null }
+  const mends: Mend[] =
     !constructionOf(base).anyIncrease || increase === growthOf(base).increase
       ? []
       : [
           {
-            kind: 'increase' as const,
+            kind: 'increase',
             facts: { increase, rounds: Math.ceil(base.count / increase) },
-            edits: [{ name: 'setBase' as const, args: { values: { increase } } }],
+            edits: [{ name: 'setBase', args: { values: { increase } } }],
           },
         ]
   return [
     {
-      code: lie === 'cups' ? 'base-cups' : 'base-ruffles',
+      code,
       severity: lie === 'cups' ? 'advice' : 'warning',
-      where: { part: base.id, round: null },
-      facts: { average, flat, flatness },
-      mends,
+      where,
+      facts: { average, flat, flatness, spread: gauge.source === 'estimate' ? gauge.spread : null },
+      mends: [...mends, asMeant(design, { code, where })],
     },
   ]
 }
+
+/** A bowl or a frill may be what she wants: then it is not told again. */
+const asMeant = (design: Design, snag: Parameters<typeof snagKey>[0]): Mend => ({
+  kind: 'meant',
+  facts: {},
+  edits: [{ name: 'setDesign', args: { meant: [...design.meant, snagKey(snag)] } }],
+})
 
 /** Sizes rest on an estimate. */
 export const gaugeEstimated: Finder = ({ design, gauge }) =>

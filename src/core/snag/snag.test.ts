@@ -155,11 +155,11 @@ describe('the wording catalogue', () => {
       'It comes out taller than wanted. 30.0 cm instead of 27.0 cm.',
     ],
     [
-      { code: 'base-cups', facts: { average: 4, flat: 6.283, flatness: 0.64 } },
-      '4 a round on average; 6.3 would lie flat. It grows 36 % too slowly',
+      { code: 'base-cups', facts: { average: 4, flat: 6.283, flatness: 0.64, spread: 0.21 } },
+      '4 a round on average; 6.3 would lie flat. It grows 36 % too slowly and turns up into a bowl. From an estimate, give or take 21 %',
     ],
     [
-      { code: 'base-ruffles', facts: { average: 8, flat: 6.283, flatness: 1.27 } },
+      { code: 'base-ruffles', facts: { average: 8, flat: 6.283, flatness: 1.27, spread: null } },
       'It grows 27 % too fast',
     ],
     [

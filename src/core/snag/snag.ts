@@ -71,10 +71,11 @@ export interface SnagFacts {
   }
   /** The way around that goes with the wanted height, where the one follows from the other; else null. */
   'height-off': { made: number; wanted: number; goesWithMm: number | null }
-  'base-cups': { average: number; flat: number; flatness: number }
+  /** `spread`: how far that is off where it rests on an estimate; null where it was measured. */
+  'base-cups': { average: number; flat: number; flatness: number; spread: number | null }
   /** A piece that lies and grows too slowly: how far its rows reach, and the radius its edge has. */
   'piece-cups': { name: string; reachMm: number; radiusMm: number }
-  'base-ruffles': { average: number; flat: number; flatness: number }
+  'base-ruffles': { average: number; flat: number; flatness: number; spread: number | null }
   'gauge-estimated': { spread: number; hookMm: number; yarnClass: number }
   /** `apart` is how far both look from one another (CIEDE2000). */
   'carry-shows': {
@@ -104,6 +105,8 @@ export interface SnagFacts {
   'relief-misfits': { name: string; cells: number; why: WhyNot; rows: readonly number[] }
   /** Clusters draw a row in by such a share. */
   'relief-draws-in': { name: string; clusters: number; of: number; by: number }
+  /** Posts and crossed stitches draw a band in by such a share, give or take as much again. */
+  'posts-draw-in': { name: string; by: number }
   'carry-long': { name: string; stitches: number }
   'yarn-short': { name: string; needed: number; inHand: number }
   'label-missing': { names: readonly string[] }
@@ -117,6 +120,8 @@ export interface MendFacts {
   adjust: { by: number; count: number; sizeMm: number }
   rounds: { name: string; by: number; madeMm: number; worked: 'rounds' | 'rows' }
   increase: { increase: number; rounds: number }
+  /** Nothing is mended: it is meant so. */
+  meant: Record<string, never>
   flap: { rows: number; side: number }
   /** To the edge of the piece instead. */
   edge: Record<string, never>

@@ -26,6 +26,19 @@ const of = (design: Design, code: SnagCode) =>
   derive(projectOf(design)).snags.filter((snag) => snag.code === code)
 
 describe('what a maker would stumble over in a texture (common practice)', () => {
+  // From memory: posts all the way draw in by about 8 %; two of three stitches of cables are crossed posts.
+  it.each([
+    ['post-rib', 0.07],
+    ['post-columns', 0.008],
+    ['cable', 0.07],
+    ['shells', 0],
+  ])('%s draws in by about %f, which is told', (id, about) => {
+    const design = bagOf(id, 48, { rounds: 9, making: joined })
+    const [snag] = of(design, 'posts-draw-in')
+    if (about < 0.02) expect(snag).toBeUndefined()
+    else expect((snag!.facts as { by: number }).by).toBeCloseTo(about, 1)
+  })
+
   it('shells keep the right side where every other round is turned: said, and settled with one click', () => {
     const turned = { ...joined, working: 'turned' as const }
     const design = bagOf('shells', 48, { rounds: 4, making: turned })

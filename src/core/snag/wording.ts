@@ -34,6 +34,10 @@ const gaugeWords = (stitchWidthMm: number, units: Words['units']) =>
     ? `${printNumber(TEN_CM / stitchWidthMm)} stitches over 10 cm`
     : `${printNumber(FOUR_INCHES / stitchWidthMm)} stitches over 4 in`
 const stitches = (n: number) => counted(n, 'stitch')
+const giveOrTake = (spread: number | null): string =>
+  spread === null
+    ? ''
+    : ` From an estimate, give or take ${percent(spread)}: the first rounds will tell.`
 const rounds = (n: number) => counted(n, 'round')
 /** "2 rows more", "1 round fewer". */
 const rowsOf = (worked: 'rounds' | 'rows', by: number) =>
@@ -176,17 +180,17 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
         : ` Its height goes with its width: with ${printLength(wanted, units)} go ${printLength(goesWithMm, units)} around.`
     }`,
   }),
-  'base-cups': ({ average, flat, flatness }) => ({
+  'base-cups': ({ average, flat, flatness, spread }) => ({
     title: 'The base will cup.',
-    text: `${printNumber(average)} a round on average; ${printNumber(flat)} would lie flat. It grows ${percent(1 - flatness)} too slowly and turns up into a bowl.`,
+    text: `${printNumber(average)} a round on average; ${printNumber(flat)} would lie flat. It grows ${percent(1 - flatness)} too slowly and turns up into a bowl.${giveOrTake(spread)}`,
   }),
   'piece-cups': ({ name, reachMm, radiusMm }, { units }) => ({
     title: `${name} will not lie flat.`,
     text: `Its rounds reach ${printLength(reachMm, units)} from the middle, its edge lies flat at ${printLength(radiusMm, units)}: what does not grow stands up as a wall.`,
   }),
-  'base-ruffles': ({ average, flat, flatness }) => ({
+  'base-ruffles': ({ average, flat, flatness, spread }) => ({
     title: 'The base will ruffle.',
-    text: `${printNumber(average)} a round on average; ${printNumber(flat)} would lie flat. It grows ${percent(flatness - 1)} too fast and waves at the edge.`,
+    text: `${printNumber(average)} a round on average; ${printNumber(flat)} would lie flat. It grows ${percent(flatness - 1)} too fast and waves at the edge.${giveOrTake(spread)}`,
   }),
   'gauge-estimated': ({ spread, hookMm, yarnClass }) => ({
     title: 'Sizes rest on an estimate.',
@@ -227,6 +231,10 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
   'relief-draws-in': ({ name, clusters, of, by }) => ({
     title: `${name} draws in.`,
     text: `Up to ${clusters} of ${of} stitches in a row are drawn together from several; such a row is about ${percent(by)} narrower. A swatch of it will tell.`,
+  }),
+  'posts-draw-in': ({ name, by }) => ({
+    title: `${name} draws in.`,
+    text: `Posts and crossings pull a band together, this one by about ${percent(by)} (from memory, and half or twice as much with another hand). Its sizes do not have that in them; a swatch of it will.`,
   }),
   'carry-long': ({ stitches: n }) => ({
     title: 'A long carry.',
@@ -269,6 +277,7 @@ const mendSaid = saidBy<MendFacts, Words, MendText>({
     cost: `${half} + ${half}`,
   }),
   'join-rounds': () => ({ label: 'Join its rounds and turn for it', cost: 'a join a round' }),
+  meant: () => ({ label: 'As I want it', cost: 'not told again' }),
   'no-turning': () => ({ label: 'Join it without turning', cost: 'said for this band' }),
   'in-sc': (_, words) => ({
     label: `Work it in ${abbrOf(stitchById('sc'), words)}`,

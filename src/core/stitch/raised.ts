@@ -119,6 +119,7 @@ export const raisedStitches: readonly Stitch[] = [
     height: 1.4,
     yarn: 3.6,
     uses: 2,
+    wide: 2,
     recipe:
       'pull up a loop in each of 5 places (its eye, its last loop and the last place of the star before, then 2 new sts), yo, pull through all, ch 1 for its eye. The first star of a row has 2nd and 3rd ch from hook and the st passed over for the star before, in the first row of stars the 4th ch',
     symbol: 'M10 3V17M3 10H17M5 5L15 15M15 5L5 15',

@@ -19,6 +19,8 @@ export interface Stitch {
   readonly makes: number
   readonly height: number
   readonly yarn: number
+  /** Stitches it is wide, where that is not one: what closes over several places is as wide as those. */
+  readonly wide?: number
   /**
    * A loop of chain: one that hangs over what is passed leaves one place, which a later round goes into; one that stands off leaves
    * none. `half`: the next round begins in its middle.

@@ -129,6 +129,7 @@ const newPiece: fc.Arbitrary<NewPiece> = fc.record({
 const designValues = {
   ...{ hookMm: figure, yarnClass: figure, swatches, making, ways },
   frontAfter: figure,
+  meant: fc.constantFrom([], ['base-cups base ']),
 }
 const bagArguments = {
   replace: fc.constant({ design: tote(), why: 'Another' }),

@@ -2,9 +2,15 @@
 import { computed } from 'vue'
 import { bodyOf } from '@core/ledger'
 import { snagKey } from '@core/snag'
-import { spreadWords } from '@core/bag'
+import { sizesOf, spreadWords } from '@core/bag'
 import { weightWords, type YarnNeed } from '@core/yarn'
-import { lengthFigure, lengthUnit, yarnLengthFigure, yarnLengthUnit } from '@core/units'
+import {
+  footprintWords,
+  lengthFigure,
+  lengthUnit,
+  yarnLengthFigure,
+  yarnLengthUnit,
+} from '@core/units'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import SnagCard from './SnagCard.vue'
@@ -31,9 +37,7 @@ const figures = computed(() => {
       unit: '',
       what: `stitches ${across.value ? 'across' : 'around'}`,
     },
-    { ...length(tally.value.aroundMm), what: 'around' },
-    { ...length(tally.value.flatMm), what: 'laid flat' },
-    { ...length(tally.value.heightMm), what: 'tall' },
+    ...sizesOf(project.shown!.design, tally.value).map(({ mm, what }) => ({ ...length(mm), what })),
   ]
 })
 
@@ -42,6 +46,14 @@ const giveOrTake = computed(() => {
   if (!tally.value) return ''
   const words = spreadWords(tally.value, units.value)
   return `${words[0]!.toUpperCase()}${words.slice(1)}.`
+})
+
+/** What it stands on. */
+const above = computed(() => {
+  const footprint = tally.value?.footprint
+  return footprint && footprint.widthMm > 0
+    ? `From above ${footprintWords(footprint, units.value)}. `
+    : ''
 })
 
 /** A bag that hangs is as high as its wall and the base's radius. */
@@ -93,7 +105,7 @@ const restsOn = computed(() => {
         </div>
       </div>
       <p class="school">
-        <template v-if="hanging">{{ hanging }}. </template>{{ giveOrTake }}
+        {{ above }}<template v-if="hanging">{{ hanging }}. </template>{{ giveOrTake }}
       </p>
       <section class="yarns">
         <h2>Yarn</h2>

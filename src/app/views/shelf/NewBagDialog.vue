@@ -4,8 +4,15 @@ import { computed, reactive, ref } from 'vue'
 import { refDebounced } from '@vueuse/core'
 import type { Design } from '@core/design'
 import { bodyOf } from '@core/ledger'
-import { derive, newDesign, proposedFor } from '@core/bag'
-import { baseKinds, type BasePart, constructionOfKind, type Contents, sizeFor } from '@core/shape'
+import { derive, newDesign, proposedFor, sizeWords } from '@core/bag'
+import {
+  baseKinds,
+  type BasePart,
+  constructionOfKind,
+  type Contents,
+  isFlat,
+  sizeFor,
+} from '@core/shape'
 import { printLength } from '@core/units'
 import BagPicture from '@app/parts/bag/BagPicture.vue'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
@@ -31,13 +38,15 @@ const contents = ref<Contents>({
 const size = reactive({ aroundMm: 600, heightMm: 270 })
 const yarn = reactive({ hookMm: 4, yarnClass: 3 })
 
-const wanted = computed(() => (from.value === 'contents' ? sizeFor(contents.value) : { ...size }))
 /** The construction that was chosen; null: the one that suits. */
 const chosen = ref<BasePart['kind'] | null>(null)
 const proposed = computed(() =>
   from.value === 'contents' ? proposedFor(contents.value) : 'round-base',
 )
 const kind = computed(() => chosen.value ?? proposed.value)
+const wanted = computed(() =>
+  from.value === 'contents' ? sizeFor(contents.value, isFlat(kind.value)) : { ...size },
+)
 const asked = computed(() => {
   const { widthMm, thicknessMm, easeMm } = contents.value
   const footprint = { lengthMm: widthMm + easeMm, widthMm: thicknessMm + easeMm }
@@ -73,10 +82,9 @@ const bags = computed(() =>
 const design = computed(() => newDesign({ ...asked.value, kind: kind.value }))
 const outcome = computed(() => {
   const { tally, gauge, ledger } = derive(projectOf(design.value))
-  const length = (mm: number) => printLength(mm, units.value)
   const { worked } = bodyOf(ledger)
   return {
-    size: `${length(tally.aroundMm)} around, ${length(tally.flatMm)} laid flat, ${length(tally.heightMm)} tall`,
+    size: sizeWords(design.value, tally, units.value),
     work: `${tally.stitches} stitches ${worked === 'rows' ? 'across' : 'around'} and ${tally.rounds} ${worked}, give or take ${Math.round(gauge.spread * 100)} %: no swatch yet, so this is estimated from hook and yarn.`,
   }
 })

@@ -3,7 +3,8 @@ import { computed, ref } from 'vue'
 import { baseOf } from '@core/design'
 import { baseFlatness } from '@core/fit'
 import { constructionOf, lieOf } from '@core/shape'
-import { abbrOf, stitchById } from '@core/stitch'
+import { stitchesIn } from '@core/ledger'
+import { abbrOf } from '@core/stitch'
 import { footprintWords, printLength, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import SizeHandle from '@app/parts/marks/SizeHandle.vue'
@@ -66,16 +67,18 @@ const lies = computed(() => {
 const figures = computed(() => {
   const { ledger, tally } = shownDerived.value
   const piece = ledger.pieces[0]!
-  // A panel's first row alone says little: all of it does.
-  const ownRows = piece.parts[0]!.endRow
-  const endRow = ownRows > 1 ? ownRows : piece.rows
+  // The base alone: what the bands work is said with them.
+  const { endRow } = piece.parts[0]!
   const { makes } = piece.columns
-  const all = makes.subarray(0, endRow).reduce((sum, n) => sum + n, 0)
-  const stitch = abbrOf(stitchById(base.value.stitch), workshop.words)
   const rows = `${endRow} ${endRow === 1 ? piece.worked.slice(0, -1) : piece.worked}`
   const times = piece.times > 1 ? `${piece.times} × ` : ''
+  const worked = stitchesIn(ledger, piece, 0, endRow)
+    .slice(0, 3)
+    .map(({ stitch, count }) => `${count.toLocaleString('en')} ${abbrOf(stitch, workshop.words)}`)
   return [
-    `${times}${rows}, ${makes[endRow - 1]} stitches, ${all.toLocaleString('en')} ${stitch}`,
+    endRow > 0
+      ? `${times}${rows}, ${makes[endRow - 1]} stitches: ${worked.join(', ')}`
+      : `${times}begun at once in the chain, ${makes[0]} stitches`,
     tally.footprint.widthMm > 0
       ? `From above ${footprintWords(tally.footprint, units.value)}`
       : `${printLength(tally.flatMm, units.value)} laid flat`,

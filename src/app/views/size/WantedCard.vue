@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Want } from '@core/design'
-import { type Contents, sizeFor } from '@core/shape'
+import { baseOf, type Want } from '@core/design'
+import { type Contents, isFlat, sizeFor } from '@core/shape'
 import { printLength, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import ContentsFields from '@app/parts/fields/ContentsFields.vue'
@@ -25,7 +25,7 @@ const half = computed(() => (said.value === 'flat' ? 2 : 1))
 
 const usual: Contents = { shape: 'box', widthMm: 240, thicknessMm: 60, tallMm: 250, easeMm: 20 }
 const contents = ref<Contents | null>(null)
-const size = computed(() => sizeFor(contents.value ?? usual))
+const size = computed(() => sizeFor(contents.value ?? usual, isFlat(baseOf(project.design!).kind)))
 function takeContents() {
   set(size.value)
   contents.value = null

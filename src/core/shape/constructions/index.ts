@@ -48,3 +48,6 @@ export { openingOf } from './discs.ts'
 export { pickedUpAlong, rowsForEnds } from './flat-base.ts'
 export { squareRows } from './squares.ts'
 export type { BaseRound, BaseRun } from './written-base.ts'
+
+/** Whether a bag has two faces and nothing between them to stand on. */
+export const isFlat = (kind: BaseKind): boolean => constructionOfKind(kind).plan === undefined

@@ -18,6 +18,7 @@ export const panel: Construction<PanelPart> = {
   choices: [firstRowChoice],
   front: () => ({ kind: 'panel' }),
   alone: true,
+  open: true,
   worked: 'rows',
   begunWith: (count) => `a panel of ${count} stitches`,
   growth: () => ({ first: 2, increase: 1 }),

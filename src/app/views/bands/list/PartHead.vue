@@ -36,7 +36,10 @@ const about = computed(() => {
     return `${heading} ${stitch} · repeat ${repeats.multiple}${tall} · ${times} · ${rounds}`
   }
   const high = columns.heightMm[endRow - 1]! - (firstRow ? columns.heightMm[firstRow - 1]! : 0)
-  return `${heading} ${stitch} · ${columns.makes[endRow - 1]} stitches · ${printLength(high, workshop.words.units)} tall · ${rounds}`
+  const along = columns.alongMm[endRow - 1]! - (firstRow ? columns.alongMm[firstRow - 1]! : 0)
+  // What lies flat under the bag has no height: it is so wide.
+  const size = `${printLength(along, workshop.words.units)} ${high > 0 ? 'tall' : 'wide'}`
+  return `${heading} ${stitch} · ${columns.makes[endRow - 1]} stitches · ${size} · ${rounds}`
 })
 </script>
 
