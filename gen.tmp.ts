@@ -1,19 +1,12 @@
-import { readFileSync, writeFileSync, readdirSync } from 'node:fs'
-import { readProject, printProject } from './src/core/project/index.ts'
+import { tote, baseAs, plain } from './src/core/testing/tote.ts'
+import { writtenIn } from './src/core/testing/written.ts'
+import { checkPattern } from './src/core/check/index.ts'
 import { texturedBand } from './src/core/shorthand/index.ts'
-import { drawer } from './src/core/texture/index.ts'
-for (const f of readdirSync('demo').filter(f=>f.endsWith('.json'))) {
-  const text = readFileSync('demo/'+f,'utf8'); const r = readProject(text); if(!r.ok) throw new Error(f)
-  let changed = false
-  const compile = (await import('./src/core/ledger/index.ts')).compile
-  const ledger = compile(r.value.design)
-  const design = { ...r.value.design, pieces: r.value.design.pieces.map(piece => ({ ...piece, parts: piece.parts.map((part:any) => {
-    if (part.kind !== 'texture') return part
-    const p = drawer.find(d=>d.id===part.pattern); if(!p) return part
-    const worked = ledger.pieces.find(x=>x.id===piece.id)!.worked
-    const b = texturedBand(p, worked, { letters: part.yarns.map((y:any)=>y.yarn), rounds: part.rounds }); if(!b.ok) throw new Error(b.problem)
-    const next = { ...part, begin: (b.value as any).begin, repeat: (b.value as any).repeat, end: part.end.length===0 && (b.value as any).end.length>0 ? part.end : (b.value as any).end, rounds: Math.max(part.rounds, (b.value as any).rounds), side: (b.value as any).side }
-    if (JSON.stringify(next)!==JSON.stringify(part)) { changed = true; console.log(f, part.name, part.rounds, next.rounds) }
-    return next }) })) }
-  if (changed) writeFileSync('demo/'+f, printProject({ ...r.value, design } as never))
-}
+import { drawer, stitchesOf } from './src/core/texture/index.ts'
+const p = drawer.find(x=>x.id==='granny-two')!
+const b = texturedBand(p,'rows',{letters:['A'],rounds:4}); if(!b.ok) throw b
+const d = tote({ parts: [baseAs('panel',{begins:'bands',count:stitchesOf(p,3,'flat')} as never), {...b.value,id:'t'} as never, plain()] })
+const t = writtenIn(d,'own'); console.log(t); for (const r of checkPattern(t).rows) if (r.problems.length) console.log(r.text, JSON.stringify(r.problems))
+console.log(JSON.stringify((b.value as any).begin.map((r:any)=>[r.runs.map((x:any)=>`${x.count}${x.stitch}${x.yarn}`).join(' '), r.repeat])))
+for (const id of ['two-pass-mesh','v-stitch','shells','granny','fan-8','scallops','mesh','linen','bead','chain-loops','interlaced','granny-spike','granny-gaps','pair-chain','clusters','star']) for (const w of ['rows','rounds'] as const) { const q=drawer.find(x=>x.id===id)!; const c = texturedBand(q,w,{letters:['A','B'],rounds:6}); if(!c.ok) continue
+ for (const k of ['begin','repeat','end']) (c.value as any)[k].forEach((r:any)=>console.log(id,w,k,r.runs.map((x:any)=>`${x.count}${x.stitch}`).join(' '), JSON.stringify(r.repeat))) }

@@ -17,6 +17,7 @@ const SIZE = 10
 const LONG = { letters: 400, size: 8.5 }
 const LABEL = 84
 const COUNT = 42
+const UNITS = 96
 /** Letters of the rounds of one part that are printed at most: above it they are hundreds of pages nobody reads. */
 const MOST_LETTERS = 1_500_000
 
@@ -141,7 +142,9 @@ function sectionContent(section: PatternSection, chart: Shown | undefined): Cont
 }
 
 function lineContent(line: PatternLine): Content[] {
-  const width = INNER - LABEL - COUNT
+  // A row that is counted in its own units says more.
+  const total = line.total.length > 8 ? UNITS : COUNT
+  const width = INNER - LABEL - total
   const fontSize = line.text.length > LONG.letters ? LONG.size : SIZE
   const lines = brokenLines(printable(line.text), width, fontSize)
   return [
@@ -155,7 +158,7 @@ function lineContent(line: PatternLine): Content[] {
         lines.length > 1
           ? { stack: lines.map((text) => ({ text, noWrap: true })), width, fontSize }
           : { text: lines, width },
-        { text: `(${line.count})`, width: COUNT, alignment: 'right', color: QUIET },
+        { text: `(${line.total})`, width: total, alignment: 'right', color: QUIET },
       ],
       margin: [0, 2, 0, 0],
     },

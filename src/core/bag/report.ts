@@ -138,7 +138,7 @@ export function planText(design: Design, derived: Derived, words: Words): string
       ...(section.intro ? [section.intro] : []),
       ...section.lines.flatMap((line) => [
         ...(line.note ? [line.note] : []),
-        `${lineLabel(line)}: ${line.text} (${line.count})`,
+        `${lineLabel(line)}: ${line.text} (${line.total})`,
       ]),
     ]),
     '',

@@ -1,7 +1,7 @@
 import { Many, OneOf, OrNull, Pattern, Several, Text, Whole } from '../document/index.ts'
 import { ontos, type Onto, work } from '../program/index.ts'
 import { Letter, LIMITS, Section } from '../part/index.ts'
-import { stitchById } from '../stitch/index.ts'
+import { isStitchId, stitchById } from '../stitch/index.ts'
 import { type Band, usual, within } from './band.ts'
 import {
   firstCountedOn,
@@ -141,6 +141,18 @@ export const isRaised = ({ runs }: WrittenRow, ground: string): boolean =>
     return (recipe !== undefined && !post && family === 'raised') || folds
   })
 
+/** Units that are seen by a stitch of another name. */
+const UNIT_STITCH: Readonly<Record<string, string>> = { pebble: 'tr', cable: 'fptr' }
+
+/** Whether a row has the unit of its pattern: the stitch of that name, loops, or (of groups) anything but one stitch all the way. */
+function hasUnit(row: WrittenRow, unit: string): boolean {
+  const of = UNIT_STITCH[unit] ?? unit
+  const stitches = row.runs.map(({ stitch }) => stitch.replace(/-beside$/, ''))
+  if (isStitchId(of)) return stitches.includes(of)
+  if (unit === 'loop') return stitches.some((id) => id === 'ch' || stitchById(id).unit === 'loop')
+  return !isPlain(row)
+}
+
 /** Whether all that stands out in a row can be pushed through to the other side. */
 const isPushed = ({ runs }: WrittenRow): boolean =>
   runs.some(({ stitch }) => stitchById(stitch).pushes) &&
@@ -155,9 +167,9 @@ const leadsOn = (part: TexturePart): boolean =>
 
 /** Whether a row is one plain stitch in each. */
 const isPlain = ({ runs }: WrittenRow): boolean => {
-  const [only, ...more] = runs
-  const { uses, makes } = stitchById(only!.stitch)
-  return more.length === 0 && uses === 1 && makes === 1
+  const [first] = runs
+  const { uses, makes } = stitchById(first!.stitch)
+  return runs.every(({ stitch }) => stitch === first!.stitch) && uses === 1 && makes === 1
 }
 
 /** Whether its rows take plain stitches more at their edges. */
@@ -283,7 +295,7 @@ export const texture: Band<TexturePart> = {
       const program =
         programs.get(key) ??
         (fits
-          ? rowProgram(row, part.unit && !isPlain(row) ? part.unit : undefined)
+          ? rowProgram(row, part.unit && hasUnit(row, part.unit) ? part.unit : undefined)
           : [work(part.stitch, 'fits', { yarn })])
       programs.set(key, program)
       yield program

@@ -41,20 +41,28 @@ function madeOf(
   const { made, places, extras } = meaning
   const stitches = places!.filter((place) => place === 'st').length
   if (isAnyStitch(unit)) return sure(places!.length, stitches)
-  if (chainsIn(unit) !== null) return sure(spacesIn(meaning, Number(/\d+/.exec(unit)?.[0]) || null))
   if (/^ch(?:s|ains?)?$/.test(unit)) return sure(places!.length - stitches)
+  // Every loop on the hook is counted, pulled up or put over.
+  const standing = extras.filter(({ word }) => /\bloop$/.test(word)).length
+  if (/^loops?$/.test(unit) && standing > 0) return sure(standing)
+  if (/^loops?$/.test(unit) && made.some(({ word }) => /\bloop$/.test(word)))
+    return sure(places!.length, spacesIn(meaning, null))
+  if (chainsIn(unit) !== null) return sure(spacesIn(meaning, Number(/\d+/.exec(unit)?.[0]) || null))
   const known = specials.get(unit) ?? vocabulary.get(unit)
   const word = known?.word ?? unit.replace(/s$/, '')
   const leaves = known?.leaves?.filter((place) => place === 'st').length ?? known?.makes ?? 1
+  const of = word === 'pebble' && !made.some((one) => one.word === word) ? 'tr' : word
   const own = Math.floor(
-    made.filter((one) => isWord(plainWord(one.word), word)).length / Math.max(1, leaves),
+    made.filter((one) => isWord(plainWord(one.word), of)).length / Math.max(1, leaves),
   )
   const beside = extras.filter((one) => one.word === word).length
   if (own + beside > 0 || known)
     // “40 hdc” is said of a row that is all hdc, and loosely of its 40 stitches.
     return leaves === 1 && word.length <= 4 ? sure(own + beside, stitches) : sure(own + beside)
   const repeats = meaning.through.at(-1)?.of
-  return { sure: false, counts: [togetherIn(meaning), ...(repeats ? [repeats] : [])] }
+  const together = togetherIn(meaning)
+  const alone = /^pairs?$/.test(unit) ? [Math.floor(together / 2)] : []
+  return { sure: false, counts: [together, ...alone, ...(repeats ? [repeats, repeats + 1] : [])] }
 }
 
 /** A stated total, part by part. */

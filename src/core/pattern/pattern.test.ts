@@ -18,7 +18,7 @@ const written = (design: Design, words = defaultWords) =>
   pieces(design, words).flatMap(({ sections }) => sections)
 const said = (design: Design, words = defaultWords) =>
   written(design, words).flatMap(({ lines }) =>
-    lines.map((line) => `${lineLabel(line)}: ${line.text} (${line.count})`),
+    lines.map((line) => `${lineLabel(line)}: ${line.text} (${line.total})`),
   )
 
 describe('grouped', () => {

@@ -22,7 +22,7 @@ const printed = (design: ReturnType<typeof tote>, words: Words): string =>
         intro,
         ...lines.flatMap((line) => [
           line.note ?? '',
-          `${lineLabel(line)}: ${line.text} (${line.count})`,
+          `${lineLabel(line)}: ${line.text} (${line.total})`,
         ]),
       ]),
       finish,

@@ -24,7 +24,9 @@ import { inUkTerms, rowWord } from '../terms/index.ts'
 import { counted } from '../units/index.ts'
 import { itemText } from './items.ts'
 import { joinText } from './joins.ts'
+import { withRepeatsOnce } from './repeats.ts'
 import { stepNotes } from './steps.ts'
+import { totalWords } from './totals.ts'
 import { yarnNotes } from './yarn-notes.ts'
 import { finishWords, layoutWords } from './finish.ts'
 import { rowWords } from './row-text.ts'
@@ -38,8 +40,9 @@ export interface PatternLine {
   /** Which side faces; null where it is always the right one, and for rows of both taken together. */
   readonly side: Side | null
   readonly text: string
-  /** Stitches each of these rounds leaves. */
+  /** Stitches each of these rounds leaves, and that as it is counted: "30 stars". */
   readonly count: number
+  readonly total: string
   /** What to do before it, such as a change of yarn; null when nothing. */
   readonly note: string | null
 }
@@ -145,11 +148,12 @@ function linesOf(
       side: next === row + 1 && turns ? sides[side[row]!]! : null,
       text,
       count: makes[row]!,
+      total: totalWords(ledger, piece, row, text, words),
       note: [setup, note].filter((one) => one !== null).join(' ') || null,
     })
     row = next
   }
-  return lines
+  return withRepeatsOnce(lines)
 }
 
 function changeNote(
@@ -315,7 +319,12 @@ function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
 }
 
 /** "Round 7", "Rounds 21–25", "Row 3 (WS)". */
-export function lineLabel({ from, to, row, side }: Omit<PatternLine, 'text' | 'count' | 'note'>) {
+export function lineLabel({
+  from,
+  to,
+  row,
+  side,
+}: Omit<PatternLine, 'text' | 'count' | 'total' | 'note'>) {
   const name = from === to ? row : `${row}s`
   return `${name} ${from === to ? from : `${from}–${to}`}${side ? ` (${side})` : ''}`
 }

@@ -20,8 +20,9 @@ function unitsOf({ runs, repeat }: CountedRow): Unit[] {
     ...unitsIn(runs.slice(repeat.to)),
   ]
 }
+/** What is passed over is in no yarn. */
 const same = (a: Unit | undefined, b: Unit | undefined): boolean =>
-  a?.stitch === b?.stitch && a?.yarn === b?.yarn
+  a?.stitch === b?.stitch && (a?.yarn === b?.yarn || a?.stitch === 'skip')
 
 function runsOf(units: readonly Unit[]): WrittenRun[] {
   const runs: { stitch: string; yarn: string; count: number }[] = []

@@ -47,6 +47,18 @@ const beside = (id: string): string => {
   return isStitchId(`${plain}-beside`) ? `${plain}-beside` : 'sc-beside'
 }
 
+/** What a starting chain stands for: a stitch as the next one, where that is a plain one. */
+function startOf(made: readonly Made[], ground: string): string {
+  const stitch =
+    made
+      .filter(({ word }) => word !== 'start' && word !== 'ch')
+      .map(({ word }) => stitchOfWord(word, ground))
+      .find((id) => stitchById(id).uses > 0) ?? ground
+  return ['basic', 'looped'].includes(stitchById(stitch).family) && !stitchById(stitch).loop
+    ? stitch
+    : ground
+}
+
 export interface RowYarns {
   readonly ground: string
   /** The yarn the row begins in. */
@@ -85,7 +97,7 @@ export function runsOfMade(
       work('ch')
       continue
     }
-    const stitch = stitchOfWord(word, ground)
+    const stitch = word === 'start' ? startOf(made.slice(i), ground) : stitchOfWord(word, ground)
     if (!into || into.to <= at) {
       work(stitchById(stitch).uses === 0 ? stitch : beside(stitch))
       continue

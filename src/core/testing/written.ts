@@ -51,7 +51,7 @@ export function writtenIn(design: Design, style: string): string {
         section.intro,
         ...section.lines.flatMap((line) => [
           ...(line.note ? [line.note] : []),
-          `${lineLabel(line)}: ${of(line.text)} (${line.count})`,
+          `${lineLabel(line)}: ${of(line.text)} (${line.total})`,
         ]),
       ]),
       ...piece.joins,

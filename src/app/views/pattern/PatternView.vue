@@ -86,7 +86,7 @@ const placeOf = ({ width, height }: ChartPlace) => ({
                 <li v-if="line.note" class="change">{{ line.note }}</li>
                 <li>
                   <b>{{ lineLabel(line) }}</b><span>{{ line.text }}</span
-                  ><em>({{ line.count }})</em>
+                  ><em>({{ line.total }})</em>
                 </li>
               </template>
             </ol>
