@@ -1,12 +1,8 @@
-import { tote, baseAs, plain } from './src/core/testing/tote.ts'
-import { writtenIn } from './src/core/testing/written.ts'
-import { checkPattern } from './src/core/check/index.ts'
-import { texturedBand } from './src/core/shorthand/index.ts'
-import { drawer, stitchesOf } from './src/core/texture/index.ts'
-const p = drawer.find(x=>x.id==='granny-two')!
-const b = texturedBand(p,'rows',{letters:['A'],rounds:4}); if(!b.ok) throw b
-const d = tote({ parts: [baseAs('panel',{begins:'bands',count:stitchesOf(p,3,'flat')} as never), {...b.value,id:'t'} as never, plain()] })
-const t = writtenIn(d,'own'); console.log(t); for (const r of checkPattern(t).rows) if (r.problems.length) console.log(r.text, JSON.stringify(r.problems))
-console.log(JSON.stringify((b.value as any).begin.map((r:any)=>[r.runs.map((x:any)=>`${x.count}${x.stitch}${x.yarn}`).join(' '), r.repeat])))
-for (const id of ['two-pass-mesh','v-stitch','shells','granny','fan-8','scallops','mesh','linen','bead','chain-loops','interlaced','granny-spike','granny-gaps','pair-chain','clusters','star']) for (const w of ['rows','rounds'] as const) { const q=drawer.find(x=>x.id===id)!; const c = texturedBand(q,w,{letters:['A','B'],rounds:6}); if(!c.ok) continue
- for (const k of ['begin','repeat','end']) (c.value as any)[k].forEach((r:any)=>console.log(id,w,k,r.runs.map((x:any)=>`${x.count}${x.stitch}`).join(' '), JSON.stringify(r.repeat))) }
+import { tote, base, baseAs, plain } from './src/core/testing/tote.ts'
+import { compile } from './src/core/ledger/index.ts'
+import { rowText } from './src/core/pattern/row-text.ts'
+import { defaultWords } from './src/core/stitch/index.ts'
+for (const [n,a] of [[126,-32],[64,-7],[100,-7],[100,7],[61,5],[124,-20],[48,-11],[90,13],[72,-2]]) {
+ const d = tote({ parts: [base({count:n,increase:6}), plain({rounds:1,adjust:a})] }); const l = compile(d); const p=l.pieces[0]!
+ console.log(n,a, rowText(l,p,p.rows-1,defaultWords)) }
+const d = tote({ parts: [base({count:100,increase:7})] }); const l = compile(d); for (let r=0;r<l.pieces[0]!.rows;r++) console.log(rowText(l,l.pieces[0]!,r,defaultWords))

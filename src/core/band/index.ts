@@ -13,7 +13,7 @@ export {
   reliefs,
   type WhyNot,
 } from './relief.ts'
-export { evenedRow, PlainPart } from './plain.ts'
+export { closingRow, evenedRow, PlainPart } from './plain.ts'
 export * from './fabric.ts'
 export { Stripe, StripesPart } from './stripes.ts'
 export { scaledTo, stripeWays } from './stripe-sequences.ts'

@@ -42,8 +42,30 @@ export function evenedRow(
   const units = by >= 0 ? count : count + by
   const changed = (adjust >= 0 ? increaseFor(stitch) : decreaseFor(stitch)).id
   const many = Math.abs(by)
-  const at = sides && many <= 2 ? sidePlaces(units, many, sides) : evenPlaces(units, many)
+  const at = sides && many <= 2 ? sidePlaces(units, many, sides) : inHalves(units, many)
   const places = at.map((place) => ({ place, stitch: changed }))
+  return markedRow(units, places, stitch, yarn)
+}
+
+/** Spread evenly; the same in both halves where that can be, so that they can be sewn to one another. */
+function inHalves(units: number, many: number): number[] {
+  if (units % 2 === 1 || many % 2 === 1) return evenPlaces(units, many)
+  const half = evenPlaces(units / 2, many / 2)
+  return [...half, ...half.map((place) => place + units / 2)]
+}
+
+/** A row that is sewn up afterwards: each half is shares that end in their change, so that it is one short repeat. */
+export function closingRow(count: number, adjust: number, stitch: string, yarn: string): Program {
+  const by = possible(count, adjust)
+  const units = count + Math.min(0, by)
+  const changed = (adjust >= 0 ? increaseFor(stitch) : decreaseFor(stitch)).id
+  const many = Math.abs(by)
+  const halves = units % 2 === 0 && many % 2 === 0 ? 2 : 1
+  const [wide, marks] = [units / halves, many / halves]
+  const places = Array.from({ length: many }, (_, i) => {
+    const inHalf = Math.ceil((((i % marks) + 1) * wide) / marks) - 1
+    return { place: Math.floor(i / marks) * wide + inHalf, stitch: changed }
+  })
   return markedRow(units, places, stitch, yarn)
 }
 

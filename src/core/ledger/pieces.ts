@@ -2,7 +2,7 @@ import {
   type BandPart,
   bandOf,
   bands,
-  evenedRow,
+  closingRow,
   markedRow,
   programOf,
   type Sides,
@@ -43,7 +43,7 @@ const unitsOf = ({ units, uses, makes }: ShapeRow): number => units ?? (uses > 0
 function shapeProgram(row: ShapeRow, stitch: string, yarn: string): Program {
   if (row.runs) return programOf(row.runs.map((run) => ({ ...run, yarn })))
   if (row.makes < row.uses || row.kind === 'other-side')
-    return evenedRow(row.uses, row.makes - row.uses, stitch, yarn)
+    return closingRow(row.uses, row.makes - row.uses, stitch, yarn)
   const marks = row.marks.map(({ place, together }) => ({
     place,
     stitch: severalFor(stitch, together).id,

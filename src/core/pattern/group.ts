@@ -3,37 +3,50 @@ export type Grouped<T> =
   | { readonly times: 1; readonly item: T }
   | { readonly times: number; readonly items: readonly Grouped<T>[] }
 
-/** Longest repeat and longest lead-in that are looked for. */
+/** Longest repeat that is looked for. */
 const LONGEST = 80
+/** A group within another is written so only when it comes so often: a short run is easier read spelled out. */
+const WORTH_NESTING = 3
 
 /**
- * Writes a list as lead-in, one group repeated, and rest, so that the fewest things are written; within the group likewise.
+ * Writes a list as groups that are repeated and what stands between them, so that few things are written; within a group likewise.
  * Unfolded, the result is the list again.
  */
-export function grouped<T>(list: readonly T[], same: (a: T, b: T) => boolean): Grouped<T>[] {
-  const { lead, period, times } = bestRepeat(list, same)
-  const single = (item: T): Grouped<T> => ({ times: 1, item })
-  if (times < 2) return list.map(single)
+export function grouped<T>(
+  list: readonly T[],
+  same: (a: T, b: T) => boolean,
+  least = 2,
+): Grouped<T>[] {
+  const best = bestRepeat(list, same, least)
+  if (!best) return list.map((item): Grouped<T> => ({ times: 1, item }))
+  const { from, period, times } = best
+  const to = from + period * times
   return [
-    ...list.slice(0, lead).map(single),
-    { times, items: grouped(list.slice(lead, lead + period), same) },
-    ...list.slice(lead + period * times).map(single),
+    ...grouped(list.slice(0, from), same, least),
+    { times, items: grouped(list.slice(from, from + period), same, WORTH_NESTING) },
+    ...grouped(list.slice(to), same, least),
   ]
 }
 
-function bestRepeat<T>(list: readonly T[], same: (a: T, b: T) => boolean) {
-  let best = { lead: 0, period: list.length, times: 1 }
-  let fewest = list.length
-  for (let period = 1; period <= Math.min(LONGEST, list.length >> 1) && period < fewest; period++) {
-    for (let lead = 0; lead <= Math.min(period, list.length - 2 * period); lead++) {
-      let end = lead + period
-      while (end < list.length && same(list[end]!, list[end - period]!)) end++
-      const times = Math.floor((end - lead) / period)
-      const written = list.length - period * (times - 1)
-      if (times >= 2 && written < fewest) {
-        fewest = written
-        best = { lead, period, times }
+/** The repeat that spares the most; of several the shortest, and the first. */
+function bestRepeat<T>(list: readonly T[], same: (a: T, b: T) => boolean, least: number) {
+  let best: { from: number; period: number; times: number } | null = null
+  let most = 0
+  for (let period = 1; period <= Math.min(LONGEST, list.length >> 1); period++) {
+    // How far the list has been the same as one period before.
+    let alike = 0
+    for (let i = period; i <= list.length; i++) {
+      if (i < list.length && same(list[i]!, list[i - period]!)) {
+        alike++
+        continue
       }
+      const times = Math.floor(alike / period) + 1
+      const spared = period * (times - 1) - 1
+      if (times >= least && spared > most) {
+        most = spared
+        best = { from: i - alike - period, period, times }
+      }
+      alike = 0
     }
   }
   return best

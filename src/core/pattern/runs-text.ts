@@ -35,6 +35,10 @@ export function inGroups(runs: readonly LedgerRun[]): Grouped<LedgerRun>[] {
 export const groupedRuns = (ledger: Ledger, piece: Piece, row: number): Grouped<LedgerRun>[] =>
   inGroups(runsOfRow(ledger, piece, row))
 
+/** Brackets about a stretch that is worked several times: round ones where there are others in it. */
+const inBrackets = (text: string, times: number): string =>
+  text.includes('[') ? `(${text}) × ${times}` : `[${text}] × ${times}`
+
 /** What is worked in a row, what repeats taken together. */
 export function inRuns(runs: readonly LedgerRun[], words: Words, withYarn: boolean): string {
   const write = (parts: readonly Grouped<LedgerRun>[]): string =>
@@ -42,7 +46,7 @@ export function inRuns(runs: readonly LedgerRun[], words: Words, withYarn: boole
       .map((part) =>
         'item' in part
           ? runText(part.item, words, withYarn && takesYarn(part.item) ? part.item.yarn : null)
-          : `[${write(part.items)}] × ${part.times}`,
+          : inBrackets(write(part.items), part.times),
       )
       .join(', ')
   return write(inGroups(runs))

@@ -4,7 +4,7 @@ import { texturedBand } from '../shorthand/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
 import { drawer } from '../texture/index.ts'
-import { writtenPattern } from './index.ts'
+import { rowText, writtenPattern } from './index.ts'
 
 /** The lines of a texture as they are printed, on a bag of so many stitches. */
 function linesOf(id: string, count: number, way: 'rounds' | 'rows', rounds: number) {
@@ -63,5 +63,17 @@ describe('rows that come again', () => {
     expect(texts).toHaveLength(4)
     expect(texts[2]).toBe('repeat rounds 10–11 twice more')
     expect(texts[3]).toBe(texts[0])
+  })
+})
+
+describe('a bottom that is sewn (common practice)', () => {
+  it('126 taken to 94 in one round: two halves of 47, in one short repeat', () => {
+    const tube = baseAs('tube', { count: 126, decrease: 32, plainBelow: 0 })
+    const ledger = compile(tote({ parts: [tube, plain()] }))
+    const piece = ledger.pieces.find(({ id }) => id === 'bottom')!
+    expect(piece.columns.makes[0]).toBe(94)
+    expect(rowText(ledger, piece, 0, defaultWords)).toContain(
+      '([2 sc, sc2tog] × 15, 1 sc, sc2tog) × 2',
+    )
   })
 })

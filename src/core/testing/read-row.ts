@@ -60,8 +60,8 @@ function pieces(text: string): string[] {
   let depth = 0
   let from = 0
   for (let i = 0; i <= text.length; i++) {
-    if (text[i] === '[') depth++
-    if (text[i] === ']') depth--
+    if ('[('.includes(text[i] ?? '-')) depth++
+    if ('])'.includes(text[i] ?? '-')) depth--
     if (i === text.length || (text[i] === ',' && depth === 0)) {
       list.push(text.slice(from, i).trim())
       from = i + 1
@@ -73,7 +73,7 @@ function pieces(text: string): string[] {
 function read(text: string): Sum {
   const sum = blank()
   for (const piece of pieces(text)) {
-    const group = /^\[(.*)\] × (\d+)$/.exec(piece)
+    const group = /^[[(](.*)[\])] × (\d+)$/.exec(piece)
     if (group) add(sum, read(group[1]!), Number(group[2]))
     else add(sum, token(piece), 1)
   }
