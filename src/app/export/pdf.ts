@@ -134,6 +134,7 @@ function sectionContent(section: PatternSection, chart: Shown | undefined): Cont
     ...(section.intro
       ? [{ text: section.intro, color: QUIET, margin: [0, 0, 0, 4] } as Content]
       : []),
+    ...section.notes.map((text): Content => ({ text, color: QUIET, margin: [0, 0, 0, 4] })),
     ...(chart ? [{ ...chart, fit: [INNER, 560], margin: [0, 4, 0, 8] } as Content] : []),
     ...(left
       ? [{ text: 'Read every round from the chart.', color: QUIET } as Content]

@@ -136,6 +136,7 @@ export function planText(design: Design, derived: Derived, words: Words): string
       '',
       section.name,
       ...(section.intro ? [section.intro] : []),
+      ...section.notes,
       ...section.lines.flatMap((line) => [
         ...(line.note ? [line.note] : []),
         `${lineLabel(line)}: ${line.text} (${line.total})`,

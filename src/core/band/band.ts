@@ -132,6 +132,8 @@ export interface Band<Part> {
   readonly wants: (part: Part, row: number, count: number) => RowWants
   /** Its rows as they are said, in US terms, on so many places; null when they are said from what is worked. */
   readonly texts: (part: Part, count: number) => readonly string[] | null
+  /** What is said of it beside its rows, in US terms. */
+  readonly notes: (part: Part) => readonly string[]
   /** Its rows start by the school of the part, whatever chain they were written with. */
   readonly startBySchool: boolean
   /** How many rows it stops after whole repeats though it ends in a way of its own, and how many a repeat has; null when it may stop. */
@@ -169,6 +171,7 @@ export const usual = {
   wants: () => ({}),
   texts: () => null,
   startBySchool: false,
+  notes: () => [],
   stopsMidway: () => null,
   technique: () => null,
   misfits: () => 0,

@@ -1,4 +1,4 @@
-import { Many, OneOf, OrNull, Pattern, Several, Text, Whole } from '../document/index.ts'
+import { Lines, Many, OneOf, OrNull, Pattern, Several, Text, Whole } from '../document/index.ts'
 import { ontos, type Onto, work } from '../program/index.ts'
 import { Letter, LIMITS, Section } from '../part/index.ts'
 import { isStitchId, stitchById } from '../stitch/index.ts'
@@ -52,6 +52,8 @@ export class TexturePart extends Section {
   @OrNull() @Text(30) readonly unit!: string | null
   /** Plain stitches more at each edge than its rows say. */
   @Whole(0, LIMITS.edge) readonly edge!: number
+  /** What is said of it beside its rows, line by line: special stitches, hints, cautions; in US terms. */
+  @Lines(LIMITS.notes) readonly notes!: string
   /** Ways along each of its rows. */
   @Whole(1, 2) readonly passes!: 1 | 2
 }
@@ -250,6 +252,7 @@ export const texture: Band<TexturePart> = {
     unit: null,
     edge: 0,
     passes: 1,
+    notes: '',
   }),
   rounds: ({ rounds }) => rounds,
   withRounds: (_, wanted) => ({ rounds: within(wanted, 1, LIMITS.rounds) }),
@@ -330,6 +333,7 @@ export const texture: Band<TexturePart> = {
       ? Array.from({ length: part.rounds }, (_, i) => rowAt(part, i).text)
       : null,
   startBySchool: true,
+  notes: ({ notes }) => notes.split('\n').filter(Boolean),
   stopsMidway: (part) => {
     const beyond = part.end.length > 0 ? beyondRepeats(part) : 0
     return beyond > 0 ? { beyond, repeat: part.repeat.length } : null

@@ -37,6 +37,8 @@ export interface LedgerPart {
   readonly reading: string | null
   /** Its rows as they were written, in US terms; null when they are said from what is worked. */
   readonly texts: readonly string[] | null
+  /** What is said of it beside its rows, in US terms. */
+  readonly notes: readonly string[]
   /** Those start by its school, whatever chain they were written with. */
   readonly startBySchool: boolean
   readonly making: Making

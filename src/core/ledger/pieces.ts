@@ -97,6 +97,7 @@ function inPart(
   builder.beginPart({
     ...{ id: part.id, name: part.name, kind: part.kind, making, texts },
     startBySchool: band?.is.startBySchool ?? false,
+    notes: band?.is.notes(band.part) ?? [],
     ...saidOf(part, builder.worked),
     gauge: partGauge(design, part),
   })

@@ -33,6 +33,8 @@ export const LIMITS = {
   /** Stitches more at an edge of a texture. */
   edge: 8,
   rowText: 1200,
+  /** Said of a texture beside its rows. */
+  notes: 3000,
   /** Of a written pattern that is checked, in characters. */
   patternText: 400_000,
   /** Stitches a row leaves, whatever is added or sewn up. */

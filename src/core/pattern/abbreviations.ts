@@ -14,6 +14,26 @@ const others: readonly (Abbreviation & { readonly seen: RegExp })[] = [
   { short: 'blo', long: 'in the back loop only', seen: /\bblo\b/ },
   { short: 'flo', long: 'in the front loop only', seen: /\bflo\b/ },
   { short: 'sk', long: 'skip', seen: /\bsk\b/ },
+  {
+    short: 'ldc',
+    long: 'linked double crochet: instead of the first yarn over the hook goes into the side of the stitch before',
+    seen: /\bldc\b/,
+  },
+  {
+    short: '3-dc cluster',
+    long: '3 dc in one place, each left unfinished, yarn over and through all loops',
+    seen: /\b3-dc cluster\b/,
+  },
+  {
+    short: 'stacked',
+    long: 'a first stitch without a chain: one stitch worked into the side of another in the same place, until it is as tall',
+    seen: /\bstacked\b/,
+  },
+  {
+    short: 'standing',
+    long: 'a first stitch in a fresh yarn, begun with a slip knot on the hook',
+    seen: /\bstanding\b/,
+  },
   { short: 'st, sts', long: 'stitch, stitches', seen: /\bsts?\b/ },
   { short: 'ch-sp', long: 'chain space', seen: /\bch(?:-\d+)?[- ]sps?\b/ },
   { short: 'rep', long: 'repeat', seen: /\brep\b/ },
@@ -37,8 +57,9 @@ const named = stitches.filter(
 export function abbreviationsOf(pieces: readonly PatternPiece[], words: Words): Abbreviation[] {
   const say = (text: string) => (words.terms === 'uk' ? inUkTerms(text) : text)
   const said = pieces.flatMap(({ sections, joins, finish }) => [
-    ...sections.flatMap(({ intro, lines }) => [
+    ...sections.flatMap(({ intro, notes, lines }) => [
       intro,
+      ...notes,
       ...lines.flatMap(({ note, text, side }) => [note ?? '', text, side ?? '']),
     ]),
     ...joins,
@@ -47,10 +68,12 @@ export function abbreviationsOf(pieces: readonly PatternPiece[], words: Words): 
   const special = named.filter(({ abbr }) =>
     said.some((text) => seenAs(abbr[words.terms]).test(text)),
   )
+  const rows = said.join('\n')
   const recipes = special.flatMap(({ recipe }) => recipe ?? [])
   const all = [...said, ...recipes.map(say)].join('\n')
   const list = named
-    .filter(({ abbr }) => seenAs(abbr[words.terms]).test(all))
+    // Loops drawn up are a stitch in rows alone: any recipe pulls some up.
+    .filter(({ abbr, family }) => seenAs(abbr[words.terms]).test(family === 'looped' ? rows : all))
     .map((stitch) => ({
       short: abbrOf(stitch, words),
       long: nameOf(stitch, words) + (stitch.recipe ? `: ${say(stitch.recipe)}` : ''),

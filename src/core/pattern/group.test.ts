@@ -9,9 +9,7 @@ const unfolded = (list: readonly Grouped<string>[]): string[] =>
       : Array.from({ length: part.times }, () => unfolded(part.items)).flat(),
   )
 const said = (list: readonly Grouped<string>[]): string =>
-  list
-    .map((part) => ('item' in part ? part.item : `[${said(part.items)}]${part.times}`))
-    .join(' ')
+  list.map((part) => ('item' in part ? part.item : `[${said(part.items)}]${part.times}`)).join(' ')
 const written = (text: string) => said(grouped(text.split(' '), same))
 
 describe('what repeats in a row, taken together', () => {

@@ -46,9 +46,11 @@ export function rowWords(ledger: Ledger, piece: Piece, row: number, words: Words
   }
   const several = onlyYarn(piece, row) === null
   const colour = colourWords(ledger, piece, row)
-  const texts = partOfRow(piece, row).texts
+  const { texts, firstRow } = partOfRow(piece, row)
   const first: FirstRow | undefined = firstRows[start]?.(context, several)
-  const setup = first?.setup ?? null
+  // A row that says its ring itself needs no other.
+  const ringed = texts !== null && /\bring\b/.test(texts[row - firstRow] ?? '')
+  const setup = ringed ? null : (first?.setup ?? null)
   const body = texts ? asWritten(context, start) : (first?.text ?? laterRow(context, several))
   const said = texts && /^\s*(?:with|using|in)\b/i.test(body) ? '' : colour
   return {

@@ -51,6 +51,8 @@ export interface PatternSection {
   readonly part: string
   readonly name: string
   readonly intro: string
+  /** What is said of it beside its rows, each a line. */
+  readonly notes: readonly string[]
   readonly lines: readonly PatternLine[]
 }
 
@@ -104,6 +106,7 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
         part: part.id,
         name: headingOf(piece, part),
         intro: introOf(ledger, piece, part, words),
+        notes: part.notes.map((note) => (words.terms === 'uk' ? inUkTerms(note) : note)),
         lines: linesOf(ledger, piece, paths, part, words),
       })),
       finish: finishWords(ledger, piece, paths, words),
@@ -227,7 +230,7 @@ const goesOn: Readonly<Record<Working, string>> = {
   joined: 'Join every round with a slip stitch into its first stitch.',
   turned: 'Join every round with a slip stitch into its first stitch, and turn.',
   'turn-once':
-    'Turn for the first round only; join every round with a slip stitch into its first stitch.',
+    'Turn for the first round, and back after it; join every round with a slip stitch into its first stitch.',
 }
 
 const JOINED_HERE =

@@ -216,11 +216,13 @@ function rowRecords(document: Document): Document {
   } as Document
 }
 
-/** Version 11: how long starting chains are, and what is as she wants it, can be said. */
+/** Version 11: how long starting chains are, what is as she wants it, and what there is to note of a texture, can be said. */
 function shortChains(document: Document): Document {
   const { design } = document as Old
   const said = (making: Old) => (isObject(making) ? { shortChain: false, ...making } : making)
-  const inPart = (part: Old) => (isObject(part) ? { ...part, making: said(part.making) } : part)
+  const noted = ({ kind }: Old) => (kind === 'texture' ? { notes: '' } : {})
+  const inPart = (part: Old) =>
+    isObject(part) ? { ...noted(part), ...part, making: said(part.making) } : part
   const inPiece = (piece: Old) =>
     isObject(piece) && Array.isArray(piece.parts)
       ? { ...piece, parts: piece.parts.map(inPart) }

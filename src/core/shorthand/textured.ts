@@ -1,4 +1,5 @@
-import { isStitchId, stitchById } from '../stitch/index.ts'
+import { LIMITS } from '../part/index.ts'
+import { isStitchId, stitchById, stitches } from '../stitch/index.ts'
 import type { NewBand } from '../design/index.ts'
 import { beyondRepeats, rowProgram, type TextureRow } from '../band/index.ts'
 import { heightOf } from '../program/index.ts'
@@ -80,10 +81,22 @@ export function texturedBand(
       unit: pattern.unit,
       edge: 0,
       passes: pattern.passes ?? 1,
+      notes: notesOf(pattern),
     })
   }
   return refused(problem)
 }
+
+/** What is said of a pattern beside its rows: what its stitches are, where the dictionary does not say that, and its notes. */
+function notesOf({ special, notes }: StitchPattern): string {
+  const own = stitches.reduce(
+    (text, { recipe }) =>
+      recipe ? text.replace(new RegExp(`[\\w -]+: ${escaped(recipe)}\\.`), '') : text,
+    special,
+  )
+  return [own.trim(), notes].filter(Boolean).join('\n').slice(0, LIMITS.notes)
+}
+const escaped = (text: string): string => text.replace(/[-.*+?^${}()|[\]\\]/g, '\\$&')
 
 /** Two yarns, the only one twice where there is one alone. */
 const twoOf = ([first, second = first]: readonly string[]): string[] => [first!, second!]

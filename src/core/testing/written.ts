@@ -49,6 +49,7 @@ export function writtenIn(design: Design, style: string): string {
         '',
         section.name,
         section.intro,
+        ...section.notes,
         ...section.lines.flatMap((line) => [
           ...(line.note ? [line.note] : []),
           `${lineLabel(line)}: ${of(line.text)} (${line.total})`,

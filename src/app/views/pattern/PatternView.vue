@@ -68,6 +68,7 @@ const placeOf = ({ width, height }: ChartPlace) => ({
           >
             <component :is="titled ? 'h3' : 'h2'">{{ section.name }}</component>
             <p v-if="section.intro" class="intro">{{ section.intro }}</p>
+            <p v-for="note in section.notes" :key="note" class="intro">{{ note }}</p>
             <div
               v-if="places.has(section.part)"
               class="chart-picture"

@@ -123,7 +123,7 @@ const patterns = [
     multiple: 3,
     offset: 1,
     least: 2,
-    notes: 'No chains between: each cluster goes between two clusters.',
+    notes: 'Without chains: each cluster stands between two of the row below.',
     flat: {
       begin: ['ch 3 (counts as dc), *sk 1 st, 3 dc in next st, sk 1 st; rep from * across'],
       rows: [
@@ -150,7 +150,7 @@ const patterns = [
       'The groups change yarn one by one. The other yarn lies loose behind the groups as a float: work the groups of the next row around it, so that it is caught.',
     flat: {
       begin: [
-        'ch 3 A (counts as dc), *sk 1 st, 3 dc A in next st, sk 1 st, sk 1 st, 3 dc B in next st, sk 1 st; rep from * across',
+        'ch 3 A (counts as dc), *sk 1 st, 3 dc A in next st, sk 2 sts, 3 dc B in next st, sk 1 st; rep from * across',
       ],
       rows: [
         'ch 3 A (counts as dc), *3 dc A in next gap between clusters, 3 dc B in next gap between clusters; rep from * to last 7 sts, 3 dc A in next gap between clusters, 2 dc B in next gap between clusters, dc B in last st',

@@ -42,7 +42,7 @@ const patterns = [
     name: 'Linen',
     multiple: 2,
     offset: 1,
-    notes: 'Work into the chain spaces only; soft, and it drapes.',
+    notes: 'Only the chain spaces are worked into; soft, and it drapes.',
     flat: {
       begin: ['sc in next st, *ch 1, sk 1 st, sc in next st; rep from * across'],
       rows: [
