@@ -20,7 +20,14 @@ const texture = (rounds: number, over: Partial<TexturePart>) =>
       base({ count: 48 }),
       plain({ rounds: 1 }),
       {
-        ...({ kind: 'texture', id: 't', name: 'Ruffle', making: null, stitch: 'sc' } as const),
+        ...({
+          kind: 'texture',
+          id: 't',
+          name: 'Ruffle',
+          making: null,
+          stitch: 'sc',
+          notes: '',
+        } as const),
         ...{ pattern: 'own', begin: [], end: [], from: 0, rounds, side: 'any', unit: null },
         ...{ edge: 0, passes: 1, yarns: [{ yarn: 'A', rounds: 1 }], repeat: [] },
         ...over,

@@ -1,8 +1,8 @@
 import { BODY, type Design, baseOf, type NewPiece, type PieceJoin } from '../design/index.ts'
 import { bands } from '../band/index.ts'
 import { type Spot, spotOn } from '../part/index.ts'
-import { type Compiled, gaugeIn, idOfRow, type Piece } from '../ledger/index.ts'
-import { constructionOf, type StitchSize } from '../shape/index.ts'
+import { bodyOf, type Compiled, gaugeIn, idOfRow, type Piece } from '../ledger/index.ts'
+import { constructionOf, type Front, type StitchSize } from '../shape/index.ts'
 
 /** What a piece that is added begins as: its size in mm from those of the bag, and what it is sewn to. */
 interface PieceTemplate {
@@ -117,7 +117,7 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
         {
           straps: constructionOf(base).strapAt?.(base, { rows: body.rows, rim }) ?? null,
           rim,
-          rowAt: (n) => idOfRow(body, middleFor(body, n)),
+          rowAt: (n) => idOfRow(body, middleFor(body, ledger.front, n)),
         },
         count,
         rounds + 1,
@@ -126,10 +126,23 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
   }
 }
 
-/** The row of a body at which so many rows begin that lie in the middle of its height. */
-function middleFor(body: Piece, rows: number): number {
+/** The row of a body at which so many rows begin that lie in the middle of its front's height. */
+function middleFor(body: Piece, front: Front, rows: number): number {
   const base = body.parts[0]!.endRow
-  return Math.min(body.rows - 1, base + Math.max(0, (body.rows - base - rows) >> 1))
+  // Of a panel that is folded only one end is the front.
+  const folded = front.kind === 'folded'
+  const from = !folded ? base : front.flap === 'last' ? 0 : body.rows - front.up
+  const to = folded ? from + front.up : body.rows
+  return Math.min(body.rows - 1, from + Math.max(0, (to - from - rows) >> 1))
+}
+
+/** The pieces that can be added to a bag: none that is wider than the rim it is sewn to. */
+export function piecesFor(bag: Compiled): PieceKind[] {
+  const body = bodyOf(bag.ledger)
+  const rim = body.columns.makes[body.rows - 1]!
+  return (Object.keys(pieceTemplates) as PieceKind[]).filter((kind) =>
+    newPiece(bag, kind).parts.every((part) => !('count' in part) || part.count <= rim),
+  )
 }
 
 /** A name no piece has: with a number where it is taken. */

@@ -30,7 +30,7 @@ export function planReport(derived: Derived, words: Words) {
       worked: piece.worked,
       rows: Array.from({ length: piece.rows }, (_, row) => rowReport(derived, piece, row, words)),
     })),
-    joins: ledger.joins.map((join) => ({ ...join, text: joinText(join, ledger) })),
+    joins: ledger.joins.map((join) => ({ ...join, text: joinText(join, ledger, words) })),
     fittings: ledger.items.map((one) => fittingReport(derived, one, words)),
     paths: ledger.pieces.flatMap((piece, at) =>
       derived.paths[at]!.ways.flatMap((way, i) =>

@@ -1,7 +1,14 @@
 import { baseOf, BODY, type Design } from '../design/index.ts'
 import { fittingOf, type Item } from '../fitting/index.ts'
 import type { MadeRow, Project } from '../project/index.ts'
-import { constructionOf, middlesIn, type MadePiece } from '../shape/index.ts'
+import {
+  type BasePart,
+  constructionOf,
+  middlesIn,
+  type MadePiece,
+  type ShapeJoin,
+  type StitchSize,
+} from '../shape/index.ts'
 import { LedgerTables } from './builder.ts'
 import { partGauge } from './gauge.ts'
 import { joinOf, ownJoins } from './joins.ts'
@@ -54,7 +61,9 @@ export function compile(
   const ledger: Ledger = {
     pieces,
     items: [],
-    joins: construction.joins(base, made, size).map(joinOf),
+    joins: construction
+      .joins(base, made, size)
+      .map((join) => joinOf(renamed(design, base, size, join))),
     stitches: tables.stitches.list,
     yarns: tables.yarns.list,
     units: tables.units.list,
@@ -72,6 +81,17 @@ export function compile(
     joins: [...ledger.joins, ...ownJoins(design, whole)],
     items: design.items.map((item) => itemOf(item, whole, size.stitchWidthMm)),
   }
+}
+
+/** A join of the construction, its pieces called as she calls them. */
+function renamed(design: Design, base: BasePart, size: StitchSize, join: ShapeJoin): ShapeJoin {
+  const text = constructionOf(base)
+    .pieces(base, size)
+    .reduce((said, { id, name }) => {
+      const own = design.pieces.find((piece) => piece.id === id)?.name
+      return own ? said.replace(new RegExp(`\\b${name.toLowerCase()}\\b`, 'g'), own) : said
+    }, join.text)
+  return { ...join, text }
 }
 
 function itemOf(item: Item, pieces: readonly Piece[], stitchWidthMm: number): LedgerItem {

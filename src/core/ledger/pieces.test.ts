@@ -218,8 +218,8 @@ describe('pieces joined inside another', () => {
   it('are sewn along one of its rows, and up its rows', () => {
     const design = withPiece([join({}), join({ on: 'up', at: 18 }, { edge: 'left' })])
     expect(said(design)).toEqual([
-      'Whip-stitch the first row of Pocket to round 11 of Base and body from stitch 7 on: 12 pairs.',
-      'Whip-stitch the left side of Pocket to Base and body from round 11 up at stitch 19: 6 pairs.',
+      'Whip-stitch the first row of Pocket to round 11 of Base and body from stitch 7 on: 12 pairs. Wrong sides together; leave about 35.0 cm of yarn for it.',
+      'Whip-stitch the left side of Pocket to Base and body from round 11 up at stitch 19: 6 pairs. Wrong sides together; leave about 25.0 cm of yarn for it.',
     ])
     // Twelve stitches on twelve of the same gauge, six rows on six.
     for (const { lengthMm, reachMm } of compiled(projectOf(design)).ledger.joins)
@@ -232,7 +232,9 @@ describe('pieces joined inside another', () => {
     expect(said(more)[0]).toContain('to round 15 of')
     const fewer = done(design, { name: 'setRounds', args: { id: 'body', rounds: 2 } })
     expect(said(fewer)[0]).toContain('to round 10 of')
-    expect(said(done(design, { name: 'removePart', args: { id: 'body' } }))).toEqual([])
+    expect(said(done(design, { name: 'removePart', args: { id: 'body' } }))).toEqual([
+      'Pocket is not sewn to anything yet.',
+    ])
   })
 
   it('have room for what lies above only; a round goes on around its beginning', () => {

@@ -1,8 +1,13 @@
 import { type Join, type Ledger, type Piece, rowById } from '../ledger/index.ts'
 import type { Edge } from '../part/index.ts'
 import type { JoinSide } from '../shape/index.ts'
-import { counted } from '../units/index.ts'
+import { SEAM_LENGTHS, TAIL_METRES } from '../yarn/index.ts'
+import type { Words } from '../stitch/index.ts'
+import { counted, printLength } from '../units/index.ts'
 import { rowWord } from '../terms/index.ts'
+import { capital } from './finish.ts'
+
+type SeamKind = keyof typeof seamWords
 
 /** Where one piece meets another, beside its edges. */
 export const meetingWords = { row: 'one of its rows', up: 'up its rows' } as const
@@ -21,8 +26,47 @@ export const seamWords = {
   'pick-up': 'Pick up',
 } as const
 
+/** Which sides face in a kind of seam, and what it is called where that is not said (common practice). */
+const facing: Readonly<Record<SeamKind, string>> = {
+  whip: 'wrong sides together',
+  mattress: 'right sides up, edge to edge',
+  slip: 'right sides together',
+  single: 'wrong sides together, so that the ridge shows',
+  'pick-up': '',
+}
+const called: Readonly<Partial<Record<SeamKind, string>>> = {
+  whip: 'Whip stitch, ',
+  mattress: 'Mattress stitch, ',
+}
+/** Row ends are sewn so that the seam is not seen; what meets stitches is whipped. */
+const usualSeam = ([one, other]: Join['sides']): SeamKind =>
+  one.of === 'row ends' && other.of === 'row ends' ? 'mattress' : 'whip'
+
+/** Lengths of yarn are left in steps of these. */
+const STEP_MM = 50
+
+/** How a join is sewn: the seam, which sides face, and the yarn to leave for it. Null for stitches that are picked up. */
+export function seamText({ kind, how, sides, lengthMm }: Join, words: Words): string | null {
+  if (kind === 'pick-up') return null
+  const seam = how ?? usualSeam(sides)
+  const yarn = lengthMm * SEAM_LENGTHS + TAIL_METRES * 1000
+  const length = printLength(Math.ceil(yarn / STEP_MM) * STEP_MM, words.units)
+  return `${capital(`${how ? '' : called[seam]}${facing[seam]}`)}; leave about ${length} of yarn for it.`
+}
+
+/** Worked with the other hand a piece is its own mirror image. */
+const forHand = (text: string, { hand }: Words): string =>
+  hand === 'right'
+    ? text
+    : text.replace(/\b(left|right)(?= (?:side|edge)\b)/g, (side) =>
+        side === 'left' ? 'right' : 'left',
+      )
+
 /** "Sew front to back along the bottom: 60 pairs." */
-export function joinText({ kind, text, sides, how, count }: Join, ledger: Ledger): string {
+export const joinText = (join: Join, ledger: Ledger, words: Words): string =>
+  forHand(plainJoin(join, ledger), words)
+
+function plainJoin({ kind, text, sides, how, count }: Join, ledger: Ledger): string {
   const [one, other] = sides
   if (text === null)
     return `${seamWords[how!]} the ${edgeWords[one.spot.on as Edge]} of ${pieceOf(one, ledger).name} to ${metWords(other, ledger)}: ${counted(count, 'pair')}.`

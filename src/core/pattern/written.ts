@@ -4,6 +4,7 @@ import {
   chainsBelow,
   changesInto,
   eachBlock,
+  type Join,
   type Ledger,
   type LedgerPart,
   maybeMiddlesCounted,
@@ -23,7 +24,7 @@ import type { Words } from '../stitch/index.ts'
 import { inUkTerms, rowWord } from '../terms/index.ts'
 import { counted } from '../units/index.ts'
 import { itemText } from './items.ts'
-import { joinText } from './joins.ts'
+import { joinText, seamText } from './joins.ts'
 import { withRepeatsOnce } from './repeats.ts'
 import { stepNotes } from './steps.ts'
 import { totalWords } from './totals.ts'
@@ -110,11 +111,23 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
         lines: linesOf(ledger, piece, paths, part, words),
       })),
       finish: finishWords(ledger, piece, paths, words),
-      joins: [...(own && layout ? [layout] : []), ...joins.map((join) => joinText(join, ledger))],
+      joins: [
+        ...(isLoose(ledger, piece) ? [`${piece.name} is not sewn to anything yet.`] : []),
+        ...(own && layout ? [layout] : []),
+        ...joins.map((join) => joinWords(join, ledger, words)),
+      ],
     }
   })
   return [...pieces, ...beside]
 }
+
+/** Whether a piece of several is tied to none. */
+const isLoose = ({ pieces, joins }: Ledger, { id }: Piece): boolean =>
+  pieces.length > 1 && id !== 'bag' && !joins.some((join) => join.pieces.includes(id))
+
+/** A join and how it is sewn. */
+const joinWords = (join: Join, ledger: Ledger, words: Words): string =>
+  [joinText(join, ledger, words), seamText(join, words)].filter(Boolean).join(' ')
 
 /** The first row of a panel is no base. */
 const headingOf = ({ worked, id }: Piece, { name, firstRow }: LedgerPart): string =>

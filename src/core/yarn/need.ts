@@ -56,7 +56,7 @@ export function weightWords(
 export type StrandNeed = Pick<YarnNeed, 'name' | 'grams' | 'balls' | 'inHandMetres'>
 
 /** A sewn seam takes about three times its length (common practice). */
-const SEAM_LENGTHS = 3
+export const SEAM_LENGTHS = 3
 
 /** What the bag takes of each yarn of the design, in the design's order; whole balls for the high figure. */
 export function yarnNeeds(design: Design, ledger: Ledger, paths: readonly YarnPaths[]): YarnNeed[] {

@@ -1,5 +1,5 @@
 import { OneOf, Whole } from '../../document/index.ts'
-import { LIMITS } from '../../part/index.ts'
+import { LIMITS, spotOn } from '../../part/index.ts'
 import { Disc, usualDisc } from '../base.ts'
 import { asked, type Construction, rowEndsOf, stitchesOf } from '../construction.ts'
 import { flatIncrease } from '../flatness.ts'
@@ -73,6 +73,11 @@ export const discs: Construction<DiscsPart> = {
       footprint: { lengthMm: diameterMm, widthMm: strip * stitchWidthMm },
     }
   },
+  // From one end of the strip to the other, over the opening.
+  strapAt: ({ strip }) => [
+    spotOn('bag', { on: 'first', at: strip / 2 }),
+    spotOn('bag', { on: 'last', at: strip / 2 }),
+  ],
   // A strip as long as the edge leaves no way in.
   unequal: (_, { rows, of }) => {
     const { rim } = of('disc')

@@ -3,7 +3,7 @@ import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { computed, ref } from 'vue'
 import { BODY, maybeBaseOf } from '@core/design'
 import { type FittingKind, fittingKinds, fittings } from '@core/fitting'
-import { freeName, newPiece, type PieceKind, pieceTemplates } from '@core/bag'
+import { freeName, newPiece, type PieceKind, piecesFor, pieceTemplates } from '@core/bag'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 import FittingDialog from '../dialogs/FittingDialog.vue'
@@ -24,7 +24,10 @@ function own(id: string): boolean {
   return id !== BODY && piece !== undefined && maybeBaseOf(piece) !== null
 }
 const chosen = computed(() => tabs.value.find(({ id }) => id === project.selectedPiece))
-const kinds = Object.entries(pieceTemplates).map(([kind, template]) => ({ kind, ...template }))
+const kinds = steady(() => {
+  const { design, derived } = project.table!
+  return piecesFor({ design, ...derived }).map((kind) => ({ kind, ...pieceTemplates[kind] }))
+})
 
 /** The fitting that is looked at. */
 const fitting = ref<string | null>(null)
