@@ -1,4 +1,4 @@
-import type { PatternLine } from './written.ts'
+import type { PatternLine } from './line.ts'
 
 /* Rows that are worked again in the same order are said once (common practice): "repeat rows 2–5 five times more". */
 

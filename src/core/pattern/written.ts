@@ -19,34 +19,19 @@ import {
   yarnAt,
 } from '../ledger/index.ts'
 import { type YarnPaths, yarnPaths } from '../paths/index.ts'
-import { ends, type Side, sides, starts } from '../program/index.ts'
+import { ends, sides, starts } from '../program/index.ts'
 import type { Words } from '../stitch/index.ts'
 import { inUkTerms, rowWord } from '../terms/index.ts'
 import { counted } from '../units/index.ts'
 import { itemText } from './items.ts'
 import { joinText, seamText } from './joins.ts'
+import type { PatternLine } from './line.ts'
 import { withRepeatsOnce } from './repeats.ts'
 import { stepNotes } from './steps.ts'
 import { totalWords } from './totals.ts'
 import { yarnNotes } from './yarn-notes.ts'
 import { finishWords, layoutWords } from './finish.ts'
 import { rowWords } from './row-text.ts'
-
-/** One line of the written pattern: a round, or equal rounds taken together. */
-export interface PatternLine {
-  /** Printed numbers of the first and last round. */
-  readonly from: number
-  readonly to: number
-  readonly row: 'Row' | 'Round'
-  /** Which side faces; null where it is always the right one, and for rows of both taken together. */
-  readonly side: Side | null
-  readonly text: string
-  /** Stitches each of these rounds leaves, and that as it is counted: "30 stars". */
-  readonly count: number
-  readonly total: string
-  /** What to do before it, such as a change of yarn; null when nothing. */
-  readonly note: string | null
-}
 
 export interface PatternSection {
   readonly part: string
@@ -332,15 +317,4 @@ function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
     `${counted(repeats, 'repeat')} of ${counted(part.repeat!, 'stitch')}${rest > 0 ? `, and ${rest} more` : ''}.`,
     words.terms === 'uk' ? inUkTerms(reading) : reading,
   ].join(' ')
-}
-
-/** "Round 7", "Rounds 21–25", "Row 3 (WS)". */
-export function lineLabel({
-  from,
-  to,
-  row,
-  side,
-}: Omit<PatternLine, 'text' | 'count' | 'total' | 'note'>) {
-  const name = from === to ? row : `${row}s`
-  return `${name} ${from === to ? from : `${from}–${to}`}${side ? ` (${side})` : ''}`
 }
