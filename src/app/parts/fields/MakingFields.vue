@@ -64,10 +64,10 @@ const counts = computed({
         :options="[
           {
             value: 'usual',
-            label: '2, 3, 4',
-            title: 'Chains for hdc, dc and tr (UK htr, tr, dtr)',
+            label: 'Usual chain',
+            title: '2, 3 and 4 chains for hdc, dc and tr (UK htr, tr, dtr)',
           },
-          { value: 'short', label: '1, 2, 3', title: 'One chain fewer, against a gap' },
+          { value: 'short', label: 'Short chain', title: '1, 2 and 3 chains, against a gap' },
         ]"
       />
       <ElSelect

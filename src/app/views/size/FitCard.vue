@@ -4,6 +4,7 @@ import { computed, useTemplateRef } from 'vue'
 import { baseOf } from '@core/design'
 import { fitBandsOf, hookWords } from '@core/fit'
 import { gaugeForCount } from '@core/ledger'
+import { constructionOf } from '@core/shape'
 import { printLength, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
@@ -28,7 +29,9 @@ const bandTitle = computed(() => {
   const bands = fitBandsOf(bag.value)
   return bands.length === 1 ? `The band of ${bands[0]!.multiple}` : 'The bands'
 })
-const size = (mm: number) => printLength(mm, workshop.words.units)
+/** One panel that is not sewn is so wide; others are so far around. */
+const across = computed(() => constructionOf(baseOf(design.value)).open === true)
+const size = (mm: number) => printLength(across.value ? mm / 2 : mm, workshop.words.units)
 const off = (mm: number) =>
   Math.abs(mm) < 0.5 ? 'as wanted' : `${size(Math.abs(mm))} ${mm > 0 ? 'more' : 'less'}`
 /** By how much a count that is offered all the same misses the tolerance. */
@@ -55,7 +58,7 @@ const inverse = computed(() => {
   // Nothing is to be said where it is as wanted.
   if (Math.abs(hookMm / design.hookMm - 1) < 0.01) return null
   const [over, per] = workshop.words.units === 'metric' ? [100, '10 cm'] : [101.6, '4 in']
-  return `Or keep the ${count} stitches: ${size(design.want.aroundMm)} around takes ${printNumber(over / stitchWidthMm)} over ${per}, ${hookWords(hookMm, design.hookMm)}.`
+  return `Or keep the ${count} stitches: ${size(design.want.aroundMm)} ${across.value ? 'across' : 'around'} takes ${printNumber(over / stitchWidthMm)} over ${per}, ${hookWords(hookMm, design.hookMm)}.`
 })
 /** Whether the bands of a fit are wider or narrower than the base, said once. */
 const flareOf = ({ bands }: FitRow) =>
@@ -123,7 +126,7 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
         <thead>
           <tr>
             <th>Stitches</th>
-            <th>Around</th>
+            <th>{{ across ? 'Across' : 'Around' }}</th>
             <th>{{ bandTitle }}</th>
             <th>To get there</th>
             <th><span class="hidden-words">Use it</span></th>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { baseOf, type Want } from '@core/design'
-import { type Contents, isFlat, sizeFor } from '@core/shape'
+import { constructionOf, type Contents, isFlat, sizeFor } from '@core/shape'
 import { printLength, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import ContentsFields from '@app/parts/fields/ContentsFields.vue'
@@ -21,7 +21,9 @@ const set = (values: Partial<Want>) =>
   project.edit({ name: 'setDesign', args: { want: { ...want.value, ...values } } })
 const said = computed({ get: () => want.value.said, set: (value) => set({ said: value }) })
 /** What is said laid flat is half of the way around. */
-const half = computed(() => (said.value === 'flat' ? 2 : 1))
+const half = computed(() => (said.value === 'flat' || open.value ? 2 : 1))
+/** One panel that is not sewn has no way around. */
+const open = computed(() => constructionOf(baseOf(project.design!)).open === true)
 
 const usual: Contents = { shape: 'box', widthMm: 240, thicknessMm: 60, tallMm: 250, easeMm: 20 }
 const contents = ref<Contents | null>(null)
@@ -37,6 +39,7 @@ function takeContents() {
     <div class="titled">
       <h2>It must be</h2>
       <ChoiceOf
+        v-if="!open"
         v-model="said"
         legend="Which size is said"
         :options="[
@@ -47,7 +50,7 @@ function takeContents() {
     </div>
     <div class="pair">
       <LengthField
-        :label="said === 'flat' ? 'Laid flat' : 'Around'"
+        :label="open ? 'Across' : said === 'flat' ? 'Laid flat' : 'Around'"
         :model-value="want.aroundMm / half"
         :min="20 / half"
         :max="5000 / half"
