@@ -18,7 +18,7 @@ test('from what goes in to a written pattern', async ({ page }) => {
 
   // Size: a swatch takes the place of the estimate.
   await go(page, 'Size')
-  await expect(page.getByLabel('Around', { exact: true }).last()).toHaveValue('52.64 cm')
+  await expect(page.getByLabel('Around', { exact: true }).last()).toHaveValue('56.64 cm')
   await expect(page.locator('.snags')).toContainText('Sizes rest on an estimate')
   await page.getByText('A swatch', { exact: true }).click()
   await enter(page, 'Stitches', '18 over 10 cm')

@@ -17,7 +17,7 @@ test('a chart is seen in every view, painted all around, and only here', async (
   await page.keyboard.press(' ')
   // Painted once it is there in each of the five repeats.
   await go(page, 'Pattern')
-  await expect(page.locator('.paper')).toContainText('1 sc D] × 5')
+  await expect(page.locator('.paper')).toContainText('1 sc D) × 5')
   await go(page, 'Bands')
   await view(page, 'Unrolled')
   await page.getByText('Only here').click()

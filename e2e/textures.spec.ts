@@ -84,7 +84,7 @@ test('two yarns interlaced: their rounds by turns, the loops told, the whole rou
   await go(page, 'Pattern')
   const paper = page.locator('.paper')
   await expect(paper).toContainText('Take up the loop of A.')
-  await expect(paper).toContainText('working into Rnds 32 and 34 in turn')
+  await expect(paper).toContainText('working into Rnds 33 and 35 in turn')
   await expect(paper).toContainText('Fasten off C: this round closes over its loops too.')
   await expect(page.locator('.shorts')).toContainText('ch 7, which hang free')
 })

@@ -34,7 +34,7 @@ export const written: Band<WrittenPart> = {
     stitch,
     rows: [
       {
-        text: `${abbr} in each st around`,
+        text: `${abbr} in each st`,
         runs: [{ stitch, yarn: letters[0]!, count: 1 }],
         repeat: { from: 0, to: 1, times: Math.max(1, count) },
       },

@@ -5,8 +5,9 @@ import { baseKinds } from '../shape/index.ts'
 import { texturedBand } from '../shorthand/index.ts'
 import { defaultWords, type Words } from '../stitch/index.ts'
 import { readStart, type ReadStart } from '../testing/read-start.ts'
-import { base, baseAs, plain, reliefBand, tote } from '../testing/tote.ts'
+import { base, baseAs, mosaicBand, plain, reliefBand, tote } from '../testing/tote.ts'
 import { drawer, stitchesOf, type StitchPattern } from '../texture/index.ts'
+import { writtenPattern } from './index.ts'
 import { rowWords } from './row-text.ts'
 
 /*
@@ -310,5 +311,26 @@ describe('what stands out, as it is worked (common practice)', () => {
     expect(textsOf(round, 'joined, chain extra').map(({ side }) => side)).toEqual([
       ...['RS', 'RS', 'RS'],
     ])
+  })
+})
+
+describe('what cannot be worked is not printed', () => {
+  it('a row below one that is joined anew is fastened off, and not taken together with those before it', () => {
+    const parts = [
+      baseAs('panel', { count: 18 }),
+      plain({ rounds: 4 }),
+      mosaicBand({ edge: 1, chart: { width: 8, colours: ['AAAAAAAA', 'BBBBBBBB'] }, rows: 'AB' }),
+    ]
+    const lines = writtenPattern(compile(tote({ parts })), defaultWords)[0]!.sections[1]!.lines
+    expect(lines.map(({ text }) => / fasten off$/.test(text))).toEqual([false, true])
+  })
+
+  it('a panel with too few rows for its flap is not folded or sewn', () => {
+    const folded = baseAs('folded-panel', { count: 20, flapRows: 12 })
+    const [panel] = writtenPattern(
+      compile(tote({ parts: [folded, plain({ rounds: 4 })] })),
+      defaultWords,
+    )
+    expect(panel!.joins).toEqual([])
   })
 })

@@ -43,6 +43,7 @@ export function layoutWords({ front, pieces }: Ledger): string | null {
   if (front.kind === 'strips') return `Lay ${front.across} strips side by side for each face.`
   if (front.kind !== 'folded') return null
   const { up, over, flap } = front
+  if (up < 1) return 'It has too few rows to be folded yet.'
   const { rows } = pieces.find(({ id }) => id === 'bag')!
   const on = rows - over - 2 * up === 1
   // From the end that is not the flap: the front, the fold, the back, and the flap.

@@ -76,7 +76,9 @@ function ontoText({ piece, row }: RowContext): string {
 function colourWords({ yarns }: Ledger, piece: Piece, row: number): string {
   const yarn = onlyYarn(piece, row)
   if (yarns.length < 2 || (yarn === null && row > 0)) return ''
-  if (row > 0 && onlyYarn(piece, row - 1) === yarn) return ''
+  // What is joined anew is named.
+  const anew = starts[piece.columns.start[row]!] === 'afresh'
+  if (row > 0 && !anew && onlyYarn(piece, row - 1) === yarn) return ''
   return `${yarns[yarn ?? piece.columns.runYarn[0]!]!}, `
 }
 

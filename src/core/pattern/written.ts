@@ -53,10 +53,14 @@ function sameRows(ledger: Ledger, piece: Piece, a: number, b: number): boolean {
     start[a] === start[b] &&
     startOfRow(ledger, piece, a) === startOfRow(ledger, piece, b) &&
     chainsBelow(ledger, piece, a) === chainsBelow(ledger, piece, b) &&
-    isHeld(piece, a) === isHeld(piece, b)
+    endOf(piece, a) === endOf(piece, b)
   return alike && sameWork(piece, a, b)
 }
-const isHeld = ({ columns }: Piece, row: number): boolean => ends[columns.end[row]!] === 'held'
+/** How a row ends, where that is said with it: its loop is held, or its yarn is cut before the last. */
+function endOf({ columns, rows }: Piece, row: number): 'held' | 'fasten-off' | null {
+  const end = ends[columns.end[row]!]
+  return end === 'held' || (end === 'fasten-off' && row < rows - 1) ? end : null
+}
 
 /** A piece in words: how often it is made, its sections from its start on, and how it is put together with the others. */
 export interface PatternPiece {
@@ -79,8 +83,9 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
     joins: fittingOf(item).cautions,
   }))
   const pieces = ledger.pieces.map((piece, at): PatternPiece => {
+    // Nothing is sewn where there is nothing to meet: a snag says so.
     const joins = ledger.joins.filter(
-      ({ kind, pieces }) => kind !== 'pick-up' && lastOf(ledger, pieces) === at,
+      ({ kind, pieces, count }) => kind !== 'pick-up' && count > 0 && lastOf(ledger, pieces) === at,
     )
     const own = joins.some(({ how }) => how === null)
     const paths = yarnPaths(ledger, piece)
@@ -92,7 +97,10 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
         part: part.id,
         name: headingOf(piece, part),
         intro: introOf(ledger, piece, part, words),
-        notes: part.notes.map((note) => (words.terms === 'uk' ? inUkTerms(note) : note)),
+        // A texture that does not come out is plain, and there is nothing to note of it.
+        notes: (part.texts ? part.notes : []).map((note) =>
+          words.terms === 'uk' ? inUkTerms(note) : note,
+        ),
         lines: linesOf(ledger, piece, paths, part, words),
       })),
       finish: finishWords(ledger, piece, paths, words),

@@ -69,13 +69,13 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
     const fault =
       short <= 2
         ? `${stitches(short)} more or fewer put it right, and in a plain round nobody sees it.`
-        : `The picture breaks off at the join; a change below the base's last row would cost ${rounds(rows)}.`
+        : `The picture breaks off at the join${rows > 0 ? `; a change below the base's last row would cost ${rounds(rows)}` : ''}.`
     return {
       title: `${name} does not come out even.`,
       text:
         count < multiple
           ? `${count} stitches are fewer than one repeat of ${multiple}.`
-          : `${count} stitches hold ${Math.floor(count / multiple)} repeats of ${multiple} and leave ${left}. ${fault}`,
+          : `${count} stitches hold ${counted(Math.floor(count / multiple), 'repeat')} of ${multiple} and leave ${left}. ${fault}`,
     }
   },
   'halves-unequal': ({ one, other }) => ({
