@@ -19,13 +19,14 @@ export interface NamedDrawing {
 
 /** The drawing of every charted part. */
 export const chartDrawings = ({ design, derived, words }: Charted): NamedDrawing[] =>
-  sheetCharts(design, derived.ledger).map(({ part, chart, firstRound, cellAspect }) => ({
+  sheetCharts(design, derived.ledger).map(({ part, chart, numbers, signs, cellAspect }) => ({
     part: part.id,
     name: `${fileName(design.name)}-${fileName(part.name)}`,
     drawing: chartDrawing({
       chart,
       yarns: design.yarns,
-      firstRound,
+      numbers,
+      signs,
       cellAspect,
       hand: words.hand,
       title: `${design.name}: ${part.name}`,

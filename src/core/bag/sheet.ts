@@ -1,5 +1,6 @@
 import { bandOf } from '../band/index.ts'
-import type { Chart } from '../chart/index.ts'
+import { sides } from '../program/index.ts'
+import type { Chart, ChartRowNumber, ChartSigns } from '../chart/index.ts'
 import { bandsIn, type Design, type YarnLabel } from '../design/index.ts'
 import { bodyOf, type Ledger, pieceWith } from '../ledger/index.ts'
 import {
@@ -35,7 +36,8 @@ export interface SheetYarn {
 export interface SheetChart {
   readonly part: { readonly id: string; readonly name: string }
   readonly chart: Chart
-  readonly firstRound: number
+  readonly numbers: readonly ChartRowNumber[]
+  readonly signs: ChartSigns | null
   readonly cellAspect: number
 }
 
@@ -120,8 +122,20 @@ export const sheetCharts = (design: Design, ledger: Ledger): SheetChart[] =>
   design.pieces.flatMap(bandsIn).flatMap((part) => {
     const chart = bandOf(part).field(part)
     if (!chart) return []
-    const place = pieceWith(ledger, part.id).parts.find(({ id }) => id === part.id)!
+    const piece = pieceWith(ledger, part.id)
+    const place = piece.parts.find(({ id }) => id === part.id)!
     const { rowHeightMm, stitchWidthMm } = place.gauge
-    const firstRound = place.firstRow + 1
-    return [{ part, chart, firstRound, cellAspect: rowHeightMm / stitchWidthMm }]
+    const { workedAs, signs } = bandOf(part)
+    const numbers = chart.colours.flatMap((_, chartRow) => {
+      const { row, rows } = workedAs(part, chartRow)
+      return Array.from({ length: rows }, (_, i) => place.firstRow + row + i)
+        .filter((at) => at < place.endRow)
+        .map((at) => ({
+          ...{ chartRow, number: piece.columns.number[at]! },
+          side: sides[piece.columns.side[at]!]!,
+        }))
+    })
+    // Where a row of the chart is two rows of the bag it is as high as both.
+    const cellAspect = (workedAs(part, 0).rows * rowHeightMm) / stitchWidthMm
+    return [{ part, chart, numbers, signs: signs(part, piece.worked), cellAspect }]
   })

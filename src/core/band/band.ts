@@ -1,4 +1,4 @@
-import type { Chart } from '../chart/index.ts'
+import type { Chart, ChartSigns } from '../chart/index.ts'
 import type { School } from '../mosaic/index.ts'
 import type { Onto, Program } from '../program/index.ts'
 import type { Fabric } from './fabric.ts'
@@ -132,6 +132,8 @@ export interface Band<Part> {
   readonly wants: (part: Part, row: number, count: number) => RowWants
   /** Its rows as they are said, in US terms, on so many places; null when they are said from what is worked. */
   readonly texts: (part: Part, count: number) => readonly string[] | null
+  /** What stands on the cells of its chart, where that is more than their yarn; as they are printed. */
+  readonly signs: (part: Part, worked: 'rounds' | 'rows') => ChartSigns | null
   /** What is said of it beside its rows, in US terms. */
   readonly notes: (part: Part) => readonly string[]
   /** Its rows start by the school of the part, whatever chain they were written with. */
@@ -171,6 +173,7 @@ export const usual = {
   wants: () => ({}),
   texts: () => null,
   startBySchool: false,
+  signs: () => null,
   notes: () => [],
   stopsMidway: () => null,
   technique: () => null,

@@ -44,6 +44,8 @@ export const mosaicRules = (
 ): Rules => ({ school, run, flat: worked === 'rows' && edge === 0 })
 
 /** Worked rows a row of the chart is. */
+/** The sign of a drop on paper. */
+const DROP = 'v'
 const rowsEach = ({ school }: Pick<MosaicPart, 'school'>): 1 | 2 => (school === 'inset' ? 2 : 1)
 
 /** Yarns of rows in turn for a chart that is as high as it is: what there is, and on from there. */
@@ -255,6 +257,22 @@ export const mosaic: Band<MosaicPart> = {
     return school === 'overlay'
       ? `Each ${row} of the chart is one ${row} in one yarn, with the right side facing: in the back loop of each stitch, and drops into the front loop of the ${row} two below, where that shows.`
       : `Each ${row} of the chart is two ${row}s in one yarn, there and back. What the next one hides is passed over under chains, loosely; long stitches go in front of them.`
+  },
+  signs: (part, worked) => {
+    const { chart, rows, school } = part
+    const { marks } = workedOf({ ...chart, rows }, mosaicRules(part, worked))
+    // The drop is worked in the row above the cell it covers.
+    const at = (row: number, column: number) => row > 0 && marks[(row - 1) * chart.width + column]
+    const is =
+      school === 'overlay'
+        ? 'drop: dc into the front loop of the row two below'
+        : 'long dc in front of the chains, into the stitch they pass over'
+    return {
+      rows: chart.colours.map((text, row) =>
+        [...text].map((_, column) => (at(row, column) ? DROP : ' ')).join(''),
+      ),
+      key: [{ sign: DROP, is }],
+    }
   },
   workedAs: (part, row) => ({ row: part.before + row * rowsEach(part), rows: rowsEach(part) }),
 }

@@ -325,6 +325,18 @@ export const relief: Band<ReliefPart> = {
       ...(sure ? { side: sure.side! } : pushed ? { sideIfTurned: pushed.side! } : {}),
     }
   },
+  // What is painted stands as its own letter, small, so that it is no yarn's.
+  signs: ({ raised }) => {
+    const used = reliefs.filter(
+      ({ letter, stitch }) => stitch && raised.colours.some((row) => row.includes(letter)),
+    )
+    return {
+      rows: raised.colours.map((row) =>
+        [...row].map((letter) => (reliefOf(letter).stitch ? letter.toLowerCase() : ' ')).join(''),
+      ),
+      key: used.map(({ letter, name }) => ({ sign: letter.toLowerCase(), is: name })),
+    }
+  },
   chart: ({ chart }) => chart,
   field: ({ chart }) => chart,
 }

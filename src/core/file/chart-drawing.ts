@@ -1,12 +1,13 @@
-import type { Chart } from '../chart/index.ts'
+import type { Chart, ChartRowNumber, ChartSigns } from '../chart/index.ts'
 import { inkOn } from '../colour/index.ts'
 import type { Yarn } from '../design/index.ts'
 
 export interface ChartDrawingOptions {
   readonly chart: Chart
   readonly yarns: readonly Yarn[]
-  /** Printed number of the lowest row. */
-  readonly firstRound: number
+  /** The rows of the bag that its rows are, as they are printed. */
+  readonly numbers: readonly ChartRowNumber[]
+  readonly signs: ChartSigns | null
   /** Height of a cell for a width of 1. */
   readonly cellAspect: number
   readonly hand: 'right' | 'left'
@@ -72,12 +73,14 @@ export function chartDrawing(options: ChartDrawingOptions): Drawing {
     width: chart.width * CELL,
     height: chart.colours.length * high,
   }
-  const key = used.map((yarn, i) => keyLine(yarn, frame.height + 2 * MARGIN + LINE * i))
+  const below = (i: number) => frame.height + 2 * MARGIN + LINE * i
+  const key = used.map((yarn, i) => keyLine(yarn, below(i)))
+  const signs = (options.signs?.key ?? []).map((one, i) => signLine(one, below(used.length + i)))
   return {
     ...chartDrawingSize(options),
     title,
     paths: [...cells(frame), grid(frame), ...key.map(({ path }) => path)],
-    texts: [...letters(frame), ...numbers(frame), ...key.map(({ text }) => text)],
+    texts: [...letters(frame), ...numbers(frame), ...key.map(({ text }) => text), ...signs],
   }
 }
 
@@ -86,13 +89,13 @@ const yarnsIn = ({ chart, yarns }: Pick<ChartDrawingOptions, 'chart' | 'yarns'>)
 
 /** How large the drawing of a chart is, without drawing it. */
 export function chartDrawingSize(
-  options: Pick<ChartDrawingOptions, 'chart' | 'yarns' | 'cellAspect'>,
+  options: Pick<ChartDrawingOptions, 'chart' | 'yarns' | 'cellAspect' | 'signs'>,
 ): { readonly width: number; readonly height: number } {
-  const { chart, cellAspect } = options
+  const { chart, cellAspect, signs } = options
+  const lines = yarnsIn(options).length + (signs?.key.length ?? 0)
   return {
     width: chart.width * CELL + 2 * MARGIN,
-    height:
-      chart.colours.length * CELL * cellAspect + 2 * MARGIN + LINE * yarnsIn(options).length + 8,
+    height: chart.colours.length * CELL * cellAspect + 2 * MARGIN + LINE * lines + 8,
   }
 }
 
@@ -121,7 +124,7 @@ const coloursOf = (yarns: readonly Yarn[]) =>
   new Map(yarns.map(({ letter, colour }) => [letter, colour]))
 
 /** The letters of a row that are in one ink are one text. */
-function letters({ chart, yarns, high, height }: Frame): DrawnText[] {
+function letters({ chart, yarns, high, height, signs }: Frame): DrawnText[] {
   if (chart.width * chart.colours.length > MOST_LETTERS) return []
   const fills = coloursOf(yarns)
   return chart.colours.flatMap((row, r) => {
@@ -130,7 +133,8 @@ function letters({ chart, yarns, high, height }: Frame): DrawnText[] {
       const ink = inkOn(fills.get(row[i]!) ?? '#ffffff')
       const one = inks.get(ink) ?? { text: '', xs: [] }
       inks.set(ink, one)
-      one.text += row[i]
+      const sign = signs?.rows[r]?.[i] ?? ' '
+      one.text += sign === ' ' ? row[i] : sign
       one.xs.push(MARGIN + (i + 0.5) * CELL)
     }
     const y = round(MARGIN + height - (r + 0.5) * high + 3)
@@ -153,15 +157,17 @@ function grid({ chart, high, width, height }: Frame): DrawnPath {
   }
 }
 
-function numbers({ chart, firstRound, hand, high, width, height }: Frame): DrawnText[] {
+/** A row's number stands where it begins: right-side rows at the right for the right hand, wrong-side rows at the other edge. */
+function numbers({ chart, numbers: rows, hand, high, width, height }: Frame): DrawnText[] {
   const right = hand === 'right'
-  const side = right
-    ? ({ xs: [MARGIN + width + 6], anchor: 'start' } as const)
-    : ({ xs: [MARGIN - 6], anchor: 'end' } as const)
-  const rounds = chart.colours.map((_, r) => ({
-    ...side,
-    text: String(firstRound + r),
-    y: round(MARGIN + height - (r + 0.5) * high + 3.5),
+  const edges = {
+    right: { xs: [MARGIN + width + 6], anchor: 'start' },
+    left: { xs: [MARGIN - 6], anchor: 'end' },
+  } as const
+  const rounds = rows.map(({ chartRow, number, side }) => ({
+    ...edges[(side === 'RS') === right ? 'right' : 'left'],
+    text: String(number),
+    y: round(MARGIN + height - (chartRow + 0.5) * high + 3.5),
     size: 10,
     ink: INK,
   }))
@@ -177,6 +183,11 @@ function numbers({ chart, firstRound, hand, high, width, height }: Frame): Drawn
     }))
   return [...rounds, ...stitches]
 }
+
+const signLine = ({ sign, is }: ChartSigns['key'][number], y: number): DrawnText => ({
+  ...{ text: `${sign}  ${is}`, xs: [MARGIN + 4], y: round(y + 12) },
+  ...{ size: 12, anchor: 'start', ink: INK },
+})
 
 function keyLine({ letter, name, colour }: Yarn, y: number): { path: DrawnPath; text: DrawnText } {
   return {

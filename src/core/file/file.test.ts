@@ -30,7 +30,12 @@ describe('the drawing of a chart', () => {
     chartDrawing({
       chart,
       yarns: tote().yarns,
-      firstRound: 11,
+      numbers: [0, 1, 2].map((chartRow) => ({
+        chartRow,
+        number: 11 + chartRow,
+        side: 'RS' as const,
+      })),
+      signs: null,
       cellAspect: 0.9,
       hand: 'right',
       title: '<x>',
