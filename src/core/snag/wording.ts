@@ -144,7 +144,7 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
   }),
   'spiral-drifts': ({ name, chains }) => ({
     title: `${name} moves on by one every round.`,
-    text: `Its rounds end in ${chains} ${chains === 1 ? 'chain' : 'chains'}, which lead up into the next in a spiral: each round begins that much further along, and a plain round after it finds as many fewer. Move the marker with it, and count before the edge.`,
+    text: `Its rounds end in ${chains} ${chains === 1 ? 'chain' : 'chains'}, which lead up into the next in a spiral: each round begins that much further along and passes over its first stitch. A plain round after it finds as many fewer: put as many more into the last space. Move the marker with it, and count before the edge.`,
   }),
   'raised-inside': ({ name, side, worked }) => {
     const why = {
