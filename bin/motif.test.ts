@@ -142,7 +142,6 @@ describe('motif stitches', () => {
         {
           n: 2,
           side: 'RS',
-          onto: [1],
           uses: 51,
           makes: 51,
           unit: null,

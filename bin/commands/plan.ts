@@ -32,7 +32,7 @@ export function plan(path: string, { json, terms, units, hand }: PlanOptions): O
   const derived = derive(project, { hand })
   return {
     output: json
-      ? JSON.stringify(planReport(derived, words), null, 1)
+      ? JSON.stringify(planReport(project.design, derived, words), null, 1)
       : planText(project.design, derived, words),
     wrong: derived.snags.some(({ severity }) => severity === 'error'),
   }

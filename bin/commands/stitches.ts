@@ -43,8 +43,9 @@ interface Row {
   readonly n: number
   readonly side: 'RS' | 'WS'
   readonly passes: number
-  /** Rows it is worked into: 0 for the chain, or the plain round it stands on. */
-  readonly onto: readonly number[]
+  /** The row it is worked into where that is not the one below, and a second one: 0 for the plain round they stand on. */
+  readonly onto?: number
+  readonly also?: number
   readonly uses: number | null
   readonly makes: number | null
   readonly unit: { readonly name: string; readonly count: number } | null
@@ -57,6 +58,11 @@ const fromOne = (text: string) =>
     const said = rows.replace(/\d+/g, (n) => String(Number(n) - 1))
     return `working into ${said === 'Rnd 0' ? 'the plain round' : said}`
   })
+
+const ontoOf = ([onto, also]: readonly number[], n: number): Pick<Row, 'onto' | 'also'> => ({
+  ...(onto !== undefined && (onto !== n - 1 || also !== undefined) ? { onto } : {}),
+  ...(also === undefined ? {} : { also }),
+})
 
 /** A pattern written over a count it fits, row by row, as the checker counts it. */
 function writtenOn(pattern: StitchPattern, count: number, { flat, rows, terms }: StitchesOptions) {
@@ -82,7 +88,10 @@ function writtenOn(pattern: StitchPattern, count: number, { flat, rows, terms }:
         n: i + 1,
         side,
         passes: pattern.passes === 2 && work.includes('return') ? 2 : 1,
-        onto: onto.map((line) => line - first),
+        ...ontoOf(
+          onto.map((line) => line - first),
+          i + 1,
+        ),
         uses: row.consumes,
         makes: row.makes,
         unit:

@@ -14,7 +14,7 @@ import { base, baseAs, plain, swatch, tote } from '../testing/tote.ts'
 import { derive, type Derived, planReport, planText } from './index.ts'
 import { tries } from '../testing/tries.ts'
 
-const report = (design = tote()) => planReport(derive(projectOf(design)), defaultWords)
+const report = (design = tote()) => planReport(design, derive(projectOf(design)), defaultWords)
 
 describe('derive', () => {
   it('reads the figures off the ledger', () => {
@@ -171,9 +171,9 @@ describe('planReport', () => {
     const measured = report(tote({ swatches: [swatch()], parts: [base(), plain()] })).tally
     expect(measured.aroundMmLow).toBeCloseTo(234, 9)
     expect(measured.aroundMmHigh).toBeCloseTo(246, 9)
-    expect(measured.heightMmHigh).toBeCloseTo(measured.heightMm * 1.025, 9)
+    expect(measured.heightMmHigh).toBeCloseTo(measured.heightMm! * 1.025, 9)
     const guessed = report(tote({ swatches: [] })).tally
-    expect(guessed.aroundMmLow).toBeLessThan(guessed.aroundMm * 0.95)
+    expect(guessed.aroundMmLow).toBeLessThan(guessed.aroundMm! * 0.95)
     expect(tally.yarns[0]!.parts.map(({ part }) => part)).toContain('Base')
   })
 
@@ -204,5 +204,52 @@ describe('planReport', () => {
     expect(text).toContain('Rounds 76–80: with D, sc in each st around (120)')
     expect(text).toContain('120 stitches, 60.0 cm around, 30.0 cm laid flat, 27.3 cm tall')
     expect(text).not.toMatch(/error:|warning:/)
+  })
+})
+
+describe('sizes that a bag does not have', () => {
+  it('are null: one panel has no way around, a disc alone no height', () => {
+    const panel = report(tote({ parts: [baseAs('panel', { count: 40 }), plain()] })).tally
+    expect([panel.aroundMm, panel.aroundMmLow]).toEqual([null, null])
+    expect(panel.flatMm).toBeGreaterThan(0)
+    expect(report(tote({ parts: [base()] })).tally.heightMm).toBeNull()
+    expect(
+      planText(
+        tote({ parts: [base()] }),
+        derive(projectOf(tote({ parts: [base()] }))),
+        defaultWords,
+      ),
+    ).not.toContain('0.0 cm tall')
+  })
+
+  // By hand: 20 + 34 + 14 stitches and two chains of 80 over 26 each are 228 on the 120 there are.
+  it('come of no round over a handle’s chain, and such rounds are known', () => {
+    const run = (stitch: string, count: number) => ({ stitch, yarn: 'A', count })
+    const over = [run('ch', 80), run('skip', 26)]
+    const rows = [
+      {
+        text: 'sc in next 20 sts, ch 80, sk 26 sts, sc in next 34 sts, ch 80, sk 26 sts, sc in next 14 sts',
+        runs: [run('sc', 20), ...over, run('sc', 34), ...over, run('sc', 14)],
+        repeat: null,
+      },
+      { text: 'sc in each st and ch around', runs: [run('sc', 228)], repeat: null },
+      { text: 'sc in each st around', runs: [run('sc', 228)], repeat: null },
+    ]
+    const handles = { kind: 'written', id: 'w', name: 'Handles', making: null, stitch: 'sc', rows }
+    const bag = (more: readonly unknown[]) =>
+      report(tote({ parts: [base({ count: 120 }), plain(), ...more] as never }))
+    const [without, withThem] = [bag([]), bag([handles])]
+    expect(withThem.tally.aroundMm).toBeCloseTo(without.tally.aroundMm!, 6)
+    expect(withThem.tally.flatMm).toBeCloseTo(without.tally.flatMm!, 6)
+    expect(withThem.tally.stitches).toBe(120)
+    expect(withThem.tally.footprint).toEqual(without.tally.footprint)
+    // They raise the rim: three rounds more.
+    expect(withThem.tally.heightMm! - without.tally.heightMm!).toBeGreaterThan(0)
+    const rowsOf = withThem.pieces[0]!.rows.slice(-3)
+    expect(rowsOf.map((row) => [row.makes, 'handle' in row])).toEqual([
+      [228, false],
+      [228, true],
+      [228, true],
+    ])
   })
 })

@@ -16,10 +16,10 @@ import { stitchById, type Words } from '../stitch/index.ts'
 import { weightWords } from '../yarn/index.ts'
 import { counted, printLength, printYarnLength, type System } from '../units/index.ts'
 import type { Derived, Tally } from './derive.ts'
-import { sizeWords } from './sizes-said.ts'
+import { isOpen, sizeWords } from './sizes-said.ts'
 
 /** The plan as data: pieces of rows, joins, tally, snags. Field names and meanings stay. */
-export function planReport(derived: Derived, words: Words) {
+export function planReport(design: Design, derived: Derived, words: Words) {
   const { ledger, tally, needs } = derived
   return {
     format: 1,
@@ -39,10 +39,10 @@ export function planReport(derived: Derived, words: Words) {
     ),
     tally: {
       ...tally,
-      ...bounds('around', tally.aroundMm, tally.spread.around),
-      ...bounds('flat', tally.flatMm, tally.spread.around),
-      ...bounds('height', tally.heightMm, tally.spread.height),
-      ...(tally.hangingMm === null ? {} : bounds('hanging', tally.hangingMm, tally.spread.height)),
+      ...sized('around', isOpen(design) ? null : tally.aroundMm, tally.spread.around),
+      ...sized('flat', tally.flatMm, tally.spread.around),
+      ...sized('height', tally.heightMm > 0 ? tally.heightMm : null, tally.spread.height),
+      ...(tally.hangingMm === null ? {} : sized('hanging', tally.hangingMm, tally.spread.height)),
       yarns: needs.map(({ letter, name, metres, low, high, grams, balls, source, parts }) => ({
         ...{ letter, name, metres, low, high, grams, balls, source },
         parts: parts.map(({ part, metres }) => ({ part: nameIn(ledger, part), metres })),
@@ -61,18 +61,21 @@ export function planReport(derived: Derived, words: Words) {
   }
 }
 
-/** "give or take 1.5 cm around and 0.7 cm in height". */
-export function spreadWords({ aroundMm, heightMm, spread }: Tally, units: System): string {
-  const around = printLength(aroundMm * spread.around, units)
-  return `give or take ${around} around and ${printLength(heightMm * spread.height, units)} in height`
+/** "give or take 1.5 cm around and 0.7 cm in height"; one panel is so much wider or narrower. */
+export function spreadWords(design: Design, tally: Tally, units: System): string {
+  const { aroundMm, flatMm, heightMm, spread } = tally
+  const [mm, what] = isOpen(design) ? [flatMm, 'across'] : [aroundMm, 'around']
+  const high = heightMm > 0 ? ` and ${printLength(heightMm * spread.height, units)} in height` : ''
+  return `give or take ${printLength(mm * spread.around, units)} ${what}${high}`
 }
 
-/** A size at its least and at its most. */
-const bounds = <Of extends string>(of: Of, mm: number, spread: number) =>
+/** A size, and at its least and at its most; null where the bag has none. */
+const sized = <Of extends string>(of: Of, mm: number | null, spread: number) =>
   ({
-    [`${of}MmLow`]: mm * (1 - spread),
-    [`${of}MmHigh`]: mm * (1 + spread),
-  }) as Record<`${Of}MmLow` | `${Of}MmHigh`, number>
+    [`${of}Mm`]: mm,
+    [`${of}MmLow`]: mm && mm * (1 - spread),
+    [`${of}MmHigh`]: mm && mm * (1 + spread),
+  }) as Record<`${Of}Mm` | `${Of}MmLow` | `${Of}MmHigh`, number | null>
 
 /** Where a row changes yarn: after so many of its places, and at its start where the row below ended in another. */
 function changesOf({ ledger }: Derived, piece: Piece, row: number) {
@@ -121,6 +124,7 @@ function rowReport(derived: Derived, piece: Piece, row: number, words: Words) {
     middles: maybeMiddlesCounted(piece, row),
     widthMm: columns.widthMm[row]!,
     heightMm: columns.heightMm[row]!,
+    ...(columns.handle[row] ? { handle: true } : {}),
     text: rowText(ledger, piece, row, words),
   }
 }
@@ -157,7 +161,7 @@ export function planText(design: Design, derived: Derived, words: Words): string
     design.name,
     ...pattern,
     '',
-    `${tally.stitches} stitches, ${sizeWords(design, tally, words.units)} (${spreadWords(tally, words.units)})`,
+    `${tally.stitches} stitches, ${sizeWords(design, tally, words.units)} (${spreadWords(design, tally, words.units)})`,
     `${tally.rounds} ${bodyOf(ledger).worked}, ${counted(tally.ends, 'end')}, ${counted(tally.changes, 'change')}`,
     ...yarns,
     ...snags.map((snag) => {

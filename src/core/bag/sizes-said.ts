@@ -16,10 +16,14 @@ export function sizesOf(
   design: Design,
   { aroundMm, flatMm, heightMm }: Omit<Sizes, 'footprint'>,
 ): SizeSaid[] {
-  const tall = { mm: heightMm, what: 'tall' }
-  if (constructionOf(baseOf(design)).open) return [{ mm: flatMm, what: 'across' }, tall]
-  return [{ mm: aroundMm, what: 'around' }, { mm: flatMm, what: 'laid flat' }, tall]
+  // What only lies has no height.
+  const tall = heightMm > 0 ? [{ mm: heightMm, what: 'tall' }] : []
+  if (isOpen(design)) return [{ mm: flatMm, what: 'across' }, ...tall]
+  return [{ mm: aroundMm, what: 'around' }, { mm: flatMm, what: 'laid flat' }, ...tall]
 }
+
+/** Whether it is one piece that is not sewn. */
+export const isOpen = (design: Design): boolean => constructionOf(baseOf(design)).open === true
 
 /** "58.8 cm around, 29.4 cm laid flat, 25.1 cm tall, from above 30.0 × 12.0 cm". */
 export function sizeWords(design: Design, tally: Sizes, units: System): string {

@@ -63,7 +63,7 @@ describe('a chain cord', () => {
     expect(derived.ledger.pieces).toEqual(without.ledger.pieces)
     const last = writtenPattern(derived.ledger, defaultWords).at(-1)!
     expect([last.name, last.sections, last.joins]).toEqual(['Draw', [], fittings.cord.cautions])
-    const [report] = planReport(derived, defaultWords).fittings
+    const [report] = planReport(design, derived, defaultWords).fittings
     expect(report).toMatchObject({
       ...{ id: 'f1', kind: 'cord', yarns: [{ letter: 'A' }] },
       at: [

@@ -2,6 +2,7 @@ import {
   type CountedUnit,
   countOf,
   ends,
+  hasNarrow,
   heightOf,
   inStitches,
   inTurn,
@@ -68,6 +69,7 @@ export class PieceBuilder {
     onto: [] as number[],
     also: [] as number[],
     beside: [] as number[],
+    handle: [] as number[],
     unit: [] as number[],
     unitCount: [] as number[],
     widthMm: [] as number[],
@@ -141,6 +143,7 @@ export class PieceBuilder {
     if (first) this.below = stitches(facts.on ?? placesIn(program))
     const [onto, also] = facts.onto ?? [this.rowCount - 1]
     if (facts.onto) this.below = this.leftBy(facts.onto)
+    const overHandle = hasNarrow(this.below)
     const { laid, blocks, height } = this.lay(program, facts.start === 'turn')
     // A swatch of just these rows has their heights in it; else a row is as high as its stitches lie.
     const taller = gauge.source === 'swatch' ? 1 : height / stitchById(gauge.stitch).height
@@ -150,6 +153,7 @@ export class PieceBuilder {
     rows.onto.push(first ? -1 : onto!)
     rows.also.push(also ?? -1)
     rows.beside.push(facts.beside ? 1 : 0)
+    rows.handle.push(overHandle ? 1 : 0)
     rows.heightMm.push((rows.heightMm.at(-1) ?? 0) + (facts.rises ? rises : 0))
     rows.alongMm.push((rows.alongMm.at(-1) ?? 0) + rises)
     rows.part.push(this.parts.length - 1)
@@ -246,6 +250,7 @@ export class PieceBuilder {
         onto: Int32Array.from(rows.onto),
         also: Int32Array.from(rows.also),
         beside: Uint8Array.from(rows.beside),
+        handle: Uint8Array.from(rows.handle),
         unit: Uint8Array.from(rows.unit),
         unitCount: Uint32Array.from(rows.unitCount),
         front: new Float64Array(length).fill(-1),

@@ -70,6 +70,8 @@ export interface PieceColumns {
   readonly also: Int32Array
   /** 1 where the row of another yarn lies beside it, so that the two rise together. */
   readonly beside: Uint8Array
+  /** 1 where it goes over a handle's chain, which stands away from the bag. */
+  readonly handle: Uint8Array
   /** Index into `units`, and how many of that unit; unit 255 when stitches are all that is counted. */
   readonly unit: Uint8Array
   readonly unitCount: Uint32Array

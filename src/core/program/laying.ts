@@ -22,7 +22,7 @@ interface Open {
 
 const NOTHING: readonly never[] = []
 
-/** A chain so long, longer than what it passes, is a handle or a loop to hang by: what goes into it widens nothing (from memory). */
+/** A chain so long, as long as what it passes or longer, is a handle or a loop to hang by: what goes into it widens nothing (from memory). */
 const HANDLE = 8
 
 /** What a stretch of work gives, kept apart so that it can be had again. */
@@ -253,7 +253,7 @@ export class Laying {
       const free = this.room + this.passed
       const bridges = tied && (this.passed > 0 || this.room > 0)
       const width = bridges ? Math.max(0, free) / places : 1
-      const narrow = kind === 'chain' && count >= HANDLE && width < 1
+      const narrow = kind === 'chain' && count >= HANDLE && bridges && width <= 1
       this.out.made.add({ kind, count: places, width, ...(narrow ? { narrow } : {}) })
       if (!tied) this.room -= width * places
       this.open = null

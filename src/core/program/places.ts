@@ -13,7 +13,7 @@ export interface PlaceRun {
   readonly count: number
   /** Width of each, in stitches. */
   readonly width: number
-  /** Of a chain longer than what it passes, as a handle's is, or worked on one: it stands away, and widens nothing. */
+  /** Of a chain as long as what it passes, or longer, as a handle's is, or worked on one: it stands away, and widens nothing. */
   readonly narrow?: true
   /** A row has been worked into it. */
   readonly taken?: true
@@ -44,6 +44,10 @@ export const countOf = (places: Places, kind?: PlaceKind): number =>
 
 /** How wide they are, in stitches. */
 export const widthOf = (places: Places): number => over(places, ({ count, width }) => count * width)
+
+/** Whether some of them stand on a chain that is a handle, or are one. */
+export const hasNarrow = (places: Places): boolean =>
+  places.some(({ motif }) => motif.some(({ narrow }) => narrow))
 
 /** Places that no row has gone into yet. */
 export const freeIn = (places: Places): number =>

@@ -44,7 +44,7 @@ const figures = computed(() => {
 /** How far the sizes may be off. */
 const giveOrTake = computed(() => {
   if (!tally.value) return ''
-  const words = spreadWords(tally.value, units.value)
+  const words = spreadWords(project.shown!.design, tally.value, units.value)
   return `${words[0]!.toUpperCase()}${words.slice(1)}.`
 })
 
