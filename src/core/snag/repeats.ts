@@ -134,8 +134,12 @@ export const writtenMisfits: Finder = ({ design, piece }) =>
         code: 'written-misfit' as const,
         severity: 'error' as const,
         where: { part: id, round: piece.columns.number[firstRow]! },
-        facts: { name, count, ...counts, // Rows have no join at which two could meet.
-          halves: piece.worked === 'rows' ? null : halvesOn(bandOf(part).half(part), count) },
+        facts: {
+          name,
+          count,
+          ...counts, // Rows have no join at which two could meet.
+          halves: piece.worked === 'rows' ? null : halvesOn(bandOf(part).half(part), count),
+        },
         mends: [
           ...(isBandOf('texture', part) && piece.worked === 'rows' ? otherEdges(part, count) : []),
           ...nearestCounts(counts, count)
