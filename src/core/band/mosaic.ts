@@ -259,19 +259,15 @@ export const mosaic: Band<MosaicPart> = {
       : `Each ${row} of the chart is two ${row}s in one yarn, there and back. What the next one hides is passed over under chains, loosely; long stitches go in front of them.`
   },
   signs: (part, worked) => {
-    const { chart, rows, school } = part
+    const { chart, rows } = part
     const { marks } = workedOf({ ...chart, rows }, mosaicRules(part, worked))
     // The drop is worked in the row above the cell it covers.
     const at = (row: number, column: number) => row > 0 && marks[(row - 1) * chart.width + column]
-    const is =
-      school === 'overlay'
-        ? 'drop: dc into the front loop of the row two below'
-        : 'long dc in front of the chains, into the stitch they pass over'
     return {
       rows: chart.colours.map((text, row) =>
         [...text].map((_, column) => (at(row, column) ? DROP : ' ')).join(''),
       ),
-      key: [{ sign: DROP, is }],
+      key: [{ sign: DROP, is: 'reaches down' }],
     }
   },
   workedAs: (part, row) => ({ row: part.before + row * rowsEach(part), rows: rowsEach(part) }),
