@@ -334,3 +334,13 @@ describe('what cannot be worked is not printed', () => {
     expect(panel!.joins).toEqual([])
   })
 })
+
+it('says of the one chain of sc that it does not count where others were said to', () => {
+  const parts = [base({ stitch: 'hdc', count: 48, increase: 8 }), plain({ rounds: 2 })]
+  const sections = (school: string) =>
+    writtenPattern(compile(tote({ making: making(school), parts })), defaultWords)[0]!.sections
+  expect(sections('joined, chain counts')[1]!.intro).toBe(
+    'Here a starting chain of 1 does not count as a stitch.',
+  )
+  expect(sections('joined, chain extra')[1]!.intro).toBe('')
+})

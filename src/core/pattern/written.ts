@@ -250,6 +250,26 @@ const firstStitch: Readonly<Record<Making['first'], string>> = {
   second: 'The first stitch goes into the second stitch, and the last one is doubled.',
 }
 
+/** A row whose start is one chain, or none that it says. */
+const ONE_CHAIN = /^(?:(?:sl st|ss) [^,(]*, )*(?:ch 1,|\*|\d|[a-z]+ in )/i
+
+/** Where chains were said to count, and one of sc in this part does not, as by most schools. */
+function shorterChain(
+  ledger: Ledger,
+  piece: Piece,
+  part: LedgerPart,
+  below: readonly LedgerPart[],
+): string[] {
+  const said = below.find((one) => one.making === part.making && !one.texts)
+  const { making, startBySchool, texts } = part
+  if (!said || making.start !== 'chain' || making.working === 'spiral') return []
+  const counted = startCounts(ledger, piece, Math.min(said.firstRow + 1, said.endRow - 1))
+  const isExtra = texts
+    ? startBySchool && !making.oneCounts && texts.some((text) => ONE_CHAIN.test(text))
+    : !startCounts(ledger, piece, part.firstRow)
+  return counted && isExtra ? ['Here a starting chain of 1 does not count as a stitch.'] : []
+}
+
 /** How rounds go on and begin, where that is new. */
 function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
   const at = piece.parts.indexOf(part)
@@ -260,7 +280,7 @@ function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
   const isChainSaid = isSaid && below.some((one) => one.making === making && !one.texts)
   const joins = making.working === 'spiral' && ends[piece.columns.end[part.firstRow]!] === 'join'
   if (joins && part.texts && piece.worked === 'rounds') return [JOINED_HERE]
-  if (isSaid && (isChainSaid || part.texts)) return []
+  if (isSaid && (isChainSaid || part.texts)) return shorterChain(ledger, piece, part, below)
   const row = Math.min(part.firstRow + 1, part.endRow - 1)
   const counts = startCounts(ledger, piece, row)
   const chain = `The starting chain ${counts ? 'counts' : 'does not count'} as a stitch.`
