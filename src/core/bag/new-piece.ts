@@ -30,6 +30,7 @@ const sewn = (edge: PieceJoin['edge'], over: Partial<Spot>): PieceJoin => ({
   edge,
   to: spotOn(BODY, over),
   how: 'whip',
+  over: null,
 })
 
 /** The pieces there are to add. Their sizes are starting values, from memory. */

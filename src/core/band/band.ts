@@ -54,6 +54,10 @@ export interface RowWants {
   readonly stays?: boolean
   /** Its rows are said as they are worked on the right side: rounds that are turned elsewhere are not turned for it. */
   readonly fromRight?: boolean
+  /** Whether it is turned before it, where rounds are joined and not always turned. */
+  readonly turned?: boolean
+  /** It is turned after it, before whatever comes next. */
+  readonly turnsAfter?: boolean
   /** Its rounds are joined, wherever they stand: it leads on from the join. */
   readonly joins?: boolean
   /** In flat work its yarn is joined anew where the row below began, so that it is not turned. */

@@ -154,11 +154,13 @@ class AnyPart {
 export const seams = ['whip', 'mattress', 'slip', 'single', 'pick-up'] as const
 export type SeamKind = (typeof seams)[number]
 
-/** How a piece is tied to another: which edge of it goes where on that one. */
+/** How a piece is tied to another, or to itself: which edge of it goes where. */
 export class PieceJoin {
   @OneOf(edges) readonly edge!: Edge
   @One(() => Spot) readonly to!: Spot
   @OneOf(seams) readonly how!: SeamKind
+  /** Picked up along row ends: so many of them take its stitches; null: all there are from there on. */
+  @OrNull() @Whole(1, LIMITS.rowCount) readonly over!: number | null
 }
 
 /** Stands in for an item of unknown kind, which is then refused. */

@@ -76,9 +76,12 @@ function piecesFaults(design: Design, say: Say) {
       say(`${where}.parts[0].kind`, 'is more than one piece, and can only be the body')
     if (p > 0 && base && begun.has(piece.id))
       say(`${where}.id`, 'is that of a piece the construction begins')
-    piece.joins.forEach(({ to }, j) => {
-      if (to.piece === piece.id || !(ids.has(to.piece) || begun.has(to.piece)))
-        say(`${where}.joins[${j}].to`, `there is no other piece ${to.piece}`)
+    piece.joins.forEach(({ to, edge, how }, j) => {
+      const at = `${where}.joins[${j}].to`
+      if (!(ids.has(to.piece) || begun.has(to.piece))) say(at, `there is no piece ${to.piece}`)
+      if (to.piece !== piece.id) return
+      if (to.on === edge) say(at, 'an edge is not sewn to itself')
+      if (how === 'pick-up') say(at, 'a piece cannot be picked up along itself')
     })
   })
 }

@@ -119,6 +119,9 @@ export class PieceBuilder {
     return this.rows.passes.at(-1) === 2
   }
 
+  /** Whether one turns after the last row, whatever comes next. */
+  lastTurns = false
+
   beginPart(part: Omit<LedgerPart, 'firstRow' | 'endRow'>): void {
     this.endPart()
     this.parts.push({ ...part, firstRow: this.rowCount, endRow: this.rowCount })
@@ -148,6 +151,7 @@ export class PieceBuilder {
     // A swatch of just these rows has their heights in it; else a row is as high as its stitches lie.
     const taller = gauge.source === 'swatch' ? 1 : height / stitchById(gauge.stitch).height
     const rises = (gauge.rowHeightMm * taller) / (facts.beside ? 2 : 1)
+    this.lastTurns = facts.turnsAfter === true
     this.below = laid.made
     this.left.push(laid.made)
     rows.onto.push(first ? -1 : onto!)

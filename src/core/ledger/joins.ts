@@ -64,7 +64,20 @@ export function ownJoins(design: Design, pieces: readonly Piece[]): Join[] {
   )
 }
 
-function ownJoin(piece: Piece, other: Piece, { edge, to, how }: PieceJoin): Join | null {
+/** Stitches that are picked up along row ends go by length: so many in so many of them, not one in each. */
+function pickedAlong(own: Stretch, met: Stretch, over: number | null): Join {
+  const count = Math.min(over ?? met.side.count, met.side.count)
+  const sides = [own.side, { ...met.side, count }] as const
+  return {
+    ...{ kind: 'pick-up', how: 'pick-up', text: null, sides },
+    pieces: piecesOf(sides),
+    count: own.side.count,
+    lengthMm: own.lengthMm,
+    reachMm: met.side.count > 0 ? (met.lengthMm * count) / met.side.count : 0,
+  }
+}
+
+function ownJoin(piece: Piece, other: Piece, { edge, to, how, over }: PieceJoin): Join | null {
   const { side, lengthMm } = edgeOf(piece, edge)
   // What is named by a place of the bag has its middle there.
   const place = maybePlace(other, to, to.on === 'up' ? 0 : side.count)
@@ -74,6 +87,8 @@ function ownJoin(piece: Piece, other: Piece, { edge, to, how }: PieceJoin): Join
   const at = to.on === 'left' || to.on === 'right' ? row : Math.round(place.at)
   const spot: Spot = { ...to, by: 'stitch', at }
   const met = place.of === 'row ends' ? upRows(other, row, spot) : alongRow(other, row, at, spot)
+  if (how === 'pick-up' && met.side.of === 'row ends')
+    return pickedAlong({ side, lengthMm }, met, over)
   const count = Math.min(side.count, met.side.count)
   const sides = [side, { ...met.side, count }] as const
   return {

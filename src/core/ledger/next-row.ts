@@ -45,7 +45,7 @@ function isWrongSide(
   builder: PieceBuilder,
   working: Working,
   firstOfPart: boolean,
-  { side: wanted, sideIfTurned, stays, fromRight }: RowWants,
+  { side: wanted, sideIfTurned, stays, fromRight, turned }: RowWants,
 ): boolean {
   if (builder.rowCount === 0) return false
   // After a way forward and back again one is where the row began.
@@ -53,6 +53,8 @@ function isWrongSide(
   if (builder.worked === 'rows') return !builder.lastIsWrongSide
   if (wanted && working !== 'spiral') return wanted === 'WS'
   if (working === 'turned' && sideIfTurned) return sideIfTurned === 'WS'
+  if (working !== 'turned' && (turned !== undefined || builder.lastTurns))
+    return (turned || builder.lastTurns) !== builder.lastIsWrongSide
   if (working === 'turned') return !fromRight && !builder.lastIsWrongSide
   return working === 'turn-once' && firstOfPart
 }
@@ -103,6 +105,7 @@ export class PartRows {
       rises: part.rises,
       onto: goes?.onto,
       beside: goes?.beside,
+      turnsAfter: wants.turnsAfter,
     }
     return { program, facts }
   }

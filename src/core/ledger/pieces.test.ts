@@ -163,11 +163,11 @@ describe('pieces that cannot be', () => {
   })
 
   it('are sewn to what is not there', () => {
-    const join = { edge: 'first', to: spotOn('gone'), how: 'whip' } as const
+    const join = { edge: 'first', to: spotOn('gone'), how: 'whip', over: null } as const
     const strap = { ...piece, parts: [baseAs('panel')], joins: [join] }
     expect(refused({ name: 'addPiece', args: { piece: strap } })).toEqual({
       where: 'pieces[1].joins[0].to',
-      message: 'there is no other piece gone',
+      message: 'there is no piece gone',
     })
   })
 
@@ -182,7 +182,7 @@ describe('pieces that cannot be', () => {
         args: {
           id: 'c2',
           values: {
-            joins: [{ edge: 'last', to: spotOn('c1'), how: 'slip' }],
+            joins: [{ edge: 'last', to: spotOn('c1'), how: 'slip', over: null }],
           },
         },
       },
@@ -209,7 +209,7 @@ describe('pieces joined inside another', () => {
     })
   const join = (over: Partial<Spot>, more: Partial<PieceJoin> = {}): PieceJoin => ({
     ...{ edge: 'first', to: spotOn('bag', { on: 'row', row: 'body:3', at: 6, ...over }) },
-    ...{ how: 'whip' },
+    ...{ how: 'whip', over: null },
     ...more,
   })
   const said = (design: Design) =>
@@ -257,6 +257,125 @@ describe('pieces joined inside another', () => {
       'pick up 24 sc along the last row of Base and body from stitch 25 on',
     )
     expect(said(flap)).toEqual([])
+  })
+
+  it('can be sewn to themselves: to a ring, along their length, or folded in; never an edge to itself', () => {
+    const own = (edge: PieceJoin['edge'], over: Partial<Spot>) =>
+      withPiece([join({ row: null, at: 0, ...over, piece: 'c1' }, { edge })], 12, 17)
+    const text = (edge: PieceJoin['edge'], over: Partial<Spot>) => said(own(edge, over))
+    const { id } = compiled(projectOf(own('first', { on: 'last' }))).ledger.pieces[1]!
+    expect(id).toBe('c1')
+    expect(text('first', { on: 'last' })).toEqual([
+      'Pocket is not sewn to anything yet.',
+      'Close Pocket to a ring, and sew its first row to the last row of Pocket: 12 pairs. Wrong sides together; leave about 35.0 cm of yarn for it.',
+    ])
+    expect(text('left', { on: 'right' })[1]).toContain(
+      'Fold Pocket along its length, and sew its left side to the right side of Pocket: 18 pairs.',
+    )
+    const { parts } = own('last', { on: 'first' }).pieces[1]!
+    expect(text('last', { on: 'row', row: `${parts[1]!.id}:4` })[1]).toContain(
+      'Fold Pocket in, and sew its last row to row 5 of Pocket: 12 pairs.',
+    )
+    expect(() => own('last', { on: 'last' })).toThrow('sewn to itself')
+  })
+})
+
+describe('stitches picked up along row ends (common practice: by length, not one in each)', () => {
+  /** A panel of 22 rows of dc, twice as tall as they are wide, and an edge picked up along its left side. */
+  const withEdge = (count: number, over: number | null = null, ladder = 21) =>
+    done(
+      tote({
+        parts: [
+          baseAs('panel', { count: 12, stitch: 'dc' }),
+          plain({ id: 'rows', stitch: 'dc', rounds: ladder }),
+        ],
+      }),
+      {
+        name: 'addPiece',
+        args: {
+          piece: {
+            ...{ name: 'Edge', times: 1 },
+            joins: [
+              { edge: 'first', to: spotOn('bag', { on: 'left' }), how: 'pick-up', over },
+            ] as const,
+            parts: [baseAs('panel', { count, stitch: 'dc' }), plain({ stitch: 'dc', rounds: 1 })],
+          },
+        },
+      },
+    )
+  const firstOf = (design: Design) =>
+    writtenPattern(compiled(projectOf(design)).ledger, defaultWords)[1]!.sections[0]!.lines[0]!
+  const uneven = (design: Design) =>
+    derive(projectOf(design), defaultWords).snags.find(({ code }) => code === 'picked-uneven')
+
+  it('are two in each end of a dc row: 44 along 22', () => {
+    expect(firstOf(withEdge(44)).text).toContain('pick up 44 dc along the left side of')
+    expect(firstOf(withEdge(44)).note).toBe('Along the row ends 2 stitches in each.')
+    expect(uneven(withEdge(44))).toBeUndefined()
+  })
+
+  it('are three to every two and one, 11 · 3 + 1 = 34, which draws in', () => {
+    expect(firstOf(withEdge(34)).note).toBe(
+      'Along the row ends 3 stitches to every 2 of them, and 1 more at the last.',
+    )
+    expect(uneven(withEdge(34))).toMatchObject({
+      facts: { stitches: 34, ends: 22, flat: 44 },
+      mends: [{ kind: 'picked', facts: { count: 44, by: 10 } }, { kind: 'meant' }],
+    })
+    const [more, meant] = uneven(withEdge(34))!.mends
+    for (const mend of [more!, meant!])
+      expect(uneven(done(withEdge(34), ...mend.edits))).toBeUndefined()
+  })
+
+  it('go along as many as is said, and no more than there are', () => {
+    expect(uneven(withEdge(20, 10))).toBeUndefined()
+    expect(uneven(withEdge(20))).toMatchObject({ facts: { flat: 44 } })
+    expect(uneven(withEdge(44, 30))).toBeUndefined()
+  })
+})
+
+describe('two discs', () => {
+  const bag = tote({ parts: [baseAs('discs', { count: 48, strip: 8 }), plain({ rounds: 31 })] })
+  const differ = done(bag, { name: 'setBase', args: { values: { faces: 'differ', second: 'B' } } })
+  const more = (piece: string, adjust: number) => ({
+    name: 'addPart' as const,
+    args: { part: plain({ yarn: 'B', rounds: 2, adjust, steps: 2 }), at: 0, piece },
+  })
+
+  it('may each have rounds of its own; the strip is sewn to both', () => {
+    const { pieces, joins } = compiled(
+      projectOf(done(differ, more('disc', 12), more('back', 12))),
+    ).ledger
+    expect(pieces.map(({ id, times }) => [id, times])).toEqual([
+      ['disc', 1],
+      ['back', 1],
+      ['bag', 1],
+    ])
+    expect(joins.map(({ sides }) => [sides[1].piece, sides[1].count])).toEqual([
+      ['disc', 60],
+      ['back', 60],
+    ])
+  })
+
+  it('must have edges as long as each other', () => {
+    const snags = derive(projectOf(done(differ, more('disc', 12))), defaultWords).snags
+    expect(snags.find(({ code }) => code === 'faces-unequal')).toMatchObject({
+      facts: { one: 60, other: 48 },
+    })
+  })
+
+  it('are in joined rounds or a spiral, as their base is', () => {
+    const joined = done(differ, {
+      name: 'setPart',
+      args: { id: 'base', values: { making: { ...tote().making, working: 'joined' } } },
+    })
+    const texts = writtenPattern(compiled(projectOf(joined)).ledger, defaultWords).map(
+      ({ sections }) => sections[0]!.lines.at(-1)!.text,
+    )
+    expect([texts[0]!.includes('sl st to join'), texts[1]!.includes('sl st to join')]).toEqual([
+      true,
+      true,
+    ])
   })
 })
 

@@ -31,7 +31,7 @@ import {
   type ShapePiece,
   type ShapeRow,
 } from '../shape/index.ts'
-import { severalFor } from '../stitch/index.ts'
+import { decreaseFor, severalFor } from '../stitch/index.ts'
 import { type LedgerTables, PieceBuilder } from './builder.ts'
 import { partGauge } from './gauge.ts'
 import type { Piece } from './ledger.ts'
@@ -42,8 +42,13 @@ const unitsOf = ({ units, uses, makes }: ShapeRow): number => units ?? (uses > 0
 
 function shapeProgram(row: ShapeRow, stitch: string, yarn: string): Program {
   if (row.runs) return programOf(row.runs.map((run) => ({ ...run, yarn })))
-  if (row.makes < row.uses || row.kind === 'other-side')
-    return closingRow(row.uses, row.makes - row.uses, stitch, yarn)
+  const by = row.makes - row.uses
+  if (by < 0 && row.marks.length > 0) {
+    const closed = decreaseFor(stitch).id
+    const marks = row.marks.map(({ place }) => ({ place, stitch: closed }))
+    return markedRow(row.uses + by, marks, stitch, yarn)
+  }
+  if (by < 0 || row.kind === 'other-side') return closingRow(row.uses, by, stitch, yarn)
   const marks = row.marks.map(({ place, together }) => ({
     place,
     stitch: severalFor(stitch, together).id,

@@ -14,6 +14,8 @@ export interface RowFacts {
   readonly onto?: readonly number[]
   /** Another yarn's row lies beside it: the two rise together. */
   readonly beside?: boolean
+  /** It is turned after it, whatever comes next. */
+  readonly turnsAfter?: boolean
   /** What it is counted in beside places, where that is known already. */
   readonly unit?: CountedUnit | null
   /** False for rows of a base that lies flat. */

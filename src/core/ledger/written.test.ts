@@ -30,6 +30,29 @@ describe('a written band', () => {
     expect(new Set(colours).size).toBe(2)
   })
 
+  it('turns where a row says so, and stays where it says nothing, whether before a row or after it', () => {
+    const sides = (texts: readonly string[], working: 'joined' | 'turned') => {
+      const rows = texts.map((text) => ({
+        ...{ text, runs: [{ stitch: 'sc', yarn: 'A', count: 1 }] },
+        repeat: { from: 0, to: 1, times: 48 },
+      }))
+      const parts = [base(), written({ rows, stitch: 'sc' }), plain({ id: 'top' })]
+      const ledger = compile(tote({ parts, making: { ...tote().making, working } }))
+      const { columns, parts: made } = bodyOf(ledger)
+      const from = made[1]!.firstRow
+      return [...columns.side.subarray(from, from + texts.length + 2)]
+    }
+    const work = 'sc in each st around, sl st to join'
+    // After them plain rounds show the right side again.
+    expect(sides([work, `ch 1, turn, ${work}`, work, `turn, ${work}`], 'joined')).toEqual([
+      0, 1, 1, 0, 0, 0,
+    ])
+    expect(sides([`${work}, turn`, `${work}, turn`, work], 'joined')).toEqual([0, 1, 0, 0, 0])
+    expect(sides([work, `${work}, turn`], 'joined')).toEqual([0, 0, 1, 0])
+    expect(sides([work, work], 'joined')).toEqual([0, 0, 0, 0])
+    expect(sides([work, `ch 1, turn, ${work}`, work], 'turned')).toEqual([0, 1, 0, 1, 0])
+  })
+
   it('goes on over another count as often as it fits, and is worked plain where it does not', () => {
     const over = (count: number, part: Part) => {
       const ledger = compile(tote({ parts: [base({ count }), part, plain({ id: 'top' })] }))

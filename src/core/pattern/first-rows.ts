@@ -7,7 +7,7 @@ import {
 } from '../ledger/index.ts'
 import { type RowStart } from '../program/index.ts'
 import { abbrOf, stitchById } from '../stitch/index.ts'
-import { metWords } from './joins.ts'
+import { pickedUp } from './picked-up.ts'
 import { groundOf, inRuns, wholeRow } from './runs-text.ts'
 import { afterStart, openingWords, type RowContext } from './starts.ts'
 
@@ -144,21 +144,4 @@ function aroundChain(context: RowContext): FirstRow {
       ...(last > 0 ? [`${last} ${stitch} in last ch`] : []),
     ].join(', '),
   }
-}
-
-/** Stitches picked up: along another piece, or so many along each side of a base, from where the yarn is joined. */
-function pickedUp({ ledger, piece, runs, words }: RowContext): string {
-  const stitches = inRuns(runs, words, false)
-  const own = ledger.joins.find(
-    ({ kind, how, sides }) => kind === 'pick-up' && how !== null && sides[0].piece === piece.id,
-  )
-  if (own) return `pick up ${stitches} along ${metWords(own.sides[1], ledger)}`
-  const base = ledger.pieces.find(({ id }) => id === 'base')
-  if (!base) return `pick up ${stitches} around`
-  const stitch = abbrOf(groundOfRow(ledger, piece, 0), words)
-  const along = base.columns.makes[base.rows - 1]!
-  const row = (piece.columns.makes[0]! - 2 * along) / 2
-  // An odd stitch goes with the second side.
-  const [one, other] = [Math.floor(row), Math.ceil(row)]
-  return `pick up ${along} ${stitch} along the last row of the base, ${one} ${stitch} along its row ends, ${along} ${stitch} along its chain, ${other} ${stitch} along the other row ends`
 }

@@ -68,11 +68,29 @@ export const joinText = (join: Join, ledger: Ledger, words: Words): string =>
 
 function plainJoin({ kind, text, sides, how, count }: Join, ledger: Ledger): string {
   const [one, other] = sides
+  if (text === null && one.piece === other.piece && kind !== 'pick-up')
+    return `${foldWords(one, other, ledger)} ${counted(count, 'pair')}.`
+  if (text === null && kind === 'pick-up')
+    return `Pick up the ${edgeWords[one.spot.on as Edge]} of ${pieceOf(one, ledger).name} along ${metWords(other, ledger)}: ${counted(count, 'stitch')} along ${counted(other.count, unit(other.of))}.`
   if (text === null)
     return `${seamWords[how!]} the ${edgeWords[one.spot.on as Edge]} of ${pieceOf(one, ledger).name} to ${metWords(other, ledger)}: ${counted(count, 'pair')}.`
   if (kind === 'pick-up') return `${text}: ${count}.`
   const open = kind === 'sew-on' ? Math.max(0, other.count - count) : 0
   return `${text}: ${counted(count, 'pair')}${open > 0 ? `; ${counted(open, 'stitch')} ${open === 1 ? 'stays' : 'stay'} open` : ''}.`
+}
+
+/** "Fold Strap along its length, and whip-stitch its left side to its right side": a piece that is sewn to itself. */
+function foldWords(one: JoinSide, other: JoinSide, ledger: Ledger): string {
+  const { name } = pieceOf(one, ledger)
+  const [own, met] = [one.spot.on as Edge, other.spot.on]
+  const sides = ['left', 'right']
+  const how =
+    sides.includes(own) && sides.includes(met)
+      ? `Fold ${name} along its length`
+      : met === 'row' || met === 'up'
+        ? `Fold ${name} in`
+        : `Close ${name} to a ring`
+  return `${how}, and sew its ${edgeWords[own]} to ${metWords(other, ledger)}:`
 }
 
 /** "the last row of Body from stitch 31 on", "row 12 of Body", "Body from row 12 up at stitch 5". */

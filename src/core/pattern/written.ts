@@ -31,6 +31,7 @@ import { stepNotes } from './steps.ts'
 import { totalWords } from './totals.ts'
 import { yarnNotes } from './yarn-notes.ts'
 import { finishWords, layoutWords } from './finish.ts'
+import { pickedNote } from './picked-up.ts'
 import { rowWords } from './row-text.ts'
 
 export interface PatternSection {
@@ -116,7 +117,9 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
 
 /** Whether a piece of several is tied to none. */
 const isLoose = ({ pieces, joins }: Ledger, { id }: Piece): boolean =>
-  pieces.length > 1 && id !== 'bag' && !joins.some((join) => join.pieces.includes(id))
+  pieces.length > 1 &&
+  id !== 'bag' &&
+  !joins.some(({ pieces: tied, how }) => tied.includes(id) && (tied.length > 1 || how === null))
 
 /** A join and how it is sewn. */
 const joinWords = (join: Join, ledger: Ledger, words: Words): string =>
@@ -165,6 +168,10 @@ function linesOf(
   return withRepeatsOnce(lines)
 }
 
+/** How a first row is picked up along row ends. */
+const pickNote = (ledger: Ledger, piece: Piece): string | null =>
+  starts[piece.columns.start[0]!] === 'pick-up' ? pickedNote(ledger, piece) : null
+
 function changeNote(
   ledger: Ledger,
   piece: Piece,
@@ -174,7 +181,7 @@ function changeNote(
 ): string | null {
   const notes = [
     turnNote(piece, row),
-    ...(row === 0 ? [] : stepNotes(ledger, piece, row, words)),
+    ...(row === 0 ? [pickNote(ledger, piece)] : stepNotes(ledger, piece, row, words)),
     ...yarnNotes(ledger, piece, paths, row),
     goneNote(ledger, piece, row),
   ].filter((note) => note !== null)
@@ -240,7 +247,7 @@ const goesOn: Readonly<Record<Working, string>> = {
 }
 
 const JOINED_HERE =
-  'Join these rounds with a slip stitch into their first stitch, though the others go on in a spiral: they lead on from the join.'
+  'Join these rounds with a slip stitch into their first stitch, though the others go on in a spiral.'
 
 const ANEW = 'Do not turn: cut the yarn after every row, and join it where the row began.'
 

@@ -241,6 +241,24 @@ function shortChains(document: Document): Document {
   } as Document
 }
 
+/** Version 12: discs that differ, how a bottom is taken in, and along how many row ends stitches are picked up, can be said. */
+function facesAndPicks(document: Document): Document {
+  const more: Record<string, (part: Old) => object> = {
+    discs: ({ yarn }) => ({ faces: 'alike', second: yarn }),
+    tube: () => ({ closing: 'evenly' }),
+  }
+  const next = eachPart(document, 12, (part) => ({ ...more[part.kind]?.(part), ...part })) as Old
+  const { design } = next
+  if (!Array.isArray(design?.pieces)) return next as Document
+  const withOver = (join: Old) => (isObject(join) ? { over: null, ...join } : join)
+  const pieces = design.pieces.map((piece: Old) =>
+    isObject(piece) && Array.isArray(piece.joins)
+      ? { ...piece, joins: piece.joins.map(withOver) }
+      : piece,
+  )
+  return { ...next, design: { ...design, pieces } } as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 export const migrations: readonly Migration[] = [
   severalSwatches,
@@ -253,4 +271,5 @@ export const migrations: readonly Migration[] = [
   mosaics,
   rowRecords,
   shortChains,
+  facesAndPicks,
 ]

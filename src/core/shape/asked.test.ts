@@ -2,9 +2,18 @@ import fc from 'fast-check'
 import { baseOf, designFaults, partsOf } from '../design/index.ts'
 import { commit, historyOf, tryCommit, projectOf } from '../project/index.ts'
 import { compile } from '../ledger/index.ts'
+import { rowText } from '../pattern/index.ts'
+import { defaultWords } from '../stitch/index.ts'
 import { derive } from '../bag/index.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
-import { baseKinds, type BasePart, constructionOf, constructionOfKind, foldsOf } from './index.ts'
+import {
+  baseKinds,
+  type BasePart,
+  constructionOf,
+  constructionOfKind,
+  foldsOf,
+  takenAsFits,
+} from './index.ts'
 import { tries } from '../testing/tries.ts'
 
 const of = (part: BasePart) => constructionOf(part)
@@ -86,6 +95,19 @@ describe('keeping in step', () => {
     expect(after(baseAs('oval-base', { along: 20 }), { along: 60, count: 5 })).toMatchObject({
       count: 2 * 58 + 6,
     })
+  })
+})
+
+describe('a bottom taken in as often as fits (common practice)', () => {
+  it('is every so many, and what is left over plain: 126 by 31 is (2, two together) 31 times and 2', () => {
+    expect([31, 32, 42, 63, 1].map((wanted) => takenAsFits(126, wanted))).toEqual([
+      31, 31, 42, 63, 1,
+    ])
+    const part = baseAs('tube', { count: 126, decrease: 31, closing: 'fits' })
+    const ledger = compile(bag(part))
+    const bottom = ledger.pieces.find(({ id }) => id === 'bottom')!
+    expect(bottom.columns.makes[0]).toBe(95)
+    expect(rowText(ledger, bottom, 0, defaultWords)).toContain('[2 sc, sc2tog] × 31, 2 sc')
   })
 })
 

@@ -97,13 +97,18 @@ interface Faces {
   readonly faces: 'alike' | 'differ'
 }
 /** Something of the front and of the back, by their pieces. */
-export const bothFaces = <T>({ faces }: Faces, of: (piece: string) => T): readonly [T, T] => [
-  of('bag'),
-  of(faces === 'differ' ? 'back' : 'bag'),
-]
+export const bothFaces = <T>(
+  { faces }: Faces,
+  of: (piece: string) => T,
+  front = 'bag',
+): readonly [T, T] => [of(front), of(faces === 'differ' ? 'back' : front)]
 /** Faces that are sewn together and are not as long. */
-export function unlikeFaces(base: Faces, length: (piece: string) => number): Unequal | null {
-  const [one, other] = bothFaces(base, length)
+export function unlikeFaces(
+  base: Faces,
+  length: (piece: string) => number,
+  front?: string,
+): Unequal | null {
+  const [one, other] = bothFaces(base, length, front)
   return one === other ? null : { what: 'faces', one, other }
 }
 
@@ -229,6 +234,8 @@ export interface Construction<Base> {
   readonly taken?: (base: Base, by: number) => Partial<Base> | null
   /** It is one piece, which can also be one of several. */
   readonly alone?: true
+  /** The piece that is its front, where that is not the body. */
+  readonly face?: string
   /** It is not sewn to anything: it is so wide and so tall, and has no way around. */
   readonly open?: true
   /** Its base lies flat and is seen from above so; one without is not seen from above. */

@@ -1,4 +1,4 @@
-/** A place of the round below that takes several stitches. */
+/** A place of the round below that takes several stitches; of a row that takes some away, a stitch of its own that closes two. */
 export interface Mark {
   /** Counted from 0 in working order. */
   readonly place: number
@@ -43,13 +43,28 @@ export const plainRow = (count: number): ShapeRow => ({
   marks: [],
 })
 
-/** A row that takes stitches away, evenly over it. */
-export const decreaseRow = (uses: number, makes: number): ShapeRow => ({
-  kind: 'decrease',
-  uses,
-  makes,
-  marks: [],
-})
+/**
+ * How stitches are taken away in one row: evenly over it, or every so many as often as that fits, and what is left over plain.
+ */
+export const closings = ['evenly', 'fits'] as const
+export type Closing = (typeof closings)[number]
+
+/** Stitches that can be taken away as often as fits, nearest to so many: the fewer of two as near. */
+export function takenAsFits(count: number, wanted: number): number {
+  if (wanted < 1) return 0
+  const groups = [Math.ceil(count / wanted), Math.floor(count / wanted)].map((n) => Math.max(2, n))
+  const [few, many] = groups.map((group) => Math.floor(count / group)) as [number, number]
+  return many - wanted < wanted - few ? many : few
+}
+
+/** A row that takes stitches away. */
+export const decreaseRow = (uses: number, makes: number, closing: Closing = 'evenly'): ShapeRow => {
+  const by = uses - makes
+  const group = Math.floor(uses / Math.max(1, by))
+  const last = (nth: number) => ({ place: nth * (group - 1) - 1, together: 1 })
+  const marks = closing === 'evenly' ? [] : Array.from({ length: by }, (_, i) => last(i + 1))
+  return { kind: 'decrease', uses, makes, marks }
+}
 
 /** A first row of so many stitches. */
 export const firstRowOf = (kind: ShapeRowKind, makes: number): ShapeRow => ({

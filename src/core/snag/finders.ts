@@ -1,7 +1,7 @@
 import { type Finder, inEveryPiece, type SnagContext } from './finder.ts'
 import { loneStitches, manyStrands } from './charts.ts'
 import { repeatRemainders, tooLargeChanges, writtenMisfits } from './repeats.ts'
-import { lostSpots, unevenJoins } from './joins.ts'
+import { lostSpots, unevenJoins, unevenPicks } from './joins.ts'
 import { mosaicEnds, mosaicGround, mosaicMisfits } from './mosaic.ts'
 import { raisedInside } from './raised.ts'
 import {
@@ -37,6 +37,7 @@ const finders: readonly Finder[] = [
   ].map(inEveryPiece),
   unequalSides,
   unevenJoins,
+  unevenPicks,
   lostSpots,
   facesDiffer,
   sizeOff,

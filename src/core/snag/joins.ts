@@ -1,10 +1,10 @@
 import { bandOf, type BandPart } from '../band/index.ts'
 import { bandsIn, BODY, type Design, type Edit, roundsOf } from '../design/index.ts'
-import { maybePlace, type Piece } from '../ledger/index.ts'
+import { type Join, maybePlace, type Piece } from '../ledger/index.ts'
 import { fittingOf } from '../fitting/index.ts'
 import { type Spot, spotOn } from '../part/index.ts'
 import type { Finder } from './finder.ts'
-import type { Mend, Snag } from './snag.ts'
+import { asMeant, type Mend, type Snag } from './snag.ts'
 
 /** Sides whose lengths differ by more than this share, and by more than so much, pucker when they are sewn one to one (from memory). */
 const PUCKERS = { share: 0.08, mm: 10 } as const
@@ -34,11 +34,47 @@ export function moreRows(design: Design, piece: Piece, by: number): Mend[] {
   ]
 }
 
+/** Whether stitches are picked up along row ends: they go by length, and not one in each. */
+const isPickedAlong = ({ kind, sides }: Join): boolean =>
+  kind === 'pick-up' && sides[1].of === 'row ends' && sides[0].of === 'stitches'
+
+/** A piece that is picked up along row ends in clearly more or fewer stitches than lie flat there. */
+export const unevenPicks: Finder = ({ design, ledger }) =>
+  ledger.joins.filter(isPickedAlong).flatMap((join) => {
+    const { sides, lengthMm, reachMm } = join
+    const [own, along] = sides
+    const piece = ledger.pieces.find(({ id }) => id === own.piece)!
+    const off = Math.abs(reachMm! - lengthMm)
+    if (off <= PUCKERS.mm || off <= lengthMm * PUCKERS.share) return []
+    const flat = Math.max(3, Math.round((own.count * reachMm!) / lengthMm))
+    const { id } = piece.parts[0]!
+    const snag: Snag = {
+      code: 'picked-uneven',
+      severity: 'warning',
+      where: { part: id, round: null },
+      facts: {
+        name: piece.name,
+        onto: ledger.pieces.find((one) => one.id === along.piece)!.name,
+        stitches: own.count,
+        ends: along.count,
+        flat,
+      },
+      mends: [
+        {
+          kind: 'picked',
+          facts: { count: flat, by: flat - own.count },
+          edits: [{ name: 'setBase', args: { piece: piece.id, values: { count: flat } } }],
+        },
+      ],
+    }
+    return [{ ...snag, mends: [...snag.mends, asMeant(design, snag)] }]
+  })
+
 /** A piece that is sewn to another and has more stitches (or row ends) than there is room for, or is clearly longer or shorter. */
 export const unevenJoins: Finder = ({ design, ledger }) =>
   ledger.joins.flatMap((join, at) => {
     const { reachMm: reach } = join
-    if (reach === null) return []
+    if (reach === null || isPickedAlong(join)) return []
     const [side, other] = join.sides
     const [piece, onto] = [side, other].map(({ piece: id }) =>
       ledger.pieces.find((one) => one.id === id)!,

@@ -15,7 +15,7 @@ import {
 import { constructionOf, lieOf, type Unequal } from '../shape/index.ts'
 import type { Finder } from './finder.ts'
 import { moreRows } from './joins.ts'
-import { type Mend, snagKey } from './snag.ts'
+import { asMeant, type Mend } from './snag.ts'
 
 /** Taller or lower than wanted by more than this many rows of the body. */
 const ROWS_OFF = 1
@@ -141,13 +141,6 @@ export const baseLie: Finder = (bag) => {
   ]
 }
 
-/** A bowl or a frill may be what she wants: then it is not told again. */
-const asMeant = (design: Design, snag: Parameters<typeof snagKey>[0]): Mend => ({
-  kind: 'meant',
-  facts: {},
-  edits: [{ name: 'setDesign', args: { meant: [...design.meant, snagKey(snag)] } }],
-})
-
 /** Sizes rest on an estimate. */
 export const gaugeEstimated: Finder = ({ design, gauge }) =>
   gauge.source !== 'estimate'
@@ -230,10 +223,17 @@ export const unequalSides: Finder = ({ design, ledger, piece }) => {
   ]
 }
 
+/** The front and, where it is a piece of its own, the back. */
+const facesIn = (design: Design, { pieces }: Ledger): readonly (Piece | undefined)[] =>
+  [constructionOf(baseOf(design)).face ?? BODY, 'back'].map((id) =>
+    pieces.find((piece) => piece.id === id),
+  )
+
 /** The face with fewer rows takes as many more in its plain rounds, or the other gives them. */
 function evenedFaces(design: Design, ledger: Ledger): Mend[] {
-  const [front, back] = [BODY, 'back'].map((id) => ledger.pieces.find((piece) => piece.id === id)!)
-  if (!front || !back) return []
+  const [front, back] = facesIn(design, ledger)
+  // Of what lies in rounds no more of them make its edge as long.
+  if (!front || !back || front.worked === 'rounds') return []
   return [
     [back, front.rows - back.rows],
     [front, back.rows - front.rows],
@@ -244,8 +244,8 @@ function evenedFaces(design: Design, ledger: Ledger): Mend[] {
 const APART = 0.02
 
 /** Faces with bands of their own that come out of unlike size. */
-export const facesDiffer: Finder = ({ ledger }) => {
-  const [front, back] = [BODY, 'back'].map((id) => ledger.pieces.find((one) => one.id === id))
+export const facesDiffer: Finder = ({ design, ledger }) => {
+  const [front, back] = facesIn(design, ledger)
   if (!front || !back) return []
   const sizeOf = ({ columns, rows }: Piece) => ({
     widthMm: columns.widthMm.reduce((most, mm) => Math.max(most, mm), 0),

@@ -336,7 +336,7 @@ describe('a place that is gone', () => {
     const pocket = {
       ...{ id: 'c1', name: 'Pocket', times: 1 },
       parts: [baseAs('panel', { id: 'c1-p1', count: 6 }), plain({ id: 'c1-p2' })],
-      joins: [{ edge: 'first' as const, to, how: 'whip' as const }],
+      joins: [{ edge: 'first' as const, to, how: 'whip' as const, over: null }],
     }
     const sewn = { ...clean, pieces: [...clean.pieces, pocket] }
     const snag = the(sewn, 'spot-gone')

@@ -1,4 +1,4 @@
-import type { Edit } from '../design/index.ts'
+import type { Design, Edit } from '../design/index.ts'
 import type { WhyNot } from '../band/index.ts'
 import type { Why } from '../mosaic/index.ts'
 import type { Severity } from '../units/index.ts'
@@ -52,6 +52,8 @@ export interface SnagFacts {
     lengthMm: number
     reachMm: number
   }
+  /** Stitches picked up along row ends, and as many as would lie flat along them. */
+  'picked-uneven': { name: string; onto: string; stitches: number; ends: number; flat: number }
   /** A thing, or a piece that is sewn on, whose place is not there any more. */
   'spot-gone': { name: string }
   'opening-small': { one: number; other: number }
@@ -126,6 +128,7 @@ export interface MendFacts {
   /** To the edge of the piece instead. */
   edge: Record<string, never>
   close: { by: number; half: number }
+  picked: { count: number; by: number }
   'join-rounds': Record<string, never>
   /** Joined, and not turned. */
   'no-turning': Record<string, never>
@@ -158,6 +161,13 @@ export type Mend = {
 /** What a snag is known by, among all of one bag. */
 export const snagKey = ({ code, where }: Pick<Snag, 'code' | 'where'>): string =>
   [code, where.part, where.of].join(' ')
+
+/** It may be what she wants, as a bowl or a frill is: then it is not told again. */
+export const asMeant = (design: Design, snag: Parameters<typeof snagKey>[0]): Mend => ({
+  kind: 'meant',
+  facts: {},
+  edits: [{ name: 'setDesign', args: { meant: [...design.meant, snagKey(snag)] } }],
+})
 
 /** Something that does not work out. Plain data: it is found in a worker and worded where it is read. */
 export type Snag = {

@@ -97,6 +97,10 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
         ? `It is ${one} long where it is sewn on, and there is room for ${other}.`
         : `One to one it is ${printLength(lengthMm, units)} long, on ${printLength(reachMm, units)}: it would pucker or pull.`,
   }),
+  'picked-uneven': ({ name, onto, stitches: n, ends, flat }) => ({
+    title: `${name} ${n < flat ? 'draws in' : 'ruffles'} along ${onto}.`,
+    text: `${stitches(n)} along ${counted(ends, 'row end')}: about ${flat} would lie flat, so its edge is ${percent(Math.abs(n / flat - 1))} ${n < flat ? 'shorter' : 'longer'}.`,
+  }),
   'spot-gone': ({ name }) => ({
     title: `${name} has lost its place.`,
     text: 'The row it was at is not there any more, so that it is tied or sewn to nothing.',
@@ -275,6 +279,10 @@ const mendSaid = saidBy<MendFacts, Words, MendText>({
   close: ({ by, half }) => ({
     label: `Take away ${by} before it is sewn`,
     cost: `${half} + ${half}`,
+  }),
+  picked: ({ count, by }) => ({
+    label: `Pick up ${count}`,
+    cost: `${stitches(Math.abs(by))} ${by > 0 ? 'more' : 'fewer'}`,
   }),
   'join-rounds': () => ({ label: 'Join its rounds and turn for it', cost: 'a join a round' }),
   meant: () => ({ label: 'As I want it', cost: 'not told again' }),

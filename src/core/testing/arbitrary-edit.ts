@@ -99,6 +99,7 @@ const join = fc.record({
   edge: fc.constantFrom(...edges),
   to: spot,
   how: fc.constantFrom('whip' as const, 'slip' as const, 'pick-up' as const),
+  over: fc.constantFrom(null, 1, 30),
 })
 const itemId = fc.constantFrom('f1', 'f2', 'gone')
 const ways = fc.array(

@@ -120,9 +120,10 @@ const layouts: Layouts = {
       }),
     )
   },
-  arc: ({ ledger }, { half }) => [
-    { kind: 'arc', piece: 0, half, radiusMm: ledger.sizes.flatMm / 2 },
-  ],
+  arc({ ledger }, { half }, facing) {
+    const back = facing === 'back' ? ledger.pieces.findIndex(({ id }) => id === 'back') : 0
+    return [{ kind: 'arc', piece: Math.max(0, back), half, radiusMm: ledger.sizes.flatMm / 2 }]
+  },
 }
 
 /** What is seen of a bag from the front, or from the back. */

@@ -1,7 +1,15 @@
 import { OneOf, Whole } from '../../document/index.ts'
-import { LIMITS, spotOn } from '../../part/index.ts'
+import { Letter, LIMITS, spotOn } from '../../part/index.ts'
 import { Disc, usualDisc } from '../base.ts'
-import { asked, type Construction, rowEndsOf, stitchesOf } from '../construction.ts'
+import {
+  asked,
+  bothFaces,
+  type Construction,
+  rowEndsOf,
+  type ShapePiece,
+  stitchesOf,
+  unlikeFaces,
+} from '../construction.ts'
 import { flatIncrease } from '../flatness.ts'
 import { roundBaseRows } from '../round-base.ts'
 import { firstRowOf } from '../shape-row.ts'
@@ -11,7 +19,14 @@ export class DiscsPart extends Disc {
   @OneOf(['discs']) readonly kind!: 'discs'
   /** Stitches the strip is wide. */
   @Whole(2, LIMITS.strip) readonly strip!: number
+  /** Both alike, made twice; or each with rounds of its own on the same base. */
+  @OneOf(['alike', 'differ']) readonly faces!: 'alike' | 'differ'
+  /** Yarn of the other disc's base. */
+  @Letter() readonly second!: string
 }
+
+/** The piece that is the front. */
+const DISC = 'disc'
 
 /** Stitches of the disc that the strip leaves open: one row of the strip is sewn to each of the others. */
 export const openingOf = (count: number, stripRows: number): number => count - stripRows
@@ -22,9 +37,26 @@ const sewnToDisc = {
     'Sew the strip to the other disc, from the same increase line on, so that the opening lies alike on both, one row end to one stitch',
 } as const
 
+/** One disc made twice, or two. */
+function discsOf(base: DiscsPart): ShapePiece[] {
+  const disc = { worked: 'rounds', rows: roundBaseRows(base), lies: true } as const
+  return base.faces === 'alike'
+    ? [{ ...disc, id: DISC, name: 'Disc', times: 2 }]
+    : [
+        { ...disc, id: DISC, name: 'Front disc', times: 1 },
+        { ...disc, id: 'back', name: 'Back disc', times: 1, second: true },
+      ]
+}
+
 export const discs: Construction<DiscsPart> = {
   document: DiscsPart,
-  begin: (kept) => ({ ...kept, ...usualDisc, kind: 'discs', strip: 12 }),
+  begin: (kept) => ({
+    ...kept,
+    ...usualDisc,
+    ...{ kind: 'discs', strip: 12, faces: 'alike', second: kept.yarn },
+  }),
+  settled: ({ faces, yarn, second }) => ({ second: faces === 'alike' ? yarn : second }),
+  face: DISC,
   name: 'Two discs',
   hint: 'Two discs with a strip sewn between them',
   asked: [
@@ -43,9 +75,10 @@ export const discs: Construction<DiscsPart> = {
   // As tall as its discs; the strip about two thirds of their edge, so that there is a way in (common practice).
   tied: ({ count }) => Math.round((2 * count) / 3),
   bandCount: ({ strip }) => strip,
-  begins: ({ count }) => ({ disc: count }),
+  begins: ({ faces, count }): Record<string, number> =>
+    faces === 'differ' ? { disc: count, back: count } : { disc: count },
   pieces: (base) => [
-    { id: 'disc', name: 'Disc', times: 2, worked: 'rounds', rows: roundBaseRows(base), lies: true },
+    ...discsOf(base),
     {
       id: 'bag',
       name: 'Strip',
@@ -55,15 +88,17 @@ export const discs: Construction<DiscsPart> = {
       rows: [firstRowOf('across', base.strip)],
     },
   ],
-  joins: (_, { rows, mm, of }) =>
-    (['left', 'right'] as const).map((edge) => ({
+  joins: (base, { rows, mm, of }) => {
+    const faces = bothFaces(base, (piece) => piece, DISC)
+    return (['left', 'right'] as const).map((edge, i) => ({
       kind: 'sew-on',
       text: sewnToDisc[edge],
-      sides: [rowEndsOf('bag', rows, edge), stitchesOf('disc', of('disc').rim)],
+      sides: [rowEndsOf('bag', rows, edge), stitchesOf(faces[i]!, of(faces[i]!).rim)],
       lengthMm: mm,
-    })),
+    }))
+  },
   sizes: ({ strip }, { of }, { stitchWidthMm }) => {
-    const aroundMm = of('disc').widestMm
+    const aroundMm = of(DISC).widestMm
     const diameterMm = aroundMm / Math.PI
     return {
       aroundMm,
@@ -79,8 +114,10 @@ export const discs: Construction<DiscsPart> = {
     spotOn('bag', { on: 'last', at: strip / 2 }),
   ],
   // A strip as long as the edge leaves no way in.
-  unequal: (_, { rows, of }) => {
-    const { rim } = of('disc')
+  unequal: (base, { rows, of }) => {
+    const unlike = unlikeFaces(base, (piece) => of(piece).rim, DISC)
+    const { rim } = of(DISC)
+    if (unlike) return unlike
     return openingOf(rim, rows) >= Math.min(6, rim / 8)
       ? null
       : { what: 'opening', one: rows, other: rim }

@@ -8,13 +8,22 @@ import {
   type ShapePiece,
   stitchesOf,
 } from '../construction.ts'
-import { decreaseRow, firstRowOf, plainRow } from '../shape-row.ts'
+import {
+  type Closing,
+  closings,
+  decreaseRow,
+  firstRowOf,
+  plainRow,
+  takenAsFits,
+} from '../shape-row.ts'
 
 /** A tube begun in a ring of chain, its bottom closed last. */
 export class TubePart extends Base {
   @OneOf(['tube']) readonly kind!: 'tube'
   /** Stitches taken away in one round below the chain before the halves are sewn; 0 for none. */
   @Whole(0, LIMITS.count) readonly decrease!: number
+  /** How they are taken away. */
+  @OneOf(closings) readonly closing!: Closing
   /** Plain rounds below the chain, before they are. */
   @Whole(0, 200) readonly plainBelow!: number
 }
@@ -26,8 +35,8 @@ const closes = ({ decrease, plainBelow }: TubePart) => decrease > 0 || plainBelo
 
 /** Rounds into the other side of the chain: plain ones, and one that takes stitches away. */
 function closing(base: TubePart): ShapePiece {
-  const { count, decrease, plainBelow } = base
-  const first = plainBelow > 0 ? count : left(base)
+  const { count, closing: how, plainBelow } = base
+  const taken = decreaseRow(count, left(base), how)
   return {
     id: 'bottom',
     name: 'Bottom',
@@ -35,9 +44,9 @@ function closing(base: TubePart): ShapePiece {
     worked: 'rounds',
     lies: true,
     rows: [
-      { kind: 'other-side', uses: count, makes: first, marks: [] },
+      { ...(plainBelow > 0 ? plainRow(count) : taken), kind: 'other-side' },
       ...Array.from({ length: Math.max(0, plainBelow - 1) }, () => plainRow(count)),
-      ...(plainBelow > 0 && decrease > 0 ? [decreaseRow(count, left(base))] : []),
+      ...(plainBelow > 0 && base.decrease > 0 ? [taken] : []),
     ],
   }
 }
@@ -51,7 +60,7 @@ function halves(base: TubePart): readonly [JoinSide, JoinSide] {
 
 export const tube: Construction<TubePart> = {
   document: TubePart,
-  begin: (kept) => ({ ...kept, kind: 'tube', decrease: 0, plainBelow: 0 }),
+  begin: (kept) => ({ ...kept, kind: 'tube', decrease: 0, closing: 'evenly', plainBelow: 0 }),
   name: 'Tube',
   hint: 'A tube from a ring of chain, its bottom sewn last',
   asked: [
@@ -59,7 +68,24 @@ export const tube: Construction<TubePart> = {
     { key: 'decrease', label: 'Taken away', min: 0, max: ({ count }) => count >> 1 },
     { key: 'plainBelow', label: 'Plain below', min: 0, max: 200 },
   ],
-  settled: ({ count, decrease }) => ({ decrease: Math.min(decrease, count >> 1) }),
+  choices: [
+    {
+      key: 'closing',
+      legend: 'How they are taken away',
+      options: [
+        { value: 'evenly', label: 'Evenly', title: 'Alike in both halves' },
+        {
+          value: 'fits',
+          label: 'As often as fits',
+          title: 'After every so many, and what is left over plain',
+        },
+      ],
+    },
+  ],
+  settled: ({ count, decrease, closing: how }) => {
+    const most = Math.min(decrease, count >> 1)
+    return { decrease: how === 'fits' ? takenAsFits(count, most) : most }
+  },
   faults: ({ count, decrease }) =>
     decrease > count / 2
       ? [['decrease', `one round can take away ${Math.floor(count / 2)} at most`]]
@@ -68,7 +94,7 @@ export const tube: Construction<TubePart> = {
     {
       kind: 'close',
       facts: { by: decrease + 1, half: (count - decrease - 1) / 2 },
-      values: { decrease: decrease + 1 },
+      values: { decrease: decrease + 1, closing: 'evenly' },
     },
   ],
   worked: 'rounds',

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { bandOf } from '@core/band'
-import { bandsIn, BODY, type Edit, isBase, partById } from '@core/design'
+import { bandsIn, baseOf, BODY, type Edit, isBase, partById } from '@core/design'
+import { constructionOf } from '@core/shape'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import MakingFields from '@app/parts/fields/MakingFields.vue'
 import StitchField from '@app/parts/fields/StitchField.vue'
@@ -41,8 +42,10 @@ const ownPiece = computed(() =>
 const faces = computed(() => ('faces' in whole.value ? whole.value.faces : null))
 /** The back begins with the bands of the front, and goes its own way; or gives them up and is like it again. */
 function setFaces(value: 'alike' | 'differ') {
-  const { pieces } = project.design!
-  const copies = bandsIn(pieces[0]!).map((part, at): Edit => {
+  const design = project.design!
+  const face = constructionOf(baseOf(design)).face ?? BODY
+  const front = design.pieces.find(({ id }) => id === face)
+  const copies = (front ? bandsIn(front) : []).map((part, at): Edit => {
     return { name: 'addPart', args: { part, at, piece: 'back' } }
   })
   project.edit([

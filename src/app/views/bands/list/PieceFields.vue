@@ -26,9 +26,12 @@ const setBase = (change: Record<string, unknown>) =>
   project.edit({ name: 'setBase', args: { piece: piece.id, values: change } })
 const setJoin = (at: number, change: Partial<PieceJoin>) =>
   set({ joins: piece.joins.map((join, i) => (i === at ? { ...join, ...change } : join)) })
+/** Stitches picked up along row ends go over so many of them. */
+const isAlongEnds = ({ how, to }: PieceJoin) =>
+  how === 'pick-up' && ['left', 'right', 'up'].includes(to.on)
 const addJoin = () =>
   set({
-    joins: [...piece.joins, { edge: 'first', to: spotOn(BODY), how: 'whip' }],
+    joins: [...piece.joins, { edge: 'first', to: spotOn(BODY), how: 'whip', over: null }],
   })
 function rename(event: Event) {
   const name = (event.target as HTMLInputElement).value.trim()
@@ -76,7 +79,7 @@ function rename(event: Event) {
         :model-value="join.to"
         :label="`Join ${at + 1}`"
         :words="{ piece: 'the other piece', on: 'where on the other piece' }"
-        :without="piece.id"
+        :own="piece.id"
         @update:model-value="setJoin(at, { to: $event })"
       />
       <ElSelect
@@ -86,6 +89,15 @@ function rename(event: Event) {
       >
         <ElOption v-for="how in seams" :key="how" :value="how" :label="seamWords[how]" />
       </ElSelect>
+      <WholeField
+        v-if="isAlongEnds(join)"
+        label="Row ends"
+        hint="0: all"
+        :model-value="join.over ?? 0"
+        :min="0"
+        :max="LIMITS.rowCount"
+        @update:model-value="setJoin(at, { over: $event || null })"
+      />
     </fieldset>
     <button type="button" class="button" @click="addJoin">
       <ElIcon><Plus /></ElIcon>Sew it to another

@@ -7,19 +7,17 @@ import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** Where a thing is: on which piece, at which edge or row of it, and how far along or at which place of the bag. */
-const { label, words, without } = defineProps<{
+const { label, words, own } = defineProps<{
   /** What it is the spot of, before the names of its fields. */
   label: string
   /** What the piece and the place on it are called there. */
   words: { piece: string; on: string }
-  /** A piece that it cannot be on. */
-  without?: string
+  /** The piece whose edge it is that goes there: it can go to the piece itself. */
+  own?: string
 }>()
 const spot = defineModel<Spot>({ required: true })
 const project = useProject()
-const pieces = computed(() =>
-  project.table!.derived.ledger.pieces.filter(({ id }) => id !== without),
-)
+const pieces = computed(() => project.table!.derived.ledger.pieces)
 const piece = computed(() => pieces.value.find(({ id }) => id === spot.value.piece))
 const set = (change: Partial<Spot>) => (spot.value = { ...spot.value, ...change })
 
@@ -56,7 +54,7 @@ const isNamed = computed(() => spot.value.by !== 'stitch' && spot.value.by !== '
     :aria-label="`${label}: ${words.piece}`"
     @update:model-value="(to: string) => set({ piece: to, row: null, on: 'last' })"
   >
-    <ElOption v-for="{ id, name } in pieces" :key="id" :value="id" :label="`to ${name}`" />
+    <ElOption v-for="{ id, name } in pieces" :key="id" :value="id" :label="id === own ? 'to itself' : `to ${name}`" />
   </ElSelect>
   <ElSelect
     :model-value="spot.on"

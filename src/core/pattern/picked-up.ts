@@ -1,0 +1,73 @@
+import { groundOfRow, type Join, type Ledger, type Piece } from '../ledger/index.ts'
+import { abbrOf } from '../stitch/index.ts'
+import { counted } from '../units/index.ts'
+import { metWords } from './joins.ts'
+import { inRuns } from './runs-text.ts'
+import type { RowContext } from './starts.ts'
+
+/* Stitches that are picked up along another piece. */
+
+/** The join by which a piece is picked up along another; null for one that is picked up around its base, or not at all. */
+const maybePick = ({ joins }: Ledger, { id }: Piece): Join | null =>
+  joins.find(
+    ({ kind, how, sides }) => kind === 'pick-up' && how !== null && sides[0].piece === id,
+  ) ?? null
+
+/** Along another piece, or so many along each side of a base, from where the yarn is joined. */
+export function pickedUp({ ledger, piece, runs, words }: RowContext): string {
+  const stitches = inRuns(runs, words, false)
+  const own = maybePick(ledger, piece)
+  if (own) return `pick up ${stitches} along ${metWords(own.sides[1], ledger)}`
+  const base = ledger.pieces.find(({ id }) => id === 'base')
+  if (!base) return `pick up ${stitches} around`
+  const stitch = abbrOf(groundOfRow(ledger, piece, 0), words)
+  const { along, one, other } = aroundBase(base, piece)
+  return `pick up ${along} ${stitch} along the last row of the base, ${one} ${stitch} along its row ends, ${along} ${stitch} along its chain, ${other} ${stitch} along the other row ends`
+}
+
+/** Stitches along a base's long sides, and along its row ends: an odd one goes with the second side. */
+function aroundBase(base: Piece, piece: Piece) {
+  const along = base.columns.makes[base.rows - 1]!
+  const row = (piece.columns.makes[0]! - 2 * along) / 2
+  return { along, one: Math.floor(row), other: Math.ceil(row) }
+}
+
+/** How stitches are picked up along row ends, which are not one to one; null where none are. */
+export function pickedNote(ledger: Ledger, piece: Piece): string | null {
+  const own = maybePick(ledger, piece)
+  const base = ledger.pieces.find(({ id }) => id === 'base')
+  const along = own
+    ? own.sides[1].of === 'row ends' && { stitches: own.sides[0].count, ends: own.sides[1].count }
+    : base && { stitches: aroundBase(base, piece).one, ends: base.rows }
+  if (!along) return null
+  const rhythm = rhythmWords(along.stitches, along.ends)
+  return rhythm && `Along the row ends ${rhythm}.`
+}
+
+/** Most row ends that a rhythm goes over, and stitches that may stand beside it. */
+const LONGEST = 10
+const BESIDE = 2
+
+/** "3 stitches to every 2 of them, and 1 more at the last": the shortest rhythm that leaves next to nothing; null for none. */
+export function rhythmWords(stitches: number, ends: number): string | null {
+  if (stitches < 1 || ends < 1) return null
+  for (let period = 1; period <= Math.min(LONGEST, ends); period++) {
+    const times = Math.floor(ends / period)
+    const rest = ends % period
+    const each = Math.floor(stitches / times)
+    const left = stitches - each * times
+    const natural = (each * rest) / period
+    if (each === 0 || left < natural - 1 || left > natural + BESIDE) continue
+    const which = period === 1 ? 'each' : `every ${period} of them`
+    const beside =
+      left === 0
+        ? rest > 0
+          ? `, none in the last${rest > 1 ? ` ${rest}` : ''}`
+          : ''
+        : rest > 0
+          ? `, and ${left} in the last${rest > 1 ? ` ${rest}` : ''}`
+          : `, and ${left} more at the last`
+    return `${counted(each, 'stitch')} ${period === 1 ? 'in' : 'to'} ${which}${beside}`
+  }
+  return null
+}
