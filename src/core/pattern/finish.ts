@@ -11,7 +11,13 @@ import { counted } from '../units/index.ts'
 import { levelWords } from './steps.ts'
 import { named } from './yarn-notes.ts'
 
-/* What is done with a piece when its rows are worked. */
+/* What is done with a piece when its rows are worked, and with the bag when its pieces are. */
+
+/** The last thing that is done. */
+export const endsWords = (ends: number): string => `Weave in the ${counted(ends, 'end')}.`
+
+/** Said before a pattern that cannot be worked as it is. */
+export const UNFINISHED = 'This pattern does not work out yet: see its snags.'
 
 /** How a piece ends: a spiral's step is levelled, and a tail is left where it is sewn. */
 export function finishWords(ledger: Ledger, piece: Piece, paths: YarnPaths, words: Words): string {

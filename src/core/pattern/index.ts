@@ -1,5 +1,6 @@
 export type { Grouped } from './group.ts'
 export { edgeWords, joinText, meetingWords, seamWords } from './joins.ts'
+export { endsWords, UNFINISHED } from './finish.ts'
 export * from './abbreviations.ts'
 export { rowText } from './row-text.ts'
 export { groupedRuns, inRuns, runText, takesYarn } from './runs-text.ts'

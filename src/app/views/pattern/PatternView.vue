@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { lineLabel } from '@core/pattern'
+import { endsWords, lineLabel, UNFINISHED } from '@core/pattern'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
 import type { ChartPlace } from '@app/workers/paper.worker.ts'
@@ -33,7 +33,7 @@ const placeOf = ({ width, height }: ChartPlace) => ({
         <header>
           <h1>{{ sheet.name }}</h1>
           <p v-if="sheet.errors" class="not-yet" role="status">
-            This pattern does not work out yet: see the snags at the right.
+            {{ UNFINISHED }}
           </p>
         </header>
         <dl class="facts num">
@@ -95,7 +95,7 @@ const placeOf = ({ width, height }: ChartPlace) => ({
           <p class="join">{{ piece.finish }}</p>
           <p v-for="join in piece.joins" :key="join" class="join">{{ join }}</p>
         </template>
-        <p class="end">Weave in the {{ sheet.ends }} ends.</p>
+        <p class="end">{{ endsWords(sheet.ends) }}</p>
       </template>
     </article>
     <OutputList />
