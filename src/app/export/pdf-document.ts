@@ -31,7 +31,10 @@ export const isTooLong = ({ lines }: PatternSection): boolean =>
   lines.reduce((sum, { text }) => sum + text.length, 0) > MOST_LETTERS
 
 /** The pages of a pattern: all that it says, and its charts by their part. */
-export function documentOf(sheet: PatternSheet, charts: ReadonlyMap<string, Shown>): TDocumentDefinitions {
+export function documentOf(
+  sheet: PatternSheet,
+  charts: ReadonlyMap<string, Shown>,
+): TDocumentDefinitions {
   const { facts, yarns, abbreviations, pieces, ends, errors } = sheet
   const name = printable(sheet.name)
   return {

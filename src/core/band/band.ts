@@ -144,6 +144,8 @@ export interface Band<Part> {
   readonly startBySchool: boolean
   /** How many rows it stops after whole repeats though it ends in a way of its own, and how many a repeat has; null when it may stop. */
   readonly stopsMidway: (part: Part) => { readonly beyond: number; readonly repeat: number } | null
+  /** Its last row is the one that its pattern ends with. */
+  readonly endsAsItDoes: (part: Part) => boolean
   /** Places of one of two like halves that its repeat has: with one half more on a count, two alike would meet; null for most. */
   readonly half: (part: Part) => number | null
   /** Its chart, where it has one of its own. */
@@ -180,6 +182,7 @@ export const usual = {
   signs: () => null,
   notes: () => [],
   stopsMidway: () => null,
+  endsAsItDoes: () => false,
   technique: () => null,
   misfits: () => 0,
   nearest: () => null,

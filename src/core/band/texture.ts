@@ -338,5 +338,7 @@ export const texture: Band<TexturePart> = {
     const beyond = part.end.length > 0 ? beyondRepeats(part) : 0
     return beyond > 0 ? { beyond, repeat: part.repeat.length } : null
   },
+  endsAsItDoes: (part) =>
+    rowAt(part, part.rounds - 1).text === (part.end.at(-1) ?? part.repeat.at(-1)!).text,
   half: (part) => halfOf(rowsOf(part)[0]!),
 }

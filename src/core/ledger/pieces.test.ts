@@ -218,8 +218,8 @@ describe('pieces joined inside another', () => {
   it('are sewn along one of its rows, and up its rows', () => {
     const design = withPiece([join({}), join({ on: 'up', at: 18 }, { edge: 'left' })])
     expect(said(design)).toEqual([
-      'Whip-stitch the first row of Pocket to round 11 of Base and body from stitch 7 on: 12 pairs. Wrong sides together; leave about 35.0 cm of yarn for it.',
-      'Whip-stitch the left side of Pocket to Base and body from round 11 up at stitch 19: 6 pairs. Wrong sides together; leave about 25.0 cm of yarn for it.',
+      'Whip-stitch the first row of Pocket to round 11 of Base and body from stitch 7 on: 12 pairs. Wrong sides together; leave about 35 cm of yarn for it.',
+      'Whip-stitch the left side of Pocket to Base and body from round 11 up at stitch 19: 6 pairs. Wrong sides together; leave about 25 cm of yarn for it.',
     ])
     // Twelve stitches on twelve of the same gauge, six rows on six.
     for (const { lengthMm, reachMm } of compiled(projectOf(design)).ledger.joins)
@@ -259,6 +259,19 @@ describe('pieces joined inside another', () => {
     expect(said(flap)).toEqual([])
   })
 
+  it('go to one of those made several times, or one to each', () => {
+    const panels = tote({ parts: [baseAs('two-panels', { count: 40 }), plain({ rounds: 20 })] })
+    const text = (times: number) =>
+      said(
+        done(panels, {
+          name: 'addPiece',
+          args: { piece: { ...newPiece(compiled(projectOf(panels)), 'strap'), times } },
+        }),
+      )[0]
+    expect(text(1)).toContain('to the last row of one Panel')
+    expect(text(2)).toContain('to the last row of each Panel')
+  })
+
   it('can be sewn to themselves: to a ring, along their length, or folded in; never an edge to itself', () => {
     const own = (edge: PieceJoin['edge'], over: Partial<Spot>) =>
       withPiece([join({ row: null, at: 0, ...over, piece: 'c1' }, { edge })], 12, 17)
@@ -267,14 +280,14 @@ describe('pieces joined inside another', () => {
     expect(id).toBe('c1')
     expect(text('first', { on: 'last' })).toEqual([
       'Pocket is not sewn to anything yet.',
-      'Close Pocket to a ring, and sew its first row to the last row of Pocket: 12 pairs. Wrong sides together; leave about 35.0 cm of yarn for it.',
+      'Close Pocket to a ring, and sew its first row to its last row: 12 pairs. Wrong sides together; leave about 35 cm of yarn for it.',
     ])
     expect(text('left', { on: 'right' })[1]).toContain(
-      'Fold Pocket along its length, and sew its left side to the right side of Pocket: 18 pairs.',
+      'Fold Pocket along its length, and sew its left side to its right side: 18 pairs.',
     )
     const { parts } = own('last', { on: 'first' }).pieces[1]!
     expect(text('last', { on: 'row', row: `${parts[1]!.id}:4` })[1]).toContain(
-      'Fold Pocket in, and sew its last row to row 5 of Pocket: 12 pairs.',
+      'Fold Pocket in, and sew its last row to its row 5: 12 pairs.',
     )
     expect(() => own('last', { on: 'last' })).toThrow('sewn to itself')
   })

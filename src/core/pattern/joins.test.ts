@@ -28,7 +28,7 @@ describe('how pieces are joined (common practice)', () => {
       /^Sew the left side: .*\. Mattress stitch, right sides up, edge to edge; leave about /,
     )
     expect(bottom).toMatch(
-      /^Sew the bottom: .*\. Whip stitch, wrong sides together; leave about \d+\.0 cm/,
+      /^Sew the bottom: .*\. Whip stitch, wrong sides together; leave about \d+ cm/,
     )
   })
 

@@ -3,7 +3,7 @@ import type { Edge } from '../part/index.ts'
 import type { JoinSide } from '../shape/index.ts'
 import { SEAM_LENGTHS, TAIL_METRES } from '../yarn/index.ts'
 import type { Words } from '../stitch/index.ts'
-import { counted, printLength } from '../units/index.ts'
+import { counted } from '../units/index.ts'
 import { rowWord } from '../terms/index.ts'
 import { capital } from './finish.ts'
 
@@ -43,15 +43,15 @@ const usualSeam = ([one, other]: Join['sides']): SeamKind =>
   one.of === 'row ends' && other.of === 'row ends' ? 'mattress' : 'whip'
 
 /** Lengths of yarn are left in steps of these. */
-const STEP_MM = 50
+const STEPS = { metric: { mm: 50, is: 5, unit: 'cm' }, imperial: { mm: 50.8, is: 2, unit: 'in' } }
 
 /** How a join is sewn: the seam, which sides face, and the yarn to leave for it. Null for stitches that are picked up. */
 export function seamText({ kind, how, sides, lengthMm }: Join, words: Words): string | null {
   if (kind === 'pick-up') return null
   const seam = how ?? usualSeam(sides)
   const yarn = lengthMm * SEAM_LENGTHS + TAIL_METRES * 1000
-  const length = printLength(Math.ceil(yarn / STEP_MM) * STEP_MM, words.units)
-  return `${capital(`${how ? '' : called[seam]}${facing[seam]}`)}; leave about ${length} of yarn for it.`
+  const { mm, is, unit: of } = STEPS[words.units]
+  return `${capital(`${how ? '' : called[seam]}${facing[seam]}`)}; leave about ${Math.ceil(yarn / mm) * is} ${of} of yarn for it.`
 }
 
 /** Worked with the other hand a piece is its own mirror image. */
@@ -71,9 +71,9 @@ function plainJoin({ kind, text, sides, how, count }: Join, ledger: Ledger): str
   if (text === null && one.piece === other.piece && kind !== 'pick-up')
     return `${foldWords(one, other, ledger)} ${counted(count, 'pair')}.`
   if (text === null && kind === 'pick-up')
-    return `Pick up the ${edgeWords[one.spot.on as Edge]} of ${pieceOf(one, ledger).name} along ${metWords(other, ledger)}: ${counted(count, 'stitch')} along ${counted(other.count, unit(other.of))}.`
+    return `Pick up the ${edgeWords[one.spot.on as Edge]} of ${pieceOf(one, ledger).name} along ${metWords(other, ledger, pieceOf(one, ledger).times)}: ${counted(count, 'stitch')} along ${counted(other.count, unit(other.of))}.`
   if (text === null)
-    return `${seamWords[how!]} the ${edgeWords[one.spot.on as Edge]} of ${pieceOf(one, ledger).name} to ${metWords(other, ledger)}: ${counted(count, 'pair')}.`
+    return `${seamWords[how!]} the ${edgeWords[one.spot.on as Edge]} of ${pieceOf(one, ledger).name} to ${metWords(other, ledger, pieceOf(one, ledger).times)}: ${counted(count, 'pair')}.`
   if (kind === 'pick-up') return `${text}: ${count}.`
   const open = kind === 'sew-on' ? Math.max(0, other.count - count) : 0
   return `${text}: ${counted(count, 'pair')}${open > 0 ? `; ${counted(open, 'stitch')} ${open === 1 ? 'stays' : 'stay'} open` : ''}.`
@@ -90,20 +90,33 @@ function foldWords(one: JoinSide, other: JoinSide, ledger: Ledger): string {
       : met === 'row' || met === 'up'
         ? `Fold ${name} in`
         : `Close ${name} to a ring`
-  return `${how}, and sew its ${edgeWords[own]} to ${metWords(other, ledger)}:`
+  const { edge, from } = placeOn(other, ledger)
+  const itself = edge === null ? 'itself' : `its ${edge.replace(/^the /, '')}`
+  return `${how}, and sew its ${edgeWords[own]} to ${itself}${from}:`
 }
 
-/** "the last row of Body from stitch 31 on", "row 12 of Body", "Body from row 12 up at stitch 5". */
-export function metWords(side: JoinSide, ledger: Ledger): string {
+/** A side that is met: the edge or row, or (up its rows) none, and where on it. */
+function placeOn(side: JoinSide, ledger: Ledger) {
   const { on, row, at } = side.spot
   const piece = pieceOf(side, ledger)
   const from = at > 0 ? ` from ${unit(side.of)} ${at + 1} on` : ''
-  if (on !== 'row' && on !== 'up') return `the ${edgeWords[on]} of ${piece.name}${from}`
+  if (on !== 'row' && on !== 'up') return { edge: `the ${edgeWords[on]}`, from }
   const index = row === null ? piece.rows - 1 : (rowById(piece, row) ?? piece.rows - 1)
   const said = `${rowWord(piece.worked)} ${piece.columns.number[index]}`
   return on === 'row'
-    ? `${said} of ${piece.name}${from}`
-    : `${piece.name} from ${said} up at stitch ${at + 1}`
+    ? { edge: said, from }
+    : { edge: null, from: ` from ${said} up at stitch ${at + 1}` }
+}
+
+/**
+ * "the last row of Body from stitch 31 on", "row 12 of Body", "Body from row 12 up at stitch 5".
+ * @param times how often the piece is made that meets it: of what is made several times it goes to one, or one to each
+ */
+export function metWords(side: JoinSide, ledger: Ledger, times = 1): string {
+  const piece = pieceOf(side, ledger)
+  const { edge, from } = placeOn(side, ledger)
+  const name = piece.times === 1 ? piece.name : `${times > 1 ? 'each' : 'one'} ${piece.name}`
+  return `${edge === null ? '' : `${edge} of `}${name}${from}`
 }
 
 const pieceOf = ({ piece }: JoinSide, { pieces }: Ledger): Piece =>

@@ -244,9 +244,9 @@ describe('writtenPattern', () => {
     expect(pieces(panels)[0]).toMatchObject({
       times: 'Make 2.',
       joins: [
-        'Sew the left side: 10 pairs. Mattress stitch, right sides up, edge to edge; leave about 30.0 cm of yarn for it.',
-        'Sew the bottom: 20 pairs. Whip stitch, wrong sides together; leave about 45.0 cm of yarn for it.',
-        'Sew the right side: 10 pairs. Mattress stitch, right sides up, edge to edge; leave about 30.0 cm of yarn for it.',
+        'Sew the left side: 10 pairs. Mattress stitch, right sides up, edge to edge; leave about 30 cm of yarn for it.',
+        'Sew the bottom: 20 pairs. Whip stitch, wrong sides together; leave about 45 cm of yarn for it.',
+        'Sew the right side: 10 pairs. Mattress stitch, right sides up, edge to edge; leave about 30 cm of yarn for it.',
       ],
     })
     const counting = baseAs('folded-panel', {
@@ -264,7 +264,7 @@ describe('writtenPattern', () => {
     expect(said(tube)[0]).toBe('Round 1: sc in each ch around (48)')
     expect(said(tube).at(-1)).toContain('into the other side of the chain')
     expect(pieces(tube)[1]!.joins).toEqual([
-      'Sew front to back along the bottom: 22 pairs. Whip stitch, wrong sides together; leave about 50.0 cm of yarn for it.',
+      'Sew front to back along the bottom: 22 pairs. Whip stitch, wrong sides together; leave about 50 cm of yarn for it.',
     ])
   })
 

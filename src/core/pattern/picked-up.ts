@@ -25,6 +25,12 @@ export function pickedUp({ ledger, piece, runs, words }: RowContext): string {
   return `pick up ${along} ${stitch} along the last row of the base, ${one} ${stitch} along its row ends, ${along} ${stitch} along its chain, ${other} ${stitch} along the other row ends`
 }
 
+/** Along the squares under a rim it is as many on each of both faces. */
+function alongSquares({ front }: Ledger, { columns }: Piece): string | null {
+  const each = front.kind === 'grid' ? columns.makes[0]! / (2 * front.across) : 0
+  return each > 0 && Number.isInteger(each) ? `${each} along each square.` : null
+}
+
 /** Stitches along a base's long sides, and along its row ends: an odd one goes with the second side. */
 function aroundBase(base: Piece, piece: Piece) {
   const along = base.columns.makes[base.rows - 1]!
@@ -36,6 +42,7 @@ function aroundBase(base: Piece, piece: Piece) {
 export function pickedNote(ledger: Ledger, piece: Piece): string | null {
   const own = maybePick(ledger, piece)
   const base = ledger.pieces.find(({ id }) => id === 'base')
+  if (!own && !base) return alongSquares(ledger, piece)
   const along = own
     ? own.sides[1].of === 'row ends' && { stitches: own.sides[0].count, ends: own.sides[1].count }
     : base && { stitches: aroundBase(base, piece).one, ends: base.rows }

@@ -1,5 +1,5 @@
 import { texturedBand } from '../shorthand/index.ts'
-import type { TexturePart } from '../band/index.ts'
+import { bands, type TexturePart } from '../band/index.ts'
 import { type Design } from '../design/index.ts'
 import { commit, historyOf, projectOf } from '../project/index.ts'
 import { derive } from '../bag/index.ts'
@@ -129,6 +129,23 @@ describe('edges and faces (common practice)', () => {
       expect([of(next, 'ends-raised'), of(next, 'sides-unequal')]).toEqual([[], []])
     }
     expect(of(folded(30, 7), 'ends-raised')).toEqual([])
+  })
+
+  it('no pattern of the drawer is told of its own last row, flat or in the round', () => {
+    for (const pattern of drawer)
+      for (const worked of ['rows', 'rounds'] as const) {
+        if (!pattern[worked === 'rows' ? 'flat' : 'round']) continue
+        const some = texturedBand(pattern, worked, { letters: ['A', 'B'], rounds: 4 })
+        if (!some.ok) throw new Error(some.problem)
+        const part = some.value as TexturePart
+        const rounds = part.begin.length + 2 * part.repeat.length + part.end.length
+        const { multiple, offset } = bands.texture.counts(part as TexturePart)!
+        const count = offset + multiple * Math.ceil((40 - offset) / multiple)
+        const foot = baseAs(worked === 'rows' ? 'panel' : 'tube', { count })
+        const design = tote({ parts: [foot, { ...part, id: 'texture', rounds }] })
+        const told = [...of(design, 'ends-raised'), ...of(design, 'stops-midway')]
+        expect([pattern.id, worked, told]).toEqual([pattern.id, worked, []])
+      }
   })
 
   it('where something plain stands above the puffs nothing is to be told', () => {

@@ -51,7 +51,7 @@ export const endsRaised: Finder = ({ design, piece }) => {
     return (side ?? sideIfTurned) !== undefined
   }
   const plain = Array.from({ length: rounds }, (_, i) => i + 1).some((row) => !isRaised(row))
-  if (!plain || !isRaised(rounds)) return []
+  if (!plain || !isRaised(rounds) || band.endsAsItDoes(part)) return []
   const base = baseOf(design)
   const taken = piece.id === BODY ? constructionOf(base).taken : undefined
   const mends = [1, -1].flatMap((by): Mend[] => {

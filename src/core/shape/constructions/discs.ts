@@ -31,11 +31,12 @@ const DISC = 'disc'
 /** Stitches of the disc that the strip leaves open: one row of the strip is sewn to each of the others. */
 export const openingOf = (count: number, stripRows: number): number => count - stripRows
 
-const sewnToDisc = {
-  left: 'Sew the strip to one disc, from one of its increase lines on, one row end to one stitch',
+/** Both discs show their right side outside, so that what begins at the same place runs the same way along both. */
+const sewnToDisc = ({ stagger }: DiscsPart) => ({
+  left: `Sew the strip to one disc, from ${stagger === 'stacked' ? 'one of its increase lines' : 'the end of its last round'} on, one row end to one stitch`,
   right:
-    'Sew the strip to the other disc, from the same increase line on, so that the opening lies alike on both, one row end to one stitch',
-} as const
+    'Sew the strip to the other disc, from the same place on, so that the opening lies alike on both, one row end to one stitch',
+})
 
 /** One disc made twice, or two. */
 function discsOf(base: DiscsPart): ShapePiece[] {
@@ -92,7 +93,7 @@ export const discs: Construction<DiscsPart> = {
     const faces = bothFaces(base, (piece) => piece, DISC)
     return (['left', 'right'] as const).map((edge, i) => ({
       kind: 'sew-on',
-      text: sewnToDisc[edge],
+      text: sewnToDisc(base)[edge],
       sides: [rowEndsOf('bag', rows, edge), stitchesOf(faces[i]!, of(faces[i]!).rim)],
       lengthMm: mm,
     }))

@@ -54,7 +54,12 @@ const isNamed = computed(() => spot.value.by !== 'stitch' && spot.value.by !== '
     :aria-label="`${label}: ${words.piece}`"
     @update:model-value="(to: string) => set({ piece: to, row: null, on: 'last' })"
   >
-    <ElOption v-for="{ id, name } in pieces" :key="id" :value="id" :label="id === own ? 'to itself' : `to ${name}`" />
+    <ElOption
+      v-for="{ id, name } in pieces"
+      :key="id"
+      :value="id"
+      :label="id === own ? 'to itself' : `to ${name}`"
+    />
   </ElSelect>
   <ElSelect
     :model-value="spot.on"
