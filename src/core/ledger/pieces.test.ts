@@ -335,6 +335,10 @@ describe('stitches picked up along row ends (common practice: by length, not one
       facts: { stitches: 34, ends: 22, flat: 44 },
       mends: [{ kind: 'picked', facts: { count: 44, by: 10 } }, { kind: 'meant' }],
     })
+    // 6 to 11 is no rhythm anybody counts.
+    expect(firstOf(withEdge(60, null, 109)).note).toBe(
+      'Along the row ends spread evenly: about 5 to every 10 of them.',
+    )
     const [more, meant] = uneven(withEdge(34))!.mends
     for (const mend of [more!, meant!])
       expect(uneven(done(withEdge(34), ...mend.edits))).toBeUndefined()

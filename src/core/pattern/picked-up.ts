@@ -47,17 +47,15 @@ export function pickedNote(ledger: Ledger, piece: Piece): string | null {
     ? own.sides[1].of === 'row ends' && { stitches: own.sides[0].count, ends: own.sides[1].count }
     : base && { stitches: aroundBase(base, piece).one, ends: base.rows }
   if (!along) return null
-  const rhythm = rhythmWords(along.stitches, along.ends)
-  return rhythm && `Along the row ends ${rhythm}.`
+  return `Along the row ends ${rhythmWords(along.stitches, along.ends)}.`
 }
 
 /** Most row ends that a rhythm goes over, and stitches that may stand beside it. */
 const LONGEST = 10
 const BESIDE = 2
 
-/** "3 stitches to every 2 of them, and 1 more at the last": the shortest rhythm that leaves next to nothing; null for none. */
-export function rhythmWords(stitches: number, ends: number): string | null {
-  if (stitches < 1 || ends < 1) return null
+/** "3 stitches to every 2 of them, and 1 more at the last": the shortest rhythm that leaves next to nothing, or about how many. */
+export function rhythmWords(stitches: number, ends: number): string {
   for (let period = 1; period <= Math.min(LONGEST, ends); period++) {
     const times = Math.floor(ends / period)
     const rest = ends % period
@@ -76,5 +74,5 @@ export function rhythmWords(stitches: number, ends: number): string | null {
           : `, and ${left} more at the last`
     return `${counted(each, 'stitch')} ${period === 1 ? 'in' : 'to'} ${which}${beside}`
   }
-  return null
+  return `spread evenly: about ${Math.round((LONGEST * stitches) / Math.max(1, ends))} to every ${LONGEST} of them`
 }
