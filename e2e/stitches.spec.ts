@@ -35,9 +35,17 @@ test('a pattern of one’s own is checked as it is typed, kept, given out and br
   await enter(page, 'Name', 'Bandstand')
   const rounds = page.getByLabel('Rounds: one a line, in shorthand')
   await rounds.fill('*sc in next st, sk 1 st, 4 dc in next st, sk 1 st; rep from * around')
-  await expect(page.locator('.faults')).toContainText('it cannot go on from there')
+  await expect(page.getByText('it cannot go on from there')).toBeVisible()
+  await rounds.fill(
+    'Set-up:\n(WS) with B, sc in each st around\nRepeat:\n*sc in next 3 sts, with B, puff in next st, with A, ch 1, sk 1 st; rep from * around\nsc in each st and ch around',
+  )
+  await expect(page.getByText('It comes out on a multiple of 5 stitches.')).toBeVisible()
+  await enter(page, 'Try it on', '12')
+  await expect(page.getByText(/^On 12: Row 2: /)).toBeVisible()
   await rounds.fill('*sc in next 3 sts, puff in next st; rep from * around')
-  await expect(page.locator('.faults')).toHaveCount(0)
+  await expect(
+    page.getByText('It comes out on a multiple of 4 stitches.', { exact: false }).last(),
+  ).toBeVisible()
   await accessible(page)
   const waiting = page.waitForEvent('download')
   await page.getByRole('button', { name: 'Give out', exact: true }).click()

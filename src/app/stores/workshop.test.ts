@@ -40,7 +40,7 @@ const { ownId, useWorkshop } = await import('./workshop.ts')
 
 const pattern = (id: string, name = id): OwnPattern => ({
   ...{ id, name, multiple: 4, offset: 0, flat: '', round: '*sc in next 4 sts; rep from *' },
-  notes: '',
+  ...{ notes: '', side: 'any', unit: null, perRepeat: 1, passes: 1, special: '' },
 })
 const keep = (id: string, name?: string) =>
   ({ do: 'keep', drawer: 'patterns', thing: pattern(id, name) }) as const

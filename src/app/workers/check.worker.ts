@@ -3,11 +3,13 @@ import { type AboutBag, designFromPattern } from '@core/adopt'
 import {
   countedBase,
   countedRows,
+  countsFound,
   patternOfRows,
   type RowsWanted,
   type RowYarns,
   texturedBand,
   type TextureOn,
+  whyNotOn,
 } from '@core/shorthand'
 import {
   drawer,
@@ -20,6 +22,9 @@ import {
 import { refused } from '@core/units'
 import { checkPattern, type CheckOptions, wordedReport } from '@core/check'
 
+/** Counts that were found of a pattern's rows and of its rounds; null of what it does not have. */
+export type FoundCounts = Readonly<Record<'flat' | 'round', ReturnType<typeof countsFound> | null>>
+
 const api = {
   check: (text: string, options: CheckOptions) => wordedReport(checkPattern(text, options)),
   toDesign: (text: string, options: CheckOptions, about: AboutBag) =>
@@ -27,6 +32,16 @@ const api = {
   /** Rows of a text as a stitch pattern of one's own. */
   patternOfRows: (text: string, options: CheckOptions, wanted: RowsWanted) =>
     patternOfRows(checkPattern(text, { ...options, keepMade: true }).rows, wanted),
+  /** On which counts a pattern of one's own comes out, and why not on another where it does not. */
+  countsOf: (draft: OwnDraft, count: number) => {
+    const pattern = patternOf(draft)
+    const of = <T>(find: (way: 'flat' | 'round') => T) => ({
+      flat: pattern.flat ? find('flat') : null,
+      round: pattern.round ? find('round') : null,
+    })
+    const found: FoundCounts = of((way) => countsFound(pattern, way))
+    return { found, why: of((way) => (count > 0 ? whyNotOn(pattern, way, count) : null)) }
+  },
   countBase: (texts: readonly string[], ground: string) => countedBase(texts, ground),
   /** The patterns of the drawer, drawn; and one of them as a band. */
   textures: (worked: 'rounds' | 'rows', own: readonly OwnDraft[]) =>

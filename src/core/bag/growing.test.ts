@@ -29,7 +29,7 @@ const texture = (rounds: number, over: Partial<TexturePart>) =>
           notes: '',
         } as const),
         ...{ pattern: 'own', begin: [], end: [], from: 0, rounds, side: 'any', unit: null },
-        ...{ edge: 0, passes: 1, yarns: [{ yarn: 'A', rounds: 1 }], repeat: [] },
+        ...{ edge: 0, passes: 1, yarns: [{ yarn: 'A', rounds: 1, slot: 0 }], repeat: [] },
         ...over,
       } as TexturePart,
     ],

@@ -140,6 +140,8 @@ export interface Band<Part> {
   readonly signs: (part: Part, worked: 'rounds' | 'rows') => ChartSigns | null
   /** What is said of it beside its rows, in US terms. */
   readonly notes: (part: Part) => readonly string[]
+  /** Its rows say their stitches: no stitch is chosen for it. */
+  readonly saysStitches: boolean
   /** Its rows start by the school of the part, whatever chain they were written with. */
   readonly startBySchool: boolean
   /** How many rows it stops after whole repeats though it ends in a way of its own, and how many a repeat has; null when it may stop. */
@@ -179,6 +181,7 @@ export const usual = {
   wants: () => ({}),
   texts: () => null,
   startBySchool: false,
+  saysStitches: false,
   signs: () => null,
   notes: () => [],
   stopsMidway: () => null,

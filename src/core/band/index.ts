@@ -32,6 +32,8 @@ export {
   beyondRepeats,
   isRaised,
   slotsOf,
+  turnsOf,
+  yarnsByRow,
   takesEdges,
   TexturePart,
   TextureRow,

@@ -23,6 +23,8 @@ export class TextureYarn {
   @Letter() readonly yarn!: string
   /** Rows before the next one has its turn. */
   @Whole(1, LIMITS.rounds) readonly rounds!: number
+  /** The letter of its rows that it stands for: 0 for A. Those of one letter take turns in its rows. */
+  @Whole(0, 25) readonly slot!: number
 }
 
 /** A row of a texture. Its runs are in A, which stands for the first of its yarns, B for the second, and so on. */
@@ -193,9 +195,9 @@ export function slotsOf(part: TexturePart): readonly string[] {
   return found
 }
 
-/** The yarn whose turn row i of the band is. */
-function turnOf({ yarns }: TexturePart, i: number): string {
-  let at = i % yarns.reduce((sum, { rounds }) => sum + rounds, 0)
+/** The yarn whose turn it is, of those that take turns, after so many rows. */
+function turnOf(yarns: readonly TextureYarn[], after: number): string {
+  let at = after % yarns.reduce((sum, { rounds }) => sum + rounds, 0)
   for (const { yarn, rounds } of yarns) {
     if (at < rounds) return yarn
     at -= rounds
@@ -203,11 +205,36 @@ function turnOf({ yarns }: TexturePart, i: number): string {
   return yarns[0]!.yarn
 }
 
-/** The yarn that a letter of row i stands for. */
-function yarnOf(part: TexturePart, i: number, slot: string): string {
-  const all = slotsOf(part)
-  return all.length > 1 ? part.yarns[all.indexOf(slot) % part.yarns.length]!.yarn : turnOf(part, i)
+/** The yarns that take turns in the rows of one letter; the others' where it has none. */
+export const turnsOf = ({ yarns }: Pick<TexturePart, 'yarns'>, slot: number): TextureYarn[] => {
+  const own = yarns.filter((yarn) => yarn.slot === slot)
+  return own.length > 0 ? own : [yarns[slot % yarns.length]!]
 }
+
+/** The yarns of each row of a band, by the letters that work in it. */
+const inTurns = new WeakMap<TexturePart, readonly ReadonlyMap<string, string>[]>()
+export function yarnsByRow(part: TexturePart): readonly ReadonlyMap<string, string>[] {
+  const known = inTurns.get(part)
+  if (known) return known
+  const turns = new Map(slotsOf(part).map((slot, i) => [slot, turnsOf(part, i)]))
+  const worked = new Map<string, number>()
+  const found = Array.from({ length: part.rounds }, (_, i) => {
+    const own = new Set(rowAt(part, i).runs.map(({ yarn }) => yarn))
+    const yarns = new Map<string, string>()
+    for (const slot of own) {
+      const after = worked.get(slot) ?? 0
+      yarns.set(slot, turnOf(turns.get(slot)!, after))
+      worked.set(slot, after + 1)
+    }
+    return yarns
+  })
+  inTurns.set(part, found)
+  return found
+}
+
+/** The yarn that a letter of row i stands for. */
+const yarnOf = (part: TexturePart, i: number, slot: string): string =>
+  yarnsByRow(part)[i]!.get(slot)!
 
 /** Row i of the band in its yarns. */
 function inYarns(part: TexturePart, i: number): CountedRow {
@@ -215,10 +242,11 @@ function inYarns(part: TexturePart, i: number): CountedRow {
   return { ...row, runs: row.runs.map((run) => ({ ...run, yarn: yarnOf(part, i, run.yarn) })) }
 }
 
-/** Whether a yarn works again in the band from row i on. */
-function worksAfter(part: TexturePart, from: number, slot: string): boolean {
+/** Whether the rows of a letter go on in the band from row i on, in the same yarn. */
+function goesOn(part: TexturePart, from: number, slot: string): boolean {
+  const own = yarnOf(part, from - 1, slot)
   for (let i = from; i < part.rounds; i++)
-    if (rowAt(part, i).runs.some(({ yarn }) => yarn === slot)) return true
+    if (rowAt(part, i).runs.some(({ yarn }) => yarn === slot)) return yarnOf(part, i, slot) === own
   return false
 }
 
@@ -247,7 +275,7 @@ export const texture: Band<TexturePart> = {
     end: [],
     from: 0,
     rounds: 4,
-    yarns: [{ yarn: letters[0]!, rounds: 1 }],
+    yarns: [{ yarn: letters[0]!, rounds: 1, slot: 0 }],
     side: 'any',
     unit: null,
     edge: 0,
@@ -268,7 +296,8 @@ export const texture: Band<TexturePart> = {
     yarns: yarns.map((one) => (one.yarn === from ? { ...one, yarn: to } : one)),
   }),
   lastYarn: (part) => inYarns(part, part.rounds - 1).runs.at(-1)!.yarn,
-  gaugeYarn: (part) => (part.yarns.length === 1 ? part.yarns[0]!.yarn : null),
+  gaugeYarn: (part) =>
+    new Set(part.yarns.map(({ yarn }) => yarn)).size === 1 ? part.yarns[0]!.yarn : null,
   fabric: ({ pattern, name }) => ({ key: `texture-${pattern}`, name }),
   counts: (part) => countsOf(rowsOf(part)),
   standsOn: (part, count) => comeOutOn(rowsOf(part), count),
@@ -294,7 +323,7 @@ export const texture: Band<TexturePart> = {
     for (let i = 0; i < part.rounds; i++) {
       const row = inYarns(part, i)
       const yarn = row.runs[0]!.yarn
-      const key = fits ? `${placeOf(part, i)} ${yarn}` : yarn
+      const key = fits ? `${placeOf(part, i)} ${[...yarnsByRow(part)[i]!.values()].join('')}` : yarn
       const program =
         programs.get(key) ??
         (fits
@@ -323,7 +352,7 @@ export const texture: Band<TexturePart> = {
       ...(turnsAlike(part) ? {} : { fromRight: true }),
       ...(leadsOn(part) ? { joins: true } : {}),
       ...(at.onto === 'below' ? {} : { onto: own }),
-      ...(at.onto === 'own' && next.yarn !== own.yarn && worksAfter(part, row, own.yarn)
+      ...(at.onto === 'own' && next.yarn !== own.yarn && goesOn(part, row, own.yarn)
         ? { held: true }
         : {}),
     }
@@ -333,6 +362,7 @@ export const texture: Band<TexturePart> = {
       ? Array.from({ length: part.rounds }, (_, i) => rowAt(part, i).text)
       : null,
   startBySchool: true,
+  saysStitches: true,
   notes: ({ notes }) => notes.split('\n').filter(Boolean),
   stopsMidway: (part) => {
     const beyond = part.end.length > 0 ? beyondRepeats(part) : 0

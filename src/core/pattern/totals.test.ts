@@ -19,7 +19,11 @@ function linesOf(id: string, count: number, way: 'rounds' | 'rows', rounds: numb
   if (!band.ok) throw new Error(band.problem)
   const first = way === 'rows' ? baseAs('panel', { count }) : base({ count, increase: 6 })
   const making = { ...tote().making, working: 'joined' as const, chainCounts: true }
-  const texture = { ...band.value, id: 'texture', yarns: [{ yarn: 'A', rounds: 1 }] } as Part
+  const texture = {
+    ...band.value,
+    id: 'texture',
+    yarns: [{ yarn: 'A', rounds: 1, slot: 0 }],
+  } as Part
   const parts = [first, plain({ rounds: 1 }), texture]
   return writtenPattern(compile(tote({ making, parts })), defaultWords)[0]!.sections.find(
     ({ part }) => part === 'texture',

@@ -241,13 +241,29 @@ function shortChains(document: Document): Document {
   } as Document
 }
 
-/** Version 12: discs that differ, how a bottom is taken in, and along how many row ends stitches are picked up, can be said. */
+/** Yarns of a texture stood for the letters of its rows one each, or took turns where its rows have one letter. */
+function withSlots(part: Old): Old {
+  const rows = [part.begin, part.repeat, part.end].flat().filter(isObject)
+  const letters = new Set(
+    rows.flatMap(({ runs }: Old) => (Array.isArray(runs) ? runs.map((run: Old) => run?.yarn) : [])),
+  )
+  if (!Array.isArray(part.yarns)) return part
+  const several = letters.size > 1
+  const yarns = part.yarns
+    .slice(0, several ? letters.size : undefined)
+    .map((turn: Old, i: number) => (isObject(turn) ? { slot: several ? i : 0, ...turn } : turn))
+  return { ...part, yarns }
+}
+
+/** Version 12: discs that differ, how a bottom is taken in, along how many row ends stitches are picked up, and yarns in turn beside one that stays, can be said. */
 function facesAndPicks(document: Document): Document {
   const more: Record<string, (part: Old) => object> = {
     discs: ({ yarn }) => ({ faces: 'alike', second: yarn }),
     tube: () => ({ closing: 'evenly' }),
   }
-  const next = eachPart(document, 12, (part) => ({ ...more[part.kind]?.(part), ...part })) as Old
+  const next = eachPart(document, 12, (part) =>
+    part.kind === 'texture' ? withSlots(part) : { ...more[part.kind]?.(part), ...part },
+  ) as Old
   const { design } = next
   if (!Array.isArray(design?.pieces)) return next as Document
   const withOver = (join: Old) => (isObject(join) ? { over: null, ...join } : join)

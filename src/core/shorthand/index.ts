@@ -9,4 +9,5 @@ export {
   type RowYarns,
   writtenRow,
 } from './written-rows.ts'
+export { countsFound, whyNotOn } from './pattern-counts.ts'
 export { patternOfRows, type RowsWanted } from './pattern-of-rows.ts'

@@ -1,5 +1,5 @@
 import { checkPattern } from '../check/index.ts'
-import { patternOf } from '../texture/index.ts'
+import { patternOf, usualDraft } from '../texture/index.ts'
 import { patternOfRows } from './pattern-of-rows.ts'
 import { texturedBand } from './textured.ts'
 
@@ -14,7 +14,9 @@ const BAG = [
   'Rnd 8: *sc in next 2 sts, sc2tog; rep from * to last 2 sts, sc in last 2 sts',
 ].join('\n')
 const of = (from: number, to: number, text = BAG) =>
-  patternOfRows(checkPattern(text, { keepMade: true }).rows, { from, to, name: 'Puff blocks' })
+  patternOfRows(checkPattern(text, { keepMade: true }).rows, {
+    ...{ setUp: null, from, to, name: 'Puff blocks' },
+  })
 
 describe('rows of a checked text as a stitch pattern', () => {
   it('take their words, and the multiple they show', () => {
@@ -26,7 +28,7 @@ describe('rows of a checked text as a stitch pattern', () => {
         offset: 0,
         flat: '',
         round: '*sc in next 3 sts, puff in next 3 sts; rep from * around\nsc in each st around',
-        notes: '',
+        ...usualDraft,
       },
     })
     // Counted by hand: mesh of two, begun on stitches.
@@ -37,6 +39,32 @@ describe('rows of a checked text as a stitch pattern', () => {
     const flat =
       'Ch 18.\nRow 1: sc in 2nd ch from hook and in each ch across (17)\nRow 2: sc in next 2 sts, *puff in next st, sc in next 4 sts; rep from * across (17)\nRow 3: sc in each st across (17)'
     expect(of(2, 3, flat)).toMatchObject({ ok: true, value: { multiple: 5, offset: 2, round: '' } })
+  })
+
+  it('with rows that come once, and two yarns under whatever names', () => {
+    const text = [
+      'Ch 19.',
+      'Row 1: sc in 2nd ch from hook and in each ch across (18)',
+      'Row 2: with Brass, ch 2, hdc in each st across (18)',
+      'Row 3: with Drum blue, ch 1, *sc in next st, with Brass, puff in next st, with Drum blue, sc in next st; rep from * across (18)',
+      'Row 4: ch 1, sc in each st across (18)',
+    ].join('\n')
+    const made = patternOfRows(checkPattern(text, { keepMade: true }).rows, {
+      ...{ setUp: 2, from: 3, to: 4, name: 'Rail' },
+    })
+    expect(made).toMatchObject({
+      ok: true,
+      value: {
+        ...{ multiple: 3, offset: 0 },
+        flat: [
+          'Set-up:',
+          'ch 2, hdc in each st across',
+          'Repeat:',
+          'with B, ch 1, *sc in next st, with A, puff in next st, with B, sc in next st; rep from * across',
+          'with B, ch 1, sc in each st across',
+        ].join('\n'),
+      },
+    })
   })
 
   it('go on a bag as any pattern does', () => {

@@ -1,18 +1,27 @@
-import { countsOf } from '../band/index.ts'
 import type { CheckedRow } from '../check/index.ts'
-import type { OwnDraft } from '../texture/index.ts'
+import {
+  type OwnDraft,
+  patternOf,
+  type PatternRow,
+  plainRow,
+  typedRows,
+  usualDraft,
+} from '../texture/index.ts'
 import { found, refused, type Result } from '../units/index.ts'
-import { countedRows, workOf } from './written-rows.ts'
+import { countsFound } from './pattern-counts.ts'
+import { workOf } from './written-rows.ts'
 
 /** Which rows of a text, by their numbers, and what they are to be called. */
 export interface RowsWanted {
+  /** The first of those that begin it and come once; null where none do. */
+  readonly setUp: number | null
   readonly from: number
   readonly to: number
   readonly name: string
 }
 
 /** The first stretch of a text whose rows have those numbers, one after the other. */
-function stretchOf(rows: readonly CheckedRow[], { from, to }: RowsWanted): CheckedRow[] {
+function stretchOf(rows: readonly CheckedRow[], from: number, to: number): CheckedRow[] {
   const wanted = to - from + 1
   const at = rows.findIndex(
     (_, i) =>
@@ -22,41 +31,60 @@ function stretchOf(rows: readonly CheckedRow[], { from, to }: RowsWanted): Check
   return at < 0 ? [] : rows.slice(at, at + wanted)
 }
 
+const LETTERS = 'ABCDEFGH'
+const BEGINS_IN = /^(?:with|using|in) ([A-H])\b\s*[,:]?\s+/i
+const escaped = (text: string): string => text.replace(/[-.*+?^${}()|[\]\\]/g, '\\$&')
+
+/** Rows with their yarns as letters, A for the first that works, whatever the text calls them; each says the one it begins in. */
+function inLetters(rows: readonly CheckedRow[]): PatternRow[] {
+  const names = [...new Set(rows.flatMap(({ yarns }) => yarns))].slice(0, LETTERS.length)
+  let yarn = 'A'
+  return rows.map(({ text, made = [] }) => {
+    const work = names.reduce(
+      (said, name, i) =>
+        said.replace(new RegExp(`(?<![\\w-])${escaped(name)}(?![\\w-])`, 'g'), `\u0000${i}`),
+      workOf(text),
+    )
+    // eslint-disable-next-line no-control-regex -- stands for a letter that is not a yarn's name of the text
+    const lettered = work.replace(/\u0000(\d)/g, (_, i: string) => LETTERS[Number(i)]!)
+    const own = BEGINS_IN.exec(lettered)
+    yarn = own?.[1] ?? yarn
+    const row = { ...plainRow(own ? lettered.slice(own[0].length) : lettered), yarn }
+    const last = made.findLast((stitch) => stitch.yarn !== null)?.yarn
+    yarn = last != null && names.includes(last) ? LETTERS[names.indexOf(last)]! : yarn
+    return row
+  })
+}
+
 /**
  * Rows of a checked text as a stitch pattern of one's own: their words, and the multiple and offset on which they come out; refused
  * in words when they do not add up, or cannot be worked again on what they leave.
  */
 export function patternOfRows(
   rows: readonly CheckedRow[],
-  wanted: RowsWanted,
+  { setUp, from, to, name }: RowsWanted,
 ): Result<Omit<OwnDraft, 'id'>> {
-  const own = stretchOf(rows, wanted)
+  const own = from <= to ? stretchOf(rows, setUp ?? from, to) : []
   const [first] = own
-  if (!first)
-    return refused(`There are no rows ${wanted.from} to ${wanted.to}, one after the other.`)
+  if (!first || (setUp !== null && setUp >= from))
+    return refused(`There are no rows ${setUp ?? from} to ${to}, one after the other.`)
   const faulty = own.find(({ ok }) => !ok)
   if (faulty) return refused(`Row ${faulty.row} does not add up yet.`)
   if (!first.available)
     return refused(`Row ${first.row} begins the work: choose rows that stand on others.`)
-  const worked = first.kind === 'round' ? 'rounds' : 'rows'
-  const texts = own.map(({ text }) => workOf(text))
-  const counted = countedRows(texts, first.available, worked, {
-    ...{ ground: 'sc', yarn: 'A', letterOf: () => 'A' },
-  })
-  if (!counted.ok) return counted
-  const left = own.at(-1)!.makes
-  if (left !== first.available)
+  const begin = setUp === null ? 0 : from - setUp
+  const [on, left] = [own[begin]!.available, own.at(-1)!.makes]
+  if (left !== on)
     return refused(
-      `After these rows ${left} stitches are left of ${first.available}: they cannot be worked again on them.`,
+      `After these rows ${left} stitches are left of ${on}: they cannot be worked again on them.`,
     )
-  const { multiple, offset } = countsOf(counted.value)
-  if (multiple === 0) return refused('What repeats in these rows was not found.')
-  return found({
-    name: wanted.name.trim().slice(0, 60) || `Rows ${wanted.from} to ${wanted.to}`,
-    multiple,
-    offset,
-    flat: worked === 'rows' ? texts.join('\n') : '',
-    round: worked === 'rounds' ? texts.join('\n') : '',
-    notes: '',
-  })
+  const way = first.kind === 'round' ? 'round' : 'flat'
+  const worked = inLetters(own)
+  const typed = typedRows({ begin: worked.slice(0, begin), rows: worked.slice(begin), end: [] })
+  const draft = {
+    name: name.trim().slice(0, 60) || `Rows ${from} to ${to}`,
+    ...{ multiple: 1, offset: 0, flat: '', round: '', ...usualDraft, [way]: typed },
+  }
+  const counts = countsFound(patternOf({ ...draft, id: 'own' }), way)
+  return counts.ok ? found({ ...draft, ...counts.value }) : counts
 }

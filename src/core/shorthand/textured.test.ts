@@ -3,7 +3,7 @@ import { bandOf, nearestCounts, takesEdges, type TexturePart } from '../band/ind
 import { designFaults, type Design, type Part, partsOf } from '../design/index.ts'
 import { commit, historyOf, projectOf } from '../project/index.ts'
 import { yarnPaths } from '../paths/index.ts'
-import { compile, compiled, NO_UNIT, runsOfRow } from '../ledger/index.ts'
+import { compile, compiled, NO_UNIT, onlyYarn, runsOfRow } from '../ledger/index.ts'
 import { ends } from '../program/index.ts'
 import { derive } from '../bag/index.ts'
 import { fitsOf } from '../fit/index.ts'
@@ -165,7 +165,7 @@ describe('fabrics that are more than rows one on the other (common practice, cou
   it('two yarns interlaced on 90: 18 loops of either, two rounds in turn, 36 in the last, as wide as 90 all the way', () => {
     const part = textured('interlaced', 'rounds', {
       rounds: 8,
-      yarns: ['A', 'B'].map((yarn) => ({ yarn, rounds: 1 })),
+      yarns: ['A', 'B'].map((yarn, slot) => ({ yarn, rounds: 1, slot })),
     })
     const rows = rowsIn(bagOf(part, 90, 'rounds', joined))
     const looped = rows.slice(0, 7)
@@ -183,10 +183,36 @@ describe('fabrics that are more than rows one on the other (common practice, cou
     expect([rows[7]!.unit, rows[7]!.makes, rows[7]!.wide]).toEqual([['loop', 36], 90, 90])
   })
 
+  it('one stays and the other gives way: B for two of its rounds, then C for two, on the loops of B; A all the way', () => {
+    const part = textured('interlaced', 'rounds', {
+      rounds: 12,
+      yarns: [
+        { yarn: 'A', rounds: 1, slot: 0 },
+        { yarn: 'B', rounds: 2, slot: 1 },
+        { yarn: 'C', rounds: 2, slot: 1 },
+      ],
+    })
+    const design = bagOf(part, 90, 'rounds', joined)
+    const ledger = compile(design)
+    const [piece] = ledger.pieces as [(typeof ledger.pieces)[0]]
+    const { firstRow } = piece.parts.find(({ id }) => id === 'texture')!
+    const letters = Array.from({ length: 11 }, (_, i) => {
+      const yarn = onlyYarn(piece, firstRow + i)
+      return yarn === null ? '?' : ledger.yarns[yarn]!
+    })
+    // A sets up, B works two; then two rounds each by turns.
+    expect(letters.join('')).toBe('ABBAACCAABB')
+    // C goes into what B left, which is the last of their loops.
+    expect(rowsIn(design)[5]!.onto).toEqual([2])
+    // B's loop is not kept waiting: its yarn is cut, and joined again.
+    expect(rowsIn(design)[2]!.end).not.toBe('held')
+    expect(rowsIn(design)[4]!.end).toBe('held')
+  })
+
   it('only one of the two is worked at a time: the other is parked, neither cut nor carried', () => {
     const part = textured('interlaced', 'rounds', {
       rounds: 8,
-      yarns: ['A', 'B'].map((yarn) => ({ yarn, rounds: 1 })),
+      yarns: ['A', 'B'].map((yarn, slot) => ({ yarn, rounds: 1, slot })),
     })
     const design = bagOf(part, 90, 'rounds', joined)
     const ledger = compile(design)
@@ -302,7 +328,7 @@ describe('fabrics that are more than rows one on the other (common practice, cou
   it('groups in two yarns change within the row, half of the stitches in each', () => {
     const part = textured('granny-two', 'rounds', {
       rounds: 3,
-      yarns: ['B', 'A'].map((yarn) => ({ yarn, rounds: 1 })),
+      yarns: ['B', 'A'].map((yarn, slot) => ({ yarn, rounds: 1, slot })),
     })
     const ledger = compile(bagOf(part, 84, 'rounds'))
     const [piece] = ledger.pieces as [(typeof ledger.pieces)[0]]
@@ -384,8 +410,8 @@ describe('its yarns', () => {
   it('take turns, row by row, and follow one that is replaced', () => {
     const two = textured('puff-4', 'rounds', {
       yarns: [
-        { yarn: 'A', rounds: 2 },
-        { yarn: 'B', rounds: 1 },
+        { yarn: 'A', rounds: 2, slot: 0 },
+        { yarn: 'B', rounds: 1, slot: 0 },
       ],
     })
     const { pieces, yarns } = compile(bagOf(two, 48, 'rounds'))
@@ -398,8 +424,8 @@ describe('its yarns', () => {
     expect(inYarn.join('')).toBe('AABAAB')
     expect(bandOf(two).withYarn(two, 'B', 'C')).toEqual({
       yarns: [
-        { yarn: 'A', rounds: 2 },
-        { yarn: 'C', rounds: 1 },
+        { yarn: 'A', rounds: 2, slot: 0 },
+        { yarn: 'C', rounds: 1, slot: 0 },
       ],
     })
   })

@@ -52,6 +52,7 @@ export function texturedBand(
       worked,
       { ground: pattern.passes === 2 ? 'drawn-loop' : ground, yarn: ANY, letterOf: (said) => said },
       stack,
+      pattern.multiple,
     )
     if (!counted.ok) {
       problem = counted.problem
@@ -67,6 +68,7 @@ export function texturedBand(
     })
     const parts = inThree(rows, program.begin.length, program.rows.length, program.end.length)
     const several = new Set(rows.flatMap(({ runs }) => runs.map(({ yarn }) => yarn))).size
+    const own = Array.from({ length: several }, (_, i) => letters[i % letters.length]!)
     return found({
       kind: 'texture',
       name: pattern.name,
@@ -76,7 +78,10 @@ export function texturedBand(
       ...parts,
       from: 0,
       rounds: wholeRounds(parts, rounds),
-      yarns: (several > 1 ? twoOf(letters) : letters).map((yarn) => ({ yarn, rounds: 1 })),
+      yarns:
+        several > 1
+          ? own.map((yarn, slot) => ({ yarn, rounds: 1, slot }))
+          : letters.map((yarn) => ({ yarn, rounds: 1, slot: 0 })),
       side: pattern.side,
       unit: pattern.unit,
       edge: 0,
@@ -97,9 +102,6 @@ function notesOf({ special, notes }: StitchPattern): string {
   return [own.trim(), notes].filter(Boolean).join('\n').slice(0, LIMITS.notes)
 }
 const escaped = (text: string): string => text.replace(/[-.*+?^${}()|[\]\\]/g, '\\$&')
-
-/** Two yarns, the only one twice where there is one alone. */
-const twoOf = ([first, second = first]: readonly string[]): string[] => [first!, second!]
 
 type Rows = Readonly<Record<'begin' | 'repeat' | 'end', readonly TextureRow[]>>
 /** So many rows, or a few more with which a pattern that must end in its own way does. */

@@ -196,31 +196,41 @@ export const writtenRow = (row: CheckedRow, yarns: RowYarns): WrittenRow => ({
 const multiplesOf = ({ through }: CheckedRow): number[] =>
   through.slice(1).map(({ done }, i) => done - through[i]!.done)
 
-/** Rows in shorthand counted over so many stitches, with their repeats; refused in words when they do not add up. */
+/**
+ * Rows in shorthand counted over so many stitches, with their repeats; refused in words when they do not add up.
+ * @param multiple of all of them, where that is known
+ */
 export function countedRows(
   texts: readonly string[],
   count: number,
   worked: 'rounds' | 'rows',
   yarns: RowYarns,
   stack?: readonly OntoRow[],
+  multiple?: number,
 ): Result<readonly CountedRow[]> {
   const counted = countedOnce(texts, count, worked, yarns, stack)
   if (!counted.ok) return counted
   const { rows, multiples } = counted.value
+  // Each row may have a multiple of its own: that of all of them shows what repeats in each.
+  const seen = multiple === undefined ? multiples : [multiple, ...multiples]
   return found(
-    withRepeats(rows, count, multiples, (on) => {
+    withRepeats(rows, count, seen, (on) => {
       const again = countedOnce(texts, on, worked, yarns, stack)
       return again.ok ? found(again.value.rows) : again
     }),
   )
 }
 
-interface CountedOnce {
+/** Rows as they were counted, and the multiples they show. */
+export interface CountedOnce {
   readonly rows: readonly CountedRow[]
   readonly multiples: readonly number[]
+  /** Places each of them leaves. */
+  readonly left: readonly number[]
 }
 
-function countedOnce(
+/** Rows counted as they are over so many stitches; refused in words at the first that does not add up. */
+export function countedOnce(
   texts: readonly string[],
   count: number,
   worked: 'rounds' | 'rows',
@@ -258,5 +268,6 @@ function countedOnce(
     last.yarn = written.runs.at(-1)?.yarn ?? last.yarn
     return stack ? { ...written, text: texts[i]!, onto: stack[i]!.onto } : written
   })
-  return found({ rows: all, multiples: own.flatMap(multiplesOf) })
+  const left = own.map(({ makes }) => makes!)
+  return found({ rows: all, multiples: own.flatMap(multiplesOf), left })
 }

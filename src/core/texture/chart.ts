@@ -6,6 +6,8 @@ import { tallOf } from './symbols.ts'
 export interface DrawnStitch {
   readonly word: string
   readonly row: number
+  /** The yarn it is worked in. */
+  readonly yarn: string
   readonly footX: number
   readonly footY: number
   readonly topX: number
@@ -18,8 +20,8 @@ export interface StitchChart {
   readonly right: number
   readonly height: number
   readonly rows: number
-  /** The yarn of each row: the first of the pattern's, or the second. */
-  readonly yarns: readonly ('A' | 'B')[]
+  /** The yarn each row begins in: A for the first of the pattern's. */
+  readonly yarns: readonly string[]
   /** The rows each is worked into, -1 for the chain all stands on. */
   readonly onto: readonly (readonly number[])[]
   readonly stitches: readonly DrawnStitch[]
@@ -50,6 +52,17 @@ function sideBySide(tops: readonly Top[]): Top {
     groups: null,
     y: tops.at(-1)!.y,
   }
+}
+
+interface Point {
+  readonly x: number
+  readonly y: number
+}
+
+/** The yarn of each stitch of a row that begins in one: a change holds until the next. */
+function yarnsOf(made: readonly { readonly yarn: string | null }[], begun: string): string[] {
+  let yarn = begun
+  return made.map(({ yarn: said }) => (yarn = said ?? yarn))
 }
 
 /** How far each chain is lifted: three and more side by side arch over what they pass. */
@@ -96,7 +109,7 @@ export function stitchChart(
   const around = (x: number) => (way === 'round' ? -Math.floor(x / width) * width : 0)
   const turns = way === 'flat' && pattern.passes !== 2
   const works = lines.slice(1)
-  for (const [row, { work, onto }] of works.entries()) {
+  for (const [row, { work, onto, yarn: begun }] of works.entries()) {
     // Forward and back again it stands where its way forward does.
     const { items, unread } = readWork(passesIn(work)?.[0] ?? work)
     const tops = onto.map((at) => left[at]!)
@@ -120,18 +133,22 @@ export function stitchChart(
     const at = even.map((x) => x + shift)
     const tall = Math.max(...made.map(({ word }) => tallOf(word)))
     const lifts = archesOf(made.map(({ word }) => word))
+    const inYarn = yarnsOf(made, begun)
+    const push = (word: string, yarn: string, foot: Point, top: Point) =>
+      stitches.push({
+        ...{ word, row, yarn },
+        ...{ footX: foot.x, footY: foot.y, topX: top.x, topY: top.y },
+      })
     made.forEach(({ word, into }, i) => {
-      const topX = at[i]!
       const high = word === 'ch' ? tall + lifts[i]! : Math.max(tallOf(word), tall * 0.55)
-      const footX = into ? feet[i]! : topX
-      const by = around(topX)
-      stitches.push({ word, row, footX: footX + by, footY: -y, topX: topX + by, topY: -y - high })
+      const by = around(at[i]!)
+      const x = at[i]! + by
+      push(word, inYarn[i]!, { x: into ? feet[i]! + by : x, y: -y }, { x, y: -y - high })
     })
     for (const { word, at: after } of extras) {
       const top = at[Math.max(0, after - 1)] ?? 0
       const x = top + around(top)
-      const [footY, topY] = [-y - tall, -y - tall - tallOf(word)]
-      stitches.push({ word, row, footX: x, footY, topX: x, topY })
+      push(word, begun, { x, y: -y - tall }, { x, y: -y - tall - tallOf(word) })
     }
     // A half loop is where the next round of its yarn begins; it lies before the others, as a round goes on around.
     const half = made.at(-1)!.word === 'half loop'

@@ -1,6 +1,7 @@
 import { stitchChart, type StitchChart } from './chart.ts'
 import { drawer } from './drawer.ts'
-import { families, type PatternRows, type StitchPattern } from './pattern.ts'
+import { families, type StitchPattern } from './pattern.ts'
+import { yarnsIn } from './typed.ts'
 
 /** A pattern with its picture over a few repeats. */
 export interface DrawnPattern extends Pick<
@@ -10,17 +11,13 @@ export interface DrawnPattern extends Pick<
   /** The name of its family, and rows of its repeat. */
   readonly title: string
   readonly rows: number
-  /** Yarns it needs: two where they work in turn or side by side. */
-  readonly yarns: 1 | 2
+  /** Yarns it needs: several where they work in turn or side by side. */
+  readonly yarns: number
   readonly chart: StitchChart | null
 }
 
 /** Stitches a small picture is wide, about. */
 const WIDE = 12
-
-/** Whether a second yarn works in it, in rounds of its own or within a row. */
-const inTwo = ({ begin, rows, end }: PatternRows): boolean =>
-  [...begin, ...rows, ...end].some(({ yarn, text }) => yarn === 'B' || / B\b/.test(text))
 
 /** The patterns of the drawer that are worked so, and those of one's own, each drawn. */
 export const drawnPatterns = (
@@ -37,7 +34,7 @@ export const drawnPatterns = (
         ...{ id, name, family, multiple, offset },
         title: families[family],
         rows: program.rows.length,
-        yarns: inTwo(program) ? 2 : 1,
+        yarns: yarnsIn(program).length,
         chart: stitchChart(pattern, way, repeats),
       },
     ]

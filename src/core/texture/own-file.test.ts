@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { draftsIn, draftsJson, draftsText, type OwnDraft } from './own-file.ts'
+import { draftsIn, draftsJson, draftsText, type OwnDraft, usualDraft } from './own-file.ts'
 
 const draft: OwnDraft = {
   id: 'own-1',
@@ -8,13 +8,27 @@ const draft: OwnDraft = {
   offset: 1,
   flat: 'sc in next st, *puff in next st, sc in next 3 sts; rep from * across\nsc in each st across',
   round: '*sc in next 3 sts, puff in next st; rep from * around',
+  ...usualDraft,
   notes: 'Firm.',
 }
 const id = () => 'own-1'
 
 describe('one’s own stitch patterns as files', () => {
   it('come back from JSON and from text as they were', () => {
-    const other = { ...draft, name: 'Railing', offset: 0, flat: '', notes: '' }
+    const other: OwnDraft = {
+      ...draft,
+      ...{
+        name: 'Railing',
+        offset: 0,
+        flat: '',
+        notes: '',
+        side: 'WS',
+        unit: 'rail',
+        perRepeat: 2,
+      },
+      ...{ passes: 2, special: 'rail: two posts.' },
+      round: 'Set-up:\nsc in each st around\nRepeat:\n(WS) with B, *sc in next 4 sts; rep from *',
+    }
     for (const print of [draftsJson, draftsText])
       expect(draftsIn(print([draft, other]), id)).toEqual({
         drafts: [draft, other],
@@ -33,7 +47,7 @@ describe('one’s own stitch patterns as files', () => {
         offset: 1,
         flat: 'sc in each st across\nhdc in each st across',
         round: 'sc in each st around',
-        notes: '',
+        ...usualDraft,
       },
     ])
   })

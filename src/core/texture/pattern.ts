@@ -25,8 +25,8 @@ export type Family = keyof typeof families
 /** A row of a pattern. */
 export interface PatternRow {
   readonly text: string
-  /** The first of its yarns, or the second where two work in turn. */
-  readonly yarn: 'A' | 'B'
+  /** The yarn it begins in: A for the first of its pattern's, B for the second and so on. */
+  readonly yarn: string
   readonly onto: Onto
   /** The side it is worked from, where that is not the one of all raised rows. */
   readonly side: 'RS' | 'WS' | null
@@ -169,7 +169,7 @@ export interface WrittenLine {
   readonly work: string
   /** Rows it is worked into, by their places among the lines. */
   readonly onto: readonly number[]
-  readonly yarn: 'A' | 'B'
+  readonly yarn: string
   readonly side: 'RS' | 'WS'
 }
 

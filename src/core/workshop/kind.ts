@@ -1,4 +1,4 @@
-import { type DocumentKind, type Fault, readDocument } from '../document/index.ts'
+import { type AnyVersion, type DocumentKind, type Fault, readDocument } from '../document/index.ts'
 import { drawers } from './drawers.ts'
 import { workshopHead } from './head.ts'
 import { Workshop } from './workshop.ts'
@@ -20,12 +20,26 @@ function workshopFaults(workshop: Workshop): Fault[] {
   return faults
 }
 
+/** Version 2: stitch patterns of one's own say their side, their unit, their passes and their special stitches. */
+function wholePatterns(document: AnyVersion): AnyVersion {
+  const { patterns } = document as AnyVersion & { readonly patterns?: unknown }
+  const whole = (one: unknown) =>
+    typeof one === 'object' && one !== null
+      ? { side: 'any', unit: null, perRepeat: 1, passes: 1, special: '', ...one }
+      : one
+  return {
+    ...document,
+    version: 2,
+    ...(Array.isArray(patterns) ? { patterns: patterns.map(whole) } : {}),
+  } as AnyVersion
+}
+
 /** The file of a workshop. */
 export const workshopKind: DocumentKind<Workshop> = {
   ...workshopHead,
   called: 'an Ample Motif workshop',
   of: Workshop,
-  migrations: [],
+  migrations: [wholePatterns],
   faults: workshopFaults,
 }
 

@@ -15,6 +15,7 @@ import { swatch, tote } from '../testing/tote.ts'
 const pattern: OwnPattern = {
   ...{ id: 'own-1', name: 'Brass rib', multiple: 2, offset: 1, flat: 'sc\nhdc', round: '' },
   notes: 'two\nlines',
+  ...{ side: 'WS', unit: 'puff', perRepeat: 2, passes: 1, special: '' },
 }
 const motif: OwnMotif = { id: 'own-m', name: 'Bell', kind: 'figure', width: 3, colours: ['.B.'] }
 const [yarn] = tote().yarns
@@ -43,11 +44,22 @@ describe('the workshop file', () => {
     expect(readWorkshop(printWorkshop(emptyWorkshop))).toEqual({ ok: true, value: emptyWorkshop })
   })
 
+  it('of version 1 has patterns whose rows alone were said', () => {
+    const { id, name, multiple, offset, flat, round, notes } = pattern
+    const old = { ...JSON.parse(printWorkshop(full)), version: 1 }
+    const read = readWorkshop(
+      JSON.stringify({ ...old, patterns: [{ id, name, multiple, offset, flat, round, notes }] }),
+    )
+    expect(read.ok && read.value.patterns).toEqual([
+      { ...pattern, side: 'any', unit: null, perRepeat: 1 },
+    ])
+  })
+
   it('is refused at the place of what is wrong', () => {
     expect(faults({ format: 'ample-motif-project' })).toEqual([
       'file is not an Ample Motif workshop',
     ])
-    expect(faults({ version: 2 })[0]).toContain('version 2 is newer')
+    expect(faults({ version: 3 })[0]).toContain('version 3 is newer')
     expect(faults({ patterns: [{ ...pattern, multiple: 0 }] })[0]).toContain('patterns[0].multiple')
     expect(faults({ patterns: [pattern, pattern] })).toEqual(['patterns[1].id is there twice'])
     expect(faults({ motifs: [{ ...motif, width: 2 }] })).toEqual([

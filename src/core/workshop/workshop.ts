@@ -31,6 +31,13 @@ export class OwnPattern {
   @Lines(4000) readonly flat!: string
   @Lines(4000) readonly round!: string
   @Lines(2000) readonly notes!: string
+  /** Side its raised rows are worked from. */
+  @OneOf(['RS', 'WS', 'any']) readonly side!: 'RS' | 'WS' | 'any'
+  /** What its repeats are counted as, and how many of it a repeat has. */
+  @OrNull() @Text(30) readonly unit!: string | null
+  @Whole(1, 200) readonly perRepeat!: number
+  @Whole(1, 2) readonly passes!: 1 | 2
+  @Lines(2000) readonly special!: string
 }
 
 /** A motif of one's own: its letters stand for colours, B for the first; what it has nothing of is ground. */

@@ -17,6 +17,7 @@ const { make, rows } = defineProps<{
 const open = defineModel<boolean>({ required: true })
 const { keep } = useOwn()
 const router = useRouter()
+const setUp = ref(0)
 const from = ref(2)
 const to = ref(3)
 const name = ref('My pattern')
@@ -27,11 +28,15 @@ watch(
     problem.value = null
     from.value = Math.min(rows[1], Math.max(rows[0], 2))
     to.value = Math.min(rows[1], from.value + 1)
+    setUp.value = 0
   },
   { immediate: true },
 )
 async function take() {
-  const made = await make({ from: from.value, to: to.value, name: name.value })
+  const made = await make({
+    ...{ from: from.value, to: to.value, name: name.value },
+    setUp: setUp.value > 0 && setUp.value < from.value ? setUp.value : null,
+  })
   problem.value = made.ok ? null : made.problem
   if (!made.ok) return
   const id = ownId()
@@ -50,6 +55,13 @@ async function take() {
       </label>
       <WholeField v-model="from" label="From row" :min="rows[0]" :max="rows[1]" />
       <WholeField v-model="to" label="To row" :min="rows[0]" :max="rows[1]" />
+      <WholeField
+        v-model="setUp"
+        label="Begun by rows from"
+        hint="0: none"
+        :min="0"
+        :max="rows[1]"
+      />
       <p class="note">
         They must add up, and leave as many stitches as they stand on, so that they can be worked
         again. It is then in the stitch drawer under Your own, and in Add a texture.

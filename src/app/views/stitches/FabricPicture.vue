@@ -2,7 +2,7 @@
 import { useElementVisibility } from '@vueuse/core'
 import { useTemplateRef, watchPostEffect } from 'vue'
 import type { StitchChart } from '@core/texture'
-import { fabricOf, paintFabric } from './fabric-of.ts'
+import { fabricOf, paintFabric, placeOf } from './fabric-of.ts'
 
 /** A stitch pattern as fabric in two yarns, small; painted when it comes into sight. */
 const {
@@ -27,7 +27,7 @@ watchPostEffect(() => {
   pen.translate(ROOM - chart.left, -ROOM)
   paintFabric(
     pen,
-    fabricOf(chart, (row) => yarns[chart.yarns[row] === 'B' ? 1 : 0]),
+    fabricOf(chart, (_, yarn) => yarns[placeOf(yarn) % 2]!),
   )
 })
 </script>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { strandPath } from '@app/parts/chart/stitch-shapes.ts'
-import { fabricOf } from './fabric-of.ts'
+import { fabricOf, placeOf } from './fabric-of.ts'
 import { chainSymbol, COLUMN, type StitchChart, symbolOf } from '@core/texture'
 
 /** A stitch pattern as a chart of symbols, or as it looks stitched in two yarns. */
 const props = defineProps<{
   chart: StitchChart
   look: 'symbols' | 'stitched'
-  yarns: readonly [string, string]
+  yarns: readonly string[]
   label: string
   /** Stitches of a repeat, whose edges are then drawn, with the join at the right. */
   repeat?: number
@@ -17,6 +17,8 @@ const props = defineProps<{
     readonly number: number
     readonly letter: string
     readonly colour: string
+    /** Where it works in several: the colour of each, by the letter of its pattern. */
+    readonly colours?: ReadonlyMap<string, string>
     readonly wrong: boolean
     readonly on: boolean
   }[]
@@ -26,7 +28,7 @@ const MARGIN = 16
 
 const shapes = computed(() =>
   props.chart.stitches.map((stitch, key) => {
-    const { footX, footY, topX, topY, word, row } = stitch
+    const { footX, footY, topX, topY, word, row, yarn } = stitch
     const length = Math.hypot(topX - footX, topY - footY)
     const lean = (Math.atan2(topX - footX, footY - topY) * 180) / Math.PI
     const chain = word === 'ch'
@@ -34,6 +36,7 @@ const shapes = computed(() =>
     return {
       key,
       row,
+      yarn,
       word,
       ...symbol,
       turn: chain
@@ -85,9 +88,18 @@ const box = computed(
   () =>
     `${props.chart.left - MARGIN - aside.value} ${-props.chart.height - MARGIN} ${props.chart.right - props.chart.left + 2 * (MARGIN + aside.value)} ${props.chart.height + 2 * MARGIN}`,
 )
-const yarnOf = (row: number) =>
-  (row > 0 ? props.rows?.[row - 1]?.colour : props.rows?.[0]?.colour) ??
-  props.yarns[props.chart.yarns[row] === 'B' ? 1 : 0]
+function yarnOf(row: number, yarn: string): string {
+  const own = props.rows?.[Math.max(0, row - 1)]
+  return (
+    (row > 0 ? own?.colours?.get(yarn) : undefined) ??
+    own?.colour ??
+    props.yarns[placeOf(yarn) % props.yarns.length]!
+  )
+}
+/** What is drawn in the other ink: the other yarns where there are some, else every other row. */
+const several = computed(() => props.chart.stitches.some(({ yarn }) => yarn !== 'A'))
+const isOther = ({ row, yarn }: { row: number; yarn: string }) =>
+  props.rows ? false : several.value ? yarn !== 'A' : row % 2 === 1
 </script>
 
 <template>
@@ -129,7 +141,7 @@ const yarnOf = (row: number) =>
     />
     <g v-if="look === 'symbols'" class="symbols" :class="{ haloed: rows }">
       <g v-for="shape in shapes" :key="shape.key" :transform="shape.turn">
-        <path :d="shape.path" :class="{ other: !rows && shape.row % 2 }" />
+        <path :d="shape.path" :class="{ other: isOther(shape) }" />
         <path v-if="shape.fill" :d="shape.fill" class="filled" />
       </g>
     </g>

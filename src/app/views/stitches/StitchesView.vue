@@ -4,21 +4,28 @@ import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import {
   type Begun,
+  draftOf,
+  draftsIn,
+  draftsJson,
+  draftsText,
   drawer,
   families,
   type Family,
   foundationOf,
+  type OwnDraft,
+  patternOf,
   stitchChart,
   type StitchPattern,
+  usualDraft,
   writtenOver,
 } from '@core/texture'
+import { cutAt } from '@core/units'
 import { giveFile } from '@app/export/save.ts'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import OutsidePage from '@app/parts/page/OutsidePage.vue'
 import { ownId, useWorkshop } from '@app/stores/workshop.ts'
 import OwnEditor from './OwnEditor.vue'
 import StitchDrawing from './StitchDrawing.vue'
-import { draftsIn, draftsJson, draftsText, type OwnDraft, patternOf } from '@core/texture'
 import { useOwn } from './use-own.ts'
 import { usePatternWords } from './use-pattern-words.ts'
 
@@ -53,7 +60,7 @@ const foundation = computed(() =>
   way.value === 'flat' ? foundationOf(pattern.value, begun.value) : null,
 )
 const look = ref<'symbols' | 'stitched'>('symbols')
-const yarns = ['#33566b', '#d8a13a'] as const
+const yarns = ['#33566b', '#d8a13a', '#8a3b2e'] as const
 
 const repeatsShown = computed(() =>
   Math.max(1, Math.min(6, Math.round(14 / pattern.value.multiple))),
@@ -73,10 +80,16 @@ function begin() {
     offset: 1,
     flat: 'sc in next st, *sk 1 st, 3 dc in next st, sk 1 st, sc in next st; rep from * across',
     round: '*sc in next st, sk 1 st, 3 dc in next st, sk 1 st; rep from * around',
-    notes: '',
+    ...usualDraft,
   }
   void keep(fresh)
   chosen.value = fresh.id
+}
+/** A pattern of the drawer, to be changed: one's own from then on. */
+function change(one: StitchPattern) {
+  const id = ownId()
+  void keep(draftOf(one, id, cutAt(`My ${one.name.toLowerCase()}`, 60)))
+  chosen.value = id
 }
 async function bringIn() {
   const file = await fileOpen({
@@ -179,7 +192,7 @@ const giveText = (one: StitchPattern) =>
         :label="`${pattern.name}, ${repeatsShown} repeats; the rows below say the same`"
       />
       <p v-else class="note">It cannot be drawn until its rows add up.</p>
-      <div class="words">
+      <div class="words" :class="{ own: draft }">
         <div>
           <ol class="num">
             <li v-for="row in rows" :key="row.label">
@@ -190,7 +203,13 @@ const giveText = (one: StitchPattern) =>
           <p v-if="pattern.special" class="note">{{ said(pattern.special) }}</p>
           <p v-if="pattern.notes" class="note">{{ pattern.notes }}</p>
           <button type="button" class="link note" @click="giveText(pattern)">As a text</button>
-          <template v-if="draft">
+          <template v-if="!draft">
+            ·
+            <button type="button" class="link note" @click="change(pattern)">
+              Change it, as one of mine
+            </button>
+          </template>
+          <template v-else>
             ·
             <button type="button" class="link note" @click="remove(draft.id)">Throw it away</button>
           </template>
@@ -266,6 +285,9 @@ const giveText = (one: StitchPattern) =>
   gap: 18px;
   margin-top: 14px;
 }
+.stitch-drawer .words.own {
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+}
 .stitch-drawer .words ol {
   margin: 0 0 8px;
   padding: 0;
@@ -301,7 +323,8 @@ const giveText = (one: StitchPattern) =>
   font-size: 13px;
 }
 @media (max-width: 640px) {
-  .stitch-drawer .words {
+  .stitch-drawer .words,
+  .stitch-drawer .words.own {
     grid-template-columns: minmax(0, 1fr);
   }
 }

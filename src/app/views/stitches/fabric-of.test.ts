@@ -12,7 +12,7 @@ describe('a pattern as fabric', () => {
   // Common practice: the first yarn's loops are pushed through the second's, so they lie over them where they come out.
   it('shows of two loops that cross the one that was pulled through above the other', () => {
     const chart = chartOf('interlaced')
-    const bits = fabricOf(chart, (row) => (chart.yarns[row] === 'B' ? '#000000' : '#ffffff'))
+    const bits = fabricOf(chart, (_, yarn) => (yarn === 'B' ? '#000000' : '#ffffff'))
     const firstOf = (row: number) =>
       chart.stitches.findIndex((one) => one.row === row && one.word === 'long loop')
     const at = (key: string) => bits.findIndex((bit) => bit.key === key)

@@ -27,6 +27,9 @@ const BROAD = 21
 const LOOP = 52
 const DEEPER = 1000
 
+/** Which of a pattern's yarns a letter stands for, from 0. */
+export const placeOf = (letter: string): number => Math.max(0, letter.charCodeAt(0) - 65)
+
 /** The row that goes into the loops of a row, and where it stands; the next strip where none does yet. */
 function takenUp(chart: StitchChart, { row, topY }: DrawnStitch) {
   const by = chart.onto.findIndex((rows, at) => at > row && rows.includes(row))
@@ -37,10 +40,10 @@ function takenUp(chart: StitchChart, { row, topY }: DrawnStitch) {
 /** A pattern as fabric: strands of each stitch in its yarn, what lies behind first. Of loops that cross, the one drawn through the other lies over it at its top and under it at its foot. */
 export function fabricOf(
   chart: StitchChart,
-  yarnOf: (row: number) => string,
+  yarnOf: (row: number, yarn: string) => string,
 ): readonly FabricBit[] {
   const bits = chart.stitches.flatMap((stitch, at) => {
-    const { footX, footY, topX, topY, word, row } = stitch
+    const { footX, footY, topX, topY, word, row, yarn } = stitch
     const long = Math.hypot(topX - footX, topY - footY)
     const chain = word === 'ch'
     const own = {
@@ -49,7 +52,7 @@ export function fabricOf(
       lean: chain ? 0 : (Math.atan2(topX - footX, footY - topY) * 180) / Math.PI,
       width: BROAD,
       height: chain ? 11 : Math.max(9, long + 3),
-      tones: tonesOf(yarnOf(row)),
+      tones: tonesOf(yarnOf(row, yarn)),
     }
     if (/^(?:long|half) loop$/.test(word)) {
       // It is drawn up to the row that goes into it.

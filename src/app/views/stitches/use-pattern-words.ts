@@ -41,9 +41,10 @@ function rowsOf(pattern: StitchPattern, { way, begun, foundation }: Worked) {
           way === 'flat' ? 'Row' : 'Rnd',
           ontoOf(stack, i).map((at) => at + 1 + BEFORE[begun]),
         )
-  const inTurns = stack.some(({ yarn }) => yarn === 'B')
+  const inTurns = stack.some(({ yarn }) => yarn !== 'A')
   const texts = stack.map(
-    ({ text, yarn }, i) => `${inTurns && yarn ? `${yarn}, ` : ''}${into(i)}${text}`,
+    ({ text, yarn, side }, i) =>
+      `${side ? `(${side}) ` : ''}${inTurns ? `with ${yarn}, ` : ''}${into(i)}${text}`,
   )
   const [first, ...others] = texts
   // Begun in the chain the first row is said so; where it is one that repeats, it comes again as it is.

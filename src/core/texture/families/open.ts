@@ -1,7 +1,7 @@
 import { type Given, LADDER, LONG_LOOPS, of, rows } from './recipes.ts'
 
 /** A round of one of two interlaced yarns on its own loops. */
-const interlaced = (yarn: 'A' | 'B', push = '') => ({
+const interlaced = (yarn: string, push = '') => ({
   text: `ch 1, ${push}sc in half loop, *long loop, sc in next long loop; rep from * around, half loop`,
   yarn,
   onto: 'own' as const,

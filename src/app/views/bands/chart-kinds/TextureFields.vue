@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { Plus } from '@element-plus/icons-vue'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
-import { bandOf, slotsOf, takesEdges, type TexturePart } from '@core/band'
+import { bandOf, slotsOf, takesEdges, type TexturePart, turnsOf } from '@core/band'
 import { countsWords } from '@core/fit'
 import { standsOn } from '@core/ledger'
 import { LIMITS } from '@core/part'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
-import YarnSelect from '@app/parts/fields/YarnSelect.vue'
 import YarnTurns from '../list/YarnTurns.vue'
 
 /** What is decided about a texture: its rows, its yarns in turn, and the side its raised rows are worked from. */
@@ -25,12 +24,21 @@ const wants = computed(() => {
   return countsWords(multiple, offset)
 })
 const fits = computed(() => bandOf(part).standsOn(part, below.value))
-function addYarn() {
+/** The yarns of each letter of its rows, which take turns in those. */
+const lists = computed(() => slotsOf(part).map((_, slot) => turnsOf(part, slot)))
+const setList = (at: number, list: readonly { yarn: string; rounds: number }[]) =>
+  emit('set', {
+    yarns: lists.value.flatMap((turns, slot) =>
+      (slot === at ? list : turns).map(({ yarn, rounds }) => ({ yarn, rounds, slot })),
+    ),
+  })
+function addYarn(slot: number) {
   const { yarns } = project.design!
   const taken = new Set(part.yarns.map(({ yarn }) => yarn))
   const next = yarns.find(({ letter }) => !taken.has(letter)) ?? yarns[0]!
-  emit('set', { yarns: [...part.yarns, { yarn: next.letter, rounds: 1 }] })
+  setList(slot, [...lists.value[slot]!, { yarn: next.letter, rounds: 1 }])
 }
+const nths = ['First', 'Second', 'Third', 'Fourth']
 const TextureDialog = defineAsyncComponent(() => import('../dialogs/TextureDialog.vue'))
 const choosing = ref(false)
 /** The dialog is there once it was asked for. */
@@ -47,15 +55,6 @@ const units = computed(() => {
   const middle = many % 2 ? `, number ${(many + 1) / 2} in the middle` : ', none in the middle'
   return ` ${part.unit} × ${many}${middle}.`
 })
-/** Yarns it needs at once, by the letters that stand for them. */
-const slots = computed(() => slotsOf(part))
-const setSlot = (at: number, yarn: string) =>
-  emit('set', {
-    yarns: slots.value.map((_, i) => ({
-      yarn: i === at ? yarn : part.yarns[i % part.yarns.length]!.yarn,
-      rounds: 1,
-    })),
-  })
 /** Rows of its repeat that can come first. */
 const begins = computed(() =>
   part.begin.length > 0 || !fits.value
@@ -115,26 +114,21 @@ const edges = computed(() => part.edge > 0 || (rows && takesEdges(part)))
         />
       </ElSelect>
     </label>
-    <template v-if="slots.length > 1">
-      <p class="note head">Yarns that work beside one another</p>
-      <div v-for="(slot, i) in slots" :key="slot" class="field">
-        <span>{{ i === 0 ? 'First' : 'Second' }}</span>
-        <YarnSelect
-          :model-value="part.yarns[i % part.yarns.length]!.yarn"
-          :label="`${i === 0 ? 'First' : 'Second'} yarn`"
-          @update:model-value="setSlot(i, $event)"
-        />
-      </div>
-    </template>
-    <template v-else>
-      <p class="note head">Yarns, {{ rows ? 'row' : 'round' }} by {{ rows ? 'row' : 'round' }}</p>
+    <template v-for="(turns, slot) in lists" :key="slot">
+      <p class="note head">
+        {{
+          lists.length > 1
+            ? `${nths[slot] ?? `${slot + 1}th`} of the yarns that work beside one another`
+            : `Yarns, ${rows ? 'row by row' : 'round by round'}`
+        }}
+      </p>
       <YarnTurns
-        :model-value="part.yarns"
-        what="yarn"
+        :model-value="turns"
+        :what="lists.length > 1 ? `${(nths[slot] ?? '').toLowerCase()} yarn` : 'yarn'"
         :word="word"
-        @update:model-value="emit('set', { yarns: $event })"
+        @update:model-value="setList(slot, $event)"
       />
-      <button type="button" class="button" @click="addYarn">
+      <button type="button" class="button" @click="addYarn(slot)">
         <ElIcon><Plus /></ElIcon>Another yarn in turn
       </button>
     </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, shallowRef, toRaw, watch } from 'vue'
 import type { TexturePart } from '@core/band'
-import { bandOf, beyondRepeats } from '@core/band'
+import { bandOf, beyondRepeats, yarnsByRow } from '@core/band'
 import { standsOn } from '@core/ledger'
 import { type PatternRow, type StitchChart, type StitchPattern, stitchChart } from '@core/texture'
 import StitchDrawing from '@app/views/stitches/StitchDrawing.vue'
@@ -22,7 +22,7 @@ const fits = computed(() => bandOf(part).standsOn(part, standsOn(piece.value, pl
 const rowsOf = (rows: TexturePart['repeat']): PatternRow[] =>
   rows.map(({ text, runs, onto, side }) => ({
     ...{ text, onto, side },
-    yarn: runs[0]!.yarn === 'B' ? 'B' : 'A',
+    yarn: runs[0]!.yarn,
   }))
 /** A few of its repeats, or all of them and every row: then it is drawn in the worker, and scrolled. */
 const shows = ref<'few' | 'all'>('few')
@@ -90,6 +90,9 @@ const rows = computed(() => {
       number: columns.number[at]!,
       letter,
       colour: colourOf(letter),
+      colours: new Map(
+        [...(yarnsByRow(part)[i] ?? [])].map(([slot, yarn]) => [slot, colourOf(yarn)]),
+      ),
       wrong: columns.side[at] === 1,
       on: row.value === i,
     }

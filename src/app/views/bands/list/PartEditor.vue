@@ -76,6 +76,7 @@ function rename(event: Event) {
       </div>
     </div>
     <StitchField
+      v-if="isBase(whole) || !bandOf(whole).saysStitches"
       label="Stitch"
       :model-value="part.stitch"
       @update:model-value="set({ stitch: $event })"
