@@ -1,5 +1,16 @@
 import type { Page } from '@playwright/test'
-import { expect, figure, go, openBag, openDemo, saved, test, undo } from './bag.ts'
+import {
+  accessible,
+  enter,
+  expect,
+  figure,
+  go,
+  openBag,
+  openDemo,
+  saved,
+  test,
+  undo,
+} from './bag.ts'
 
 const piece = (page: Page, name: string) =>
   page.locator('.piece-tabs').getByRole('button', { name, exact: true })
@@ -66,4 +77,37 @@ test('discs take bands of their own, which widen the bag', async ({ page }) => {
   await snag.getByRole('button', { name: /Add \d+ evenly/ }).click()
   await expect(snag).toHaveCount(0)
   await expect(figure(page, 'around')).not.toHaveText(around)
+})
+
+test('bands are worked several times, their yarns by turns, edited once and unfolded', async ({
+  page,
+}) => {
+  await openBag(page, 'Mute pouch', 'Bands')
+  const bands = page.locator('.part-list .bands .row')
+  await expect(bands).toHaveCount(5)
+  const rounds = page.getByRole('complementary', { name: 'The bag from base to rim' })
+  await bands.nth(2).getByRole('button', { name: 'What to do with Puffs' }).click()
+  await page.getByRole('menuitem', { name: 'Repeat …' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByRole('button', { name: /Pine/ }).click()
+  await dialog.getByRole('button', { name: /Rust/ }).click()
+  await accessible(page)
+  await dialog.getByRole('button', { name: 'Repeat them' }).click()
+  // Puffs and the stripes above them, three times: shown once.
+  await expect(bands).toHaveCount(5)
+  await expect(page.getByText('Block × 3')).toBeVisible()
+  await expect(rounds.getByText('3 rounds × 3')).toBeVisible()
+  await bands
+    .nth(2)
+    .getByRole('button', { name: /^Puffs/ })
+    .click()
+  await enter(page, 'Rounds', '5')
+  await expect(rounds.getByText('5 rounds × 3')).toBeVisible()
+  await go(page, 'Pattern')
+  await expect(page.getByRole('heading', { name: 'Puffs, 3' })).toBeVisible()
+  await go(page, 'Bands')
+  await page.getByRole('button', { name: 'Unfold' }).click()
+  await expect(bands).toHaveCount(9)
+  await undo(page)
+  await expect(bands).toHaveCount(5)
 })

@@ -326,6 +326,7 @@ function otherPieces(
         times: 1,
         parts: [alone, ...bands].map((part) => ({ ...part, id: `${piece}-${part.id}` })),
         joins: [],
+        blocks: [],
       },
     ]
   })

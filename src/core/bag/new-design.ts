@@ -104,6 +104,7 @@ function newRound({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag)
         name: null,
         times: 1,
         joins: [],
+        blocks: [],
         parts: [
           {
             kind: 'round-base',

@@ -113,6 +113,7 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
         rounds: Math.min(1000, rounds),
       },
     ],
+    blocks: [],
     joins: [
       ...template.joins(
         {

@@ -20,6 +20,7 @@ import {
   OneOf,
   OrNull,
   Pattern,
+  Rows,
   Several,
   Text,
   Whole,
@@ -168,6 +169,19 @@ class AnyItem {
   @OneOf(fittingKinds) readonly kind!: string
 }
 
+/** Bands of one time a block is worked, by their ids from below. */
+export class BlockTime {
+  @Rows(/^[A-Za-z0-9_-]{1,40}$/, LIMITS.parts, 'ids of bands') readonly bands!: readonly string[]
+}
+
+/** Bands that are worked together several times: alike, but for yarns that take turns. */
+export class Block {
+  /** Each has bands of its own; the last may have fewer. */
+  @Many(() => BlockTime, LIMITS.parts) readonly times!: readonly BlockTime[]
+  /** Each time every one of these is the next. */
+  @Names(/^[A-Z]$/, LIMITS.yarns) readonly yarns!: readonly string[]
+}
+
 /**
  * One piece of the bag, from its beginning up. The body and what she adds begin with a base, on which bands stand; a piece that
  * the construction begins (a disc, the other panel) has bands only.
@@ -189,6 +203,8 @@ export class DesignPiece {
   /** What ties it to others, beside the seams of the construction. */
   @Several(() => PieceJoin, LIMITS.joins)
   readonly joins!: readonly PieceJoin[]
+  /** Which of its bands are worked together several times. */
+  @Several(() => Block, LIMITS.parts) readonly blocks!: readonly Block[]
 }
 
 export class Design {

@@ -3,6 +3,7 @@ import { type BandPart, bandOf, bands, within } from '../band/index.ts'
 import { fittingOf, type Item } from '../fitting/index.ts'
 import { partOfId } from '../part/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
+import { type BlockEdits, blockEdits, followBlocks } from './blocks.ts'
 import { type ChartEdits, chartEdits } from './chart-edits.ts'
 import type { Design, DesignPiece, Part, Yarn } from './documents.ts'
 import {
@@ -51,7 +52,7 @@ export type NewItem = Omit<Item, 'id'>
 /** A piece before it is on a bag, which gives it and its parts their ids. */
 export type NewPiece = Omit<DesignPiece, 'id'>
 
-interface Edits extends ChartEdits {
+interface Edits extends ChartEdits, BlockEdits {
   replace: { design: Design; why: string }
   rename: { name: string }
   setDesign: Partial<
@@ -125,6 +126,7 @@ function forgetLost(design: Draw) {
 
 export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   ...chartEdits,
+  ...blockEdits,
   replace: {
     label: ({ why }) => why,
     run: (draft, { design }) => void Object.assign(draft, design),
@@ -176,7 +178,7 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
       const band = { ...added, id: freePartId(design as Design) }
       const known = design.pieces.some(({ id }) => id === of)
       if (!known && begunBy(baseOf(design as Design)).has(of))
-        design.pieces.push({ id: of, name: null, times: 1, parts: [], joins: [] })
+        design.pieces.push({ id: of, name: null, times: 1, parts: [], joins: [], blocks: [] })
       const into = piece(design, of)
       into.parts.splice(Math.max(lowest(into), at), 0, band as Draft<Part>)
     },
@@ -212,10 +214,17 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
     label: ({ piece }) => `Add ${piece.name}`,
     run: (design, { piece: added }) => {
       const id = freePieceId(design as Design)
-      const empty: DraftPiece = { ...(added as DraftPiece), id, parts: [] }
+      const empty: DraftPiece = { ...(added as DraftPiece), id, parts: [], blocks: [] }
       design.pieces.push(empty)
-      for (const one of added.parts)
-        piece(design, id).parts.push({ ...one, id: freePartId(design as Design) } as DraftPart)
+      const ids = new Map<string, string>()
+      for (const one of added.parts) {
+        ids.set(one.id, freePartId(design as Design))
+        piece(design, id).parts.push({ ...one, id: ids.get(one.id)! } as DraftPart)
+      }
+      piece(design, id).blocks = added.blocks.map(({ times, yarns }) => ({
+        yarns: [...yarns],
+        times: times.map(({ bands }) => ({ bands: bands.map((one) => ids.get(one) ?? one) })),
+      }))
     },
   },
   setPiece: {
@@ -225,8 +234,8 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   copyPiece: {
     label: ({ name }) => `Copy as ${name}`,
     run: (design, { id, name }) => {
-      const { times, parts, joins } = piece(design, id) as DesignPiece
-      edits.addPiece.run(design, { piece: { name, times, parts, joins } })
+      const { times, parts, joins, blocks } = piece(design, id) as DesignPiece
+      edits.addPiece.run(design, { piece: { name, times, parts, joins, blocks } })
       const [copy] = design.pieces.splice(-1)
       design.pieces.splice(pieceAt(design, id) + 1, 0, copy!)
     },
@@ -277,8 +286,10 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   removeYarn: {
     label: ({ letter, instead }) => `${instead} instead of ${letter}`,
     run: (design, { letter, instead }) => {
-      for (const { parts } of design.pieces)
+      for (const { parts, blocks } of design.pieces) {
         for (const one of parts) replaceLetter(one, letter, instead)
+        for (const block of blocks) block.yarns = block.yarns.filter((one) => one !== letter)
+      }
       for (const item of design.items)
         Object.assign(item, fittingOf(item as Item).withYarn(item as Item, letter, instead))
       if (design.weighed?.letter === letter) design.weighed = null
@@ -335,7 +346,9 @@ export function runEdit(design: Draw, edit: Edit, before: Design): void {
   const rule = edits[edit.name] as EditRule<unknown>
   rule.run(design, edit.args)
   // Another design in its place says itself where everything is.
-  if (edit.name !== 'replace') followRows(design, before)
+  if (edit.name === 'replace') return
+  followBlocks(design, before)
+  followRows(design, before)
 }
 
 /** What the edit is called in the list of what can be undone. */

@@ -4,6 +4,7 @@ import { fittingOf } from '../fitting/index.ts'
 import { LIMITS } from '../part/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { shortened } from '../units/index.ts'
+import { blockFaults } from './blocks.ts'
 import type { Design, Swatch } from './documents.ts'
 import {
   baseOf,
@@ -76,6 +77,7 @@ function piecesFaults(design: Design, say: Say) {
       say(`${where}.parts[0].kind`, 'is more than one piece, and can only be the body')
     if (p > 0 && base && begun.has(piece.id))
       say(`${where}.id`, 'is that of a piece the construction begins')
+    for (const [field, message] of blockFaults(piece)) say(`${where}.${field}`, message)
     piece.joins.forEach(({ to, edge, how }, j) => {
       const at = `${where}.joins[${j}].to`
       if (!(ids.has(to.piece) || begun.has(to.piece))) say(at, `there is no piece ${to.piece}`)

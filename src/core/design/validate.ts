@@ -27,7 +27,7 @@ const HELD: Design = {
       strands: [],
     },
   ],
-  pieces: [{ id: BODY, name: null, times: 1, parts: [], joins: [] }],
+  pieces: [{ id: BODY, name: null, times: 1, parts: [], joins: [], blocks: [] }],
 }
 
 /**

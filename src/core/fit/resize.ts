@@ -3,6 +3,7 @@ import { LIMITS } from '../part/index.ts'
 import {
   bandsOf,
   baseOf,
+  blockOf,
   BODY,
   bodyPiece,
   type Design,
@@ -55,6 +56,9 @@ const LEAST_BODY = 0.25
 const resizedBand = (part: BandPart, by: number): BandPart =>
   ({ ...part, ...bandOf(part).stretched(part, by) }) as BandPart
 const isSoft = (part: BandPart): boolean => bandOf(part).stretched(part, 1) !== null
+/** A band that is worked several times would give or take its height as often. */
+const isOnce = (design: Design, { id }: BandPart): boolean =>
+  blockOf(bodyPiece(design), id) === null
 
 /** Height of all bands, of those that can be stretched, and of the plain body, in mm along the fabric. */
 function heights(design: Design) {
@@ -171,7 +175,7 @@ function evened(design: Design, heightMm: number): Design {
 /** The body: of the bands that give and take height the one that is highest, the topmost of several. */
 export const bodyBandOf = (design: Design): BandPart | undefined =>
   bandsOf(design)
-    .filter(isSoft)
+    .filter((part) => isSoft(part) && isOnce(design, part))
     .reduce<BandPart | undefined>(
       (most, part) => (most && roundsOf(most) > roundsOf(part) ? most : part),
       undefined,
@@ -180,7 +184,7 @@ export const bodyBandOf = (design: Design): BandPart | undefined =>
 /** The plain body: of the bands whose work is no more than their rounds the one with the most, the topmost of several. */
 export const plainBodyOf = (design: Design): BandPart | undefined =>
   bandsOf(design)
-    .filter((part) => bandOf(part).change(part) !== null)
+    .filter((part) => bandOf(part).change(part) !== null && isOnce(design, part))
     .reduce<BandPart | undefined>(
       (most, part) => (most && roundsOf(most) > roundsOf(part) ? most : part),
       undefined,

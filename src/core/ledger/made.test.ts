@@ -149,6 +149,7 @@ describe('rows that are made', () => {
       name: 'Strap',
       times: 2,
       joins: [],
+      blocks: [],
       parts: [baseAs('panel', { id: 'sb', count: 6 }), plain({ id: 'sp', rounds: 69 })],
     }
     const bag = { ...tote(), pieces: [...tote().pieces, strap] }

@@ -148,7 +148,7 @@ describe('pieces that cannot be', () => {
     const tried = tryCommit(historyOf(projectOf(design)), edit)
     return tried.ok ? null : tried.problem[0]
   }
-  const piece = { name: 'Strap', times: 1, joins: [] }
+  const piece = { name: 'Strap', times: 1, joins: [], blocks: [] }
 
   it('have no base, or that of a bag of several', () => {
     expect(
@@ -202,7 +202,7 @@ describe('pieces joined inside another', () => {
       name: 'addPiece',
       args: {
         piece: {
-          ...{ name: 'Pocket', times: 1, joins },
+          ...{ name: 'Pocket', times: 1, joins, blocks: [] },
           parts: [baseAs('panel', { count }), plain({ rounds })],
         },
       },
@@ -307,7 +307,7 @@ describe('stitches picked up along row ends (common practice: by length, not one
         name: 'addPiece',
         args: {
           piece: {
-            ...{ name: 'Edge', times: 1 },
+            ...{ name: 'Edge', times: 1, blocks: [] },
             joins: [
               { edge: 'first', to: spotOn('bag', { on: 'left' }), how: 'pick-up', over },
             ] as const,

@@ -268,8 +268,12 @@ function facesAndPicks(document: Document): Document {
   if (!Array.isArray(design?.pieces)) return next as Document
   const withOver = (join: Old) => (isObject(join) ? { over: null, ...join } : join)
   const pieces = design.pieces.map((piece: Old) =>
-    isObject(piece) && Array.isArray(piece.joins)
-      ? { ...piece, joins: piece.joins.map(withOver) }
+    isObject(piece)
+      ? {
+          blocks: [],
+          ...piece,
+          ...(Array.isArray(piece.joins) ? { joins: piece.joins.map(withOver) } : {}),
+        }
       : piece,
   )
   return { ...next, design: { ...design, pieces } } as Document

@@ -1,5 +1,5 @@
 import { bandOf, type BandPart } from '../band/index.ts'
-import { bandsIn, BODY, type Design, type Edit, roundsOf } from '../design/index.ts'
+import { bandsIn, blockOf, BODY, type Design, type Edit, roundsOf } from '../design/index.ts'
 import { type Join, maybePlace, type Piece } from '../ledger/index.ts'
 import { fittingOf } from '../fitting/index.ts'
 import { type Spot, spotOn } from '../part/index.ts'
@@ -13,7 +13,7 @@ const PUCKERS = { share: 0.08, mm: 10 } as const
 export function moreRows(design: Design, piece: Piece, by: number): Mend[] {
   const own = design.pieces.find(({ id }) => id === piece.id)
   const plain = (own ? bandsIn(own) : [])
-    .filter((part) => bandOf(part).change(part) !== null)
+    .filter((part) => bandOf(part).change(part) !== null && !blockOf(own!, part.id))
     .reduce<BandPart | null>(
       (most, part) => (most && roundsOf(most) >= roundsOf(part) ? most : part),
       null,

@@ -1,5 +1,14 @@
 import { bandOf } from '../band/index.ts'
-import { baseOf, BODY, type Design, growthOf, isBase, partById, roundsOf } from '../design/index.ts'
+import {
+  baseOf,
+  blockOf,
+  BODY,
+  type Design,
+  growthOf,
+  isBase,
+  partById,
+  roundsOf,
+} from '../design/index.ts'
 import { baseFlatness, bodyBandOf, type Fit, fitEdits, fitsOf, isInUse } from '../fit/index.ts'
 import { historyOf, projectOf, tryCommit } from '../project/index.ts'
 import {
@@ -309,11 +318,13 @@ export const outsideClass: Finder = ({ design }) =>
   })
 
 /** Bands without a swatch of their own: their sizes are derived from another. */
-export const gaugeDerived: Finder = ({ ledger }) => {
+export const gaugeDerived: Finder = ({ design, ledger }) => {
+  // What is worked several times is told once.
+  const isAgain = (id: string) => design.pieces.some((piece) => (blockOf(piece, id)?.nth ?? 0) > 0)
   const parts = ledger.pieces.flatMap(({ parts }) => parts)
   const derived = parts.filter(
     ({ id, gauge }, at) =>
-      gauge.source === 'derived' && parts.findIndex((one) => one.id === id) === at,
+      gauge.source === 'derived' && parts.findIndex((one) => one.id === id) === at && !isAgain(id),
   )
   if (derived.length === 0) return []
   return [

@@ -337,6 +337,7 @@ describe('a place that is gone', () => {
       ...{ id: 'c1', name: 'Pocket', times: 1 },
       parts: [baseAs('panel', { id: 'c1-p1', count: 6 }), plain({ id: 'c1-p2' })],
       joins: [{ edge: 'first' as const, to, how: 'whip' as const, over: null }],
+      blocks: [],
     }
     const sewn = { ...clean, pieces: [...clean.pieces, pocket] }
     const snag = the(sewn, 'spot-gone')

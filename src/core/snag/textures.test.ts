@@ -163,7 +163,14 @@ describe('edges and faces (common practice)', () => {
       tote({
         parts: [baseAs('two-panels', { count: 40, faces: 'differ' }), plain({ rounds: 20 })],
       }).pieces.concat([
-        { id: 'back', name: null, times: 1, joins: [], parts: [plain({ id: 'b', rounds: back })] },
+        {
+          id: 'back',
+          name: null,
+          times: 1,
+          joins: [],
+          blocks: [],
+          parts: [plain({ id: 'b', rounds: back })],
+        },
       ])
     const bag = (back: number) => ({ ...tote(), pieces: two(back) })
     expect(of(bag(20), 'faces-differ')).toEqual([])

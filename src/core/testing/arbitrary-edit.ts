@@ -123,6 +123,7 @@ const newItem = fc.record({
 const newPiece: fc.Arbitrary<NewPiece> = fc.record({
   name,
   times: figure,
+  blocks: fc.constant([]),
   parts: fc.constantFrom([baseAs('panel')], [baseAs('discs')], [], [base(), plain(), motif()]),
   joins: fc.array(join, { maxLength: 2 }),
 })
@@ -182,6 +183,19 @@ const chartArguments = (id: fc.Arbitrary<string>) => {
   }
 }
 
+/** With how a block is worked. */
+const blockWays = <T extends object>(of: fc.Arbitrary<T>) =>
+  fc
+    .tuple(
+      of,
+      fc.record({
+        times: fc.integer({ min: 1, max: 4 }),
+        yarns: fc.constantFrom([], ['A', 'B'], ['A', 'B', 'C']),
+        short: fc.nat(2),
+      }),
+    )
+    .map(([one, more]) => ({ ...one, ...more }))
+
 /** The arguments of each edit, for a bag with these parts. */
 const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> => {
   const id = fc.constantFrom(...partsOf(design).map((part) => part.id), 'p1', 'p2', 'gone')
@@ -202,6 +216,9 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
     removePart: fc.record({ id }),
     movePart: fc.record({ id, to: at }),
     ...chartArguments(id),
+    repeatParts: blockWays(fc.record({ from: id, to: id })),
+    setBlock: fc.record({ piece, at: fc.nat(1), ways: blockWays(fc.constant({})) }),
+    unfoldBlock: fc.record({ piece, at: fc.nat(1) }),
     adjustBefore: fc.record({ id, by: figure }),
     addPiece: fc.record({ piece: newPiece }),
     setPiece: fc.record({

@@ -82,7 +82,14 @@ const toteParts = () => [
 ]
 
 /** A body of these parts. */
-const bodyOf = (parts: readonly Part[]) => ({ id: BODY, name: null, times: 1, parts, joins: [] })
+const bodyOf = (parts: readonly Part[]) => ({
+  id: BODY,
+  name: null,
+  times: 1,
+  parts,
+  joins: [],
+  blocks: [],
+})
 
 /** The base of {@link tote}, or another round one. */
 export const base = (over: Partial<Of<'round-base'>> = {}): Of<'round-base'> => ({

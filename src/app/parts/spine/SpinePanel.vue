@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watchEffect } from 'vue'
-import { BODY, isBaseKind, maybeBaseOf } from '@core/design'
+import { blockOf, BODY, isBaseKind, maybeBaseOf } from '@core/design'
 import { bodyOf, type Piece } from '@core/ledger'
 import { useProject } from '@app/stores/project.ts'
 import BagPicture from '../bag/BagPicture.vue'
@@ -48,8 +48,16 @@ const pxPerMm = computed(() => {
     stripMm(ledger, shown)
   )
 })
+/** Of a block the bands of its first time are named, with how often they come. */
+function againOf(id: string): number {
+  for (const piece of project.shown!.design.pieces) {
+    const of = blockOf(piece, id)
+    if (of) return of.nth > 0 ? 0 : of.block.times.length
+  }
+  return 1
+}
 const parts = steady(() =>
-  derived.value ? spineParts(derived.value.ledger, foot.value, pxPerMm.value, shown) : [],
+  derived.value ? spineParts(derived.value.ledger, foot.value, pxPerMm.value, shown, againOf) : [],
 )
 /** The piece with the bands, or the one of her own that is shown: how it stands on what lies under it. */
 const body = steady(() => {
@@ -175,6 +183,7 @@ const partStyle = (top: number, bottom: number) => ({
           <LockingMarker v-if="isOn(part)" :size="20" />
         </div>
         <button
+          v-if="part.again > 0"
           type="button"
           class="label"
           :aria-pressed="isOn(part)"

@@ -74,12 +74,17 @@ const shortened = (name: string) => (name.length > 10 ? `${name.slice(0, 9)}…`
     <g class="labels">
       <g v-for="part in parts" :key="part.key" :class="{ on: part.id === selected }">
         <line :x1="STRIP.x" :x2="WIDTH - 12" :y1="part.bottom" :y2="part.bottom" />
-        <text :x="STRIP.x + STRIP.width + 10" :y="part.labelY - 1">
+        <text v-if="part.again > 0" :x="STRIP.x + STRIP.width + 10" :y="part.labelY - 1">
           {{ shortened(part.name) }}
         </text>
-        <text class="small" :x="STRIP.x + STRIP.width + 10" :y="part.labelY + 12">
+        <text
+          v-if="part.again > 0"
+          class="small"
+          :x="STRIP.x + STRIP.width + 10"
+          :y="part.labelY + 12"
+        >
           {{ part.rounds }} {{ part.rounds === 1 ? part.worked.slice(0, -1) : part.worked
-          }}{{ part.times > 1 ? ` × ${part.times}` : '' }}
+          }}{{ part.times * part.again > 1 ? ` × ${part.times * part.again}` : '' }}
         </text>
       </g>
       <text

@@ -11,6 +11,8 @@ export interface SpinePart {
   readonly rounds: number
   /** How often its piece is made. */
   readonly times: number
+  /** How often it is worked where it is of a block: 1 where it is not, 0 of a later time, which has no label of its own. */
+  readonly again: number
   /** Index of its piece, and its rows there. */
   readonly piece: number
   readonly firstRow: number
@@ -46,6 +48,7 @@ export function spineParts(
   foot: number,
   pxPerMm: number,
   shown = all,
+  againOf: (id: string) => number = () => 1,
 ): SpinePart[] {
   const list: SpinePart[] = []
   let from = foot
@@ -62,6 +65,7 @@ export function spineParts(
         // Where there are several pieces, a part they share is called by the piece.
         name: i === 0 && ledger.pieces.filter(shown).length > 1 ? piece.name : name,
         times: piece.times,
+        again: againOf(id),
         worked: piece.worked,
         rounds: endRow - firstRow,
         piece: at,
@@ -74,7 +78,13 @@ export function spineParts(
     })
     from -= alongMm.at(-1)! * pxPerMm + PIECE_GAP
   })
-  return spread(list, foot)
+  const labelled = new Map(
+    spread(
+      list.filter(({ again }) => again > 0),
+      foot,
+    ).map((part) => [part.key, part]),
+  )
+  return list.map((part) => labelled.get(part.key) ?? part)
 }
 
 /** Moves labels apart, from the foot up and then back down where they ran out of room at the top. */

@@ -1,8 +1,16 @@
 <script setup lang="ts">
 import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { VueDraggable } from 'vue-draggable-plus'
-import { type Component, computed, shallowRef } from 'vue'
-import { bandsIn, isBase, lettersIn, maybeBaseOf, roundsOf, yarnByLetter } from '@core/design'
+import { type Component, computed, defineAsyncComponent, shallowRef } from 'vue'
+import {
+  bandsIn,
+  blockOf,
+  isBase,
+  lettersIn,
+  maybeBaseOf,
+  roundsOf,
+  yarnByLetter,
+} from '@core/design'
 import { newPart, partTemplates, type TemplateKind } from '@app/parts/bag/part-templates.ts'
 import { steady } from '@app/parts/page/steady.ts'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
@@ -18,9 +26,29 @@ const piece = computed(() => design.value.pieces.find(({ id }) => id === project
 const first = computed(
   () => (piece.value && maybeBaseOf(piece.value)) ?? maybeBaseOf(design.value.pieces[0]!)!,
 )
-const parts = computed(() => [first.value, ...(piece.value ? bandsIn(piece.value) : [])])
+const all = computed(() => (piece.value ? bandsIn(piece.value) : []))
+/** Of a block the bands of its first time are shown, for all of them. */
+const parts = computed(() => [
+  first.value,
+  ...all.value.filter(({ id }) => (blockIn(id)?.nth ?? 0) === 0),
+])
+const blockIn = (id: string) => (piece.value ? blockOf(piece.value, id) : null)
+/** The band that is chosen, or the one that stands for it in the list. */
+const chosen = computed(() => {
+  const id = project.selectedPart
+  const of = id === null ? null : blockIn(id)
+  return of ? of.block.times[0]!.bands[of.place] : id
+})
 /** Bands stand from here on in the parts of the piece. */
 const lowest = computed(() => (piece.value && maybeBaseOf(piece.value) ? 1 : 0))
+
+/** Of a band of a block how often it comes, and whether the block is headed by it, its highest. */
+function blockLine(id: string) {
+  const of = blockIn(id)
+  if (!of) return { again: 0, heads: null }
+  const { bands } = of.block.times[0]!
+  return { again: of.block.times.length, heads: bands.at(-1) === id ? of.at : null }
+}
 
 /** What a line of the list says, the rim first. */
 const lines = steady(() => {
@@ -36,6 +64,7 @@ const lines = steady(() => {
       .slice(0, 4)
       .map((letter) => ({ letter, colour: yarnByLetter(design.value, letter).colour })),
     wrong: wrong.has(part.id),
+    ...blockLine(part.id),
   }))
 })
 const bands = computed({
@@ -43,14 +72,15 @@ const bands = computed({
   set: (list) => {
     // One part was dragged: the one that is not where it was.
     const wanted = [...list].reverse().map(({ id }) => id)
-    const now = bandsIn(piece.value!).map(({ id }) => id)
+    const now = parts.value.slice(1).map(({ id }) => id)
     const first = wanted.findIndex((id, i) => id !== now[i])
     if (first < 0) return
     const moved = wanted[first] === now[first + 1] ? now[first]! : wanted[first]!
-    project.edit({
-      name: 'movePart',
-      args: { id: moved, to: wanted.indexOf(moved) + lowest.value },
-    })
+    // It goes below the one that is above it now, and so above all times of a block that is not.
+    const others = all.value.map(({ id }) => id).filter((id) => id !== moved)
+    const above = others.indexOf(wanted[wanted.indexOf(moved) + 1] ?? '')
+    const to = (above < 0 ? others.length : above) + lowest.value
+    project.edit({ name: 'movePart', args: { id: moved, to } })
   },
 })
 const base = computed(() => lines.value.at(-1)!)
@@ -77,12 +107,18 @@ function add(kind: TemplateKind) {
   if (chooser) choosing.value = { chooser, place: { count, at } }
   else project.addBand(newPart(design.value, kind, count), at)
 }
+/** What is to be repeated from which band on, or the block whose times and yarns are to be changed. */
+const repeating = shallowRef<{ readonly from: string; readonly block: number | null } | null>(null)
+const RepeatDialog = defineAsyncComponent(() => import('../dialogs/RepeatDialog.vue'))
+const unfold = (at: number) =>
+  project.edit({ name: 'unfoldBlock', args: { piece: piece.value!.id, at } })
 function act(command: string, id: string) {
   const at = placeOf(id)
   const part = piece.value!.parts[at]!
   if (command === 'up') project.edit({ name: 'movePart', args: { id, to: at + 1 } })
   if (command === 'down') project.edit({ name: 'movePart', args: { id, to: at - 1 } })
   if (command === 'remove') project.edit({ name: 'removePart', args: { id } })
+  if (command === 'repeat') repeating.value = { from: id, block: null }
   if (command === 'duplicate' && !isBase(part))
     project.edit({ name: 'addPart', args: { part, at: at + 1, piece: piece.value!.id } })
 }
@@ -110,13 +146,26 @@ function act(command: string, id: string) {
         v-for="line in bands"
         :key="line.id"
         class="row"
-        :class="{ on: line.id === project.selectedPart }"
+        :class="{ on: line.id === chosen, again: line.again > 0 }"
       >
+        <p v-if="line.heads !== null" class="block-head">
+          <b class="num">Block × {{ line.again }}</b>
+          <button
+            type="button"
+            class="link"
+            @click="repeating = { from: line.id, block: line.heads }"
+          >
+            Change<span class="hidden-words"> how often it is worked</span>
+          </button>
+          <button type="button" class="link" @click="unfold(line.heads)">
+            Unfold<span class="hidden-words"> into bands of their own</span>
+          </button>
+        </p>
         <span class="pull" title="Drag to move" aria-hidden="true">⠿</span>
         <button
           type="button"
           class="name"
-          :aria-current="line.id === project.selectedPart"
+          :aria-current="line.id === chosen"
           @click="project.selectedPart = line.id"
         >
           {{ line.name
@@ -141,6 +190,7 @@ function act(command: string, id: string) {
               <ElDropdownItem command="up">Move up</ElDropdownItem>
               <ElDropdownItem command="down">Move down</ElDropdownItem>
               <ElDropdownItem command="duplicate">Duplicate</ElDropdownItem>
+              <ElDropdownItem v-if="line.again === 0" command="repeat">Repeat …</ElDropdownItem>
               <ElDropdownItem command="remove" divided>Take out</ElDropdownItem>
             </ElDropdownMenu>
           </template>
@@ -161,6 +211,14 @@ function act(command: string, id: string) {
         ><YarnDot v-for="dot in base.dots" :key="dot.letter" v-bind="dot" :size="17"
       /></span>
     </div>
+    <RepeatDialog
+      v-if="repeating && piece"
+      :key="`${repeating.from} ${repeating.block}`"
+      :model-value="true"
+      :piece="piece"
+      v-bind="repeating"
+      @update:model-value="repeating = null"
+    />
     <component
       :is="choosing.chooser"
       v-if="choosing"
@@ -209,6 +267,21 @@ function act(command: string, id: string) {
   padding-right: 2px;
   border: 1px solid transparent;
   border-top-color: var(--line);
+}
+.part-list .row.again {
+  flex-wrap: wrap;
+  border-left: 3px solid var(--line-strong);
+}
+.part-list .block-head {
+  display: flex;
+  flex: 0 0 100%;
+  gap: 8px;
+  padding: 2px 4px 0 6px;
+  font-size: 12px;
+}
+.part-list .block-head b {
+  flex: 1;
+  font-weight: 600;
 }
 .part-list .row:hover {
   background: var(--mat-tint);
