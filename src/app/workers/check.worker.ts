@@ -1,7 +1,9 @@
 import { expose } from 'comlink'
 import { type AboutBag, designFromPattern } from '@core/adopt'
+import type { Design } from '@core/design'
 import {
   countedBase,
+  countedOverBag,
   countedRows,
   countsFound,
   patternOfRows,
@@ -53,15 +55,17 @@ const api = {
   /** A pattern in symbols, over so many repeats and rows of it. */
   chart: (pattern: StitchPattern, way: 'flat' | 'round', repeats: number, rows: number) =>
     stitchChart(pattern, way, repeats, rows),
-  /** `letters` are those of the bag's yarns; another one is the ground yarn. */
+  /** Over what lies below them on the bag. `letters` are those of its yarns; another one is the ground yarn. */
   countRows: (
     texts: readonly string[],
     count: number,
     worked: 'rounds' | 'rows',
     { letters, ...yarns }: Omit<RowYarns, 'letterOf'> & { readonly letters: readonly string[] },
+    { design, id }: { readonly design: Design; readonly id: string },
   ) => {
     const letterOf = (said: string) => (letters.includes(said) ? said : yarns.yarn)
-    return countedRows(texts, count, worked, { ...yarns, letterOf })
+    const all = { ...yarns, letterOf }
+    return countedOverBag(design, id, texts, all) ?? countedRows(texts, count, worked, all)
   },
 }
 export type CheckApi = typeof api

@@ -9,5 +9,6 @@ export {
   type RowYarns,
   writtenRow,
 } from './written-rows.ts'
+export { countedOverBag } from './over-bag.ts'
 export { countsFound, whyNotOn } from './pattern-counts.ts'
 export { patternOfRows, type RowsWanted } from './pattern-of-rows.ts'

@@ -51,8 +51,7 @@ export function texturedBand(
       count,
       worked,
       { ground: pattern.passes === 2 ? 'drawn-loop' : ground, yarn: ANY, letterOf: (said) => said },
-      stack,
-      pattern.multiple,
+      { stack, multiple: pattern.multiple },
     )
     if (!counted.ok) {
       problem = counted.problem

@@ -192,33 +192,62 @@ export const writtenRow = (row: CheckedRow, yarns: RowYarns): WrittenRow => ({
   repeat: null,
 })
 
+/** What rows stand on: rows in words, and how many there are. */
+export interface StandsOn {
+  readonly text: string
+  readonly rows: number
+}
+
+/** One row of single crochet, so many stitches wide. */
+export const onStitches = (count: number, worked: 'rounds' | 'rows'): StandsOn => ({
+  text:
+    worked === 'rounds'
+      ? `Ch ${count}, sl st in first ch to form a ring.\nRnd 1: sc in each ch around`
+      : `Ch ${count + 1}.\nRow 1: sc in 2nd ch from hook and in each ch across`,
+  rows: 1,
+})
+
 /** Multiples that a row shows by what each of its repeats takes. */
 const multiplesOf = ({ through }: CheckedRow): number[] =>
   through.slice(1).map(({ done }, i) => done - through[i]!.done)
 
 /**
  * Rows in shorthand counted over so many stitches, with their repeats; refused in words when they do not add up.
- * @param multiple of all of them, where that is known
  */
 export function countedRows(
   texts: readonly string[],
   count: number,
   worked: 'rounds' | 'rows',
   yarns: RowYarns,
-  stack?: readonly OntoRow[],
-  multiple?: number,
+  { stack, multiple, below }: CountedHow = {},
 ): Result<readonly CountedRow[]> {
-  const counted = countedOnce(texts, count, worked, yarns, stack)
+  const once = (on: number) => {
+    const standsOn = below ? below(on) : undefined
+    return standsOn === null
+      ? refused(`What lies below cannot be worked on ${on}.`)
+      : countedOnce(texts, on, worked, yarns, stack, standsOn)
+  }
+  const counted = once(count)
   if (!counted.ok) return counted
   const { rows, multiples } = counted.value
   // Each row may have a multiple of its own: that of all of them shows what repeats in each.
   const seen = multiple === undefined ? multiples : [multiple, ...multiples]
   return found(
     withRepeats(rows, count, seen, (on) => {
-      const again = countedOnce(texts, on, worked, yarns, stack)
+      const again = once(on)
       return again.ok ? found(again.value.rows) : again
     }),
   )
+}
+
+/** What is known of rows beside their words. */
+export interface CountedHow {
+  /** What each goes into, and the yarn it begins in. */
+  readonly stack?: readonly OntoRow[]
+  /** The multiple of all of them. */
+  readonly multiple?: number
+  /** What they stand on, on so many; null where nothing does. One row of single crochet where it is not said. */
+  readonly below?: (count: number) => StandsOn | null
 }
 
 /** Rows as they were counted, and the multiples they show. */
@@ -236,30 +265,30 @@ export function countedOnce(
   worked: 'rounds' | 'rows',
   yarns: RowYarns,
   stack?: readonly OntoRow[],
+  standsOn = onStitches(count, worked),
 ): Result<CountedOnce> {
   const label = worked === 'rounds' ? 'Rnd' : 'Row'
-  const base =
-    worked === 'rounds'
-      ? `Ch ${count}, sl st in first ch to form a ring.\nRnd 1: sc in each ch around`
-      : `Ch ${count + 1}.\nRow 1: sc in 2nd ch from hook and in each ch across`
-  // The first of them is row 2.
+  const first = standsOn.rows + 1
   const into = (i: number) =>
     stack && stack[i]!.onto !== 'below'
       ? ontoWords(
           label,
-          ontoOf(stack, i).map((at) => at + 2),
+          ontoOf(stack, i).map((at) => at + first),
         )
       : ''
-  const lines = texts.map((text, i) => `${label} ${i + 2}: ${into(i)}${text.replace(/\s+/g, ' ')}`)
-  const { rows, unread } = checkPattern([base, ...lines].join('\n'), { keepMade: true })
-  const own = rows.slice(1)
-  const faulty = own.find(({ ok, made }) => !ok || !made)
-  if (faulty) return refused(`Row ${faulty.row! - 1}: ${whyNotIn(faulty)}`)
-  if (own.length !== texts.length || unread.length > 0)
+  const lines = texts.map(
+    (text, i) => `${label} ${i + first}: ${into(i)}${text.replace(/\s+/g, ' ')}`,
+  )
+  const { rows, unread } = checkPattern([standsOn.text, ...lines].join('\n'), { keepMade: true })
+  const own = rows.slice(-texts.length)
+  const numberOf = ({ row }: CheckedRow) => row! - first + 1
+  if (own.length !== texts.length || unread.length > 0 || own[0]!.row !== first)
     return refused('One of the rows could not be read.')
+  const faulty = own.find(({ ok, made }) => !ok || !made)
+  if (faulty) return refused(`Row ${numberOf(faulty)}: ${whyNotIn(faulty)}`)
   for (const row of own) {
     const why = whyNot(row)
-    if (why) return refused(`Row ${row.row! - 1}: ${why}`)
+    if (why) return refused(`Row ${numberOf(row)}: ${why}`)
   }
   const last = { yarn: yarns.yarn }
   const all = own.map((row, i) => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref, toRaw, watch } from 'vue'
 import { bandOf, type WrittenPart } from '@core/band'
 import { countsWords } from '@core/fit'
 import { standsOn } from '@core/ledger'
@@ -46,7 +46,9 @@ async function count() {
   }
   const { id } = part
   const on = below.value
-  const answer = await checker.ask((api) => api.countRows(texts, on, worked, about))
+  const answer = await checker.ask((api) =>
+    api.countRows(texts, on, worked, about, { design: toRaw(design), id }),
+  )
   const counted = answer.ok ? answer.value : answer
   problem.value = counted.ok ? null : counted.problem
   if (
