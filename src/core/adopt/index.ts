@@ -1,1 +1,2 @@
 export * from './to-design.ts'
+export type { Told } from './told.ts'

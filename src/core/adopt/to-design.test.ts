@@ -3,6 +3,9 @@ import { compile } from '../ledger/index.ts'
 import { handWritten } from '../testing/hand-rows.ts'
 import { checkPattern } from '../check/index.ts'
 import { countedRows } from '../shorthand/index.ts'
+import { everyBag } from '../testing/every-bag.ts'
+import { tries } from '../testing/tries.ts'
+import { styles, writtenIn } from '../testing/written.ts'
 import { designFromPattern } from './index.ts'
 
 describe('a checked pattern as a bag', () => {
@@ -11,12 +14,16 @@ describe('a checked pattern as a bag', () => {
     const purse = handWritten.find((text) => text.startsWith('Bag with handles'))!
     const made = designFromPattern(purse, {}, about)
     if (!made.ok) throw new Error(made.problem)
-    expect(partsOf(made.value)[0]).toMatchObject({ kind: 'round-base', increase: 8, count: 48 })
-    const { makes } = compile(made.value).pieces[0]!.columns
+    expect(partsOf(made.value.design)[0]).toMatchObject({
+      kind: 'round-base',
+      increase: 8,
+      count: 48,
+    })
+    const { makes } = compile(made.value.design).pieces[0]!.columns
     // Round 13 changes the count; what follows goes on from there.
     expect([...makes].slice(-4)).toEqual([48, 48, 52, 52])
-    expect(designFaults(made.value)).toEqual([])
-    expect(partsOf(made.value).at(-2)).toMatchObject({
+    expect(designFaults(made.value.design)).toEqual([])
+    expect(partsOf(made.value.design).at(-2)).toMatchObject({
       kind: 'written',
       rows: [{ text: expect.stringContaining('ch 12, sk next 10 sts') as string }],
     })
@@ -29,10 +36,10 @@ describe('a checked pattern as a bag', () => {
         {},
         about,
       )
-      return made.ok ? partsOf(made.value)[0]!.kind : made.problem
+      return made.ok ? partsOf(made.value.design)[0]!.kind : made.problem
     }
     expect(kindOf('Oval')).toBe('oval-base')
-    expect(kindOf('Flat')).toBe('two-panels')
+    expect(kindOf('Flat')).toBe('panel')
     expect(designFromPattern('Rnd 1: wobble', {}, about)).toMatchObject({ ok: false })
     expect(designFromPattern('nothing', {}, about)).toMatchObject({ ok: false })
   })
@@ -51,7 +58,7 @@ describe('a checked pattern as a bag', () => {
     const three = `${base}\nRnd 3: [1 sc, 2 sc in next st] × 6. (18)\nRnd 4: ${text}`
     const made = designFromPattern(three, {}, about)
     if (!made.ok) throw new Error(made.problem)
-    expect(bandsOf(made.value)).toMatchObject([{ kind, stitch }])
+    expect(bandsOf(made.value.design)).toMatchObject([{ kind, stitch }])
   })
 
   // A ring of chain is joined too, and is no join of rounds.
@@ -72,8 +79,12 @@ describe('a checked pattern as a bag', () => {
   ])('%s: its rounds are worked %s', (text, working) => {
     const made = designFromPattern(text, {}, about)
     if (!made.ok) throw new Error(made.problem)
-    expect(made.value.making.working).toBe(working)
-    expect(partsOf(made.value)[0]).toMatchObject({ kind: 'round-base', increase: 6, count: 12 })
+    expect(made.value.design.making.working).toBe(working)
+    expect(partsOf(made.value.design)[0]).toMatchObject({
+      kind: 'round-base',
+      increase: 6,
+      count: 12,
+    })
   })
 
   const counting = handWritten.filter((text) => {
@@ -85,13 +96,13 @@ describe('a checked pattern as a bag', () => {
     (_, text) => {
       const made = designFromPattern(text!, {}, about)
       if (!made.ok) throw new Error(made.problem)
-      expect(designFaults(made.value)).toEqual([])
-      const ledger = compile(made.value)
+      expect(designFaults(made.value.design)).toEqual([])
+      const ledger = compile(made.value.design)
       const { makes } = ledger.pieces.find(({ id }) => id === 'bag')!.columns
       // Of the strap and the panel it is the panel.
       const checked = checkPattern(text!).rows.map((row) => row.makes)
       // Rows after the base are those of the pattern, each with its count.
-      const bands = bandsOf(made.value).reduce((sum, part) => sum + roundsOf(part), 0)
+      const bands = bandsOf(made.value.design).reduce((sum, part) => sum + roundsOf(part), 0)
       expect([...makes].slice(makes.length - bands)).toEqual(checked.slice(checked.length - bands))
     },
   )
@@ -132,16 +143,18 @@ describe('a checked pattern as a bag', () => {
     const inOnePlace = '(2 sc in next st) 6 times, sc in next 12 sts. (24)'
     const made = designFromPattern(rounds(`Rnd 3: ${stacked}`, `Rnd 4: ${inOnePlace}`), {}, about)
     if (!made.ok) throw new Error(made.problem)
-    const [base, band] = partsOf(made.value)
-    expect(base).toMatchObject({ kind: 'round-base', count: 18 })
-    expect(band).toMatchObject({ kind: 'written' })
-    expect([...compile(made.value).pieces[0]!.columns.makes]).toEqual([6, 12, 18, 24])
+    // What grows in a spread of its own is a base of its own rounds, and no wall.
+    const [base] = partsOf(made.value.design)
+    expect(base).toMatchObject({ kind: 'written-base', count: 24 })
+    expect([...compile(made.value.design).pieces[0]!.columns.makes]).toEqual([6, 12, 18, 24])
     const above = designFromPattern(
       rounds(`Rnd 3: ${stacked}`, 'Rnd 4: (sc in next 2 sts, 2 sc in next st) 6 times. (24)'),
       {},
       about,
     )
-    expect(above.ok && partsOf(above.value)).toMatchObject([{ stagger: 'stacked', count: 24 }])
+    expect(above.ok && partsOf(above.value.design)).toMatchObject([
+      { stagger: 'stacked', count: 24 },
+    ])
   })
 
   it('leaves as many stitches after each row as the text says, in any pattern it takes', () => {
@@ -150,7 +163,9 @@ describe('a checked pattern as a bag', () => {
       const made = designFromPattern(text, {}, about)
       if (!made.ok) continue
       taken++
-      const makes = [...compile(made.value).pieces.find(({ id }) => id === 'bag')!.columns.makes]
+      const makes = [
+        ...compile(made.value.design).pieces.find(({ id }) => id === 'bag')!.columns.makes,
+      ]
       const said = checkPattern(text).rows.map((row) => row.makes)
       expect(said.join(' ')).toContain(makes.join(' '))
     }
@@ -171,7 +186,7 @@ describe('a checked pattern as a bag', () => {
     ]
     const made = designFromPattern(bag.join('\n'), {}, about)
     if (!made.ok) throw new Error(made.problem)
-    const { pieces } = compile(made.value)
+    const { pieces } = compile(made.value.design)
     expect(pieces.map(({ name, worked, rows }) => [name, worked, rows])).toEqual([
       ['Base and body', 'rounds', 3],
       ['Strap', 'rows', 3],
@@ -186,9 +201,74 @@ describe('a checked pattern as a bag', () => {
       about,
     )
     if (!made.ok) throw new Error(made.problem)
-    const written = partsOf(made.value).flatMap((part) =>
+    const written = partsOf(made.value.design).flatMap((part) =>
       part.kind === 'written' ? part.rows : [],
     )
     expect(written[0]!.text).toContain('5 dc into next st, skip 2 sts')
+  })
+})
+
+describe('printed, checked, made a bag of and printed again: the same rows', () => {
+  const about = { name: 'Again', hookMm: 4, yarnClass: 3 }
+  // One in eight of them here, all of them where there is time.
+  const step = Math.max(1, Math.round(8 / tries(1)))
+  const bags = everyBag()
+    .map(({ design }) => design)
+    .filter((_, i) => i % step === 0)
+  it.each(bags.map((design) => [design.name, design] as const))('%s', (_, design) => {
+    for (const style of Object.keys(styles)) {
+      const made = designFromPattern(writtenIn(design, style), {}, about)
+      if (!made.ok) throw new Error(`${style}: ${made.problem}`)
+      expect([style, made.value.told.otherwise]).toEqual([style, []])
+    }
+  })
+
+  /** Of texts as people write them: those whose rows do not all come out, with how many of them. */
+  const OTHERWISE: Readonly<Record<string, number>> = {
+    // Special stitches that only the text explains.
+    'Texture sampler': 1,
+    '## Crossbody pouch': 3,
+    'Edge in UK terms': 1,
+    // Begun in chains that are rows of their own, or with no chain.
+    'Flap in rows': 1,
+    'Round in half doubles': 1,
+    'Chainless start': 1,
+    'Tab in UK terms': 1,
+    'Turning chains at the end': 4,
+  }
+  it('of texts by hand, and where they are not it is told row by row', () => {
+    const told: Record<string, number> = {}
+    for (const text of handWritten) {
+      const made = designFromPattern(text, {}, about)
+      const many = made.ok ? made.value.told.otherwise.length : 0
+      if (many > 0) told[text.split('\n')[0]!] = many
+    }
+    expect(told).toEqual(OTHERWISE)
+  })
+
+  it('with lines that are no rows told as not taken over', () => {
+    const made = designFromPattern(
+      'My pouch\nGauge: 16 sts to 10 cm\nRnd 1: 6 sc in magic ring (6)\nRnd 2: inc in each st (12)\nWeave in the ends.',
+      {},
+      about,
+    )
+    expect(made.ok && made.value.told).toEqual({
+      as: 'Round',
+      otherwise: [],
+      left: ['My pouch', 'Gauge: 16 sts to 10 cm', 'Weave in the ends.'],
+    })
+  })
+
+  it('knows halves, cornered bases, discs with their strip and bases that are picked up by their rows', () => {
+    const kindOf = (design: { readonly name: string }) => design.name.split(' ')[0]
+    for (const design of everyBag().flatMap(({ design, band }) =>
+      band === 'plain' ? [design] : [],
+    )) {
+      const made = designFromPattern(writtenIn(design, 'own'), {}, about)
+      const kind = made.ok ? partsOf(made.value.design)[0]!.kind : ''
+      // A panel that is folded says so only when it has rows enough; written rounds that are a round base are one.
+      const same = { 'folded-panel': 'panel', 'written-base': 'round-base' }[kindOf(design)!]
+      expect([design.name, kind]).toEqual([design.name, same ?? kindOf(design)])
+    }
   })
 })

@@ -2,9 +2,16 @@ import { onlyIn } from '../notation/index.ts'
 import type { CheckOptions } from './checked.ts'
 import { found, type Problem } from './problem.ts'
 
-/** The vocabulary of a text: US unless it holds words that are only said in the UK, and none of the others. */
+/** A dc that begins in the second chain is the short one of the UK (common practice): the US one begins in the third or fourth. */
+const SHORT_DC =
+  /\b(?:dc|double crochet)s?\s+(?:in(?:to)?\s+)?(?:the\s+)?(?:2nd|second)\s+ch(?:ain)?\b/i
+const STARTS_SHORT = /\bstarting in (?:the )?2nd ch(?:ain)? from (?:the )?hook, dc\b/i
+
+/** The vocabulary of a text: US unless it holds what is only said in the UK, and none of the others' words. */
 export const termsOf = (text: string): 'us' | 'uk' =>
-  onlyIn.uk.test(text) && !onlyIn.us.test(text) ? 'uk' : 'us'
+  !onlyIn.us.test(text) && (onlyIn.uk.test(text) || SHORT_DC.test(text) || STARTS_SHORT.test(text))
+    ? 'uk'
+    : 'us'
 
 /** Words of both vocabularies in one text. */
 export function mixedTerms(text: string, terms: CheckOptions['terms']): Problem[] {

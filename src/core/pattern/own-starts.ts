@@ -13,9 +13,9 @@ export interface StartsBy {
   readonly chains: (stitch: string) => number | null
 }
 
-/** Slip stitches to where it starts, its chain, its yarn, what is said of the chain, and what comes after. */
+/** Slip stitches to where it starts (those in each stitch are its work), its chain, its yarn, what is said of the chain, and what comes after. */
 const START =
-  /^((?:(?:sl st|ss) [^,(]*, )*)(?:ch (\d+)( [A-Z])?(?: (\((?:counts?|does not|do not)[^)]*\)))?, )?/i
+  /^((?:(?:sl st|ss) (?!in each\b)[^,(]*, )*)(?:ch (\d+)( [A-Z])?(?: (\((?:counts?|does not|do not)[^)]*\)))?, )?/i
 const COUNTS_AS = /^\(counts? as (?:an? )?([a-z]+)(?: and ch (\d+))?\)$/i
 /** What no school has a say in: the loop on the hook, and what is just “a stitch”. */
 const NO_STITCH = /^(?:st|stitch|loop)$/i

@@ -7,6 +7,7 @@ export {
   countsOver,
   runsOfMade,
   type RowYarns,
+  workOf,
   writtenRow,
 } from './written-rows.ts'
 export { countedOverBag } from './over-bag.ts'

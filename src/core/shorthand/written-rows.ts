@@ -146,7 +146,12 @@ export function countedBase(
   texts: readonly string[],
   ground: string,
 ): Result<readonly BaseRound[]> {
-  const lines = texts.map((text, i) => `Rnd ${i + 1}: ${text.replace(/\s+/g, ' ')}`)
+  // A ring that is made before it is one of chain or of yarn.
+  const ring = /\bin (?:the )?ring\b/i.test(texts[0] ?? '') && !/\bmagic|form\b/i.test(texts[0]!)
+  const lines = [
+    ...(ring ? ['Form a magic ring.'] : []),
+    ...texts.map((text, i) => `Rnd ${i + 1}: ${text.replace(/\s+/g, ' ')}`),
+  ]
   const { rows, unread } = checkPattern(lines.join('\n'), { keepMade: true })
   const faulty = rows.find((row) => !row.ok || !row.made || whyNot(row) !== null)
   if (faulty) return refused(`Round ${faulty.row}: ${whyNotIn(faulty)}`)

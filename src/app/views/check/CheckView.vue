@@ -1,13 +1,15 @@
 <script setup lang="ts">
+import type { Adopted } from '@core/adopt'
 import { projectOf } from '@core/project'
 import { fileOpen } from 'browser-fs-access'
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import OutsidePage from '@app/parts/page/OutsidePage.vue'
 import { LIMITS } from '@core/part'
 import { cutAt, shortened, writable } from '@core/units'
 import { useShelf } from '@app/stores/shelf.ts'
+import AdoptedBag from './AdoptedBag.vue'
 import CheckRow from './CheckRow.vue'
 import KeepRows from './KeepRows.vue'
 import { examplePattern } from './example.ts'
@@ -86,15 +88,28 @@ async function find(line: number) {
   area.value!.setSelectionRange(from, from + (lines[line - 1]?.length ?? 0))
   area.value!.scrollTop = Math.max(0, (line - 6) * 21)
 }
+/** The bag that is made of the text, while what is to be known of it is read. */
+const adopted = shallowRef<Adopted | null>(null)
+/** A text is called by its first line, where that is none of its rows. */
+const nameOfText = computed(() => {
+  const lines = text.value.split('\n')
+  const at = lines.findIndex((line) => line.trim() !== '')
+  const isRow = report.value?.rows.some(({ line }) => line === at + 1)
+  const name = isRow ? '' : writable((lines[at] ?? '').slice(0, 400)).replace(/^[#*\s]+/, '')
+  return cutAt(name.trim(), 80) || 'A checked pattern'
+})
 async function makeBag() {
-  const [first = ''] = text.value.trim().split('\n')
-  const name = cutAt(writable(first.slice(0, 400)).trim(), 80) || 'A checked pattern'
-  const made = await toDesign({ name, hookMm: 3.5, yarnClass: 3 })
+  problem.value = null
+  const made = await toDesign({ name: nameOfText.value, hookMm: 3.5, yarnClass: 3 })
   if (!made.ok) {
     problem.value = made.problem
     return
   }
-  const id = await shelf.add(projectOf(made.value))
+  adopted.value = made.value
+}
+async function takeBag({ design }: Adopted) {
+  adopted.value = null
+  const id = await shelf.add(projectOf(design))
   if (id) await router.push({ name: 'bands', params: { id } })
   else problem.value = shelf.refused
 }
@@ -162,6 +177,13 @@ async function makeBag() {
         </button>
       </div>
       <KeepRows v-if="numbered && keeping" v-model="keeping" :make="toPattern" :rows="numbered" />
+      <AdoptedBag
+        v-if="adopted"
+        :told="adopted.told"
+        :name="nameOfText"
+        @take="takeBag(adopted)"
+        @leave="adopted = null"
+      />
       <p v-if="problem ?? failed" class="bad" role="alert">{{ problem ?? failed }}</p>
       <p v-for="(one, i) in report?.problems" :key="i" class="whole">{{ one.message }}</p>
       <ul v-if="rows.length" class="rows" tabindex="0" aria-label="Rows">

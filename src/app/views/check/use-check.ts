@@ -1,9 +1,8 @@
 import { useDebounceFn } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import type { AboutBag } from '@core/adopt'
+import type { AboutBag, Adopted } from '@core/adopt'
 import type { RowsWanted } from '@core/shorthand'
 import type { CheckOptions, WordedReport } from '@core/check'
-import type { Design } from '@core/design'
 import type { OwnDraft } from '@core/texture'
 import type { Result } from '@core/units'
 import { leaveOnDesk, onDesk } from '@app/storage/desk.ts'
@@ -47,7 +46,7 @@ export function useCheck() {
     .catch(() => {})
   const wrong = computed(() => report.value?.rows.filter(({ ok }) => !ok).length ?? 0)
   /** The pattern as a bag; refused in words while its rows do not count through. */
-  const toDesign = async (about: AboutBag): Promise<Result<Design>> => {
+  const toDesign = async (about: AboutBag): Promise<Result<Adopted>> => {
     const made = await checker.ask((api) => api.toDesign(text.value, options.value, about))
     return made.ok ? made.value : made
   }
