@@ -203,13 +203,12 @@ function alikeRows(bag: Design, rows: readonly CheckedRow[], stitch: string): nu
   const [begun] = rows
   if (!begun) return 0
   const inRing = intoRing(begun.items ?? [])
-  const [first] = begun.yarns
   let n = 0
   while (
     n < Math.min(rows.length, piece.rows) &&
     piece.columns.makes[n] === rows[n]!.makes &&
-    // A base is in one yarn.
-    rows[n]!.yarns.every((yarn) => yarn === first) &&
+    // Each of its rows is in one yarn.
+    rows[n]!.yarns.length <= 1 &&
     // How a chain is worked into is said in many ways; what is worked into a ring is its count.
     ((n === 0 && !inRing) || worksOf(runsOfRow(ledger, piece, n)) === written[n])
   )

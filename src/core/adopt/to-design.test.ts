@@ -246,6 +246,32 @@ describe('printed, checked, made a bag of and printed again: the same rows', () 
     expect(told).toEqual(OTHERWISE)
   })
 
+  it('with a base whose rounds are in several yarns', () => {
+    const text = [
+      'Rnd 1: with Brass, 6 sc in magic ring (6)',
+      'Rnd 2: inc in each st (12)',
+      'Rnd 3: with Drum blue, [1 sc, inc] x 6 (18)',
+      'Rnd 4: with Brass, [2 sc, inc] x 6 (24)',
+      'Rnd 5: with Drum blue, sc in each st (24)',
+    ]
+    const made = designFromPattern(text.join('\n'), {}, about)
+    if (!made.ok) throw new Error(made.problem)
+    const [base] = partsOf(made.value.design)
+    expect(base).toMatchObject({
+      ...{ kind: 'round-base', count: 24 },
+      turns: [
+        { yarn: 'A', rounds: 2 },
+        { yarn: 'B', rounds: 1 },
+        { yarn: 'A', rounds: 1 },
+      ],
+    })
+    expect(made.value.design.yarns.map(({ letter, name }) => [letter, name])).toEqual([
+      ['A', 'Brass'],
+      ['B', 'Drum blue'],
+    ])
+    expect(made.value.told.otherwise).toEqual([])
+  })
+
   it('with lines that are no rows told as not taken over', () => {
     const made = designFromPattern(
       'My pouch\nGauge: 16 sts to 10 cm\nRnd 1: 6 sc in magic ring (6)\nRnd 2: inc in each st (12)\nWeave in the ends.',

@@ -49,6 +49,9 @@ class Yarns {
     const letter = /^[A-X]$/.test(said) ? said : this.letters.has('A') || this.named ? free : 'A'
     this.named ||= letter === 'A'
     this.letters.set(said, letter)
+    // It is called as the text calls it.
+    if (letter === 'A' && !/^[A-Z]$/.test(said))
+      this.list[0] = { ...this.list[0]!, name: nameOf(said) }
     if (!this.list.some((yarn) => yarn.letter === letter))
       this.list.push({
         letter,
@@ -159,8 +162,10 @@ function partsFrom(
     return refused(`Line ${open.line} does not count through yet: a bag needs every row’s count.`)
   const { base, rows: taken } = recognised(rows, design, beside)
   const bands = new Bands(yarns, constructionOf(base).bandCount?.(base) ?? base.count)
-  for (const { yarns: said } of rows.slice(0, taken))
-    for (const one of said) bands.yarn = yarns.letterOf(one)
+  const turns = rows.slice(0, taken).map(({ yarns: [said] }): string => {
+    if (said !== undefined) bands.yarn = yarns.letterOf(said)
+    return bands.yarn
+  })
   for (const row of [...(taken === 0 ? [chainRow(rows[0]!)!] : []), ...rows.slice(taken || 1)]) {
     bands.take(row)
     if (bands.list.length >= LIMITS.parts)
@@ -169,7 +174,19 @@ function partsFrom(
       )
   }
   const { worked } = constructionOf(base)
-  return found([{ ...base, id: 'p1', name: 'Base' }, ...bands.withRepeats(worked)])
+  const own = { ...base, yarn: turns[0] ?? base.yarn, turns: inTurns(turns) }
+  return found([{ ...own, id: 'p1', name: 'Base' } as BasePart, ...bands.withRepeats(worked)])
+}
+
+/** The yarns of a base's rows by turns; none where all are in one. */
+function inTurns(yarns: readonly string[]): BasePart['turns'] {
+  const turns: { yarn: string; rounds: number }[] = []
+  for (const yarn of yarns) {
+    const last = turns.at(-1)
+    if (last?.yarn === yarn) last.rounds++
+    else turns.push({ yarn, rounds: 1 })
+  }
+  return turns.length > 1 ? turns : []
 }
 
 /** Straps and the like come along as pieces of their own, where they are one piece and count through. */

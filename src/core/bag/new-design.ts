@@ -114,6 +114,7 @@ function newRound({ name, aroundMm, said, heightMm, hookMm, yarnClass }: NewBag)
             yarn: 'A',
             stitch: 'sc',
             firstStitch: null,
+            turns: [],
             increase,
             count: increase * groups,
             stagger: 'staggered',

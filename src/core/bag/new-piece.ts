@@ -106,7 +106,7 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
     name: freeName(design, template.name),
     times: template.times,
     parts: [
-      { ...own, kind: 'panel', begins: 'row', firstStitch: null, count },
+      { ...own, kind: 'panel', begins: 'row', firstStitch: null, turns: [], count },
       {
         ...bands.plain.begin({ stitch, letters: [yarn, ...letters], count, abbr: '' }),
         id: 'new',

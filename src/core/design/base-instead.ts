@@ -7,9 +7,9 @@ import { bandsOf, baseOf, growthOf, roundsOf } from './parts-of.ts'
 export function baseInstead(design: Design, kind: BasePart['kind']): BasePart {
   const base = baseOf(design)
   if (base.kind === kind) return base
-  const { id, name, making, yarn, stitch } = base
+  const { id, name, making, yarn, stitch, turns, firstStitch } = base
   const stitchesAround = base.count * constructionOf(base).around(base)
-  const kept = { id, name, making, yarn, stitch, count: base.count, firstStitch: base.firstStitch }
+  const kept = { id, name, making, yarn, stitch, count: base.count, firstStitch, turns }
   const from = {
     along:
       'along' in base

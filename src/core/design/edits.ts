@@ -107,7 +107,11 @@ function replaceLetter(one: DraftPart, from: string, to: string) {
   const part = one as Part
   const fields = one as unknown as Record<string, string>
   if (!isBase(part)) Object.assign(one, bandOf(part).withYarn(part, from, to))
-  else for (const field of BASE_YARNS) if (fields[field] === from) fields[field] = to
+  else {
+    for (const field of BASE_YARNS) if (fields[field] === from) fields[field] = to
+    const { turns } = one as unknown as { turns: { yarn: string }[] }
+    for (const turn of turns) if (turn.yarn === from) turn.yarn = to
+  }
 }
 
 /** Takes out what stands on a construction's piece that is begun no more, and joins to pieces that are gone. */

@@ -89,7 +89,9 @@ export const roundsOf = (part: BandPart): number => bandOf(part).rounds(part)
 
 /** The letters a part is worked in. */
 export const lettersIn = (part: Part): readonly string[] =>
-  isBase(part) ? baseYarns(part) : bandOf(part).yarns(part)
+  isBase(part)
+    ? [...new Set([...baseYarns(part), ...part.turns.map(({ yarn }) => yarn)])]
+    : bandOf(part).yarns(part)
 
 /** The yarns of a base: some are worked in two. */
 export const baseYarns = (base: BasePart): readonly string[] => [

@@ -1,6 +1,6 @@
 import { type Design, type Edit, type PieceJoin, maybeBaseOf, partsOf } from '../design/index.ts'
 import { commit, historyOf, tryCommit, projectOf } from '../project/index.ts'
-import { compiled, type Ledger, type Piece } from './index.ts'
+import { compiled, type Ledger, onlyYarn, type Piece } from './index.ts'
 import { starts } from '../program/index.ts'
 import type { Snag } from '../snag/index.ts'
 import { writtenPattern } from '../pattern/index.ts'
@@ -348,6 +348,36 @@ describe('stitches picked up along row ends (common practice: by length, not one
     expect(uneven(withEdge(20, 10))).toBeUndefined()
     expect(uneven(withEdge(20))).toMatchObject({ facts: { flat: 44 } })
     expect(uneven(withEdge(44, 30))).toBeUndefined()
+  })
+})
+
+describe('a base in yarns by turns', () => {
+  it('has each of its rounds in the yarn of its turn, and keeps them as it gives way to another', () => {
+    const turns = [
+      { yarn: 'A', rounds: 2 },
+      { yarn: 'B', rounds: 1 },
+    ]
+    const design = tote({ parts: [base({ turns }), plain({ rounds: 2 })] })
+    const letters = (one: Design) => {
+      const { ledger } = compiled(projectOf(one))
+      const [{ rows }] = ledger.pieces as [Piece]
+      return Array.from(
+        { length: rows },
+        (_, row) => ledger.yarns[onlyYarn(ledger.pieces[0]!, row)!],
+      )
+    }
+    expect(letters(design).join('')).toBe('AABAABAAAA')
+    const oval = done(design, {
+      name: 'setBase',
+      args: { instead: baseAs('oval-base', { turns, along: 20, count: 60 }) },
+    })
+    expect(letters(oval).slice(0, 3).join('')).toBe('AAB')
+    const gone = done(design, { name: 'removeYarn', args: { letter: 'B', instead: 'C' } })
+    expect(letters(gone).join('')).toBe('AACAACAAAA')
+    expect(
+      writtenPattern(compiled(projectOf(design)).ledger, defaultWords)[0]!.sections[0]!.lines[2]!
+        .text,
+    ).toContain('with B, ')
   })
 })
 

@@ -30,6 +30,7 @@ import {
   sidesBetween,
   type ShapePiece,
   type ShapeRow,
+  yarnOfRow,
 } from '../shape/index.ts'
 import { decreaseFor, severalFor } from '../stitch/index.ts'
 import { type LedgerTables, PieceBuilder } from './builder.ts'
@@ -253,7 +254,11 @@ export function pieceOf(
     const stitch = (shape.inBands && own[0]?.stitch) || base.stitch
     for (const [i, row] of atOnce ? [] : shape.rows.entries())
       yield {
-        program: shapeProgram(row, (i === 0 && base.firstStitch) || stitch, yarn),
+        program: shapeProgram(
+          row,
+          (i === 0 && base.firstStitch) || stitch,
+          shape.second ? yarn : yarnOfRow({ ...base, yarn }, i),
+        ),
         how: row.afresh ? 'afresh' : firstStarts[row.kind],
         needed: false,
       }

@@ -128,6 +128,8 @@ function laterRow(context: RowContext, several: boolean): string {
     .join(', ')
 }
 
+const SPIRAL = ends.indexOf('spiral')
+
 /** A chain of its own at the start of a row. */
 const OWN_CHAIN = /^((?:(?:sl st|ss) [^,(]*, )*ch \d+(?: [A-Z])?(?: \([^)]*\))?), /i
 const SAYS_START =
@@ -145,7 +147,9 @@ function asWritten(context: RowContext, start: RowStart): string {
   if (start === 'across') return writtenAcross(context, said)
   if (start === 'spiral') return said
   const turned = start === 'turn' && !/\bturn/i.test(said)
-  if (row === 0 || SAYS_START.test(text))
+  // In a ring of chain joined rounds start as any; a spiral does not.
+  const startless = row === 0 && (start !== 'chain-ring' || piece.columns.end[0] === SPIRAL)
+  if (startless || SAYS_START.test(text))
     return !turned
       ? said
       : /^(?:standing|stacked)\b/.test(said)

@@ -241,6 +241,8 @@ function shortChains(document: Document): Document {
   } as Document
 }
 
+const isBand = ({ kind }: Old): boolean => [...BANDS, 'mosaic', 'relief'].includes(kind)
+
 /** Yarns of a texture stood for the letters of its rows one each, or took turns where its rows have one letter. */
 function withSlots(part: Old): Old {
   const rows = [part.begin, part.repeat, part.end].flat().filter(isObject)
@@ -259,10 +261,12 @@ function withSlots(part: Old): Old {
 function facesAndPicks(document: Document): Document {
   const more: Record<string, (part: Old) => object> = {
     discs: ({ yarn }) => ({ faces: 'alike', second: yarn }),
-    tube: () => ({ closing: 'evenly' }),
+    tube: () => ({ closing: 'evenly', begins: 'row' }),
   }
   const next = eachPart(document, 12, (part) =>
-    part.kind === 'texture' ? withSlots(part) : { ...more[part.kind]?.(part), ...part },
+    part.kind === 'texture'
+      ? withSlots(part)
+      : { ...(isBand(part) ? {} : { turns: [] }), ...more[part.kind]?.(part), ...part },
   ) as Old
   const { design } = next
   if (!Array.isArray(design?.pieces)) return next as Document

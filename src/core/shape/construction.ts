@@ -182,7 +182,7 @@ export interface Evened<Base> {
 /** What a base keeps of the one whose place it takes. */
 export type Kept = Pick<
   Base,
-  'id' | 'name' | 'making' | 'yarn' | 'stitch' | 'count' | 'firstStitch'
+  'id' | 'name' | 'making' | 'yarn' | 'stitch' | 'count' | 'firstStitch' | 'turns'
 >
 
 /** What is known of a bag when its base gives way to another. */

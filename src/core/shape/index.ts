@@ -1,3 +1,4 @@
+export { type BaseTurn, yarnOfRow } from './base.ts'
 export * from './chain-base.ts'
 export * from './construction.ts'
 export * from './constructions/index.ts'

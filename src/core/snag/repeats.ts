@@ -3,6 +3,7 @@ import { baseOf, BODY, type Design } from '../design/index.ts'
 import { fitCounts, fitEdits, fitRequestOf } from '../fit/index.ts'
 import { type LedgerPart, type Piece, standsOn } from '../ledger/index.ts'
 import { LIMITS } from '../part/index.ts'
+import { constructionOf } from '../shape/index.ts'
 import { bandsOn, type Finder, type SnagContext } from './finder.ts'
 import type { Mend } from './snag.ts'
 
@@ -30,14 +31,17 @@ export const repeatRemainders: Finder = (context) =>
           rows: part.firstRow - context.piece.parts[0]!.endRow,
         },
         mends: [
-          // Another count of the base is the body's to have.
-          ...(context.piece.id === BODY ? evenCounts(context) : []),
+          // Another count of the base is the body's to have, where its bands stand on that.
+          ...(standsOnBase(context) ? evenCounts(context) : []),
           ...paddings(part.id, part.repeat, count - part.balance),
           ...changes(context, part),
         ],
       },
     ]
   })
+
+const standsOnBase = ({ piece, design }: SnagContext): boolean =>
+  piece.id === BODY && !constructionOf(baseOf(design)).bandCount
 
 /** The nearest counts at which every band comes out even, whatever the tolerance. */
 function evenCounts(bag: SnagContext): Mend[] {

@@ -95,6 +95,7 @@ const bodyOf = (parts: readonly Part[]) => ({
 export const base = (over: Partial<Of<'round-base'>> = {}): Of<'round-base'> => ({
   kind: 'round-base',
   firstStitch: null,
+  turns: [],
   id: 'base',
   name: 'Base',
   making: null,

@@ -1,9 +1,10 @@
 import { OneOf, Whole } from '../../document/index.ts'
 import { LIMITS } from '../../part/index.ts'
-import { Base } from '../base.ts'
+import { Base, beginnings, type BeginsWith } from '../base.ts'
 import {
   asked,
   type Construction,
+  firstRowChoice,
   type JoinSide,
   type ShapePiece,
   stitchesOf,
@@ -26,6 +27,8 @@ export class TubePart extends Base {
   @OneOf(closings) readonly closing!: Closing
   /** Plain rounds below the chain, before they are. */
   @Whole(0, 200) readonly plainBelow!: number
+  /** Whether a plain round of its own comes first, or the bands begin at once in the chain. */
+  @OneOf(beginnings) readonly begins!: BeginsWith
 }
 
 const left = ({ count, decrease }: TubePart) => count - decrease
@@ -60,7 +63,14 @@ function halves(base: TubePart): readonly [JoinSide, JoinSide] {
 
 export const tube: Construction<TubePart> = {
   document: TubePart,
-  begin: (kept) => ({ ...kept, kind: 'tube', decrease: 0, closing: 'evenly', plainBelow: 0 }),
+  begin: (kept) => ({
+    ...kept,
+    kind: 'tube',
+    decrease: 0,
+    closing: 'evenly',
+    plainBelow: 0,
+    begins: 'row',
+  }),
   name: 'Tube',
   hint: 'A tube from a ring of chain, its bottom sewn last',
   asked: [
@@ -69,6 +79,7 @@ export const tube: Construction<TubePart> = {
     { key: 'plainBelow', label: 'Plain below', min: 0, max: 200 },
   ],
   choices: [
+    firstRowChoice,
     {
       key: 'closing',
       legend: 'How they are taken away',

@@ -80,9 +80,9 @@ function plainRounds(stitch: string, count: number): BaseRound[] {
 /** A base of rounds in shorthand: its flatness and size are those of its stitches. */
 export const writtenBase: Construction<WrittenBasePart> = {
   document: WrittenBasePart,
-  begin: ({ id, name, making, yarn, stitch, count }) => ({
+  begin: ({ id, name, making, yarn, stitch, count, turns }) => ({
     // What its rounds say is what they are worked in.
-    ...{ id, name, making, yarn, stitch, count, firstStitch: null },
+    ...{ id, name, making, yarn, stitch, count, firstStitch: null, turns },
     kind: 'written-base',
     rounds: plainRounds(stitch, count),
   }),

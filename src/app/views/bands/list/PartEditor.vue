@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
 import { bandOf } from '@core/band'
 import { bandsIn, baseOf, BODY, type Edit, isBase, partById } from '@core/design'
@@ -12,6 +13,7 @@ import { chartKindOf } from '../chart-kinds/chart-kinds.ts'
 import PieceFields from './PieceFields.vue'
 import TechniqueChoice from './TechniqueChoice.vue'
 import YarnSelect from '@app/parts/fields/YarnSelect.vue'
+import YarnTurns from './YarnTurns.vue'
 
 /** What is decided about the selected part. */
 const project = useProject()
@@ -26,6 +28,16 @@ const editor = computed(() => chartKindOf(whole.value).fields)
 const charted = computed(() =>
   !isBase(whole.value) && bandOf(whole.value).technique(whole.value) !== null ? whole.value : null,
 )
+/** The yarns that take turns in the rows of a base, where it has rows of its own; null of a band. */
+const turns = computed(() => (isBase(whole.value) ? whole.value.turns : null))
+function addTurn() {
+  const { yarns } = project.design!
+  const list = turns.value!
+  const first = list.length ? [] : [{ yarn: part.value.yarn!, rounds: 1 }]
+  const taken = new Set([...list, ...first].map(({ yarn }) => yarn))
+  const next = yarns.find(({ letter }) => !taken.has(letter)) ?? yarns[0]!
+  set({ turns: [...list, ...first, { yarn: next.letter, rounds: 1 }] })
+}
 const set = (values: Record<string, unknown>) =>
   project.edit({ name: 'setPart', args: { id: part.value.id, values } })
 /** Whether the bands are worked in rows. */
@@ -90,6 +102,19 @@ function rename(event: Event) {
         @update:model-value="set({ yarn: $event })"
       />
     </div>
+    <template v-if="turns">
+      <YarnTurns
+        v-if="turns.length"
+        :model-value="turns"
+        what="yarn"
+        :word="rows ? 'Rows' : 'Rounds'"
+        last
+        @update:model-value="set({ turns: $event })"
+      />
+      <button type="button" class="button" @click="addTurn">
+        <ElIcon><Plus /></ElIcon>{{ turns.length ? 'Another yarn in turn' : 'Yarns by turns' }}
+      </button>
+    </template>
     <TechniqueChoice v-if="charted" :part="charted" />
     <component :is="editor" v-if="editor" :key="part.id" :part="whole" :rows="rows" @set="set" />
     <template v-if="!isBase(whole) && !rows">

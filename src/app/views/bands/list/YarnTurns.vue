@@ -9,8 +9,8 @@ interface Turn {
   readonly yarn: string
   readonly rounds: number
 }
-/** `what` is one of them: "stripe". */
-defineProps<{ what: string; word: string }>()
+/** `what` is one of them: "stripe"; with `last` there may be none. */
+defineProps<{ what: string; word: string; last?: boolean }>()
 const turns = defineModel<readonly Turn[]>({ required: true })
 const set = (at: number, values: Partial<Turn>) =>
   (turns.value = turns.value.map((turn, i) => (i === at ? { ...turn, ...values } : turn)))
@@ -34,7 +34,7 @@ const set = (at: number, values: Partial<Turn>) =>
       <button
         type="button"
         class="icon-button"
-        :disabled="turns.length === 1"
+        :disabled="turns.length === 1 && !last"
         :aria-label="`Take out ${what} ${i + 1}`"
         @click="turns = turns.filter((_, at) => at !== i)"
       >
