@@ -12,4 +12,5 @@ export {
 } from './written-rows.ts'
 export { countedOverBag } from './over-bag.ts'
 export { countsFound, whyNotOn } from './pattern-counts.ts'
+export { type RowsDrawn, rowsDrawn } from './rows-drawn.ts'
 export { patternOfRows, type RowsWanted } from './pattern-of-rows.ts'

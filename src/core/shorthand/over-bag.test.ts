@@ -6,7 +6,7 @@ import { drawer } from '../texture/index.ts'
 import { alarmsOf } from '../testing/alarms.ts'
 import { writtenIn } from '../testing/written.ts'
 import { baseAs, mosaicBand, plain, tote, written } from '../testing/tote.ts'
-import { countedOverBag, texturedBand } from './index.ts'
+import { countedOverBag, rowsDrawn, texturedBand } from './index.ts'
 
 function texture(id: string, worked: 'rounds' | 'rows', rounds: number): Part {
   const pattern = drawer.find((one) => one.id === id)!
@@ -98,6 +98,24 @@ describe('rows that are written over what a band has left (counted by hand)', ()
       ],
     })
     expect(countedOverBag(atOnce, 'rows', ['sc in each st'], yarns)).toBeNull()
+  })
+
+  it('are drawn in symbols with the written rows below them, over a few of their repeats', () => {
+    const design = bag([texture('mesh', 'rounds', 3)], 48)
+    const { made } = taken(design, 'ch 2, 2 hdc in each ch-sp around', 'sc in each st around')
+    const drawnOf = (one: Design) => {
+      const ledger = compile(one)
+      return rowsDrawn(one, ledger, bodyOf(ledger), 'rows')
+    }
+    const drawn = drawnOf(made)!
+    // Three rows of mesh and two of its own, above the ground.
+    expect([drawn.rows, drawn.chart.rows, drawn.firstRow]).toEqual([5, 6, 1])
+    const own = drawn.chart.stitches.filter(({ row }) => row === 4)
+    expect(new Set(own.map(({ word }) => word))).toEqual(new Set(['hdc']))
+    expect(own.length % 2).toBe(0)
+    expect(own.length).toBeLessThan(48)
+    // High above plain rows there is nothing to draw it from.
+    expect(drawnOf(bag([texture('mesh', 'rounds', 40)], 48))).toBeNull()
   })
 
   it('name the row that does not come out', () => {

@@ -22,6 +22,7 @@ const ownView = (
 ): OwnView => ({ ...{ id, title, about, component, as }, shows: 'own' })
 
 const TextureStage = defineAsyncComponent(() => import('./TextureStage.vue'))
+const WrittenStage = defineAsyncComponent(() => import('./WrittenStage.vue'))
 const StripesStack = defineAsyncComponent(() => import('./StripesStack.vue'))
 
 /** Every kind of band as the page has it. One is added here and nowhere else. */
@@ -49,7 +50,15 @@ export const chartKinds: ChartKinds = {
       ...views.filter(({ shows }) => shows === 'bag'),
     ],
   },
-  written: { ...plainKind, fields: WrittenFields },
+  written: {
+    ...plainKind,
+    fields: WrittenFields,
+    views: [
+      ownView('symbols', 'Symbols', 'Row for row in symbols', WrittenStage, 'symbols'),
+      ownView('stitched', 'Stitched', 'Row for row as fabric', WrittenStage),
+      ...views.filter(({ shows }) => shows === 'bag'),
+    ],
+  },
 }
 
 /** What the page knows of a part: of a base, what it knows of any. */
