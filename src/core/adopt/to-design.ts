@@ -13,7 +13,7 @@ import {
 import { compile } from '../ledger/index.ts'
 import { LIMITS } from '../part/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
-import { countedRows, countsOver, sameWork, writtenRow } from '../shorthand/index.ts'
+import { countedRows, countsOver, inLetters, sameWork, writtenRow } from '../shorthand/index.ts'
 import { inUsTerms } from '../terms/index.ts'
 import { cutAt, found, refused, type Result, writable } from '../units/index.ts'
 import { type Beside, chainRow, DISCS, isFlat, plainStitch, recognised } from './bases.ts'
@@ -141,7 +141,10 @@ class Bands {
 
   private written(row: CheckedRow, name: string): void {
     const ground = stitchOf(row)
-    const one = writtenRow(row, { ground, yarn: this.yarn, letterOf: this.yarns.letterOf })
+    const { letterOf } = this.yarns
+    const written = writtenRow(row, { ground, yarn: this.yarn, letterOf })
+    // A bag calls its yarns by their letters.
+    const one = { ...written, text: inLetters(written.text, row.yarns, letterOf) }
     this.yarn = one.runs.at(-1)?.yarn ?? this.yarn
     const below = this.list.at(-1)
     if (below?.kind === 'written' && below.name === name && below.rows.length < LIMITS.writtenRows)

@@ -13,4 +13,4 @@ export {
 export { countedOverBag } from './over-bag.ts'
 export { countsFound, whyNotOn } from './pattern-counts.ts'
 export { type RowsDrawn, rowsDrawn } from './rows-drawn.ts'
-export { patternOfRows, type RowsWanted } from './pattern-of-rows.ts'
+export { inLetters, patternOfRows, type RowsWanted } from './pattern-of-rows.ts'

@@ -35,23 +35,31 @@ const LETTERS = 'ABCDEFGH'
 const BEGINS_IN = /^(?:with|using|in) ([A-H])\b\s*[,:]?\s+/i
 const escaped = (text: string): string => text.replace(/[-.*+?^${}()|[\]\\]/g, '\\$&')
 
+/** Words with names of yarns in the letters that stand for them. */
+export function inLetters(
+  text: string,
+  names: readonly string[],
+  letterOf: (name: string) => string,
+): string {
+  // All at once, since a letter may be a name as well.
+  const any = names.filter((name) => name !== '').toSorted((a, b) => b.length - a.length)
+  if (any.length === 0) return text
+  const all = new RegExp(`(?<![\\w-])(?:${any.map(escaped).join('|')})(?![\\w-])`, 'g')
+  return text.replace(all, letterOf)
+}
+
 /** Rows with their yarns as letters, A for the first that works, whatever the text calls them; each says the one it begins in. */
-function inLetters(rows: readonly CheckedRow[]): PatternRow[] {
+function lettered(rows: readonly CheckedRow[]): PatternRow[] {
   const names = [...new Set(rows.flatMap(({ yarns }) => yarns))].slice(0, LETTERS.length)
+  const letterOf = (name: string) => LETTERS[names.indexOf(name)] ?? name
   let yarn = 'A'
   return rows.map(({ text, made = [] }) => {
-    const work = names.reduce(
-      (said, name, i) =>
-        said.replace(new RegExp(`(?<![\\w-])${escaped(name)}(?![\\w-])`, 'g'), `\u0000${i}`),
-      workOf(text),
-    )
-    // eslint-disable-next-line no-control-regex -- stands for a letter that is not a yarn's name of the text
-    const lettered = work.replace(/\u0000(\d)/g, (_, i: string) => LETTERS[Number(i)]!)
-    const own = BEGINS_IN.exec(lettered)
+    const work = inLetters(workOf(text), names, letterOf)
+    const own = BEGINS_IN.exec(work)
     yarn = own?.[1] ?? yarn
-    const row = { ...plainRow(own ? lettered.slice(own[0].length) : lettered), yarn }
+    const row = { ...plainRow(own ? work.slice(own[0].length) : work), yarn }
     const last = made.findLast((stitch) => stitch.yarn !== null)?.yarn
-    yarn = last != null && names.includes(last) ? LETTERS[names.indexOf(last)]! : yarn
+    yarn = last != null && names.includes(last) ? letterOf(last) : yarn
     return row
   })
 }
@@ -79,7 +87,7 @@ export function patternOfRows(
       `After these rows ${left} stitches are left of ${on}: they cannot be worked again on them.`,
     )
   const way = first.kind === 'round' ? 'round' : 'flat'
-  const worked = inLetters(own)
+  const worked = lettered(own)
   const typed = typedRows({ begin: worked.slice(0, begin), rows: worked.slice(begin), end: [] })
   const draft = {
     name: name.trim().slice(0, 60) || `Rows ${from} to ${to}`,

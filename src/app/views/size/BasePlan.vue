@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Design } from '@core/design'
 import type { Derived } from '@core/bag'
 import { constructionOf } from '@core/shape'
-import { runsOfRow } from '@core/ledger'
+import { runsOfRow, yarnAt } from '@core/ledger'
 import { stitchById } from '@core/stitch'
 import { baseOf } from '@core/design'
 import TapeMeasure from '@app/parts/marks/TapeMeasure.vue'
@@ -12,9 +12,9 @@ import { type BaseGeometry, ringPath, ringPoint } from './base-geometry.ts'
 /** The base from above, to scale: its rounds, where it increases, the start of the round, and a tape across. */
 const props = defineProps<{ design: Design; derived: Derived; width: number; height: number }>()
 const base = computed(() => baseOf(props.design))
-const colour = computed(
-  () => props.design.yarns.find(({ letter }) => letter === base.value.yarn)!.colour,
-)
+const colourOf = (letter: string) =>
+  props.design.yarns.find((yarn) => yarn.letter === letter)!.colour
+const colour = computed(() => colourOf(base.value.yarn))
 /** What faces one in a bag that stands on its edge is seen whole, not from above. */
 const footprint = computed(() => {
   const { footprint: from, flatMm } = props.derived.tally
@@ -44,6 +44,7 @@ const rings = computed(() => {
   const scale = footprint.value.widthMm / (flat.value ? 1 : 2) / alongMm[endRow - 1]!
   return Array.from({ length: endRow }, (_, row) => ({
     row,
+    colour: colourOf(props.derived.ledger.yarns[yarnAt(piece.value, row, 'first')]!),
     inner: row > 0 ? alongMm[row - 1]! * scale : 0,
     outer: alongMm[row]! * scale,
   }))
@@ -116,6 +117,15 @@ const dotMm = computed(
         :height="footprint.widthMm"
         :fill="colour"
       />
+      <rect
+        v-for="ring in rings"
+        :key="`${ring.row} yarn`"
+        :x="-footprint.lengthMm / 2"
+        :y="-ring.outer"
+        :width="footprint.lengthMm"
+        :height="ring.outer - ring.inner"
+        :fill="ring.colour"
+      />
       <path
         v-for="ring in rings.slice(0, -1)"
         :key="ring.row"
@@ -124,7 +134,15 @@ const dotMm = computed(
       />
     </g>
     <g v-else :transform="`translate(${width / 2} ${cy}) scale(${pxPerMm})`">
-      <path :d="ringPath(geometry, edge)" :fill="colour" />
+      <path :d="ringPath(geometry, edge)" :fill="rings.at(-1)?.colour ?? colour" />
+      <template v-if="base.turns.length">
+        <path
+          v-for="ring in rings.slice(0, -1).toReversed()"
+          :key="`${ring.row} yarn`"
+          :d="ringPath(geometry, ring.outer)"
+          :fill="ring.colour"
+        />
+      </template>
       <path
         v-for="ring in rings.slice(0, -1)"
         :key="ring.row"
