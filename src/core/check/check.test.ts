@@ -117,6 +117,15 @@ describe('what a checker must catch', () => {
     ['too-long', 'Rnd 1: 9999999 sc in ring'],
   ])('%s', (code, text) => expect(codes(text)).toContain(code))
 
+  it.each([
+    'with B, standing sc, sc in next 9 sts',
+    'with B, stacked sc, sc in next 9 sts',
+    'with B, join in first st, ch 1, sc in each st across',
+  ])('right-side rows one above the other are begun anew: %s', (row) => {
+    const text = `Ch 11.\nRow 1 (RS): sc in 2nd ch from hook and in each ch across, fasten off (10)\nRow 2 (RS): ${row}, fasten off (10)\nRow 3 (RS): ${row.replace('B', 'A')} (10)`
+    expect(codes(text)).toEqual([])
+  })
+
   // Common practice without a source: 120 = 20 + 26 + 34 + 26 + 14, and 70 = 9 + 19 + 16 + 19 + 7.
   it.each([
     [120, [20, 26, 34, 26, 14]],

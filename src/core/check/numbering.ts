@@ -2,14 +2,16 @@ import type { RowLine } from './lines.ts'
 import { found, type Problem } from './problem.ts'
 
 /** The numbers and sides of a part's rows, as they follow each other. */
-/** A row that is begun where the one below was, or not turned, may show the same side again. */
-const ANEW = /\bdo not turn\b|\b(?:re)?join(?:ing)?\b|\battach\b/i
+/** A row that is begun where the one below was (a standing stitch is one in fresh yarn, as is any after a yarn is cut), or not turned, may show the same side again. */
+const CUT = /\bfasten(?:ed)? off\b/i
+const ANEW = /\bdo not turn\b|\b(?:re)?join(?:ing)?\b|\battach\b|\bstanding\b/i
 
 export class Numbering {
   /** The first number of this part. */
   private began: number | null = null
   private last: { readonly number: number; readonly what: RowLine['what'] } | null = null
   private lastSide: 'RS' | 'WS' | null = null
+  private lastCut = false
 
   /** A new part. */
   restart(): void {
@@ -48,9 +50,11 @@ export class Numbering {
       line.what === 'row' &&
       this.last &&
       from === this.last.number + 1 &&
+      !this.lastCut &&
       !ANEW.test(line.text)
     )
       problems.push(found('parity', { side }, all, 'warning'))
+    this.lastCut = CUT.test(line.text)
     if (side)
       this.lastSide =
         to !== null && from !== null && (to - from) % 2 === 1 ? (side === 'RS' ? 'WS' : 'RS') : side
