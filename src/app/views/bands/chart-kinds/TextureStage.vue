@@ -5,6 +5,7 @@ import { bandOf, beyondRepeats, yarnsByRow } from '@core/band'
 import { standsOn } from '@core/ledger'
 import { type PatternRow, type StitchChart, type StitchPattern, stitchChart } from '@core/texture'
 import StitchDrawing from '@app/views/stitches/StitchDrawing.vue'
+import RowStage from './RowStage.vue'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import { useProject } from '@app/stores/project.ts'
 import { checker } from '@app/workers/workers.ts'
@@ -98,20 +99,11 @@ const rows = computed(() => {
     }
   })
 })
-const step = (by: number) =>
-  (row.value = Math.max(0, Math.min(shownRows.value - 1, (row.value ?? 0) + by)))
 const more = computed(() => there.value - shownRows.value)
 </script>
 
 <template>
-  <div
-    class="texture-stage"
-    tabindex="0"
-    role="group"
-    :aria-label="`${part.name}, row by row: arrow keys choose the one that is read out`"
-    @keydown.up.prevent="step(1)"
-    @keydown.down.prevent="step(-1)"
-  >
+  <RowStage v-model:row="row" :name="part.name" :rows="shownRows">
     <ChoiceOf
       v-if="fits"
       v-model="shows"
@@ -151,33 +143,12 @@ const more = computed(() => there.value - shownRows.value)
       plain.
     </p>
     <p v-if="more > 0 && fits" class="note">And {{ more }} more, in the same way.</p>
-  </div>
+  </RowStage>
 </template>
 
 <style>
-.texture-stage {
-  display: flex;
-  flex: 1;
-  flex-direction: column;
-  align-items: center;
-  justify-content: center;
-  gap: 6px;
-  min-height: 0;
-  padding: 8px 12px;
-}
 .texture-stage .how-much {
   align-self: flex-end;
-}
-.texture-stage .sheet {
-  display: flex;
-  flex: 1;
-  width: 100%;
-  min-height: 0;
-}
-.texture-stage .stitch-drawing {
-  flex: 1;
-  max-height: 100%;
-  min-height: 0;
 }
 .texture-stage .sheet.whole {
   overflow: auto;

@@ -4,6 +4,7 @@ import type { WrittenPart } from '@core/band'
 import { rowsDrawn } from '@core/shorthand'
 import { yarnAt } from '@core/ledger'
 import StitchDrawing from '@app/views/stitches/StitchDrawing.vue'
+import RowStage from './RowStage.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** Rows as they were written, in symbols or as fabric, with the written rows below them. */
@@ -37,19 +38,10 @@ const pick = (i: number) => {
   const at = drawn.value!.firstRow + i - place.value.firstRow
   if (at >= 0) row.value = at
 }
-const step = (by: number) =>
-  (row.value = Math.max(0, Math.min(part.rows.length - 1, (row.value ?? 0) + by)))
 </script>
 
 <template>
-  <div
-    class="texture-stage"
-    tabindex="0"
-    role="group"
-    :aria-label="`${part.name}, row by row: arrow keys choose the one that is read out`"
-    @keydown.up.prevent="step(1)"
-    @keydown.down.prevent="step(-1)"
-  >
+  <RowStage v-model:row="row" :name="part.name" :rows="part.rows.length">
     <div v-if="drawn" class="sheet">
       <StitchDrawing
         :chart="drawn.chart"
@@ -64,5 +56,5 @@ const step = (by: number) =>
       These rows are too wide, or too far above plain ones, to be drawn stitch by stitch. On the bag
       they are shown in their yarns.
     </p>
-  </div>
+  </RowStage>
 </template>
