@@ -44,7 +44,8 @@ const api = {
     const found: FoundCounts = of((way) => countsFound(pattern, way))
     return { found, why: of((way) => (count > 0 ? whyNotOn(pattern, way, count) : null)) }
   },
-  countBase: (texts: readonly string[], ground: string) => countedBase(texts, ground),
+  countBase: (texts: readonly string[], ground: string, worked: 'rounds' | 'rows') =>
+    countedBase(texts, ground, worked),
   /** The patterns of the drawer, drawn; and one of them as a band. */
   textures: (worked: 'rounds' | 'rows', own: readonly OwnDraft[]) =>
     drawnPatterns(worked === 'rows' ? 'flat' : 'round', own.map(patternOf)),

@@ -43,6 +43,14 @@ const TWO =
   /\b(?:make|work|crochet)\s+(?:2|two)\b|\b(?:2|two|both)\s+panels\b|\bfront\s+(?:to|and)\s+(?:the\s+)?back\b|\bsew the (?:left|right|two) sides?\b/i
 const STRIPS = /\b(\d+) strips side by side\b/i
 export const DISCS = /\bstrip to (?:one|the other|each|the) disc/i
+/** "Turn strips 2 and 4 of the front and 1 of the back head to tail": those of the back are counted on after those of the front. */
+const TURNED = /\bturn strips? ([^.]*?) head to tail/i
+function turnedStrips(text: string, across: number): number[] {
+  const faces = [...(TURNED.exec(text)?.[1] ?? '').matchAll(/([\d, and]+) of the (front|back)/g)]
+  return faces.flatMap(([, strips, face]) =>
+    [...strips!.matchAll(/\d+/g)].map(([n]) => Number(n) + (face === 'back' ? across : 0)),
+  )
+}
 const SQUARES = /\b(\d+) squares side by side and (\d+) (?:up|down)\b/i
 
 /** A base of a kind in the stitch of the text. */
@@ -150,9 +158,18 @@ export function chainRow(row: CheckedRow): CheckedRow | null {
   }
 }
 
+/** How a panel that lies on its side is folded: on or beside which stitch of its rows, and where its flap begins. */
+const SIDEWAYS =
+  /\bpanel on its side\b.*?\bfold the bottom (?:on stitch|between stitches) (\d+)(?: and \d+)? of its rows(?:, and the flap between stitches (\d+))?/is
+
 /** A panel, or what is sewn of one or two of them, by what is said of them. */
 function panelOf(rows: readonly CheckedRow[], as: As, text: string): BasePart {
   const count = Math.max(3, rows[0]!.makes!)
+  const sideways = SIDEWAYS.exec(text)
+  if (sideways) {
+    const flapStitches = sideways[2] ? Math.max(0, count - Number(sideways[2])) : 0
+    return as('sideways-panel', { count, flapStitches })
+  }
   if (FOLD.test(text)) {
     const [, between, on] = BETWEEN.exec(text) ?? []
     const up = Number(between ?? on ?? 0) - (on ? 1 : 0)
@@ -162,7 +179,12 @@ function panelOf(rows: readonly CheckedRow[], as: As, text: string): BasePart {
     return as('folded-panel', { count, flapRows, fold })
   }
   const strips = STRIPS.exec(text)
-  if (strips) return as('strips', { count, across: Number(strips[1]) })
+  if (strips)
+    return as('strips', {
+      count,
+      across: Number(strips[1]),
+      turned: turnedStrips(text, Number(strips[1])),
+    })
   return as(TWO.test(text) ? 'two-panels' : 'panel', { count })
 }
 

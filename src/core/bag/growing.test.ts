@@ -11,7 +11,8 @@ const row = (
   runs: TextureRow['runs'],
   over: Partial<TextureRow> = {},
 ): TextureRow => ({
-  ...{ text, runs, repeat: { from: 0, to: runs.length, times: 48 }, onto: 'below', side: null },
+  ...{ text, runs, repeat: { from: 0, to: runs.length, times: 48 }, onto: 'below' },
+  ...{ side: null, from: null },
   ...over,
 })
 const texture = (rounds: number, over: Partial<TexturePart>) =>

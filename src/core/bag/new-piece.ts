@@ -132,6 +132,7 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
 function middleFor(body: Piece, front: Front, rows: number): number {
   const base = body.parts[0]!.endRow
   // Of a panel that is folded only one end is the front.
+  // Of one whose rows run up the bag it lies in the middle of them.
   const folded = front.kind === 'folded'
   const from = !folded ? base : front.flap === 'last' ? 0 : body.rows - front.up
   const to = folded ? from + front.up : body.rows

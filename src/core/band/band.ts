@@ -60,8 +60,10 @@ export interface RowWants {
   readonly turnsAfter?: boolean
   /** Its rounds are joined, wherever they stand: it leads on from the join. */
   readonly joins?: boolean
-  /** In flat work its yarn is joined anew where the row below began, so that it is not turned. */
-  readonly afresh?: boolean
+  /** Its yarn is joined anew where the row below began or so many places on, so that it is not turned; `flat`: in rows alone. */
+  readonly afresh?: 'flat' | 'always'
+  /** Places on from where the row below began at which it begins; those passed come at the end of a round. */
+  readonly from?: number | null
   /** Its last loop waits on a marker while another yarn works, which cuts and carries nothing. */
   readonly held?: boolean
   /** Ways along it: 2 where it is worked forward and back again as one row. */

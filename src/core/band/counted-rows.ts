@@ -40,6 +40,8 @@ export class WrittenRow {
   readonly runs!: readonly WrittenRun[]
   /** Null where all of it is worked once. */
   @OrNull() @One(() => WrittenRepeat) readonly repeat!: WrittenRepeat | null
+  /** Places on from where the row below began at which it begins; null where it goes on from there. Of a row, what it passes is in its runs. */
+  @OrNull() @Whole(0, LIMITS.rowCount) readonly from!: number | null
 }
 
 /** A counted row, and what it is worked into where that is not the row below. */
@@ -80,7 +82,7 @@ export function firstCountedOn([first]: readonly WrittenRow[]): number {
 export function rowProgram({ runs, repeat, onto }: CountedRow, unit?: string): Program {
   if (!repeat) return programOf(runs)
   if (onto === 'both' && unit !== undefined)
-    return rowProgram({ text: '', runs, repeat }).map((step) =>
+    return rowProgram({ text: '', runs, repeat, from: null }).map((step) =>
       step.do === 'group'
         ? { ...step, steps: step.steps.map((one) => (one.do === 'work' ? { ...one, unit } : one)) }
         : step,
@@ -106,6 +108,7 @@ function leftBy(rows: readonly CountedRow[], count: number): number[] {
     const below = ontoOf(onto, i).map((at) => (at === GROUND ? ground : made[at]!))
     const laid = lay(rowProgram(row), [below.length > 1 ? inTurn(below) : below[0]!], {
       last: true,
+      place: row.from ?? 0,
     })
     const makes = laid.ok ? countOf(laid.value.made) : 0
     if (!laid.ok || makes < 1 || makes > LIMITS.rowCount) break

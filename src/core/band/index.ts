@@ -1,3 +1,4 @@
+export { wantsOfText, withoutTurn } from './row-said.ts'
 export * from './band.ts'
 export * from './bands.ts'
 export { markedRow, programOf } from './marked-row.ts'

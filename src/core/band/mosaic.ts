@@ -240,7 +240,7 @@ export const mosaic: Band<MosaicPart> = {
   wants: (part, row) => {
     const at = row - 1 - part.before
     if (at < 0 || at >= part.chart.colours.length * part.times * rowsEach(part)) return {}
-    if (part.school === 'overlay') return { side: 'RS', afresh: true }
+    if (part.school === 'overlay') return { side: 'RS', afresh: 'flat' }
     return { side: at % 2 === 0 ? 'RS' : 'WS' }
   },
   technique: ({ school }) => school,

@@ -2,6 +2,7 @@ import { Many, OneOf } from '../document/index.ts'
 import { work } from '../program/index.ts'
 import { LIMITS, Section } from '../part/index.ts'
 import { type Band, usual } from './band.ts'
+import { wantsOfText, withoutTurn } from './row-said.ts'
 import {
   comeOutOn,
   countedFault,
@@ -22,10 +23,6 @@ export class WrittenPart extends Section {
 export const countedOn = ({ rows }: WrittenPart): number => firstCountedOn(rows)
 
 /** Rows kept as they were written, with what they work. On a count they do not come out on each is plain until counted again. */
-const TURNED_FIRST = /^(?:ch \d+(?: \([^)]*\))?, )?turn\b/i
-const TURNED_LAST = /[,;]? *\bturn(?:ed|ing)?$/i
-const JOINED = /\bjoin\b|\b(?:sl st|ss) (?:in|to) (?:the )?(?:first|1st|top|beg)/i
-
 export const written: Band<WrittenPart> = {
   ...usual,
   document: WrittenPart,
@@ -41,6 +38,7 @@ export const written: Band<WrittenPart> = {
         text: `${abbr} in each st`,
         runs: [{ stitch, yarn: letters[0]!, count: 1 }],
         repeat: { from: 0, to: 1, times: Math.max(1, count) },
+        from: null,
       },
     ],
   }),
@@ -71,23 +69,10 @@ export const written: Band<WrittenPart> = {
     if (comeOutOn(part.rows, count)) return yield* part.rows.map((row) => rowProgram(row))
     for (const { runs } of part.rows) yield [work(part.stitch, 'fits', { yarn: runs[0]!.yarn })]
   },
-  // A row that is said to turn turns the side that is worked on; one that is said to join is joined.
-  wants: ({ rows }, nth, count) => {
-    const { text } = rows[nth - 1]!
-    const turns = rows.some((row) => TURNED_FIRST.test(row.text) || TURNED_LAST.test(row.text))
-    return comeOutOn(rows, count)
-      ? {
-          ...(JOINED.test(text) ? { joins: true } : {}),
-          ...(turns && (nth > 1 || TURNED_FIRST.test(text))
-            ? { turned: TURNED_FIRST.test(text) }
-            : {}),
-          ...(TURNED_LAST.test(text) ? { turnsAfter: true } : {}),
-        }
-      : {}
-  },
+  wants: ({ rows }, nth, count) => (comeOutOn(rows, count) ? wantsOfText(rows, nth) : {}),
   texts: ({ rows }, count) =>
     comeOutOn(rows, count)
       ? // It is said where the next one begins.
-        rows.map(({ text }) => text.replace(TURNED_LAST, '') || text)
+        rows.map(({ text }) => withoutTurn(text))
       : null,
 }

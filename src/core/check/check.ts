@@ -458,6 +458,7 @@ class Checker {
         ? { made: meaning.made, extras: meaning.extras, items: read.items }
         : {}),
       through: meaning?.through ?? [],
+      anew: meaning?.anew ?? null,
     })
     if (number !== null) this.passed(number, line)
   }

@@ -41,6 +41,8 @@ export interface CheckedRow {
   readonly items?: readonly Work[]
   /** What takes no place and leaves none, and after how many places it is made; kept as those are. */
   readonly extras?: Meaning['extras']
+  /** Places on from the first one below at which its yarn is joined; null where it does not say. */
+  readonly anew: number | null
   /** Counted through: after so many repeats, so many places done and left. */
   readonly through: readonly Through[]
 }

@@ -48,6 +48,7 @@ function madeOf(
   if (/^loops?$/.test(unit) && made.some(({ word }) => /\bloop$/.test(word)))
     return sure(places!.length, spacesIn(meaning, null))
   if (chainsIn(unit) !== null) return sure(spacesIn(meaning, Number(/\d+/.exec(unit)?.[0]) || null))
+  if (/^vs?$/.test(unit) && !specials.has(unit)) return sure(togetherIn(meaning))
   const known = specials.get(unit) ?? vocabulary.get(unit)
   const word = known?.word ?? unit.replace(/s$/, '')
   const leaves = known?.leaves?.filter((place) => place === 'st').length ?? known?.makes ?? 1

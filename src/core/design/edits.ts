@@ -2,7 +2,7 @@ import type { Draft } from 'immer'
 import { type BandPart, bandOf, bands, within } from '../band/index.ts'
 import { fittingOf, type Item } from '../fitting/index.ts'
 import { partOfId } from '../part/index.ts'
-import { type BasePart, constructionOf } from '../shape/index.ts'
+import { type BasePart, constructionOf, writtenIn } from '../shape/index.ts'
 import { type BlockEdits, blockEdits, followBlocks } from './blocks.ts'
 import { type ChartEdits, chartEdits } from './chart-edits.ts'
 import type { Design, DesignPiece, Part, Yarn } from './documents.ts'
@@ -111,6 +111,8 @@ function replaceLetter(one: DraftPart, from: string, to: string) {
     for (const field of BASE_YARNS) if (fields[field] === from) fields[field] = to
     const { turns } = one as unknown as { turns: { yarn: string }[] }
     for (const turn of turns) if (turn.yarn === from) turn.yarn = to
+    const rounds = constructionOf(part).written?.(part)
+    if (rounds) Object.assign(one, { rounds: writtenIn(rounds, from, to) })
   }
 }
 

@@ -7,6 +7,7 @@ import {
   constructionOf,
   constructions,
   type Growth,
+  writtenYarns,
 } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
 import type { Beginning, Design, DesignPiece, Part, Yarn } from './documents.ts'
@@ -46,6 +47,17 @@ export function baseOf(design: Design): BasePart {
   if (!base) throw new InvariantError('a body starts with its base')
   return base
 }
+
+/** Whether the rows of its body run up the bag. */
+export const isSideways = (design: Design): boolean =>
+  constructionOf(baseOf(design)).sideways === true
+type TwoSizes = Pick<Design['want'], 'aroundMm' | 'heightMm'>
+/** What of a size stitches come to: the way around, or how tall it is where its rows run up the bag. */
+export const stitchesMm = (design: Design, { aroundMm, heightMm }: TwoSizes): number =>
+  isSideways(design) ? heightMm : aroundMm
+/** What of a size rows come to: how tall it is, or how wide laid flat where they run up the bag. */
+export const rowsMm = (design: Design, { aroundMm, heightMm }: TwoSizes): number =>
+  isSideways(design) ? aroundMm / 2 : heightMm
 
 /** The bands of a piece, from the bottom up. */
 export const bandsIn = ({ parts }: DesignPiece): readonly BandPart[] =>
@@ -90,7 +102,13 @@ export const roundsOf = (part: BandPart): number => bandOf(part).rounds(part)
 /** The letters a part is worked in. */
 export const lettersIn = (part: Part): readonly string[] =>
   isBase(part)
-    ? [...new Set([...baseYarns(part), ...part.turns.map(({ yarn }) => yarn)])]
+    ? [
+        ...new Set([
+          ...baseYarns(part),
+          ...part.turns.map(({ yarn }) => yarn),
+          ...writtenYarns(constructionOf(part).written?.(part) ?? []),
+        ]),
+      ]
     : bandOf(part).yarns(part)
 
 /** The yarns of a base: some are worked in two. */
@@ -145,6 +163,7 @@ export const usualMaking: Making = {
   oneCounts: false,
   shortChain: false,
   first: 'same',
+  anew: null,
 }
 export const usualBeginning: Beginning = { ring: 'magic', into: 'loops' }
 

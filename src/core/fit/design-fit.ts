@@ -1,7 +1,15 @@
 import { type BandPart, bandOf } from '../band/index.ts'
 import { blankColumns } from '../chart/index.ts'
 import { LIMITS } from '../part/index.ts'
-import { bandsOf, baseOf, type Design, type Edit, growthOf, isEvenOut } from '../design/index.ts'
+import {
+  bandsOf,
+  baseOf,
+  type Design,
+  type Edit,
+  growthOf,
+  isEvenOut,
+  stitchesMm,
+} from '../design/index.ts'
 import { bodyOf, type Compiled, gaugeIn, type Ledger } from '../ledger/index.ts'
 import { type BasePart, constructionOf, roundsTo } from '../shape/index.ts'
 import { type Fit, type FitBand, type FitBase, fitCounts, type FitRequest } from './fit.ts'
@@ -83,7 +91,7 @@ export function baseFlatness({ design, ledger }: Compiled): {
 } {
   const base = baseOf(design)
   const { flat, first, increase } = fitBaseOf(ledger, base)
-  if (constructionOf(base).inWords) return writtenFlatness(ledger, increase)
+  if (constructionOf(base).written?.(base)) return writtenFlatness(ledger, increase)
   const rounds = roundsTo(first, increase, base.count)
   // Where nothing is added nothing can lie flat or not.
   if (flat === null || rounds <= 1) return { flatness: 1, flat: null, average: increase }
@@ -105,22 +113,24 @@ function writtenFlatness({ pieces }: Ledger, average: number) {
     : { flatness, flat: average / flatness, average }
 }
 
-/** What the bands add to the way around beside the base's stitches, in mm. */
-function extraOf({ design, ledger }: Compiled): number {
-  const { bandsAdd } = constructionIn(design)
-  if (!bandsAdd) return 0
+/** What of the way around (or the height) is not in the base's stitches, in mm. */
+function extraOf({ design, ledger }: Compiled, stitchMm: number): number {
+  const { bandsAdd, beside } = constructionIn(design)
+  const stitches = (beside?.(baseOf(design)) ?? 0) * stitchMm
+  if (!bandsAdd) return stitches
   const { parts, columns, rows } = bodyOf(ledger)
-  return bandsAdd(columns.alongMm[rows - 1]! - columns.alongMm[parts[0]!.endRow - 1]!)
+  return stitches + bandsAdd(columns.alongMm[rows - 1]! - columns.alongMm[parts[0]!.endRow - 1]!)
 }
 
 /** What the design asks of the fit. */
 export function fitRequestOf(bag: Compiled, over: Partial<FitRequest> = {}): FitRequest {
   const { design, ledger } = bag
   const base = baseOf(design)
+  const stitchWidthMm = gaugeIn(ledger, base.id).stitchWidthMm * constructionIn(design).around(base)
   return {
-    stitchWidthMm: gaugeIn(ledger, base.id).stitchWidthMm * constructionIn(design).around(base),
-    extraMm: extraOf(bag),
-    wantedMm: design.want.aroundMm,
+    stitchWidthMm,
+    extraMm: extraOf(bag, stitchWidthMm),
+    wantedMm: stitchesMm(design, design.want),
     tolerance: design.want.tolerance,
     bands: fitBandsOf(bag),
     maxPad: 6,

@@ -9,6 +9,8 @@ import {
   type Design,
   growthOf,
   roundsOf,
+  rowsMm,
+  stitchesMm,
   withBody,
 } from '../design/index.ts'
 import { historyOf, tryCommit, projectOf } from '../project/index.ts'
@@ -19,6 +21,8 @@ import { bestFit, type Fit, fitCounts } from './fit.ts'
 
 /** What grows with the width of a bag, and what with its height. */
 const WIDE = { along: LIMITS.along, strip: LIMITS.strip } as const
+/** What may be none. */
+const FLAP = { flapStitches: LIMITS.count } as const
 const TALL = { flapRows: LIMITS.rounds } as const
 /** What is as tall as it is wide: there are more of it one above the other where the bag grows taller than wider. */
 const SQUARE = { down: LIMITS.squares } as const
@@ -39,6 +43,7 @@ function resizedBase(base: BasePart, wide: number, tall: number): BasePart {
   const next = {
     ...base,
     ...grown(WIDE, wide, 3),
+    ...grown(FLAP, wide, 0),
     ...grown(TALL, tall, 0),
     ...grown(SQUARE, tall / wide, 1),
   } as BasePart
@@ -85,8 +90,9 @@ export function resized(
   size: Pick<Design['want'], 'aroundMm' | 'heightMm'>,
 ): Design {
   const { sizes } = compile(design)
-  const wide = size.aroundMm / sizes.aroundMm
-  const tall = sizes.heightMm > 0 ? size.heightMm / sizes.heightMm : 1
+  const wide = stitchesMm(design, size) / stitchesMm(design, sizes)
+  const rowsNow = rowsMm(design, sizes)
+  const tall = rowsNow > 0 ? rowsMm(design, size) / rowsNow : 1
   if (Math.abs(wide - 1) < SAME && Math.abs(tall - 1) < SAME)
     return { ...design, want: { ...design.want, ...size } }
   const { tied } = constructionOf(baseOf(design))
@@ -102,7 +108,7 @@ export function resized(
     ...bands.map((part) => (alone && part !== giver ? part : resizedBand(part, by))),
   ]
   const wider = { ...withBody(design, parts), want: { ...design.want, ...size } }
-  return equalled(evened(fitted(wider), size.heightMm))
+  return equalled(evened(fitted(wider), rowsMm(design, size)))
 }
 
 /** Its height goes with its width: bands stay as they are, and the body has the rows that go with its base. */
@@ -158,17 +164,17 @@ const withRounds = (design: Design, part: BandPart, rounds: number): Design =>
     ),
   )
 
-/** The plain body takes the rounds by which the height is still off. */
-function evened(design: Design, heightMm: number): Design {
-  const { sizes } = compile(design)
+/** The plain body takes the rounds by which what rows come to is still off. */
+function evened(design: Design, wantedMm: number): Design {
+  const hasMm = rowsMm(design, compile(design).sizes)
   const top = plainBodyOf(design)
-  if (!top || sizes.heightMm === 0) return design
+  if (!top || hasMm === 0) return design
   const { all } = heights(design)
   const now = bandOf(top).rounds(top)
   const changed = (rounds: number) => withRounds(design, top, rounds)
   const rowMm = heights(changed(now + 1)).all - all
-  const faces = all / sizes.heightMm
-  const by = Math.round(((heightMm - sizes.heightMm) * faces) / rowMm)
+  const faces = all / hasMm
+  const by = Math.round(((wantedMm - hasMm) * faces) / rowMm)
   return changed(Math.max(1, now + by))
 }
 

@@ -18,6 +18,8 @@ interface Row {
   readonly isFirst: boolean
   /** It is said as it is written. */
   readonly asSaid: boolean
+  /** Its yarn is joined so many places on from where the row below begins; null where it goes on from there. */
+  readonly from: number | null
 }
 
 /** Places it is led on over before it begins. */
@@ -49,24 +51,26 @@ export class Beginnings {
       startIsStitch(making, stitchById(stitch))
   }
 
-  of(program: Program, wrongSide: boolean, { isFirst, asSaid }: Row): Begun {
+  of(program: Program, wrongSide: boolean, { isFirst, asSaid, from }: Row): Begun {
     const { builder } = this
     const { count, lastBegin } = builder
     if (isFirst || builder.rowCount === 0) return { program, begin: 0 }
     const flat = builder.worked === 'rows'
-    const along = this.onStart || flat ? 0 : wrongSide ? -1 : 1
+    const along = from ?? (this.onStart || flat ? 0 : wrongSide ? -1 : 1)
     const place = (((lastBegin + along) % count) + count) % count
     if (asSaid) return { program, begin: this.scaled(program, place + ledOver(program)) }
-    const key = `${wrongSide} ${place} ${count}`
+    const anew = from !== null
+    const key = `${wrongSide} ${place} ${count} ${anew}`
     const known = this.known.get(program)
     if (known?.key === key) return known.begun
-    const begun = this.begin(program, wrongSide, flat ? (wrongSide ? count - 1 : 0) : place)
+    const begun = this.begin(program, wrongSide, flat ? (wrongSide ? count - 1 : 0) : place, anew)
     this.known.set(program, { key, begun })
     return begun
   }
 
-  private begin(program: Program, wrongSide: boolean, place: number): Begun {
-    const turning = this.builder.worked === 'rows' || this.making.working === 'turned'
+  private begin(program: Program, wrongSide: boolean, place: number, anew: boolean): Begun {
+    // What is begun anew elsewhere keeps to the places of its plan too.
+    const turning = this.builder.worked === 'rows' || this.making.working === 'turned' || anew
     // From the last place back is the plan the other way.
     if (turning && wrongSide && place === this.builder.count - 1)
       return { program: backwards(program), begin: LAST }

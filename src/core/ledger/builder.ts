@@ -16,6 +16,7 @@ import {
   samePlaces,
   starts,
   stitches,
+  turnedTo,
 } from '../program/index.ts'
 import { partOfId, placeOfId } from '../part/index.ts'
 import { firstFor, stitchById } from '../stitch/index.ts'
@@ -61,6 +62,7 @@ export class PieceBuilder {
     part: [] as number[],
     side: [] as number[],
     begin: [] as number[],
+    from: [] as number[],
     start: [] as number[],
     end: [] as number[],
     passes: [] as number[],
@@ -146,6 +148,7 @@ export class PieceBuilder {
     if (first) this.below = stitches(facts.on ?? placesIn(program))
     const [onto, also] = facts.onto ?? [this.rowCount - 1]
     if (facts.onto) this.below = this.leftBy(facts.onto)
+    this.below = turnedTo(this.below, facts.from ?? 0)
     const overHandle = hasNarrow(this.below)
     const { laid, blocks, height } = this.lay(program, facts.start === 'turn')
     // A swatch of just these rows has their heights in it; else a row is as high as its stitches lie.
@@ -163,6 +166,7 @@ export class PieceBuilder {
     rows.part.push(this.parts.length - 1)
     rows.side.push(facts.wrongSide ? 1 : 0)
     rows.begin.push(facts.begin < 0 ? countOf(laid.made) + facts.begin : facts.begin)
+    rows.from.push(facts.from ?? 0)
     rows.start.push(starts.indexOf(facts.start))
     rows.end.push(ends.indexOf(facts.end))
     rows.passes.push(facts.passes)
@@ -246,6 +250,7 @@ export class PieceBuilder {
         part: Uint8Array.from(rows.part),
         side: Uint8Array.from(rows.side),
         begin: Uint32Array.from(rows.begin),
+        from: Uint32Array.from(rows.from),
         start: Uint8Array.from(rows.start),
         end: Uint8Array.from(rows.end),
         passes: Uint8Array.from(rows.passes),

@@ -1,4 +1,4 @@
-import { baseOf, type Swatch } from '../design/index.ts'
+import { baseOf, stitchesMm, type Swatch } from '../design/index.ts'
 import { constructionOf } from '../shape/index.ts'
 import { HOOK_EXPONENT, yarnClasses } from '../stitch/index.ts'
 import { type Compiled, gaugeIn } from './ledger.ts'
@@ -37,11 +37,12 @@ export interface GaugeAnswer {
   readonly hookMm: number
 }
 
-/** Which gauge makes `count` stitches the wanted way around; the hook by how width goes with hooks, which is from memory. */
+/** Which gauge makes `count` stitches the wanted size; the hook by how width goes with hooks, which is from memory. */
 export function gaugeForCount({ design, ledger }: Compiled, count: number): GaugeAnswer {
   const base = baseOf(design)
-  const around = constructionOf(base).around(base)
-  const stitchWidthMm = design.want.aroundMm / (count * around)
+  const { around, beside } = constructionOf(base)
+  const stitchWidthMm =
+    stitchesMm(design, design.want) / ((count + (beside?.(base) ?? 0)) * around(base))
   const wider = stitchWidthMm / gaugeIn(ledger, base.id).stitchWidthMm
   return { stitchWidthMm, hookMm: design.hookMm * wider ** (1 / HOOK_EXPONENT) }
 }

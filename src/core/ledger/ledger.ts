@@ -57,6 +57,8 @@ export interface PieceColumns {
    * is worked.
    */
   readonly begin: Uint32Array
+  /** Places along the row it is worked into before its first stitch; a round comes to them at its end. */
+  readonly from: Uint32Array
   /** Passes a row takes: 1, or 2 for forward and return. */
   readonly passes: Uint8Array
   /** Places taken up of the row it is worked into, and places left for the next. */

@@ -78,13 +78,21 @@ export class PartRows {
   }
 
   /** A row as it is planned. */
-  planned(asked: Program, { how, on }: PlannedRow, wants: RowWants): NextRow {
+  planned(asked: Program, { how, on: chain }: PlannedRow, wants: RowWants): NextRow {
     const { builder, part } = this
-    const { held, passes = 1 } = wants
+    const {
+      held,
+      passes = 1,
+      from = part.making.anew === null ? null : part.making.anew - 1,
+    } = wants
     const inRows = builder.worked === 'rows'
-    const spiral = part.making.working === 'spiral' && !inRows && wants.joins !== true
     // Where the row below shows its wrong side this one is turned as any.
-    const anew = wants.afresh === true && inRows && how === undefined && !builder.lastIsWrongSide
+    const canBegin = how === undefined && builder.rowCount > 0 && !builder.lastIsWrongSide
+    const wanted = wants.afresh === 'always' || (wants.afresh === 'flat' && inRows)
+    const anew = canBegin && (wanted || part.making.anew !== null)
+    const on = inRows || from === null || !canBegin ? 0 : from
+    const joined = wants.joins === true || anew || on > 0
+    const spiral = part.making.working === 'spiral' && !inRows && !joined
     const start = anew ? 'afresh' : how
     const afresh = start === 'afresh'
     const first = builder.rowCount === this.firstRow
@@ -92,7 +100,8 @@ export class PartRows {
     const turns = builder.rowCount > 0 && wrongSide !== builder.lastIsWrongSide
     const isFirst = start !== undefined && !afresh
     const seen = wrongSide && wants.asSeen === true ? this.fromBehind(asked) : asked
-    const { program, begin } = this.begins.of(seen, wrongSide, { isFirst, asSaid: part.asSaid })
+    const way = { isFirst, asSaid: part.asSaid, from: anew || on > 0 ? on : null }
+    const { program, begin } = this.begins.of(seen, wrongSide, way)
     const goes = this.goesInto(wants.onto)
     // Written out: there may be thousands of rows.
     const facts: RowFacts = {
@@ -101,7 +110,8 @@ export class PartRows {
       passes,
       wrongSide,
       begin,
-      on,
+      from: on,
+      on: chain,
       rises: part.rises,
       onto: goes?.onto,
       beside: goes?.beside,
@@ -121,10 +131,10 @@ export class PartRows {
   /** A row that is made, as it was; `wants` says among which it is counted by those that go into them. */
   made(record: RowRecord, wants: RowWants, program = programOfRecord(record)): NextRow {
     this.goesInto(wants.onto)
-    const { start, end, side, passes, begin, beside, unit } = record
+    const { start, end, side, passes, begin, from, beside, unit } = record
     const onto = record.onto.map((id) => this.builder.rowOf(id))
     const facts: RowFacts = {
-      ...{ start, end, passes, begin, beside, unit, rises: this.part.rises },
+      ...{ start, end, passes, begin, from, beside, unit, rises: this.part.rises },
       wrongSide: side === 'WS',
       ...(onto.length > 0 ? { onto } : {}),
     }

@@ -103,6 +103,7 @@ export interface FrontPicture {
   readonly rows: number
   /** Index into `ledger.yarns` (or NO_STITCH) at `row · columns + column`; row 0 is the lowest, column 0 the left. */
   readonly yarns: Uint8Array
+  readonly hand: 'right' | 'left'
 }
 
 /** Stitches of a row that are seen from the front. */
@@ -125,7 +126,7 @@ export function frontPicture(ledger: Ledger, piece: Piece, hand: 'right' | 'left
       if (from + turn < makes[row]! && from + turn + shown > 0)
         writePlaceColours(ledger, piece, row, hand, from + turn, out)
   }
-  return { columns, rows: piece.rows, yarns }
+  return { columns, rows: piece.rows, yarns, hand }
 }
 
 /** Every place of every row of a piece, as seen on the right side. */

@@ -5,7 +5,10 @@ import {
   closingRow,
   markedRow,
   programOf,
+  type RowWants,
   type Sides,
+  wantsOfText,
+  withoutTurn,
 } from '../band/index.ts'
 import {
   baseOf,
@@ -42,7 +45,7 @@ import { PartRows, type PlannedRow } from './next-row.ts'
 const unitsOf = ({ units, uses, makes }: ShapeRow): number => units ?? (uses > 0 ? uses : makes)
 
 function shapeProgram(row: ShapeRow, stitch: string, yarn: string): Program {
-  if (row.runs) return programOf(row.runs.map((run) => ({ ...run, yarn })))
+  if (row.runs) return programOf(row.runs.map((run) => ({ ...run, yarn: run.yarn ?? yarn })))
   const by = row.makes - row.uses
   if (by < 0 && row.marks.length > 0) {
     const closed = decreaseFor(stitch).id
@@ -69,6 +72,8 @@ const firstStarts: Partial<Record<ShapeRow['kind'], RowStart>> = {
 /** A row as its part plans it. */
 interface ToLay extends PlannedRow {
   readonly program: Program
+  /** What it says itself of how it is worked. */
+  readonly wants?: RowWants
   /** False where it is left out when it does not come out on what is made; else it is then plain. */
   readonly needed?: false
 }
@@ -83,6 +88,8 @@ interface InPart {
   readonly rises: boolean
   /** Stitches it stands on. */
   readonly count: number
+  /** Its rows as they are written, where its base is. */
+  readonly said: readonly string[] | null
   /** Its rows that are made already: they are as they are, and those to be laid go on after them. */
   readonly made: readonly Made[]
 }
@@ -92,14 +99,12 @@ function inPart(
   design: Design,
   part: Part,
   builder: PieceBuilder,
-  { rises, count, made }: InPart,
+  { rises, count, said, made }: InPart,
   toLay: Iterable<ToLay>,
 ): void {
   const making = makingOf(design, part)
   const band = isBase(part) ? null : { part, is: bandOf(part) }
-  const texts = band
-    ? band.is.texts(band.part, count)
-    : (constructionOf(part as BasePart).texts?.(part as BasePart) ?? null)
+  const texts = band ? band.is.texts(band.part, count) : said
   builder.beginPart({
     ...{ id: part.id, name: part.name, kind: part.kind, making, texts },
     startBySchool: band?.is.startBySchool ?? false,
@@ -121,7 +126,7 @@ function inPart(
     // On what is made a planned row may not come out any more.
     const comesOut = made.length === 0 || builder.canLay(row.program)
     if (!comesOut && row.needed === false) continue
-    const wants = wantsOf(builder.rowCount - from + 1)
+    const wants = row.wants ?? wantsOf(builder.rowCount - from + 1)
     builder.addRow(
       comesOut
         ? rows.planned(row.program, row, wants)
@@ -260,6 +265,7 @@ export function pieceOf(
           shape.second ? yarn : yarnOfRow({ ...base, yarn }, i),
         ),
         how: row.afresh ? 'afresh' : firstStarts[row.kind],
+        ...(row.text === undefined ? {} : { wants: wantsOfText(shape.rows, i + 1) }),
         needed: false,
       }
   }
@@ -271,6 +277,9 @@ export function pieceOf(
       how = undefined
     }
   }
+  const said = shape.rows.some(({ text }) => text !== undefined)
+    ? shape.rows.map(({ text = '' }) => withoutTurn(text))
+    : null
   for (const { part, made: done, goesOn } of inOrder([base, ...own], made)) {
     const count = builder.rowCount === 0 ? start!.makes : builder.count
     if (isBase(part))
@@ -278,7 +287,7 @@ export function pieceOf(
         design,
         part,
         builder,
-        { rises: !shape.lies, count, made: done },
+        { rises: !shape.lies, count, said, made: done },
         goesOn ? ofBase() : [],
       )
     else
@@ -286,7 +295,7 @@ export function pieceOf(
         design,
         part,
         builder,
-        { rises, count, made: done },
+        { rises, count, said: null, made: done },
         // Its own rows that are made already are no rows below it.
         goesOn ? ofBand(part, count, builder.rowCount) : [],
       )

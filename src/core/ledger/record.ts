@@ -27,7 +27,7 @@ export function unitOfRow({ units }: Ledger, { columns }: Piece, row: number): C
 
 /** All there is of a row, as it is noted when it is made: laid again it gives the very same row. */
 export function rowMade(ledger: Ledger, piece: Piece, row: number, copy = piece.copy): MadeRow {
-  const { side, start, end, begin, passes, onto, also, beside } = piece.columns
+  const { side, start, end, begin, from, passes, onto, also, beside } = piece.columns
   const into = [onto[row]!, also[row]!].filter((at) => at >= 0)
   const isBelow = into.length < 2 && onto[row] === row - 1
   return {
@@ -38,6 +38,7 @@ export function rowMade(ledger: Ledger, piece: Piece, row: number, copy = piece.
     end: ends[end[row]!]!,
     passes: passes[row] as 1 | 2,
     begin: begin[row]!,
+    from: from[row]!,
     onto: isBelow ? [] : into.map((at) => idOfRow(piece, at)),
     beside: beside[row] === 1,
     unit: unitOfRow(ledger, piece, row),

@@ -8,6 +8,8 @@ export interface RowFacts {
   readonly passes: 1 | 2
   /** Place that its first stitch makes, counted from the plan's beginning, or (below 0) from its end. */
   readonly begin: number
+  /** Places along the row below before it begins: it comes to them at its end. */
+  readonly from?: number
   /** Stitches of the chain a first row is worked into; as many as it wants where that is not said. */
   readonly on?: number | undefined
   /** Rows it is worked into, where that is not the one below. */

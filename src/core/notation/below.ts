@@ -1,4 +1,4 @@
-import type { PlaceUnit, Span } from './work-tree.ts'
+import type { PlaceUnit, Reach, Span } from './work-tree.ts'
 
 /** What a row leaves: stitches and single chains; chains side by side are one chain space. */
 export type Place = 'st' | 'ch'
@@ -26,6 +26,8 @@ export class Short extends Error {
 /** The row below as it is used up, from its first place to its last. */
 export class Below {
   at = 0
+  /** The row was begun in the gap at its end. */
+  lastGapTaken = false
 
   constructor(
     public places: Place[] | null,
@@ -53,6 +55,19 @@ export class Below {
     if (places?.[at] !== 'ch') return { kind: 'st', length: 1 }
     const end = places.findIndex((place, i) => i > at && place !== 'ch')
     return { kind: 'sp', length: (end < 0 ? places.length : end) - at }
+  }
+
+  /** Places the last few are, from the end: so many, or so many spaces each with the group it stands in. */
+  lastOf({ count, unit }: Extract<Reach, { kind: 'to-last' }>): number {
+    const { places, groups } = this
+    if (unit !== 'sp' || !places?.includes('ch')) return count
+    let from = places.length
+    for (let n = 0; n < count; n++) {
+      from = places.lastIndexOf('ch', from - 1)
+      while (places[from - 1] === 'ch') from--
+      while (groups && from > 0 && groups[from - 1] === groups[from]) from--
+    }
+    return places.length - Math.max(0, from)
   }
 
   /** Begins at another place, around to which the row will come at its end. */
@@ -89,6 +104,7 @@ export class Below {
     const { groups } = this
     const from = this.at++
     while (groups && this.at < places.length && groups[this.at] === groups[from]) this.at++
+    if (this.lastGapTaken && this.at >= places.length) throw new Short(1, span)
     return { from, to: this.at }
   }
 

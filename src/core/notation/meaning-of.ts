@@ -4,13 +4,30 @@ import type { Made, Meaning, MeaningOptions } from './meaning.ts'
 import { Walk } from './over-places.ts'
 import type { Work } from './work-tree.ts'
 
+/** What each place was made in; a chain between two stitches of one place is in it too, as in a V. */
+function intoWithChains(made: readonly Made[]): readonly (Range | null)[] {
+  const after: (Range | null)[] = []
+  let next: Range | null = null
+  for (let i = made.length - 1; i >= 0; i--) after[i] = next = made[i]!.into ?? next
+  let last: Range | null = null
+  return made.map(({ into }, i) => {
+    last = into ?? last
+    const follows = after[i]
+    return (
+      into ??
+      (last && follows && last.from === follows.from && last.to === follows.to ? last : null)
+    )
+  })
+}
+
 /**
  * Which of the places a row left stand together, by number: those made in one place of the row below. Where every place was made
  * in its own, those between two skipped places stand together.
  */
 export function groupsOf(made: readonly Made[]): number[] {
+  const ranges = intoWithChains(made)
   const apart = (i: number, same: (a: Range, b: Range) => boolean) => {
-    const [here, before] = [made[i]!.into, made[i - 1]?.into]
+    const [here, before] = [ranges[i], ranges[i - 1]]
     return i > 0 && (!here || !before || !same(before, here))
   }
   const numbered = (same: (a: Range, b: Range) => boolean) => {
@@ -73,6 +90,7 @@ export function meaningOf(
     repeat: walk.repeat,
     through: walk.through,
     turns: walk.turns,
+    anew: walk.anew,
     gaps: walk.gaps,
     deepest: walk.deepest,
     foundation: walk.foundation,

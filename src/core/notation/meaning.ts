@@ -62,6 +62,8 @@ export interface Meaning {
   readonly repeat: RepeatFault | null
   readonly through: readonly Through[]
   readonly turns: boolean
+  /** Places on from the first one below at which its yarn is joined; null where it does not say. */
+  readonly anew: number | null
   readonly gaps: readonly Gap[]
   /** The most rows further down a stitch goes, and where that is said; null when none does. */
   readonly deepest: ({ readonly rows: number } & Span) | null

@@ -1,6 +1,6 @@
 import { type IToken, tokenMatcher } from 'chevrotain'
 import { PlaceParser } from './place-grammar.ts'
-import { countsOf, isStructure, noteCount, nthOf, numberOf } from './token-values.ts'
+import { countsOf, isStructure, joinedAt, noteCount, nthOf, numberOf } from './token-values.ts'
 import * as t from './tokens.ts'
 import { plainStitch, type PlaceUnit, type Work } from './work-tree.ts'
 
@@ -56,6 +56,7 @@ export abstract class NoteParser extends PlaceParser {
       kind: 'note',
       what,
       yarn,
+      at: what === 'join' ? joinedAt(first) : null,
       count: what === 'leave' || what === 'change' ? noteCount(first) : 0,
       text: first.image,
       span: this.spanFrom(first),

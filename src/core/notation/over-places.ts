@@ -20,7 +20,15 @@ import {
   type StitchItem,
   timesOf,
 } from './row-so-far.ts'
-import type { PlaceUnit, Reach, Span, Target, Work } from './work-tree.ts'
+import type { NthPlace, PlaceUnit, Reach, Span, Target, Work } from './work-tree.ts'
+
+/** Where the first of a row's items joins its yarn; null where it does not say. */
+const joinOf = (item: Work | undefined): NthPlace | null =>
+  item?.kind === 'note'
+    ? item.at
+    : item?.kind === 'stitch' && item.target?.kind === 'nth'
+      ? item.target
+      : null
 
 /** Works through a row, place by place. */
 export class Walk extends Row {
@@ -34,7 +42,41 @@ export class Walk extends Row {
     const [first] = items.filter(({ kind }) => kind !== 'note')
     const long = first?.kind === 'chain' && first.count > LONG_CHAIN
     if (this.below.places === null && !long && isRing(items)) this.ring()
-    return this.travel(ringMade(items))
+    return this.travel(this.joinedAt(ringMade(items)))
+  }
+
+  /** A row whose yarn is joined at a place that is counted begins there: a round comes back to what lies before it, a row leaves it. */
+  private joinedAt(items: readonly Work[]): readonly Work[] {
+    const at = items.findIndex((item) => item.kind !== 'note' || item.at !== null)
+    const first = items[at]
+    const said = joinOf(first)
+    const { below } = this
+    if (!first || !said || !below.places) return items
+    // Into a V without a chain in it is into the gap between its stitches.
+    const place =
+      said.unit === 'sp' && !below.places.includes('ch') ? { ...said, unit: 'gap' as const } : said
+    for (let i = 1; i < capped(place.nth); i++) below.take(place.unit, first.span)
+    // A start of its own stands in the gap itself, which takes up nothing; what goes into each gap has that one first.
+    const begun = items.find(({ kind }) => kind !== 'note')
+    const stands = begun?.kind === 'chain' || (begun?.kind === 'stitch' && begun.start !== null)
+    this.inGap = place.unit === 'gap' && stands
+    if (this.inGap) {
+      below.take('gap', first.span)
+      below.lastGapTaken = this.options.round === true
+    }
+    if (place.unit === 'sp') while (below.places[below.at] === 'st') below.at++
+    const from = below.at
+    this.beginsIn = place.unit === 'any' ? 'any' : place.unit
+    if (this.options.round) {
+      this.anew = from
+      below.turnTo(from)
+    } else {
+      this.anew = 0
+      this.uses.skipped += from
+    }
+    if (first.kind !== 'stitch') return items
+    const target: Target = { kind: 'next', count: 1, unit: place.unit, first: false }
+    return items.with(at, { ...first, target })
   }
 
   /**
@@ -255,10 +297,24 @@ export class Walk extends Row {
       return
     }
     if (target.kind === 'each') return this.each(how, count, target, span, after)
+    if (target.kind === 'nth') return this.atNth(how, count, target, span, withStart)
     const begin = this.overStart(target) ? 1 : 0
     if (begin > 0) this.several(stitch, count)
     const many = stitch.uses > 1 && target.count === stitch.uses ? 1 : target.count
     for (let i = begin; i < capped(many); i++) this.once(how, count, target.unit, span, withStart)
+  }
+
+  /** At a place counted from the beginning of the row, all before it passed over. @throws Short when it is past it already */
+  private atNth(how: How, count: number, { nth, unit }: NthPlace, span: Span, withStart: boolean) {
+    const { below } = this
+    const before = below.at
+    if (below.places !== null) {
+      below.at = 0
+      for (let i = 1; i < capped(nth); i++) below.take(unit, span)
+      if (below.at < before) throw new Short(1, span)
+      this.uses.skipped += below.at - before
+    }
+    this.once(how, count, unit, span, withStart)
   }
 
   /** Whether “first” is the place the starting chain stands over. */
@@ -317,7 +373,7 @@ export class Walk extends Row {
     }
     const ends = after.some((one) => one.kind === 'note' && one.what === 'ending')
     const stop =
-      below.end - (reach.kind === 'to-last' ? reach.count : ends ? this.needOf(after) : 0)
+      below.end - (reach.kind === 'to-last' ? below.lastOf(reach) : ends ? this.needOf(after) : 0)
     if (units.includes('gap')) {
       while (below.at < stop) once('gap')
       return
@@ -403,7 +459,7 @@ export class Walk extends Row {
       }
       const unit = (['sp', 'gap'] as const).find((one) => target.units.includes(one)) ?? 'st'
       const count = target.reach.kind === 'times' ? target.reach.count : Infinity
-      const end = below.end - (target.reach.kind === 'to-last' ? target.reach.count : 0)
+      const end = below.end - (target.reach.kind === 'to-last' ? below.lastOf(target.reach) : 0)
       const more = () =>
         unit === 'sp' ? below.places!.indexOf('ch', below.at) >= 0 : below.at < end
       for (let i = 0; i < count && more(); i++) take(unit)
@@ -414,7 +470,7 @@ export class Walk extends Row {
       const chains = below.places?.length ?? 0
       this.foundation = { chains, skipped: target.nth - 1, counts: false }
       once()
-    } else if (this.overStart(target)) once()
+    } else if (target.kind === 'nth' || this.overStart(target)) once()
     else for (let i = 0; i < capped(target.count); i++) take(target.unit)
     this.onStart = false
   }
@@ -428,7 +484,7 @@ export class Walk extends Row {
       return
     }
     const begin = below.at
-    const end = below.end - (reach.kind === 'to-last' ? reach.count : this.needOf(after))
+    const end = below.end - (reach.kind === 'to-last' ? below.lastOf(reach) : this.needOf(after))
     let count = 0
     let each = 0
     const mark = () => ({

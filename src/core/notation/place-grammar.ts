@@ -1,5 +1,5 @@
 import { EmbeddedActionsParser, type IToken, tokenMatcher, type TokenType } from 'chevrotain'
-import { isStructure, low, nthOf, numberOf, stitchWord } from './token-values.ts'
+import { firstNumber, isStructure, low, nthOf, numberOf, stitchWord } from './token-values.ts'
 import * as t from './tokens.ts'
 import {
   END,
@@ -13,6 +13,9 @@ import {
 
 /** Stitches a text defines for itself, by their lower-case name. */
 export type Specials = ReadonlyMap<string, StitchWord>
+
+const toLast = (count: number, unit: PlaceUnit): Reach =>
+  unit === 'sp' ? { kind: 'to-last', count, unit } : { kind: 'to-last', count }
 
 /** The part of the grammar that says where something goes, and how far or how often. */
 export abstract class PlaceParser extends EmbeddedActionsParser {
@@ -28,6 +31,9 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
   protected next(...types: TokenType[]): boolean {
     return types.some((type) => tokenMatcher(this.LA(1), type))
   }
+
+  /** Into a V is into its space. */
+  private isV = (): boolean => /^Vs?$/.test(this.LA(1).image)
 
   protected isSpecial = (): boolean => this.specials.has(low(this.LA(1)))
 
@@ -46,6 +52,8 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
       t.Gap,
       t.Remaining,
       t.Skipped,
+      t.Nth,
+      t.NthGap,
     ]
     if (starts.some((type) => tokenMatcher(first, type))) return true
     if (!tokenMatcher(first, t.In) && !tokenMatcher(first, t.Around)) {
@@ -83,6 +91,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
         { ALT: () => (this.CONSUME(t.Gap), 'gap') },
         { ALT: () => (this.CONSUME(t.Chain), 'ch') },
         { ALT: () => (this.CONSUME(t.Top), 'any') },
+        { GATE: this.isV, ALT: () => (this.CONSUME(t.Letter), 'sp') },
         {
           ALT: () => {
             const token = this.CONSUME(t.Stitch)
@@ -105,9 +114,17 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
     let count = 1
     this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
     let unknown = false
+    let unit: PlaceUnit = 'any'
     this.OPTION2(() =>
       this.OR([
-        { GATE: () => !this.isGroup(), ALT: () => this.SUBRULE(this.unit) },
+        {
+          GATE: () => this.isV(),
+          ALT: () => {
+            this.CONSUME(t.Letter)
+            unit = 'sp'
+          },
+        },
+        { GATE: () => !this.isGroup() && !this.isV(), ALT: () => (unit = this.SUBRULE(this.unit)) },
         {
           GATE: () => this.isGroup(),
           ALT: () => {
@@ -119,7 +136,8 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
     )
     this.OPTION3(() => this.CONSUME(t.Remain))
     // "To last shell" leaves room for what follows.
-    return unknown ? END : { kind: 'to-last', count }
+    if (unknown) return END
+    return this.ACTION(() => toLast(count, unit))
   })
 
   /** To the end, or to the last few. */
@@ -326,6 +344,21 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
     return { kind: 'skipped', count: count === undefined ? null : Number(count) }
   })
 
+  /** Counted from the beginning of the row: "the 7th st", "sp between 6th and 7th V". */
+  protected nthTarget = this.RULE('nthTarget', (): Target =>
+    this.OR<Target>([
+      {
+        ALT: () => {
+          const nth = firstNumber(this.CONSUME(t.Nth))
+          let said: PlaceUnit = 'any'
+          this.OPTION(() => (said = this.SUBRULE(this.unit)))
+          return this.ACTION(() => ({ kind: 'nth', nth, unit: said === 'st' ? 'any' : said }))
+        },
+      },
+      { ALT: () => ({ kind: 'nth', nth: firstNumber(this.CONSUME(t.NthGap)), unit: 'gap' }) },
+    ]),
+  )
+
   protected target = this.RULE('target', (): Target => {
     this.OPTION(() =>
       this.OR({
@@ -366,6 +399,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
             return { kind: 'last', count, unit }
           },
         },
+        { ALT: () => this.SUBRULE(this.nthTarget) },
         { ALT: () => (this.CONSUME(t.JustMade), { kind: 'same', first: false }) },
         { ALT: () => this.SUBRULE(this.skippedTarget) },
         { ALT: () => this.SUBRULE(this.firstTarget) },

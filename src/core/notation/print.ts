@@ -1,3 +1,4 @@
+import { ordinal } from '../units/index.ts'
 import type { PlaceUnit, Reach, Target, Work } from './work-tree.ts'
 
 /*
@@ -19,7 +20,7 @@ const reachWords = (reach: Reach): string =>
   reach.kind === 'end'
     ? ' around'
     : reach.kind === 'to-last'
-      ? ` to last ${reach.count} sts`
+      ? ` to last ${reach.count} ${reach.unit === 'sp' ? 'ch-sps' : 'sts'}`
       : ` × ${reach.count}`
 
 /** What chains count as, said of several. */
@@ -32,8 +33,6 @@ const countWords = (
     ? `${not} as a st`
     : `${yes} as a st${chains > 0 ? ` and ch ${chains}` : ''}`
 }
-
-const ordinal = (n: number) => `${n}${n === 2 ? 'nd' : n === 3 ? 'rd' : 'th'}`
 
 function targetWords(target: Target): string {
   if (target.kind === 'ring') return ' in magic ring'
@@ -57,6 +56,10 @@ function targetWords(target: Target): string {
     return target.count === null
       ? ' in the skipped sts'
       : ` in ${target.count} skipped ${target.count === 1 ? 'st' : 'sts'}`
+  if (target.kind === 'nth')
+    return target.unit === 'gap'
+      ? ` between ${ordinal(target.nth)} and ${ordinal(target.nth + 1)} st`
+      : ` in ${ordinal(target.nth)} ${unitWords(target.unit, 1)}`
   const { kind, count, unit } = target
   const which = kind === 'next' && target.first ? 'first' : kind
   return ` in ${which} ${count === 1 ? '' : `${count} `}${unitWords(unit, count)}`

@@ -44,6 +44,8 @@ export abstract class Row {
   leaves = false
   /** Places its beginning was moved on over, in the round: they come at its end. */
   moved = 0
+  /** Places it begins beyond where the row below began, its yarn joined there; null where it goes on from there. */
+  anew: number | null = null
   readonly extras: { word: string; at: number }[] = []
   readonly gaps: Gap[] = []
   readonly uses: Uses = { st: 0, ch: 0, sp: 0, gap: 0, post: 0, down: 0, ring: 0, skipped: 0 }
@@ -68,6 +70,8 @@ export abstract class Row {
   protected onStart = false
   protected picking = false
   protected inRing = false
+  /** Its yarn is joined in a gap, and nothing stands there yet. */
+  protected inGap = false
   /** Several stitches went into the chain it began in, so that nothing need be left for it. */
   protected beganFull = false
   /** A chain that counts stands on one of those passed over. */
@@ -122,6 +126,13 @@ export abstract class Row {
   protected take(unit: PlaceUnit, span: Span, { post, down }: How): void {
     this.spend()
     this.touched = true
+    if (this.inGap) {
+      this.inGap = false
+      this.into = { from: this.below.at, to: this.below.at }
+      this.kind = 'gap'
+      this.uses.gap++
+      return
+    }
     if (this.below.places === null) {
       if (!this.picking) this.known = false
       return

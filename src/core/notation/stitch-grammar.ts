@@ -27,7 +27,7 @@ export abstract class StitchParser extends NoteParser {
     this.OPTION(() => (count = numberOf(this.CONSUME(t.Integer))))
     this.OPTION2(() => {
       const token = this.CONSUME(t.Start)
-      this.ACTION(() => (start = low(token) as 'standing'))
+      this.ACTION(() => (start = /standing/i.test(token.image) ? 'standing' : 'stacked'))
     })
     return this.OR<Work[]>({
       IGNORE_AMBIGUITIES: true,

@@ -1,7 +1,7 @@
 import { EOF, type IToken, tokenMatcher } from 'chevrotain'
 import * as t from './tokens.ts'
 import { vocabulary } from './vocabulary.ts'
-import type { StitchWord } from './work-tree.ts'
+import type { NthPlace, StitchWord } from './work-tree.ts'
 
 /* What single tokens say, and where a clause of tokens begins and ends. */
 
@@ -37,6 +37,9 @@ export function clauseAt(tokens: readonly IToken[], at: number): { from: number;
 
 /** A number as written; none that is worked is larger than this. */
 export const numberOf = (token: IToken): number => Math.min(Number(token.image) || 0, 50_000)
+
+/** The first number a token says. */
+export const firstNumber = ({ image }: IToken): number => Number(/\d+/.exec(image)?.[0] ?? 0)
 
 export const low = (token: IToken) => token.image.toLowerCase().replace(/\s+/g, ' ')
 /** A stitch by its word; a plural is the same. */
@@ -142,4 +145,19 @@ export function withNames(
     )
   }
   return list
+}
+
+const NTH =
+  /\b(?:in(?:to)?|at|to|around)\s+(?:the\s+)?(\d+(?:st|nd|rd|th)|second|third|fourth|fifth)\s+(?!ch(?:ain)?s?\b(?![-\s]*\d*[-\s]*(?:sp|space|lo?o?p)))([a-z][a-z-]*(?:[-\s]*\d*[-\s]*(?:sps?|spaces?|loops?|lps?)\b)?)/i
+const BETWEEN = /\bbetween\s+(?:the\s+)?(\d+)(?:st|nd|rd|th)\s+and\s/i
+
+/** Where a yarn is joined: "join B in 7th st", "in the 2nd ch-sp", "between the 6th and 7th V"; null where it does not say. */
+export function joinedAt({ image }: IToken): NthPlace | null {
+  const between = BETWEEN.exec(image)
+  if (between) return { kind: 'nth', nth: Number(between[1]), unit: 'gap' }
+  const [all, nth, what] = NTH.exec(image) ?? []
+  if (all === undefined) return null
+  const word = what!.toLowerCase()
+  const unit = /sp|loop|lp|^v(?:-?st)?$/.test(word) || vocabulary.get(word)?.leaves ? 'sp' : 'any'
+  return { kind: 'nth', nth: ordinals[nth!.toLowerCase()] ?? Number.parseInt(nth!, 10), unit }
 }

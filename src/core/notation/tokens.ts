@@ -36,7 +36,7 @@ export const Aside = token(
 )
 export const Join = token(
   'Join',
-  /(?:sl st|slip stitch|ss)\s+to\s+(?:make|form)\s+(?:a\s+|the\s+)?(?:ring|circle)\b|(?:sl st|slip stitch|ss)\s+(?:in(?:to)?\s+(?:the\s+)?1st\s+ch\s+to\s+(?:make|form)\s+a\s+ring|to\s+(?:join|close|(?:the\s+)?(?:first|1st|beg(?:inning)?|top))\b[^,;.()[\]*]*|in(?:to)?\s+(?:the\s+)?(?:first|1st|top|beg(?:inning)?)\b[^,;.()[\]*]*|(?:in(?:to)?|to)\s+(?:the\s+)?\d(?:st|nd|rd|th)\s+ch\b(?!\s+from)[^,;.()[\]*]*)|join(?:ed|ing)?\b[^,;.()[\]*]*|close\s+(?:the\s+)?(?:rnd|round|ring)\b[^,;.()[\]*]*/i,
+  /(?:sl st|slip stitch|ss)\s+to\s+(?:make|form)\s+(?:a\s+|the\s+)?(?:ring|circle)\b|(?:sl st|slip stitch|ss)\s+(?:in(?:to)?\s+(?:the\s+)?1st\s+ch\s+to\s+(?:make|form)\s+a\s+ring|to\s+(?:join|close|(?:the\s+)?(?:first|1st|beg(?:inning)?|top))\b[^,;.()[\]*]*|in(?:to)?\s+(?:the\s+)?(?:first|1st|top|beg(?:inning)?)\b[^,;.()[\]*]*|(?:in(?:to)?|to)\s+(?:the\s+)?\d(?:st|nd|rd|th)\s+ch\b(?!\s+from)[^,;.()[\]*]*)|join(?:ed|ing)?\b(?:(?!\b(?:an?\s+)?(?:standing|stacked)\b)[^,;.()[\]*])*|close\s+(?:the\s+)?(?:rnd|round|ring)\b[^,;.()[\]*]*/i,
 )
 export const OtherSide = token(
   'OtherSide',
@@ -88,7 +88,12 @@ export const Below = token(
 )
 export const Gap = token(
   'Gap',
-  /(?:(?:gaps?|sps?|spaces?)\s+)?between\s+(?:the\s+)?(?:next\s+)?(?:\d+\s+)?(?:clusters?|groups?|shells?|fans?|v-sts?|sts?|stitches|(?:[23]-)?dcs?\b(?:\s+groups?)?)|gaps?\b/i,
+  /(?:(?:next\s+)?(?:gaps?|sps?|spaces?)\s+)?between\s+(?:the\s+)?(?:next\s+)?(?:\d+\s+)?(?:clusters?|groups?|shells?|fans?|v-sts?|vs?\b|sts?|stitches|(?:[23]-)?dcs?\b(?:\s+groups?)?)|gaps?\b/i,
+)
+/** A gap counted from the beginning of the row: "sp between 6th and 7th V". */
+export const NthGap = token(
+  'NthGap',
+  /(?:(?:the\s+)?(?:gaps?|sps?|spaces?)\s+)?between\s+(?:the\s+)?\d+(?:st|nd|rd|th)\s+and\s+(?:the\s+)?\d+(?:st|nd|rd|th)\b(?:\s+(?:clusters?|groups?|shells?|fans?|v-sts?|v\b|sts?\b|stitch(?:es)?\b|(?:sc|hdc|dc|tr)\b))?/i,
 )
 export const PickUp = token('PickUp', /pick\s+up(?:\s+and\s+work)?(?!\s+a?\s*loop)/i)
 export const Ring = token(
@@ -129,7 +134,7 @@ export const FrontLoop = token(
 export const Stitch = token('Stitch', new RegExp(`(?:${oneOf(vocabulary.keys())})\\b`, 'i'))
 export const Chain = token('Chain', /chains?\b|chs?\b-?|ch(?=\d)/i)
 export const Skip = token('Skip', /sk\b|skip(?:ping)?\b|miss\b/i)
-export const Start = token('Start', /standing\b|stacked\b/i)
+export const Start = token('Start', /(?:an?\s+)?(?:standing|stacked)\b/i)
 export const TimesSign = token('TimesSign', /×|x(?=\s*\d)/i)
 export const Around = token('Around', /(?:all\s+)?(?:the\s+way\s+)?around\b/i)
 export const Across = token('Across', /(?:all\s+)?(?:the\s+way\s+)?across\b/i)
@@ -169,13 +174,15 @@ export const Skipped = token(
 )
 export const Last = token('Last', /last\b/i)
 export const First = token('First', /first\b|1st\b/i)
+/** Counted from the beginning of the row: "in the 7th st". */
+export const Nth = token('Nth', /\d+(?:st|nd|rd|th)\b/i)
 export const Place = token('Place', /stitch(?:es)?\b|sts?\b|places?\b/i)
 export const And = token('And', /and\b|then\b|&|\+/i)
 export const With = token(
   'With',
   /(?:(?:chang(?:e|ing)\s+to|switch(?:ing)?\s+to|with|using|in)\s+(?:the\s+)?(?:colou?r|col\.?|yarn)|(?:colou?r|col\.?)(?=\s+[A-Z0-9]\b)|chang(?:e|ing)\s+to|switch(?:ing)?\s+to|with|using)(?![a-z])/i,
 )
-export const Letter = token('Letter', /MC\b|CC\d?\b|[A-Z]\b/)
+export const Letter = token('Letter', /MC\b|CC\d?\b|Vs\b|[A-Z]\b/)
 export const Integer = token('Integer', /\d+/)
 export const Star = token('Star', /\*+|†/)
 export const Open = token('Open', /[([{]/)
@@ -207,6 +214,7 @@ export const tokens: readonly TokenType[] = [
   JustMade,
   Compound,
   Below,
+  NthGap,
   Gap,
   ChSpace,
   Ring,
@@ -246,6 +254,7 @@ export const tokens: readonly TokenType[] = [
   Place,
   And,
   Letter,
+  Nth,
   Integer,
   Star,
   Open,

@@ -14,12 +14,20 @@ export type PlaceUnit = 'st' | 'ch' | 'sp' | 'gap' | 'any'
 /** How far a repeat or an “each” goes. */
 export type Reach =
   | { readonly kind: 'end' }
-  | { readonly kind: 'to-last'; readonly count: number }
+  /** So many places, or with `sp` spaces (V's), each with the group it stands in. */
+  | { readonly kind: 'to-last'; readonly count: number; readonly unit?: 'sp' }
   /** `again`: said as “rep from * 5 times”, which some mean as five more. */
   | { readonly kind: 'times'; readonly count: number; readonly again: boolean }
 
 export const END: Reach = { kind: 'end' }
 export const times = (count: number): Reach => ({ kind: 'times', count, again: false })
+
+/** A place counted from the beginning of the row: the nth stitch or space, or the gap after the nth. */
+export interface NthPlace {
+  readonly kind: 'nth'
+  readonly nth: number
+  readonly unit: PlaceUnit
+}
 
 /** Where something is worked. */
 export type Target =
@@ -50,6 +58,7 @@ export type Target =
       readonly from: boolean
     }
   | { readonly kind: 'ring' }
+  | NthPlace
 
 /** Part of a stitch that is worked into; the third loop is that behind a half double. */
 export type Loop = 'back' | 'front' | 'third'
@@ -126,6 +135,8 @@ export type Work =
       readonly yarn: string | null
       /** Stitches left unworked at the end, or added evenly (below 0 taken away), where it says how many. */
       readonly count: number
+      /** Where a yarn is joined, where it says so. */
+      readonly at: NthPlace | null
       readonly text: string
       readonly span: Span
     }

@@ -1,4 +1,4 @@
-import { Flag, OneOf, One, OrNull, Pattern, Text } from '../document/index.ts'
+import { Flag, OneOf, One, OrNull, Pattern, Text, Whole } from '../document/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 
 /* What every part of a bag has, a base as a band. */
@@ -82,6 +82,8 @@ export class Making {
   @Flag() readonly shortChain!: boolean
   /** Where the first stitch goes: where the chain stands, the next, or the second with the last doubled. */
   @OneOf(['same', 'next', 'second']) readonly first!: 'same' | 'next' | 'second'
+  /** Each row is begun with its yarn joined anew: rounds at that stitch of the one below, from 1, rows at their edge. Null: they go on. */
+  @OrNull() @Whole(1, LIMITS.rowCount) readonly anew!: number | null
 }
 
 /** What every part has. */

@@ -7,7 +7,7 @@ import {
 } from '../ledger/index.ts'
 import { eventsAt, type YarnPaths } from '../paths/index.ts'
 import type { Words } from '../stitch/index.ts'
-import { counted } from '../units/index.ts'
+import { counted, listed } from '../units/index.ts'
 import { levelWords } from './steps.ts'
 import { named } from './yarn-notes.ts'
 
@@ -46,7 +46,9 @@ export const capital = (text: string) => text.replace(/^./, (first) => first.toU
 export function layoutWords({ front, pieces }: Ledger): string | null {
   if (front.kind === 'grid')
     return `Lay ${front.across} squares side by side and ${front.down} up for each face, ${pieces.length > 1 ? 'the two kinds in turn' : 'all alike'}.`
-  if (front.kind === 'strips') return `Lay ${front.across} strips side by side for each face.`
+  if (front.kind === 'strips')
+    return `Lay ${front.across} strips side by side for each face.${turnedWords(front)}`
+  if (front.kind === 'sideways') return sidewaysWords(front, pieces)
   if (front.kind !== 'folded') return null
   const { up, over, flap } = front
   if (up < 1) return 'It has too few rows to be folded yet.'
@@ -61,4 +63,28 @@ export function layoutWords({ front, pieces }: Ledger): string | null {
   const bottom = on ? `on row ${number(up + 1)}` : between(up)
   const top = over > 0 ? `, and the flap ${between(rows - over)}` : ''
   return `Fold the bottom ${bottom}${top}, right side out.`
+}
+
+/** Which strips are turned head to tail: "Turn strips 2 and 4 of the front and 1 of the back head to tail." */
+function turnedWords({ across, turned }: { across: number; turned: readonly number[] }): string {
+  const of = (face: string, from: number) => {
+    const own = turned.filter((strip) => strip > from && strip <= from + across)
+    return own.length === 0 ? [] : [`${listed(own.map((strip) => strip - from))} of the ${face}`]
+  }
+  const faces = [...of('front', 0), ...of('back', across)]
+  return faces.length === 0
+    ? ''
+    : ` Turn ${turned.length === 1 ? 'strip' : 'strips'} ${listed(faces)} head to tail, each counted from the left of its face.`
+}
+
+/** How a panel is folded whose rows run up the bag. */
+function sidewaysWords(
+  { up, over }: { up: number; over: number },
+  pieces: Ledger['pieces'],
+): string {
+  const { columns } = pieces.find(({ id }) => id === 'bag')!
+  const body = columns.makes[0]! - over
+  const bottom = body > 2 * up ? `on stitch ${up + 1}` : placeWords(up)
+  const flap = over > 0 ? `, and the flap ${placeWords(body)}` : ''
+  return `Lay the panel on its side, so that its rows run up the bag. Fold the bottom ${bottom} of its rows${flap}, right side out.`
 }

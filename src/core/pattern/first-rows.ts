@@ -7,6 +7,7 @@ import {
 } from '../ledger/index.ts'
 import { type RowStart } from '../program/index.ts'
 import { abbrOf, stitchById } from '../stitch/index.ts'
+import { ordinal } from '../units/index.ts'
 import { pickedUp } from './picked-up.ts'
 import { groundOf, inRuns, wholeRow } from './runs-text.ts'
 import { afterStart, openingWords, type RowContext } from './starts.ts'
@@ -31,8 +32,6 @@ export const firstRows: Partial<
     text: `into the other side of the chain ${inRuns(runs, words, false)}`,
   }),
 }
-
-const ordinals = ['', '1st', '2nd', '3rd', ...[4, 5, 6, 7, 8, 9, 10].map((nth) => `${nth}th`)]
 
 /** A ring of chain that so many stitches go into: three to a chain, and never fewer than four (from memory). */
 export const ringChains = (stitches: number): number => Math.max(4, Math.ceil(stitches / 3) + 1)
@@ -88,7 +87,7 @@ export function writtenAcross({ ledger, piece, words }: RowContext, text: string
   const start = own?.counted
     ? ` (the chains skipped count as ${own.as ?? ground})`
     : notCounted(skipped)
-  return `starting in ${ordinals[skipped + 1] ?? `${skipped + 1}th`} ch from hook${start}, ${own?.rest ?? text}`
+  return `starting in ${ordinal(skipped + 1)} ch from hook${start}, ${own?.rest ?? text}`
 }
 
 function acrossChain(
@@ -97,7 +96,7 @@ function acrossChain(
 ): FirstRow {
   const { chains, skipped } = maybeFoundation(ledger, piece)!
   const ground = abbrOf(groundOfRow(ledger, piece, 0), words)
-  const nth = `${ordinals[skipped + 1]} ch from hook`
+  const nth = `${ordinal(skipped + 1)} ch from hook`
   const start = counts ? ` (the chains skipped count as ${ground})` : notCounted(skipped)
   const plain = several ? null : wholeRow(runs, words, 'ch across')
   const work = counts
@@ -128,7 +127,7 @@ function aroundChain(context: RowContext): FirstRow {
   const { along, first, end, last } = chainRound(runs)
   const own = counts && startIn(context) !== ''
   const said = own ? ` (the chains skipped count as ${stitch})` : notCounted(skipped)
-  const nth = (more: number) => `${ordinals[skipped + more]} ch from hook${said}`
+  const nth = (more: number) => `${ordinal(skipped + more)} ch from hook${said}`
   const side = along > 2 ? [`${along - 2} ${stitch}`] : []
   // Where the chain is the one stitch of its chain, the side begins in the next one.
   const begins =

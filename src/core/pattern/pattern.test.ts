@@ -385,6 +385,7 @@ describe('words as a maker reads them', () => {
       text,
       runs: [{ stitch: 'dc', yarn: 'A', count: 1 }],
       repeat: { from: 0, to: 1, times: 24 },
+      from: null,
     })
     const mesh = {
       ...bands.written.begin({ stitch: 'dc', letters: ['A'], count: 24, abbr: 'dc' }),
@@ -437,6 +438,7 @@ describe('words as a maker reads them', () => {
             { stitch: 'sc', yarn: 'A', count: 1 },
           ],
           repeat: { from: 0, to: 2, times: 24 },
+          from: null,
         },
       ],
     }

@@ -9,6 +9,7 @@ import {
 } from '../ledger/index.ts'
 import { starts } from '../program/index.ts'
 import { abbrOf, stitchById, type Words } from '../stitch/index.ts'
+import { ordinal } from '../units/index.ts'
 import { groundOf, inRuns, wholeRow } from './runs-text.ts'
 
 /* How rows start, by their school. */
@@ -45,9 +46,18 @@ export function openingWords(context: RowContext, yarn = ''): string {
   const stitch = abbrOf(ground, words)
   const start = starts[piece.columns.start[row]!]!
   const way = startOfRow(ledger, piece, row)
-  if (way !== 'chain') return `${start === 'turn' ? 'turn, ' : ''}${way} ${stitch}${yarn}`
-  const anew = start === 'afresh' ? 'join in first st, ' : ''
+  if (way !== 'chain') {
+    const where = piece.columns.from[row]! > 0 ? ` in ${nthWords(context)}` : ''
+    return `${start === 'turn' ? 'turn, ' : ''}${way} ${stitch}${yarn}${where}`
+  }
+  const anew = start === 'afresh' ? `join in ${nthWords(context)}, ` : ''
   return `${anew}ch ${startingChainOf(ledger, piece, row)}${yarn}${countsWords(context)}${start === 'turn' ? ', turn' : ''}`
+}
+
+/** The place in which a yarn is joined anew: "first st", "7th st". */
+function nthWords({ piece, row }: RowContext): string {
+  const from = piece.columns.from[row]!
+  return `${from === 0 ? 'first' : ordinal(from + 1)} st`
 }
 
 /** Whether a starting chain counts, where that is not said for all rows. */

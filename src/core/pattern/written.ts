@@ -22,7 +22,7 @@ import { type YarnPaths, yarnPaths } from '../paths/index.ts'
 import { ends, sides, starts } from '../program/index.ts'
 import type { Words } from '../stitch/index.ts'
 import { inUkTerms, rowWord } from '../terms/index.ts'
-import { counted } from '../units/index.ts'
+import { counted, ordinal } from '../units/index.ts'
 import { itemText } from './items.ts'
 import { joinText, seamText } from './joins.ts'
 import type { PatternLine } from './line.ts'
@@ -251,6 +251,9 @@ const JOINED_HERE =
 
 const ANEW = 'Do not turn: cut the yarn after every row, and join it where the row began.'
 
+const beginsAnew = (at: number): string =>
+  `Begin every round anew: cut the yarn when it is joined, and join it again in the ${at === 1 ? 'first' : ordinal(at)} stitch of that round.`
+
 const firstStitch: Readonly<Record<Making['first'], string>> = {
   same: 'The first stitch goes into the same stitch as the start.',
   next: 'The first stitch goes into the next stitch, the last into the one the start stands in.',
@@ -297,8 +300,8 @@ function makingWords(ledger: Ledger, piece: Piece, part: LedgerPart): string[] {
       ...(isSaid ? [] : [anew ? ANEW : 'Turn after every row.']),
       ...(part.texts ? [] : [chain]),
     ]
-  const on = isSaid ? [] : [goesOn[making.working]]
-  if (making.working === 'spiral' || part.texts) return on
+  const on = isSaid ? [] : [making.anew === null ? goesOn[making.working] : beginsAnew(making.anew)]
+  if ((making.working === 'spiral' && making.anew === null) || part.texts) return on
   return [
     ...on,
     ...(making.start === 'chain' ? [chain] : []),

@@ -125,6 +125,8 @@ export abstract class RowRecord {
   @OneOf([1, 2]) readonly passes!: 1 | 2
   /** Where its first stitch stands: places along the row, from where the piece began and the way its right side is worked. */
   @Whole(0, LIMITS.rowCount) readonly begin!: number
+  /** Places along the row it is worked into before its first stitch: what is passed comes at the end of a round. */
+  @Whole(0, LIMITS.rowCount) readonly from!: number
   /** The rows it is worked into, where that is not the one below. */
   @Names(/^[A-Za-z0-9_-]{1,40}:[1-9]\d{0,4}$/, 2) readonly onto!: readonly string[]
   /** The row of another yarn lies beside it: the two rise together. */

@@ -283,6 +283,49 @@ function facesAndPicks(document: Document): Document {
   return { ...next, design: { ...design, pieces } } as Document
 }
 
+/**
+ * Version 13: rows may begin elsewhere than the row below; discs and halves can be written; panels that lie on their side; strips
+ * turned head to tail.
+ */
+function begunElsewhere(document: Document): Document {
+  const withFrom = (rows: unknown) =>
+    Array.isArray(rows)
+      ? rows.map((row: Old) => (isObject(row) ? { from: null, ...row } : row))
+      : rows
+  const withAnew = (making: Old) => (isObject(making) ? { anew: null, ...making } : making)
+  const withYarn = (round: Old) =>
+    isObject(round) && Array.isArray(round.runs)
+      ? {
+          ...round,
+          runs: round.runs.map((run: Old) => (isObject(run) ? { yarn: null, ...run } : run)),
+        }
+      : round
+  const more: Record<string, object> = {
+    discs: { rounds: null },
+    'half-round': { rounds: null },
+    strips: { turned: [] },
+  }
+  const rows = ['rows', 'begin', 'repeat', 'end', 'rounds'] as const
+  const next = eachPart(document, 13, (part) => {
+    const kept: Old = { ...more[part.kind], ...part, making: withAnew(part.making) }
+    const isSaid = ['written', 'texture', 'written-base'].includes(part.kind)
+    for (const field of isSaid ? rows : []) if (field in kept) kept[field] = withFrom(kept[field])
+    if (part.kind === 'written-base' && Array.isArray(kept.rounds))
+      kept.rounds = kept.rounds.map(withYarn)
+    return kept
+  }) as Old
+  const { design, log } = next
+  const made = Array.isArray(log)
+    ? log.map((one: Old) => (isObject(one) && one.kind === 'made' ? { from: 0, ...one } : one))
+    : log
+  const withMade = { ...next, ...(log === undefined ? {} : { log: made }) }
+  return (
+    isObject(design)
+      ? { ...withMade, design: { ...design, making: withAnew(design.making) } }
+      : withMade
+  ) as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 export const migrations: readonly Migration[] = [
   severalSwatches,
@@ -296,4 +339,5 @@ export const migrations: readonly Migration[] = [
   rowRecords,
   shortChains,
   facesAndPicks,
+  begunElsewhere,
 ]

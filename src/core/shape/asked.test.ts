@@ -6,21 +6,14 @@ import { rowText } from '../pattern/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { derive } from '../bag/index.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
-import {
-  baseKinds,
-  type BasePart,
-  constructionOf,
-  constructionOfKind,
-  foldsOf,
-  takenAsFits,
-} from './index.ts'
+import { baseKinds, type BasePart, constructionOf, foldsOf, takenAsFits } from './index.ts'
 import { tries } from '../testing/tries.ts'
 
 const of = (part: BasePart) => constructionOf(part)
 const bag = (part: BasePart, rows = 12) => tote({ parts: [part, plain({ rounds: rows })] })
 
 /** Those that are asked numbers; written rounds are counted. */
-const numbered = baseKinds.filter((kind) => !constructionOfKind(kind).inWords)
+const numbered = baseKinds.filter((kind) => kind !== 'written-base')
 
 describe.each(numbered)('what is asked of a %s', (kind) => {
   const first = kind === 'round-base' ? base() : baseAs(kind)

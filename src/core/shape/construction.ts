@@ -1,17 +1,12 @@
 import { LIMITS, type Spot, spotOn } from '../part/index.ts'
 import type { Base } from './base.ts'
-import { firstRowOf, type ShapeRow } from './shape-row.ts'
+import { firstRowOf, type Growth, type ShapeRow } from './shape-row.ts'
+import type { BaseRound } from './written-rounds.ts'
 
 /** Width of a stitch and height of a row, in mm. */
 export interface StitchSize {
   readonly stitchWidthMm: number
   readonly rowHeightMm: number
-}
-
-/** Stitches of the first row, and those each further one adds (or, flat, each step there is). */
-export interface Growth {
-  readonly first: number
-  readonly increase: number
 }
 
 /** A piece as the construction begins it; bands go on from the one that holds them. */
@@ -137,8 +132,10 @@ export type Front =
     }
   /** Pieces set like a draughtboard under a rim. */
   | { readonly kind: 'grid'; readonly across: number; readonly down: number }
-  /** So many of the piece that holds the bands, side by side. */
-  | { readonly kind: 'strips'; readonly across: number }
+  /** Rows of a panel that run up the bag: so many stitches of each are the front, and the last ones fall over it as a flap. */
+  | { readonly kind: 'sideways'; readonly up: number; readonly over: number }
+  /** So many of the piece that holds the bands, side by side; those that are turned head to tail by their places from 0. */
+  | { readonly kind: 'strips'; readonly across: number; readonly turned: readonly number[] }
   /** Rows about a point: a disc, or its lower half. */
   | { readonly kind: 'arc'; readonly half: boolean }
 
@@ -160,6 +157,13 @@ export interface Choice<Base> {
     readonly label: string
     readonly title?: string
   }[]
+}
+
+/** Which of several alike something holds for: a field of whole numbers, from 1. */
+export interface Picks<Base> {
+  readonly key: keyof Base & string
+  readonly legend: string
+  readonly each: (base: Base) => readonly string[]
 }
 
 /** Whether a first row is plain, or that of the bands. */
@@ -230,12 +234,15 @@ export interface Construction<Base> {
   readonly hint: string
   readonly asked: readonly Asked<Base>[]
   readonly choices?: readonly Choice<Base>[]
+  readonly picks?: readonly Picks<Base>[]
   /** What keeps its faces equal when so many rows are added at its end (below 0: taken away); null where nothing can. */
   readonly taken?: (base: Base, by: number) => Partial<Base> | null
   /** It is one piece, which can also be one of several. */
   readonly alone?: true
   /** The piece that is its front, where that is not the body. */
   readonly face?: string
+  /** Its rows run up the bag: its stitches make it tall, its rows make it wide. */
+  readonly sideways?: true
   /** It is not sewn to anything: it is so wide and so tall, and has no way around. */
   readonly open?: true
   /** Its base lies flat and is seen from above so; one without is not seen from above. */
@@ -244,9 +251,10 @@ export interface Construction<Base> {
   readonly front?: (base: Base, rows: number) => Front
   /** The base grows from a ring: how its increases stand, and plain rounds between them, are asked. */
   readonly ring?: true
-  /** Its rounds are written in shorthand, in the field `rounds`, and as they are said, in US terms. */
-  readonly inWords?: true
-  readonly texts?: (base: Base) => readonly string[]
+  /** Its rounds as they are written in shorthand, in the field `rounds`; null where they are not. */
+  readonly written?: (base: Base) => readonly BaseRound[] | null
+  /** Its rounds as they would be written, where they need not be. */
+  readonly toWords?: (base: Base) => readonly BaseRound[]
   /** Its count is that of its rows, and no other can be had. */
   readonly fixed?: (base: Base) => boolean
   /** Its rows can be given one by one, in the fields `rows` and `afresh`. */
@@ -264,8 +272,10 @@ export interface Construction<Base> {
   readonly growth: (base: Base) => Growth
   /** The increase a round at which it lies flat; null when it is flat by itself. */
   readonly flat: ((size: StitchSize) => number) | null
-  /** Way around the bag that one stitch of the base's last row comes to, in stitch widths. */
+  /** Way around the bag (height, where it is sideways) that one stitch of the base's last row comes to, in stitch widths. */
   readonly around: (base: Base) => number
+  /** Stitches it counts for more (or fewer) than there are; none unless it says otherwise. */
+  readonly beside?: (base: Base) => number
   /** What bands so deep add to the way around, beside the stitches of the base's last row; nothing unless it says otherwise. */
   readonly bandsAdd?: (bandsMm: number) => number
   /** Rows that make it one row taller: 1 unless it says otherwise. */

@@ -5,6 +5,12 @@ export interface Mark {
   readonly together: number
 }
 
+/** Stitches of the first row, and those each further one adds (or, flat, each step there is). */
+export interface Growth {
+  readonly first: number
+  readonly increase: number
+}
+
 /** What a first row stands in, or how a later one is worked. */
 export type ShapeRowKind =
   | 'ring'
@@ -28,7 +34,14 @@ export interface ShapeRow {
   /** Its yarn is joined anew where the row below began; it is not turned. */
   readonly afresh?: true
   /** What it works, where that is written out; its marks are then none. */
-  readonly runs?: readonly { readonly stitch: string; readonly count: number }[]
+  readonly runs?: readonly {
+    readonly stitch: string
+    readonly count: number
+    readonly yarn: string | null
+  }[]
+  /** Its words, and places on from where the row below began at which it begins, of one that is written. */
+  readonly text?: string
+  readonly from?: number | null
   /** In ascending order. For a chain, its places are those of both its sides. */
   readonly marks: readonly Mark[]
 }

@@ -275,14 +275,21 @@ describe('corners, halves, squares and edges', () => {
   })
 
   it('increase a half round in set places, above each other', () => {
-    const byRule = { plainRows: 0, rows: null, afresh: false }
+    const byRule = { plainRows: 0, rows: null, rounds: null, afresh: false }
     const rows = halfRoundRows({ increase: 3, count: 20, ...byRule })
     expect(rows.map(({ makes }) => makes)).toEqual([3, 6, 9, 12, 15, 18, 20])
     expect(rows.slice(1, -1).every(({ marks }) => marks.length === 3)).toBe(true)
   })
 
   it('have plain rows between, or are given one by one', () => {
-    const between = { increase: 8, count: 32, plainRows: 1, rows: null, afresh: false }
+    const between = {
+      increase: 8,
+      count: 32,
+      plainRows: 1,
+      rows: null,
+      rounds: null,
+      afresh: false,
+    }
     expect(halfRoundRows(between).map(({ makes }) => makes)).toEqual([8, 16, 16, 24, 24, 32, 32])
     // Common practice without a source: a half round that is begun anew at each of its rows.
     const read = parseShapedRows('91, 99, 99, 108, 108, 115, 115')

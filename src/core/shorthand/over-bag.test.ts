@@ -29,6 +29,7 @@ const bag = (below: readonly Part[], count: number, worked: 'rounds' | 'rows' = 
             text: 'x',
             runs: [{ stitch: 'sc', yarn: 'A', count: 1 }],
             repeat: { from: 0, to: 1, times: 1 },
+            from: null,
           },
         ],
       },

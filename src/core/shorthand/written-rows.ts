@@ -141,16 +141,20 @@ function whyNot({ text, makes }: CheckedRow): string | null {
     : null
 }
 
+const labels = { rounds: 'Rnd', rows: 'Row' } as const
+
 /** Rounds of a base in shorthand, the first in a ring, counted one on the other; refused in words when they do not add up. */
 export function countedBase(
   texts: readonly string[],
   ground: string,
+  worked: 'rounds' | 'rows' = 'rounds',
+  letterOf: RowYarns['letterOf'] = (said) => (/^[A-Z]$/.test(said) ? said : ''),
 ): Result<readonly BaseRound[]> {
   // A ring that is made before it is one of chain or of yarn.
   const ring = /\bin (?:the )?ring\b/i.test(texts[0] ?? '') && !/\bmagic|form\b/i.test(texts[0]!)
   const lines = [
     ...(ring ? ['Form a magic ring.'] : []),
-    ...texts.map((text, i) => `Rnd ${i + 1}: ${text.replace(/\s+/g, ' ')}`),
+    ...texts.map((text, i) => `${labels[worked]} ${i + 1}: ${text.replace(/\s+/g, ' ')}`),
   ]
   const { rows, unread } = checkPattern(lines.join('\n'), { keepMade: true })
   const faulty = rows.find((row) => !row.ok || !row.made || whyNot(row) !== null)
@@ -160,26 +164,36 @@ export function countedBase(
   const [first] = rows
   if (first!.available !== 0)
     return refused('Round 1 goes into a ring, as in “6 sc in magic ring”.')
-  const yarns = { ground, yarn: 'A', letterOf: () => 'A' }
+  // Where no yarn is said it is the one that was said last, or that of the base.
+  let yarn = ''
   return found(
-    rows.map((row, i) => ({
-      text: workOf(row.text),
-      runs: (i === 0
-        ? inRing(row.made!, ground)
-        : runsOfMade(row.made!, row.available!, yarns)
-      ).map(({ stitch, count }) => ({ stitch, count })),
-    })),
+    rows.map((row, i) => {
+      const yarns = { ground, yarn, letterOf }
+      const runs = i === 0 ? inRing(row.made!, yarns) : runsOfMade(row.made!, row.available!, yarns)
+      yarn = runs.at(-1)!.yarn
+      return {
+        text: workOf(row.text),
+        runs: runs.map((run) => ({ ...run, yarn: run.yarn || null })),
+        from: row.anew,
+      }
+    }),
   )
 }
 
 /** What a first round works into a ring. */
-function inRing(made: readonly Made[], ground: string): BaseRun[] {
-  const runs: BaseRun[] = []
-  for (const { word } of made) {
+function inRing(
+  made: readonly Made[],
+  { ground, yarn: first, letterOf }: RowYarns,
+): (BaseRun & { readonly yarn: string })[] {
+  const runs: (BaseRun & { readonly yarn: string })[] = []
+  let yarn = first
+  for (const { word, yarn: said } of made) {
+    if (said !== null) yarn = letterOf(said)
     const stitch = word === 'ch' ? 'ch' : stitchOfWord(word, ground)
     const last = runs.at(-1)
-    if (last?.stitch === stitch) runs[runs.length - 1] = { stitch, count: last.count + 1 }
-    else runs.push({ stitch, count: 1 })
+    if (last?.stitch === stitch && last.yarn === yarn)
+      runs[runs.length - 1] = { ...last, count: last.count + 1 }
+    else runs.push({ stitch, yarn, count: 1 })
   }
   return runs
 }
@@ -195,6 +209,7 @@ export const writtenRow = (row: CheckedRow, yarns: RowYarns): WrittenRow => ({
   text: workOf(row.text),
   runs: runsOfMade(row.made!, row.available!, yarns, row.extras),
   repeat: null,
+  from: row.anew,
 })
 
 /** What rows stand on: rows in words, and how many there are. */
@@ -272,7 +287,7 @@ export function countedOnce(
   stack?: readonly OntoRow[],
   standsOn = onStitches(count, worked),
 ): Result<CountedOnce> {
-  const label = worked === 'rounds' ? 'Rnd' : 'Row'
+  const label = labels[worked]
   const first = standsOn.rows + 1
   const into = (i: number) =>
     stack && stack[i]!.onto !== 'below'

@@ -6,6 +6,7 @@ import {
   type Design,
   growthOf,
   isBase,
+  isSideways,
   partById,
   roundsOf,
 } from '../design/index.ts'
@@ -22,12 +23,48 @@ import {
   standsOn,
 } from '../ledger/index.ts'
 import { constructionOf, lieOf, type Unequal } from '../shape/index.ts'
-import type { Finder } from './finder.ts'
+import type { Finder, SnagContext } from './finder.ts'
 import { moreRows } from './joins.ts'
 import { asMeant, type Mend } from './snag.ts'
 
 /** Taller or lower than wanted by more than this many rows of the body. */
 const ROWS_OFF = 1
+
+/** The best count that fits, where it is another. */
+function countMends(bag: SnagContext): Mend[] {
+  const { design } = bag
+  const best = fitsOf(bag).find((fit) => isSewn(design, fit))
+  if (!best || isInUse(design, best)) return []
+  const { count, sizeMm, errorMm, cost } = best
+  const facts = { count, sizeMm, errorMm, changed: cost > 1 }
+  return [{ kind: 'count', facts, edits: fitEdits(design, best) }]
+}
+
+/** So many rows of the body more, or fewer, as the difference takes; of what is `made` and wanted in the direction of its rows. */
+function rowMends(
+  { design, ledger, piece }: SnagContext,
+  made: number,
+  wanted: number,
+  shown = 1,
+): Mend[] {
+  const base = baseOf(design)
+  const { rowsARise = 1, tied } = constructionOf(base)
+  const body = bodyBandOf(design)
+  if (tied || !body) return []
+  const rowMm = gaugeIn(ledger, body.id).rowHeightMm / rowsARise
+  const by = Math.round((wanted - made) / rowMm / rowsARise) * rowsARise
+  const values = bandOf(body).withRounds(body, roundsOf(body) + by)
+  // What cannot be so many rounds high by itself is not asked for them.
+  const comes = values ? bandOf(body).rounds({ ...body, ...values } as never) : 0
+  if (by === 0 || comes !== roundsOf(body) + by || comes < 1) return []
+  return [
+    {
+      kind: 'rounds',
+      facts: { name: body.name, by, madeMm: shown * (made + by * rowMm), worked: piece.worked },
+      edits: [{ name: 'setRounds', args: { id: body.id, rounds: comes } }],
+    },
+  ]
+}
 
 /** The way around is not the one that is wanted. */
 export const sizeOff: Finder = (bag) => {
@@ -36,22 +73,7 @@ export const sizeOff: Finder = (bag) => {
   const { count } = baseOf(design)
   const { aroundMm: wanted, tolerance, said } = design.want
   if (Math.abs(made - wanted) <= wanted * tolerance + 1e-6) return []
-  const best = fitsOf(bag).find((fit) => isSewn(design, fit))
-  const mends =
-    best && !isInUse(design, best)
-      ? [
-          {
-            kind: 'count' as const,
-            facts: {
-              count: best.count,
-              sizeMm: best.sizeMm,
-              errorMm: best.errorMm,
-              changed: best.cost > 1,
-            },
-            edits: fitEdits(design, best),
-          },
-        ]
-      : []
+  const sideways = isSideways(design)
   return [
     {
       code: 'size-off',
@@ -62,11 +84,12 @@ export const sizeOff: Finder = (bag) => {
         wanted,
         said,
         tolerance,
-        count,
-        ...gaugeForCount(bag, count),
-        ownHookMm: design.hookMm,
+        // Where rows make it wide no gauge of its stitches does.
+        gauge: sideways ? null : { count, ...gaugeForCount(bag, count), ownHookMm: design.hookMm },
       },
-      mends,
+      mends: sideways
+        ? rowMends(bag, made / 2, wanted / 2, said === 'flat' ? 1 : 2)
+        : countMends(bag),
     },
   ]
 }
@@ -79,7 +102,8 @@ function isSewn(design: Design, fit: Fit): boolean {
 }
 
 /** The body is taller or lower than wanted; the plain body can take the difference. */
-export const heightOff: Finder = ({ design, ledger, piece }) => {
+export const heightOff: Finder = (bag) => {
+  const { design, ledger } = bag
   const base = baseOf(design)
   const { rowsARise = 1, tied } = constructionOf(base)
   const { heightMm: made, aroundMm } = ledger.sizes
@@ -88,32 +112,13 @@ export const heightOff: Finder = ({ design, ledger, piece }) => {
   const rowMm = gaugeIn(ledger, (body ?? base).id).rowHeightMm / rowsARise
   if (Math.abs(made - wanted) <= Math.max(ROWS_OFF * rowMm, wanted * design.want.tolerance))
     return []
-  const by = Math.round((wanted - made) / rowMm / rowsARise) * rowsARise
-  const values = body && bandOf(body).withRounds(body, roundsOf(body) + by)
-  // What cannot be so many rounds high by itself is not asked for them.
-  const comes = body && values ? bandOf(body).rounds({ ...body, ...values } as never) : 0
-  const mends =
-    !tied && body && by !== 0 && comes === roundsOf(body) + by && comes >= 1
-      ? [
-          {
-            kind: 'rounds' as const,
-            facts: {
-              name: body.name,
-              by,
-              madeMm: made + by * rowMm,
-              worked: piece.worked,
-            },
-            edits: [{ name: 'setRounds' as const, args: { id: body.id, rounds: comes } }],
-          },
-        ]
-      : []
   return [
     {
       code: 'height-off',
       severity: 'warning',
       where: { part: body?.id ?? null, round: null },
       facts: { made, wanted, goesWithMm: tied ? (aroundMm * wanted) / made : null },
-      mends,
+      mends: isSideways(design) ? countMends(bag) : rowMends(bag, made, wanted),
     },
   ]
 }

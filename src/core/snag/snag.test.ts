@@ -143,9 +143,7 @@ describe('the wording catalogue', () => {
           wanted: 600,
           said: 'flat',
           tolerance: 0.05,
-          count: 100,
-          stitchWidthMm: 6,
-          hookMm: 4.74,
+          gauge: { count: 100, stitchWidthMm: 6, hookMm: 4.74, ownHookMm: 4 },
         },
       },
       '25.0 cm laid flat instead of 30.0 cm (± 5 % is all right). On the 100 stitches there are it takes 16.7 stitches over 10 cm, about a 4.7 mm hook.',
@@ -242,7 +240,7 @@ describe('the wording catalogue', () => {
 
   it('says when written rows stand on another count than theirs, and mends it below them', () => {
     const puffs = { text: '*3 sc, puff; rep from * around', runs: threeAndPuff }
-    const often = { ...puffs, repeat: { from: 0, to: 2, times: 12 } }
+    const often = { ...puffs, repeat: { from: 0, to: 2, times: 12 }, from: null }
     const written = {
       kind: 'written' as const,
       id: 'w',

@@ -65,11 +65,8 @@ export interface SnagFacts {
     wanted: number
     said: 'around' | 'flat'
     tolerance: number
-    /** What would make it the wanted size on the stitches there are. */
-    count: number
-    stitchWidthMm: number
-    hookMm: number
-    ownHookMm: number
+    /** What would make it the wanted size on the stitches there are; null where no gauge of theirs does. */
+    gauge: { count: number; stitchWidthMm: number; hookMm: number; ownHookMm: number } | null
   }
   /** The way around that goes with the wanted height, where the one follows from the other; else null. */
   'height-off': { made: number; wanted: number; goesWithMm: number | null }

@@ -165,15 +165,12 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
     title: `${name} cannot change that much in one round.`,
     text: `It is to ${adjust > 0 ? 'add' : 'take away'} ${stitches(Math.abs(adjust))} on ${count}; one round has room for ${Math.abs(made)}.`,
   }),
-  'size-off': (
-    { made, wanted, said, tolerance, count, stitchWidthMm, hookMm, ownHookMm },
-    { units },
-  ) => {
+  'size-off': ({ made, wanted, said, tolerance, gauge }, { units }) => {
     const half = said === 'flat' ? 2 : 1
     const way = said === 'flat' ? 'laid flat' : 'around'
     return {
       title: `It comes out ${made > wanted ? 'wider' : 'narrower'} than wanted.`,
-      text: `${printLength(made / half, units)} ${way} instead of ${printLength(wanted / half, units)} (± ${percent(tolerance)} is all right). On the ${count} stitches there are it takes ${gaugeWords(stitchWidthMm, units)}, ${hookWords(hookMm, ownHookMm)}.`,
+      text: `${printLength(made / half, units)} ${way} instead of ${printLength(wanted / half, units)} (± ${percent(tolerance)} is all right).${gauge ? ` On the ${gauge.count} stitches there are it takes ${gaugeWords(gauge.stitchWidthMm, units)}, ${hookWords(gauge.hookMm, gauge.ownHookMm)}.` : ''}`,
     }
   },
   'height-off': ({ made, wanted, goesWithMm }, { units }) => ({

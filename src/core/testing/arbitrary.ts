@@ -27,6 +27,7 @@ const anyMaking: fc.Arbitrary<Making> = fc.record({
   oneCounts: fc.boolean(),
   shortChain: fc.boolean(),
   first: fc.constantFrom('same', 'next', 'second'),
+  anew: fc.option(fc.integer({ min: 1, max: 30 }), { freq: 2 }),
 })
 const ownMaking = fc.option(anyMaking, { freq: 3 })
 

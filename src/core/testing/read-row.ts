@@ -156,7 +156,7 @@ const firsts: readonly (readonly [RegExp, (found: RegExpExecArray) => Sum])[] = 
 ]
 
 const START =
-  /^(?:turn, |join in first st, )?(?:ch \d+|(?<stitch>stacked|standing) [a-z]+(?: [bf]lo)?)(?: (?<yarn>[A-Z]))?(?<counts> \(counts as [^)]*\))?(?: \(does not count[^)]*\))?(?:, turn)?(?:, |$)/
+  /^(?:turn, |join in (?:first|\d+\w\w) st, )?(?:ch \d+|(?<stitch>stacked|standing) [a-z]+(?: [bf]lo)?)(?: (?<yarn>[A-Z]))?(?: in \d+\w\w st)?(?<counts> \(counts as [^)]*\))?(?: \(does not count[^)]*\))?(?:, turn)?(?:, |$)/
 const SAME = /^(\d+) [a-z]+(?: [bf]lo)? in same st(?:, |$)/
 const TOGETHER = /^[a-z]+(?: [bf]lo)? in next st \(with the start it counts as [^)]*\)(?:, |$)/
 const EACH =

@@ -27,8 +27,9 @@ export function readStart(setup: string, text: string): ReadStart {
   const work = text.replace(/^(?:working into [^,]*, )?(?:with [A-Z], )?/, '')
   const led = /^(?:sl st|ss) (?:in|to) next [^,]*, /.exec(work)?.[0] ?? ''
   const [, chains, said] =
-    /^(?:join in first st, )?ch (\d+)(?: [A-Z])?(?: \(([^)]*)\))?,/.exec(work.slice(led.length)) ??
-    []
+    /^(?:join in (?:first|\d+\w\w) st, )?ch (\d+)(?: [A-Z])?(?: \(([^)]*)\))?,/.exec(
+      work.slice(led.length),
+    ) ?? []
   const [, top] = /(?:sl st|ss) in top of ch (\d+)(?:, fasten off)?$/.exec(work) ?? []
   return {
     foundation: number(/\bch (\d+)\b/i.exec(setup)?.[1]),

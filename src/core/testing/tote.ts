@@ -200,6 +200,7 @@ const mesh = (dcYarn: string, meshYarn: string, times: number) => [
       { stitch: 'skip', yarn: meshYarn, count: 1 },
     ],
     repeat: { from: 0, to: 3, times },
+    from: null,
   },
   {
     text: 'with B, 2 dc in each ch-sp around',
@@ -209,6 +210,7 @@ const mesh = (dcYarn: string, meshYarn: string, times: number) => [
       { stitch: 'dc-beside', yarn: meshYarn, count: 1 },
     ],
     repeat: { from: 0, to: 3, times },
+    from: null,
   },
 ]
 

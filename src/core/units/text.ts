@@ -42,3 +42,13 @@ export const plural = (count: number, one: string): string =>
 
 /** "1 stitch", "24 pairs". */
 export const counted = (count: number, one: string): string => `${count} ${plural(count, one)}`
+
+/** "2", "2 and 4", "2, 4 and 5". */
+export const listed = (words: readonly (string | number)[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
+
+/** "1st", "2nd", "11th", "23rd". */
+export function ordinal(n: number): string {
+  const teen = n % 100 > 10 && n % 100 < 14
+  return `${n}${(teen ? null : ['', 'st', 'nd', 'rd'][n % 10]) || 'th'}`
+}

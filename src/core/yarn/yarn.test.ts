@@ -81,6 +81,7 @@ describe('yarnNeeds', () => {
       text: `${stitch} in each st around`,
       runs: [{ stitch, yarn: 'A', count: 1 }],
       repeat: { from: 0, to: 1, times: 12 },
+      from: null,
     })
     const over = (ground: string, stitch: string) => {
       const written = bands.written.begin({ stitch: ground, letters: ['A'], count: 12, abbr: '' })

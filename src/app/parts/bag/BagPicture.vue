@@ -20,15 +20,23 @@ const seen = computed(() => facesOf(props.derived, props.facing))
 const label = computed(() => `${props.name}, seen from the ${props.facing ?? 'front'}`)
 const palette = computed(() => paletteOf(props.derived.ledger.yarns, props.yarns))
 
+/** Where the middle of a row lies, so that of the stretch of it that is seen is in the middle. */
+function middleSeen({ piece, seen: [from, to] = [0, 1] }: RowsFace, across: number): number {
+  const off = ((from + to) / 2 - 0.5) * across
+  return props.derived.fronts[piece]!.hand === 'right' ? off : -off
+}
+
 /** Rows of one count are painted together. */
 function paintRows(context: CanvasRenderingContext2D, face: RowsFace, scale: number) {
   const piece = props.derived.ledger.pieces[face.piece]!
   const { makes, alongMm } = piece.columns
   const start = face.firstRow > 0 ? alongMm[face.firstRow - 1]! : 0
-  const [wide, high] = [face.widthMm * scale, face.heightMm * scale]
+  const lies = [face.widthMm * scale, face.heightMm * scale] as const
   context.save()
-  context.translate((face.leftMm + face.widthMm / 2) * scale, face.topMm * scale + high / 2)
-  if (face.turned) context.rotate(Math.PI)
+  context.translate(face.leftMm * scale + lies[0] / 2, face.topMm * scale + lies[1] / 2)
+  context.rotate((-face.turns * Math.PI) / 2)
+  // As they are worked: across and up.
+  const [wide, high] = face.turns % 2 === 1 ? [lies[1], lies[0]] : lies
   context.beginPath()
   context.roundRect(-wide / 2, -high / 2, wide, high, Math.min(4, wide * 0.03))
   context.clip()
@@ -46,6 +54,7 @@ function paintRows(context: CanvasRenderingContext2D, face: RowsFace, scale: num
       pixelsHigh: 2 * (bottom - top),
     })
     const across = seenMm(piece, first) * scale
+    const middle = middleSeen(face, across)
     const { columns, lines } = picture
     context.drawImage(
       picture.canvas,
@@ -53,7 +62,7 @@ function paintRows(context: CanvasRenderingContext2D, face: RowsFace, scale: num
       0,
       columns,
       lines,
-      -across / 2,
+      middle - across / 2,
       top,
       across,
       bottom - top + 0.35,

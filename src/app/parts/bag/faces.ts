@@ -7,7 +7,7 @@ import type { Front } from '@core/shape'
  * corner of what is seen.
  */
 
-/** Rows of a piece, the last one on top; turned half around when the panel is folded over. */
+/** Rows of a piece as they lie: the last one on top, or turned. */
 export interface RowsFace {
   readonly kind: 'rows'
   readonly piece: number
@@ -17,7 +17,10 @@ export interface RowsFace {
   readonly topMm: number
   readonly widthMm: number
   readonly heightMm: number
-  readonly turned: boolean
+  /** Quarter turns against the clock. */
+  readonly turns: 0 | 1 | 2 | 3
+  /** The stretch of each row that is seen, as shares of it from its first stitch; all of it where it is not said. */
+  readonly seen?: readonly [number, number]
 }
 
 /** Rows around a point: a disc, or the lower half of one. */
@@ -49,10 +52,10 @@ function rowsFace(
   box: { readonly leftMm: number; readonly topMm: number; readonly widthMm: number },
 ): RowsFace {
   const { alongMm } = look.ledger.pieces[piece]!.columns
-  const turned = hangsTurned(look.ledger, look.ledger.pieces[piece]!, firstRow)
+  const turns = hangsTurned(look.ledger, look.ledger.pieces[piece]!, firstRow) ? 2 : 0
   const heightMm =
     endRow > firstRow ? alongMm[endRow - 1]! - (firstRow > 0 ? alongMm[firstRow - 1]! : 0) : 0
-  return { kind: 'rows', piece, firstRow, endRow, ...box, heightMm, turned }
+  return { kind: 'rows', piece, firstRow, endRow, ...box, heightMm, turns }
 }
 
 /** The face of a bag that is looked at. */
@@ -95,6 +98,22 @@ const layouts: Layouts = {
     const shown = flap === 'last' ? [first, last] : [last, first]
     return shown.map((rows) => rowsFace(look, 0, rows, box))
   },
+  // Rows run from one side to the other: the front from its rim down, the flap over it the same way, the back up.
+  sideways(look, { up, over }, facing) {
+    const { sizes, pieces } = look.ledger
+    const { columns, rows } = pieces[0]!
+    const count = columns.makes[0]!
+    const stitchMm = columns.widthMm[0]! / count
+    const right = look.fronts[0]!.hand === 'right'
+    const [down, upwards] = right ? ([1, 3] as const) : ([3, 1] as const)
+    const lies = (from: number, to: number, turns: 1 | 3): RowsFace => ({
+      ...{ kind: 'rows', piece: 0, firstRow: 0, endRow: rows, leftMm: 0, topMm: 0, turns },
+      ...{ widthMm: sizes.flatMm, heightMm: (to - from) * stitchMm },
+      seen: [from / count, to / count],
+    })
+    if (facing === 'back') return [lies(count - over - up, count - over, upwards)]
+    return [lies(0, up, down), ...(over > 0 ? [lies(count - over, count, down)] : [])]
+  },
   grid(look, { across, down }) {
     const { pieces } = look.ledger
     const { columns, rows } = pieces[0]!
@@ -110,15 +129,17 @@ const layouts: Layouts = {
     const rim = { leftMm: 0, topMm: 0, widthMm: look.ledger.sizes.flatMm }
     return [rowsFace(look, top, [0, pieces[top]!.rows], rim), ...grid]
   },
-  strips(look, { across }) {
+  strips(look, { across, turned }, facing) {
     const widthMm = look.ledger.sizes.flatMm / across
-    return Array.from({ length: across }, (_, i) =>
-      rowsFace(look, 0, [0, look.ledger.pieces[0]!.rows], {
+    const first = facing === 'back' ? across : 0
+    return Array.from({ length: across }, (_, i) => ({
+      ...rowsFace(look, 0, [0, look.ledger.pieces[0]!.rows], {
         leftMm: i * widthMm,
         topMm: 0,
         widthMm,
       }),
-    )
+      turns: turned.includes(first + i + 1) ? 2 : 0,
+    }))
   },
   arc({ ledger }, { half }, facing) {
     const back = facing === 'back' ? ledger.pieces.findIndex(({ id }) => id === 'back') : 0

@@ -72,8 +72,8 @@ describe('what is seen from the front', () => {
   it('is the flap over the front of a folded panel, and squares like a draughtboard', () => {
     const folded = seen({ parts: [baseAs('folded-panel', { flapRows: 3 })] })
     expect(folded.faces).toMatchObject([
-      { firstRow: 0, endRow: 4, turned: true },
-      { firstRow: 8, endRow: 11, turned: true },
+      { firstRow: 0, endRow: 4, turns: 2 },
+      { firstRow: 8, endRow: 11, turns: 2 },
     ])
     const { faces } = seen({ parts: [baseAs('squares', { across: 2, down: 2 })] })
     expect(faces.map(({ piece }) => piece)).toEqual([2, 0, 1, 1, 0])

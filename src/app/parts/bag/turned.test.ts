@@ -66,12 +66,12 @@ describe('the bag from all sides', () => {
 describe('the back of a bag that lies flat', () => {
   const rowsOf = (bag: Design, facing: 'front' | 'back') =>
     facesOf(derive(projectOf(bag)), facing).faces.map((face) =>
-      face.kind === 'rows' ? [face.piece, face.firstRow, face.endRow, face.turned] : [face.piece],
+      face.kind === 'rows' ? [face.piece, face.firstRow, face.endRow, face.turns] : [face.piece],
     )
   it('is what lies between front and flap, or the second panel', () => {
     const folded = tote({ parts: [baseAs('folded-panel', { count: 24 }), plain({ rounds: 59 })] })
     const [front, flap] = rowsOf(folded, 'front')
-    expect(rowsOf(folded, 'back')).toEqual([[0, front![2], flap![1], false]])
+    expect(rowsOf(folded, 'back')).toEqual([[0, front![2], flap![1], 0]])
     const two = tote({ parts: [baseAs('two-panels', { count: 24 }), plain({ rounds: 20 })] })
     expect(rowsOf(two, 'back')[0]![0]).toBe(compile(two).pieces.length > 1 ? 1 : 0)
   })

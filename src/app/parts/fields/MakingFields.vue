@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Making } from '@core/part'
 import ChoiceOf from './ChoiceOf.vue'
+import WholeField from './WholeField.vue'
 
 /** How rounds go on from one another and how each begins. With `rows` only what rows know. */
 defineProps<{ rows?: boolean }>()
@@ -17,6 +18,10 @@ const first = field('first')
 const length = computed({
   get: () => (making.value.shortChain ? 'short' : 'usual'),
   set: (value) => (making.value = { ...making.value, shortChain: value === 'short' }),
+})
+const goes = computed({
+  get: () => (making.value.anew === null ? 'on' : 'anew'),
+  set: (value) => (making.value = { ...making.value, anew: value === 'anew' ? 1 : null }),
 })
 const counts = computed({
   get: () => (making.value.oneCounts ? 'all' : making.value.chainCounts ? 'counts' : 'not'),
@@ -80,6 +85,26 @@ const counts = computed({
         <ElOption value="second" label="First: second, last doubled" />
       </ElSelect>
     </template>
+    <ChoiceOf
+      v-model="goes"
+      legend="Whether the yarn goes on"
+      :options="[
+        { value: 'on', label: 'Goes on' },
+        {
+          value: 'anew',
+          label: 'Begun anew',
+          title: 'The yarn is cut after each, and joined again for the next',
+        },
+      ]"
+    />
+    <WholeField
+      v-if="!rows && making.anew !== null"
+      label="In stitch"
+      :model-value="making.anew"
+      :min="1"
+      :max="4000"
+      @update:model-value="making = { ...making, anew: $event }"
+    />
   </div>
 </template>
 

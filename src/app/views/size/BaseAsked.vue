@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { growthOf } from '@core/design'
 import { type BasePart, constructionOf } from '@core/shape'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import PicksOf from '@app/parts/fields/PicksOf.vue'
 import StitchField from '@app/parts/fields/StitchField.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import BaseRounds from './BaseRounds.vue'
@@ -14,11 +15,22 @@ const emit = defineEmits<{ set: [values: Record<string, unknown>] }>()
 const construction = computed(() => constructionOf(props.base))
 const values = computed(() => props.base as unknown as Readonly<Record<string, number>>)
 const ways = computed(() => props.base as unknown as Readonly<Record<string, string>>)
+const picked = (key: string) => (props.base as unknown as Record<string, number[]>)[key]!
 const least = (key: string, min: number) => (key === 'count' ? growthOf(props.base).first : min)
-/** Where the rows are given one by one, nothing else is asked. */
+const written = computed(() => construction.value.written?.(props.base) ?? null)
+const GROWS = ['increase', 'plainRows', 'count']
+/** Where the rows are given one by one, how they grow is not asked. */
 const asked = computed(() =>
-  'rows' in props.base && props.base.rows ? [] : construction.value.asked,
+  written.value || ('rows' in props.base && props.base.rows)
+    ? construction.value.asked.filter(({ key }) => !GROWS.includes(key))
+    : construction.value.asked,
 )
+const inWords = computed({
+  get: () => (written.value ? 'words' : 'grown'),
+  set: (way) =>
+    emit('set', { rounds: way === 'words' ? construction.value.toWords!(props.base) : null }),
+})
+const of = computed(() => (construction.value.ring || construction.value.plan ? 'rounds' : 'rows'))
 </script>
 
 <template>
@@ -40,20 +52,33 @@ const asked = computed(() =>
     :options="options"
     @update:model-value="emit('set', { [key]: $event })"
   />
+  <PicksOf
+    v-for="{ key, legend, each } in construction.picks ?? []"
+    :key="key"
+    :legend="legend"
+    :model-value="picked(key)"
+    :each="each(base)"
+    @update:model-value="emit('set', { [key]: $event })"
+  />
+  <ChoiceOf
+    v-if="construction.toWords"
+    v-model="inWords"
+    :legend="`How its ${of} are said`"
+    :options="[
+      { value: 'grown', label: 'By increase' },
+      { value: 'words', label: 'In words', title: 'Each as it is written in shorthand' },
+    ]"
+  />
   <StitchField
-    v-if="!construction.inWords"
+    v-if="!written"
     :label="construction.worked === 'rows' ? 'Row 1 in' : 'Round 1 in'"
     none="same"
     :model-value="base.firstStitch"
     @update:model-value="emit('set', { firstStitch: $event })"
   />
-  <BaseRounds
-    v-if="construction.inWords"
-    :base="base as Extract<BasePart, { rounds: readonly unknown[] }>"
-    @set="emit('set', $event)"
-  />
+  <BaseRounds v-if="written" :base="base" :rounds="written" :of="of" @set="emit('set', $event)" />
   <RowByRow
-    v-if="construction.rowByRow"
+    v-if="construction.rowByRow && !written"
     :base="base as Extract<BasePart, { rows: unknown }>"
     @set="emit('set', $event)"
   />

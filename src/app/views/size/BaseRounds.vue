@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { type BasePart, writtenDiscs } from '@core/shape'
+import { type BasePart, type BaseRound, writtenDiscs } from '@core/shape'
 import { checker } from '@app/workers/workers.ts'
 
 /** The rounds of a base in shorthand: counted before they are taken, and discs to begin with. */
-const props = defineProps<{ base: Extract<BasePart, { rounds: readonly unknown[] }> }>()
+const props = defineProps<{
+  base: BasePart
+  rounds: readonly BaseRound[]
+  of: 'rounds' | 'rows'
+}>()
 const emit = defineEmits<{ set: [values: Record<string, unknown>] }>()
-const kept = computed(() => props.base.rounds.map(({ text }) => text).join('\n'))
+const kept = computed(() => props.rounds.map(({ text }) => text).join('\n'))
 const text = ref('')
 const problem = ref<string | null>(null)
 watch(
@@ -24,7 +28,7 @@ const linesOf = (all: string) =>
     .filter((line) => line !== '')
 
 async function take(lines: readonly string[], stitch: string) {
-  const answer = await checker.ask((api) => api.countBase(lines, stitch))
+  const answer = await checker.ask((api) => api.countBase(lines, stitch, props.of))
   const counted = answer.ok ? answer.value : answer
   problem.value = counted.ok ? null : counted.problem
   if (counted.ok) emit('set', { rounds: counted.value, stitch })
@@ -33,7 +37,7 @@ async function take(lines: readonly string[], stitch: string) {
 
 <template>
   <div class="base-rounds">
-    <div class="discs" role="group" aria-label="Begin with a disc of">
+    <div v-if="of === 'rounds'" class="discs" role="group" aria-label="Begin with a disc of">
       <button
         v-for="disc in writtenDiscs"
         :key="disc.name"
@@ -44,7 +48,9 @@ async function take(lines: readonly string[], stitch: string) {
         {{ disc.name }}
       </button>
     </div>
-    <label class="note" for="base-rounds">Rounds in shorthand, from the ring, one a line</label>
+    <label class="note" for="base-rounds"
+      >{{ of === 'rows' ? 'Rows' : 'Rounds' }} in shorthand, from the ring, one a line</label
+    >
     <textarea
       id="base-rounds"
       v-model="text"
@@ -57,7 +63,7 @@ async function take(lines: readonly string[], stitch: string) {
       {{
         problem ??
         (text === kept
-          ? `Counted: ${base.rounds.length} rounds leave ${base.count} stitches.`
+          ? `Counted: ${rounds.length} ${of} leave ${base.count} stitches.`
           : 'Changed, and not counted yet.')
       }}
     </p>

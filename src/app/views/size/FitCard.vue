@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, useTemplateRef } from 'vue'
-import { baseOf } from '@core/design'
+import { isOpen } from '@core/bag'
+import { baseOf, isSideways, stitchesMm } from '@core/design'
 import { fitBandsOf, hookWords } from '@core/fit'
 import { gaugeForCount } from '@core/ledger'
-import { constructionOf } from '@core/shape'
 import { printLength, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
@@ -29,14 +29,19 @@ const bandTitle = computed(() => {
   const bands = fitBandsOf(bag.value)
   return bands.length === 1 ? `The band of ${bands[0]!.multiple}` : 'The bands'
 })
-/** One panel that is not sewn is so wide; others are so far around. */
-const across = computed(() => constructionOf(baseOf(design.value)).open === true)
-const size = (mm: number) => printLength(across.value ? mm / 2 : mm, workshop.words.units)
+/** What stitches make: one panel that is not sewn is so wide, one in rows that run up so tall; others are so far around. */
+const what = computed(() =>
+  isSideways(design.value) ? 'tall' : isOpen(design.value) ? 'across' : 'around',
+)
+const titles = { tall: 'Tall', across: 'Across', around: 'Around' } as const
+const wantedMm = computed(() => stitchesMm(design.value, design.value.want))
+const size = (mm: number) =>
+  printLength(what.value === 'across' ? mm / 2 : mm, workshop.words.units)
 const off = (mm: number) =>
   Math.abs(mm) < 0.5 ? 'as wanted' : `${size(Math.abs(mm))} ${mm > 0 ? 'more' : 'less'}`
 /** By how much a count that is offered all the same misses the tolerance. */
 const outside = ({ fit }: FitRow) => {
-  const share = (100 * fit.errorMm) / design.value.want.aroundMm
+  const share = (100 * fit.errorMm) / wantedMm.value
   return props.fits.onHook === null
     ? `${share > 0 ? '+' : '−'}${printNumber(Math.abs(share), 1)} %, outside`
     : 'close by'
@@ -58,7 +63,7 @@ const inverse = computed(() => {
   // Nothing is to be said where it is as wanted.
   if (Math.abs(hookMm / design.hookMm - 1) < 0.01) return null
   const [over, per] = workshop.words.units === 'metric' ? [100, '10 cm'] : [101.6, '4 in']
-  return `Or keep the ${count} stitches: ${size(design.want.aroundMm)} ${across.value ? 'across' : 'around'} takes ${printNumber(over / stitchWidthMm)} over ${per}, ${hookWords(hookMm, design.hookMm)}.`
+  return `Or keep the ${count} stitches: ${size(wantedMm.value)} ${what.value} takes ${printNumber(over / stitchWidthMm)} over ${per}, ${hookWords(hookMm, design.hookMm)}.`
 })
 /** Whether the bands of a fit are wider or narrower than the base, said once. */
 const flareOf = ({ bands }: FitRow) =>
@@ -94,7 +99,7 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
         <FitPlot
           v-if="within.length && height > 60"
           :fits="within"
-          :tolerance-mm="design.want.aroundMm * design.want.tolerance"
+          :tolerance-mm="wantedMm * design.want.tolerance"
           :width="252"
           :height="height"
           @point="fits.point"
@@ -126,7 +131,7 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
         <thead>
           <tr>
             <th>Stitches</th>
-            <th>{{ across ? 'Across' : 'Around' }}</th>
+            <th>{{ titles[what] }}</th>
             <th>{{ bandTitle }}</th>
             <th>To get there</th>
             <th><span class="hidden-words">Use it</span></th>

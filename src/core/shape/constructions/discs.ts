@@ -1,4 +1,4 @@
-import { OneOf, Whole } from '../../document/index.ts'
+import { OneOf, OrNull, Several, Whole } from '../../document/index.ts'
 import { Letter, LIMITS, spotOn } from '../../part/index.ts'
 import { Disc, usualDisc } from '../base.ts'
 import {
@@ -13,6 +13,15 @@ import {
 import { flatIncrease } from '../flatness.ts'
 import { roundBaseRows } from '../round-base.ts'
 import { firstRowOf } from '../shape-row.ts'
+import {
+  asWritten,
+  BaseRound,
+  MOST_WRITTEN,
+  writtenCount,
+  writtenFaults,
+  writtenGrowth,
+  writtenShape,
+} from '../written-rounds.ts'
 
 /** Two discs and a strip sewn between them; where there is no strip the bag is open. Its count is that of a disc's edge. */
 export class DiscsPart extends Disc {
@@ -23,6 +32,8 @@ export class DiscsPart extends Disc {
   @OneOf(['alike', 'differ']) readonly faces!: 'alike' | 'differ'
   /** Yarn of the other disc's base. */
   @Letter() readonly second!: string
+  /** Rounds of a disc as they are written; null where they grow by the increase. */
+  @OrNull() @Several(() => BaseRound, MOST_WRITTEN) readonly rounds!: readonly BaseRound[] | null
 }
 
 /** The piece that is the front. */
@@ -32,15 +43,19 @@ const DISC = 'disc'
 export const openingOf = (count: number, stripRows: number): number => count - stripRows
 
 /** Both discs show their right side outside, so that what begins at the same place runs the same way along both. */
-const sewnToDisc = ({ stagger }: DiscsPart) => ({
-  left: `Sew the strip to one disc, from ${stagger === 'stacked' ? 'one of its increase lines' : 'the end of its last round'} on, one row end to one stitch`,
+const sewnToDisc = ({ stagger, rounds }: DiscsPart) => ({
+  left: `Sew the strip to one disc, from ${stagger === 'stacked' && !rounds ? 'one of its increase lines' : 'the end of its last round'} on, one row end to one stitch`,
   right:
     'Sew the strip to the other disc, from the same place on, so that the opening lies alike on both, one row end to one stitch',
 })
 
 /** One disc made twice, or two. */
 function discsOf(base: DiscsPart): ShapePiece[] {
-  const disc = { worked: 'rounds', rows: roundBaseRows(base), lies: true } as const
+  const disc = {
+    worked: 'rounds',
+    rows: base.rounds ? writtenShape(base.rounds) : roundBaseRows(base),
+    lies: true,
+  } as const
   return base.faces === 'alike'
     ? [{ ...disc, id: DISC, name: 'Disc', times: 2 }]
     : [
@@ -54,9 +69,16 @@ export const discs: Construction<DiscsPart> = {
   begin: (kept) => ({
     ...kept,
     ...usualDisc,
-    ...{ kind: 'discs', strip: 12, faces: 'alike', second: kept.yarn },
+    ...{ kind: 'discs', strip: 12, faces: 'alike', second: kept.yarn, rounds: null },
   }),
-  settled: ({ faces, yarn, second }) => ({ second: faces === 'alike' ? yarn : second }),
+  settled: ({ faces, yarn, second, rounds, count }) => ({
+    second: faces === 'alike' ? yarn : second,
+    count: rounds ? writtenCount(rounds) : count,
+  }),
+  faults: ({ rounds, count }) => (rounds ? writtenFaults(rounds, count) : []),
+  written: ({ rounds }) => rounds,
+  toWords: (base) => asWritten(roundBaseRows(base), base.stitch, 'around'),
+  fixed: ({ rounds }) => rounds !== null,
   face: DISC,
   name: 'Two discs',
   hint: 'Two discs with a strip sewn between them',
@@ -70,7 +92,8 @@ export const discs: Construction<DiscsPart> = {
   ring: true,
   anyIncrease: true,
   worked: 'rows',
-  growth: ({ increase }) => ({ first: increase, increase }),
+  growth: ({ increase, rounds }) =>
+    rounds ? writtenGrowth(rounds) : { first: increase, increase },
   flat: flatIncrease,
   around: () => 1,
   // As tall as its discs; the strip about two thirds of their edge, so that there is a way in (common practice).

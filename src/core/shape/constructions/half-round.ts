@@ -12,6 +12,15 @@ import {
 } from '../construction.ts'
 import { evenPlaces } from '../../solver/index.ts'
 import { doubled, firstRowOf, plainRow, type ShapeRow } from '../shape-row.ts'
+import {
+  asWritten,
+  BaseRound,
+  MOST_WRITTEN,
+  writtenCount,
+  writtenFaults,
+  writtenGrowth,
+  writtenShape,
+} from '../written-rounds.ts'
 import { shapedFault, ShapedRow, shapedRows } from '../shaped-rows.ts'
 
 /** Two half-round panels, increased in set places of each row, sewn along their curve. */
@@ -23,6 +32,8 @@ export class HalfRoundPart extends Base {
   @Whole(0, 10) readonly plainRows!: number
   /** Its rows one by one, the last of them `count`; null where the increase says them. */
   @OrNull() @Several(() => ShapedRow, 300) readonly rows!: readonly ShapedRow[] | null
+  /** Its rows as they are written; null where they are not. */
+  @OrNull() @Several(() => BaseRound, MOST_WRITTEN) readonly rounds!: readonly BaseRound[] | null
   /** Each row is begun anew at the same edge, not turned. */
   @Flag() readonly afresh!: boolean
   /** Both panels alike, made twice; or each with bands of its own. */
@@ -35,7 +46,7 @@ export class HalfRoundPart extends Base {
 export const flatHalfIncrease = ({ stitchWidthMm, rowHeightMm }: StitchSize): number =>
   (Math.PI * rowHeightMm) / stitchWidthMm
 
-type Shaped = Pick<HalfRoundPart, 'increase' | 'count' | 'plainRows' | 'rows' | 'afresh'>
+type Shaped = Pick<HalfRoundPart, 'increase' | 'count' | 'plainRows' | 'rows' | 'afresh' | 'rounds'>
 
 /** As they are given; else the increases of a row stand in the middle of equal shares, above each other from row to row. */
 export function halfRoundRows({
@@ -44,7 +55,9 @@ export function halfRoundRows({
   plainRows,
   rows: given,
   afresh,
+  rounds,
 }: Shaped): ShapeRow[] {
+  if (rounds) return writtenShape(rounds)
   if (given) return shapedRows(given, afresh)
   const rows = [firstRowOf('ring', increase)]
   const anew = afresh ? ({ afresh: true } as const) : {}
@@ -71,21 +84,25 @@ export const halfRound: Construction<HalfRoundPart> = {
     increase: 3,
     plainRows: 0,
     rows: null,
+    rounds: null,
     afresh: false,
     faces: 'alike',
     second: kept.yarn,
   }),
-  settled: ({ faces, yarn, second, rows, count }) => ({
+  settled: ({ faces, yarn, second, rows, rounds, count }) => ({
     second: faces === 'alike' ? yarn : second,
-    count: rows?.at(-1)?.count ?? count,
+    count: rounds ? writtenCount(rounds) : (rows?.at(-1)?.count ?? count),
   }),
-  faults: ({ rows }) => {
+  written: ({ rounds }) => rounds,
+  toWords: (base) => asWritten(halfRoundRows({ ...base, rounds: null }), base.stitch, 'across'),
+  faults: ({ rows, rounds, count }) => {
+    if (rounds) return writtenFaults(rounds, count)
     if (rows?.length === 0) return [['rows', 'must have one row at least']]
     const fault = rows && shapedFault(rows)
     return fault ? [['rows', fault]] : []
   },
   rowByRow: true,
-  fixed: ({ rows }) => rows !== null,
+  fixed: ({ rows, rounds }) => rows !== null || rounds !== null,
   name: 'Half-round panels',
   hint: 'Two half-round panels in rows, sewn along the curve',
   asked: [
@@ -97,7 +114,8 @@ export const halfRound: Construction<HalfRoundPart> = {
   anyIncrease: true,
   worked: 'rows',
   begunWith: (count) => `half rounds of ${count} stitches at the edge`,
-  growth: ({ increase, rows }) => {
+  growth: ({ increase, rows, rounds }) => {
+    if (rounds) return writtenGrowth(rounds)
     if (!rows) return { first: increase, increase }
     const [first, last] = [rows[0]!.count, rows.at(-1)!.count]
     return { first, increase: Math.max(1, (last - first) / Math.max(1, rows.length - 1)) }

@@ -7,6 +7,7 @@ import { oval } from './oval.ts'
 import { panel } from './panel.ts'
 import { rectangle } from './rectangle.ts'
 import { round } from './round.ts'
+import { sidewaysPanel } from './sideways-panel.ts'
 import { squares } from './squares.ts'
 import { strips } from './strips.ts'
 import { tube } from './tube.ts'
@@ -21,6 +22,7 @@ export const constructions = {
   'flat-base': flatBase,
   tube,
   'folded-panel': foldedPanel,
+  'sideways-panel': sidewaysPanel,
   'two-panels': twoPanels,
   panel,
   squares,
@@ -47,7 +49,6 @@ export { foldsOf } from './folded-panel.ts'
 export { openingOf } from './discs.ts'
 export { pickedUpAlong, rowsForEnds } from './flat-base.ts'
 export { squareRows } from './squares.ts'
-export type { BaseRound, BaseRun } from './written-base.ts'
 
 /** Whether a bag has two faces and nothing between them to stand on. */
 export const isFlat = (kind: BaseKind): boolean => constructionOfKind(kind).plan === undefined

@@ -1,4 +1,4 @@
-import { OneOf, Whole } from '../../document/index.ts'
+import { OneOf, Whole, Wholes } from '../../document/index.ts'
 import { LIMITS } from '../../part/index.ts'
 import { Base, beginnings, type BeginsWith } from '../base.ts'
 import {
@@ -21,18 +21,31 @@ export class StripsPart extends Base {
   @OneOf(['strips']) readonly kind!: 'strips'
   /** Strips of a face. */
   @Whole(1, LIMITS.squares) readonly across!: number
+  /** Strips that are turned head to tail, from 1: those of the front from the left, and on over those of the back as it is seen. */
+  @Wholes(1, 2 * LIMITS.squares, 2 * LIMITS.squares) readonly turned!: readonly number[]
   /** Whether a plain row of its own comes first, or the bands begin at once in the chain. */
   @OneOf(beginnings) readonly begins!: BeginsWith
 }
 
 export const strips: Construction<StripsPart> = {
   document: StripsPart,
-  begin: (kept) => ({ ...kept, kind: 'strips', across: 3, begins: 'row' }),
+  begin: (kept) => ({ ...kept, kind: 'strips', across: 3, turned: [], begins: 'row' }),
+  settled: ({ across, turned }) => ({ turned: turned.filter((strip) => strip <= 2 * across) }),
   name: 'Strips',
   hint: 'Strips of blocks in rows, sewn side by side to two faces',
   asked: [asked.count('A strip'), { key: 'across', label: 'Across', min: 1, max: LIMITS.squares }],
   choices: [firstRowChoice],
-  front: ({ across }) => ({ kind: 'strips', across }),
+  picks: [
+    {
+      key: 'turned',
+      legend: 'Turned head to tail',
+      each: ({ across }) =>
+        Array.from({ length: 2 * across }, (_, i) =>
+          i < across ? `front ${i + 1}` : `back ${i + 1 - across}`,
+        ),
+    },
+  ],
+  front: ({ across, turned }) => ({ kind: 'strips', across, turned }),
   worked: 'rows',
   begunWith: (count) => `strips of ${count} stitches`,
   growth: () => ({ first: 3, increase: 1 }),
