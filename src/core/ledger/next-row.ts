@@ -90,7 +90,7 @@ export class PartRows {
     const canBegin = how === undefined && builder.rowCount > 0 && !builder.lastIsWrongSide
     const wanted = wants.afresh === 'always' || (wants.afresh === 'flat' && inRows)
     const anew = canBegin && (wanted || part.making.anew !== null)
-    const on = inRows || from === null || !canBegin ? 0 : from
+    const on = inRows || from === null || !canBegin ? 0 : from % builder.count
     const joined = wants.joins === true || anew || on > 0
     const spiral = part.making.working === 'spiral' && !inRows && !joined
     const start = anew ? 'afresh' : how

@@ -252,7 +252,7 @@ describe('printing', () => {
             const { uses, makes } = piece.columns
             const below = row === 0 ? null : sts(uses[row]!)
             if (row > 0) {
-              const options = { startingChain: false }
+              const options = { startingChain: false, round: piece.worked === 'rounds' }
               expect(meaningOf(again.items, below, options)).toMatchObject({
                 consumes: uses[row],
                 makes: makes[row],
