@@ -12,7 +12,7 @@ const row = (
   over: Partial<TextureRow> = {},
 ): TextureRow => ({
   ...{ text, runs, repeat: { from: 0, to: runs.length, times: 48 }, onto: 'below' },
-  ...{ side: null, from: null },
+  ...{ side: null, from: null, down: [] },
   ...over,
 })
 const texture = (rounds: number, over: Partial<TexturePart>) =>

@@ -70,6 +70,8 @@ export interface RowWants {
   readonly passes?: 1 | 2
   /** What it is worked into, where that is not the row below: then its yarn is said too, by which it is known which row that is. */
   readonly onto?: { readonly yarn: string; readonly onto: Onto }
+  /** Rows it is worked into, counted down from it; none where it is the row below. */
+  readonly down?: readonly number[]
 }
 
 /**

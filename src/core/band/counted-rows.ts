@@ -1,4 +1,4 @@
-import { Many, One, OneOf, OrNull, Text, Whole } from '../document/index.ts'
+import { Many, One, OneOf, OrNull, Text, Whole, Wholes } from '../document/index.ts'
 import {
   countOf,
   GROUND,
@@ -42,6 +42,8 @@ export class WrittenRow {
   @OrNull() @One(() => WrittenRepeat) readonly repeat!: WrittenRepeat | null
   /** Places on from where the row below began at which it begins; null where it goes on from there. Of a row, what it passes is in its runs. */
   @OrNull() @Whole(0, LIMITS.rowCount) readonly from!: number | null
+  /** The rows it is worked into, where that is not the one below: so many rows down, that one being 1; of two, loop by loop in turn. */
+  @Wholes(1, LIMITS.rounds, 2) readonly down!: readonly number[]
 }
 
 /** A counted row, and what it is worked into where that is not the row below. */
@@ -73,18 +75,26 @@ export function halfOf(row: WrittenRow): number | null {
 }
 
 /** Places the first of such rows was counted on. */
-export function firstCountedOn([first]: readonly WrittenRow[]): number {
-  const { multiple, offset } = takes(first!)
-  return offset + multiple * (first!.repeat?.times ?? 0)
+export const firstCountedOn = ([first]: readonly WrittenRow[]): number => countedOn(first!)
+
+/** Places a row was counted on. */
+function countedOn(row: WrittenRow): number {
+  const { multiple, offset } = takes(row)
+  return offset + multiple * (row.repeat?.times ?? 0)
 }
 
 /** A row as a program, its repeat as often as fits: each of these is a unit, or each of its stitches where it takes several loops. */
 export function rowProgram({ runs, repeat, onto }: CountedRow, unit?: string): Program {
   if (!repeat) return programOf(runs)
   if (onto === 'both' && unit !== undefined)
-    return rowProgram({ text: '', runs, repeat, from: null }).map((step) =>
+    return rowProgram({ text: '', runs, repeat, from: null, down: [] }).map((step) =>
       step.do === 'group'
-        ? { ...step, steps: step.steps.map((one) => (one.do === 'work' ? { ...one, unit } : one)) }
+        ? {
+            ...step,
+            steps: step.steps.map((one) =>
+              one.do === 'work' && stitchById(one.stitch).uses > 0 ? { ...one, unit } : one,
+            ),
+          }
         : step,
     )
   // Loops are counted one by one, wherever they are.
@@ -105,8 +115,13 @@ function leftBy(rows: readonly CountedRow[], count: number): number[] {
   const ground = stitches(count)
   const onto = ontoRows(rows)
   for (const [i, row] of rows.entries()) {
-    const below = ontoOf(onto, i).map((at) => (at === GROUND ? ground : made[at]!))
-    const laid = lay(rowProgram(row), [below.length > 1 ? inTurn(below) : below[0]!], {
+    const below =
+      row.down.length > 0
+        ? row.down.map((rows) => (rows > i + 1 ? null : (made[i - rows] ?? ground)))
+        : ontoOf(onto, i).map((at) => (at === GROUND ? ground : made[at]!))
+    // Of rows below the band only as much is known as the row takes.
+    if (below.includes(null)) below.splice(0, 2, stitches(countedOn(row)))
+    const laid = lay(rowProgram(row), [below.length > 1 ? inTurn(below as Places[]) : below[0]!], {
       last: true,
       place: row.from ?? 0,
     })

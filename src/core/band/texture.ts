@@ -268,7 +268,7 @@ export const texture: Band<TexturePart> = {
         text: `${stitchById(stitch).abbr.us} in back loop of each st`,
         runs: [{ stitch, yarn: letters[0]!, count: 1 }],
         repeat: { from: 0, to: 1, times: Math.max(1, count) },
-        ...{ onto: 'below', side: null, from: null },
+        ...{ onto: 'below', side: null, from: null, down: [] },
       },
     ],
     end: [],

@@ -38,7 +38,7 @@ export const written: Band<WrittenPart> = {
         text: `${abbr} in each st`,
         runs: [{ stitch, yarn: letters[0]!, count: 1 }],
         repeat: { from: 0, to: 1, times: Math.max(1, count) },
-        from: null,
+        ...{ from: null, down: [] },
       },
     ],
   }),
@@ -69,7 +69,8 @@ export const written: Band<WrittenPart> = {
     if (comeOutOn(part.rows, count)) return yield* part.rows.map((row) => rowProgram(row))
     for (const { runs } of part.rows) yield [work(part.stitch, 'fits', { yarn: runs[0]!.yarn })]
   },
-  wants: ({ rows }, nth, count) => (comeOutOn(rows, count) ? wantsOfText(rows, nth) : {}),
+  wants: ({ rows }, nth, count) =>
+    comeOutOn(rows, count) ? { ...wantsOfText(rows, nth), down: rows[nth - 1]!.down } : {},
   texts: ({ rows }, count) =>
     comeOutOn(rows, count)
       ? // It is said where the next one begins.

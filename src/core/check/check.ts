@@ -459,6 +459,7 @@ class Checker {
         : {}),
       through: meaning?.through ?? [],
       anew: meaning?.anew ?? null,
+      onto: ontoIn(line.text)?.rows ?? [],
     })
     if (number !== null) this.passed(number, line)
   }

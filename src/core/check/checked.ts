@@ -43,6 +43,8 @@ export interface CheckedRow {
   readonly extras?: Meaning['extras']
   /** Places on from the first one below at which its yarn is joined; null where it does not say. */
   readonly anew: number | null
+  /** The rows it says it is worked into; none where that is the one below. */
+  readonly onto: readonly number[]
   /** Counted through: after so many repeats, so many places done and left. */
   readonly through: readonly Through[]
 }

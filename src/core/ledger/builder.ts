@@ -213,9 +213,12 @@ export class PieceBuilder {
     return places.length > 1 ? inTurn(places) : places[0]!
   }
 
-  /** Whether a row comes out over what the last one left. */
-  canLay(program: Program): boolean {
-    return this.rowCount === 0 || lay(program, [this.below], ON).ok
+  /** Whether a row comes out over what the last one left, or those it goes into. */
+  canLay(program: Program, { down = [] }: { readonly down?: readonly number[] } = {}): boolean {
+    const rows = down.map((many) => this.rowCount - many)
+    if (rows.some((row) => row < 0)) return false
+    const below = rows.length > 0 ? this.leftBy(rows) : this.below
+    return this.rowCount === 0 || lay(program, [below], ON).ok
   }
 
   private lay(program: Program, turned: boolean): Kept {

@@ -102,7 +102,7 @@ export class PartRows {
     const seen = wrongSide && wants.asSeen === true ? this.fromBehind(asked) : asked
     const way = { isFirst, asSaid: part.asSaid, from: anew || on > 0 ? on : null }
     const { program, begin } = this.begins.of(seen, wrongSide, way)
-    const goes = this.goesInto(wants.onto)
+    const goes = this.goesInto(wants)
     // Written out: there may be thousands of rows.
     const facts: RowFacts = {
       start: start ?? (turns ? 'turn' : spiral ? 'spiral' : 'chain'),
@@ -130,7 +130,7 @@ export class PartRows {
 
   /** A row that is made, as it was; `wants` says among which it is counted by those that go into them. */
   made(record: RowRecord, wants: RowWants, program = programOfRecord(record)): NextRow {
-    this.goesInto(wants.onto)
+    this.goesInto(wants)
     const { start, end, side, passes, begin, from, beside, unit } = record
     const onto = record.onto.map((id) => this.builder.rowOf(id))
     const facts: RowFacts = {
@@ -142,9 +142,18 @@ export class PartRows {
   }
 
   /** What the next row is worked into, where that is not the row below. */
-  private goesInto(wanted = BELOW): Pick<RowFacts, 'onto' | 'beside'> | null {
+  private goesInto({
+    onto: wanted = BELOW,
+    down = [],
+  }: RowWants): Pick<RowFacts, 'onto' | 'beside'> | null {
     this.onto.push(wanted)
     const { onto } = wanted
+    const { rowCount } = this.builder
+    if (down.length > 0 && down.every((rows) => rows <= rowCount))
+      return {
+        onto: down.map((rows) => rowCount - rows),
+        ...(down.length === 1 && down[0]! > 1 ? { beside: true } : {}),
+      }
     if (onto === 'below') return null
     const rows = ontoOf(this.onto, this.onto.length - 1).map((at) =>
       at === GROUND ? this.firstRow - 1 : this.firstRow + at,

@@ -123,14 +123,15 @@ function inPart(
   let nth = 0
   for (const row of toLay) {
     if (nth++ < made.length) continue
-    // On what is made a planned row may not come out any more.
-    const comesOut = made.length === 0 || builder.canLay(row.program)
-    if (!comesOut && row.needed === false) continue
     const wants = row.wants ?? wantsOf(builder.rowCount - from + 1)
+    // On what is made a planned row may not come out any more.
+    const comesOut =
+      (made.length === 0 && !wants.down?.length) || builder.canLay(row.program, wants)
+    if (!comesOut && row.needed === false) continue
     builder.addRow(
       comesOut
         ? rows.planned(row.program, row, wants)
-        : rows.planned(plainOf(part), row, { ...wants, onto: undefined }),
+        : rows.planned(plainOf(part), row, { ...wants, onto: undefined, down: [] }),
     )
   }
 }
@@ -252,7 +253,8 @@ export function pieceOf(
   const yarn = (shape.second ? second : first)!
   // Where the bands begin at once in the chain, the base has no row of its own.
   const [start] = shape.rows
-  const atOnce = 'begins' in base && base.begins === 'bands' && own.length > 0
+  const inChain = start!.kind === 'across' || start!.kind === 'chain-ring'
+  const atOnce = inChain && 'begins' in base && base.begins === 'bands' && own.length > 0
   const rises = id === BODY || !shape.lies
   const sides = id === BODY && worked === 'rounds' ? { sides: sidesOfBag(base) } : {}
   function* ofBase(): Iterable<ToLay> {

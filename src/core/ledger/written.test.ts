@@ -34,7 +34,7 @@ describe('a written band', () => {
     const sides = (texts: readonly string[], working: 'joined' | 'turned') => {
       const rows = texts.map((text) => ({
         ...{ text, runs: [{ stitch: 'sc', yarn: 'A', count: 1 }] },
-        ...{ repeat: { from: 0, to: 1, times: 48 }, from: null },
+        ...{ repeat: { from: 0, to: 1, times: 48 }, from: null, down: [] },
       }))
       const parts = [base(), written({ rows, stitch: 'sc' }), plain({ id: 'top' })]
       const ledger = compile(tote({ parts, making: { ...tote().making, working } }))
@@ -98,6 +98,7 @@ describe('a written band', () => {
           ],
           repeat: { from: 0, to: 5, times: 8 },
           from: null,
+          down: [],
         },
       ],
     }

@@ -88,6 +88,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
       DEF: [
         { ALT: () => (this.CONSUME(t.Place), 'st') },
         { ALT: () => (this.CONSUME(t.ChSpace), 'sp') },
+        { ALT: () => (this.CONSUME(t.Loop), 'sp') },
         { ALT: () => (this.CONSUME(t.Gap), 'gap') },
         { ALT: () => (this.CONSUME(t.Chain), 'ch') },
         { ALT: () => (this.CONSUME(t.Top), 'any') },

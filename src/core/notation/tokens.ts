@@ -132,6 +132,8 @@ export const FrontLoop = token(
   /(?:(?:in(?:to)?|through)\s+)?(?:the\s+)?(?:flo\b|front\s+loops?(?:\s+only)?\b|fl\b)/i,
 )
 export const Stitch = token('Stitch', new RegExp(`(?:${oneOf(vocabulary.keys())})\\b`, 'i'))
+/** A loop that hangs, or a space of chains, said without more. */
+export const Loop = token('Loop', /(?:loops?|lps?)\b/i)
 export const Chain = token('Chain', /chains?\b|chs?\b-?|ch(?=\d)/i)
 export const Skip = token('Skip', /sk\b|skip(?:ping)?\b|miss\b/i)
 export const Start = token('Start', /(?:an?\s+)?(?:standing|stacked)\b/i)
@@ -224,6 +226,7 @@ export const tokens: readonly TokenType[] = [
   BackLoop,
   FrontLoop,
   Stitch,
+  Loop,
   Chain,
   Skip,
   Start,

@@ -386,6 +386,7 @@ describe('words as a maker reads them', () => {
       runs: [{ stitch: 'dc', yarn: 'A', count: 1 }],
       repeat: { from: 0, to: 1, times: 24 },
       from: null,
+      down: [],
     })
     const mesh = {
       ...bands.written.begin({ stitch: 'dc', letters: ['A'], count: 24, abbr: 'dc' }),
@@ -439,6 +440,7 @@ describe('words as a maker reads them', () => {
           ],
           repeat: { from: 0, to: 2, times: 24 },
           from: null,
+          down: [],
         },
       ],
     }

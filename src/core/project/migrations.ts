@@ -288,9 +288,9 @@ function facesAndPicks(document: Document): Document {
  * turned head to tail.
  */
 function begunElsewhere(document: Document): Document {
-  const withFrom = (rows: unknown) =>
+  const withFrom = (rows: unknown, more: object) =>
     Array.isArray(rows)
-      ? rows.map((row: Old) => (isObject(row) ? { from: null, ...row } : row))
+      ? rows.map((row: Old) => (isObject(row) ? { from: null, ...more, ...row } : row))
       : rows
   const withAnew = (making: Old) => (isObject(making) ? { anew: null, ...making } : making)
   const withYarn = (round: Old) =>
@@ -301,7 +301,7 @@ function begunElsewhere(document: Document): Document {
         }
       : round
   const more: Record<string, object> = {
-    discs: { rounds: null },
+    discs: { rounds: null, begins: 'row' },
     'half-round': { rounds: null },
     strips: { turned: [] },
   }
@@ -309,7 +309,8 @@ function begunElsewhere(document: Document): Document {
   const next = eachPart(document, 13, (part) => {
     const kept: Old = { ...more[part.kind], ...part, making: withAnew(part.making) }
     const isSaid = ['written', 'texture', 'written-base'].includes(part.kind)
-    for (const field of isSaid ? rows : []) if (field in kept) kept[field] = withFrom(kept[field])
+    for (const field of isSaid ? rows : [])
+      if (field in kept) kept[field] = withFrom(kept[field], field === 'rounds' ? {} : { down: [] })
     if (part.kind === 'written-base' && Array.isArray(kept.rounds))
       kept.rounds = kept.rounds.map(withYarn)
     return kept

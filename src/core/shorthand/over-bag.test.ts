@@ -30,6 +30,7 @@ const bag = (below: readonly Part[], count: number, worked: 'rounds' | 'rows' = 
             runs: [{ stitch: 'sc', yarn: 'A', count: 1 }],
             repeat: { from: 0, to: 1, times: 1 },
             from: null,
+            down: [],
           },
         ],
       },

@@ -63,6 +63,9 @@ function widened(design: Design, id: string, by: number): Design | null {
   return tried.ok ? tried.value.design : null
 }
 
+/** Stitches of the base by which it is widened at most, to find a count of what lies below. */
+const MOST_WIDER = 12
+
 /** Rows in shorthand as the rows of a band, counted over what lies below it on the bag; refused in words when they do not add up. */
 export function countedOverBag(
   design: Design,
@@ -76,9 +79,15 @@ export function countedOverBag(
   const count = columns.makes[rows - 1]!
   const below = (on: number): StandsOn | null => {
     if (on === count) return here
-    const other = widened(design, id, on - count)
-    const there = other && standsOn(other, id)
-    return there && there.piece.columns.makes[there.piece.rows - 1] === on ? there : null
+    // What lies below may leave fewer places than it takes, such as loops over several stitches.
+    const way = Math.sign(on - count)
+    const tries = [on - count, ...Array.from({ length: MOST_WIDER }, (_, i) => way * (i + 1))]
+    for (const by of new Set(tries)) {
+      const other = widened(design, id, by)
+      const there = other && standsOn(other, id)
+      if (there && there.piece.columns.makes[there.piece.rows - 1] === on) return there
+    }
+    return null
   }
   return countedRows(texts, count, worked, yarns, { below })
 }

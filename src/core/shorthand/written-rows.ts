@@ -2,7 +2,7 @@ import type { CountedRow, WrittenRow, WrittenRun } from '../band/index.ts'
 import { ontoOf, type OntoRow } from '../program/index.ts'
 import type { BaseRound, BaseRun } from '../shape/index.ts'
 import { LIMITS } from '../part/index.ts'
-import type { Made } from '../notation/index.ts'
+import { type Made, ontoIn } from '../notation/index.ts'
 import { ontoWords } from '../terms/index.ts'
 import { isStitchId, stitchById } from '../stitch/index.ts'
 import { found, refused, type Result, writable } from '../units/index.ts'
@@ -206,10 +206,11 @@ function whyNotIn(row: CheckedRow): string {
 
 /** A checked row as a row of a bag. */
 export const writtenRow = (row: CheckedRow, yarns: RowYarns): WrittenRow => ({
-  text: workOf(row.text),
+  text: workOf(ontoIn(row.text)?.work.trim() ?? row.text),
   runs: runsOfMade(row.made!, row.available!, yarns, row.extras),
   repeat: null,
   from: row.anew,
+  down: row.row === null ? [] : row.onto.map((number) => row.row! - number),
 })
 
 /** What rows stand on: rows in words, and how many there are. */

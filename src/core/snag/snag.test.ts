@@ -240,7 +240,7 @@ describe('the wording catalogue', () => {
 
   it('says when written rows stand on another count than theirs, and mends it below them', () => {
     const puffs = { text: '*3 sc, puff; rep from * around', runs: threeAndPuff }
-    const often = { ...puffs, repeat: { from: 0, to: 2, times: 12 }, from: null }
+    const often = { ...puffs, repeat: { from: 0, to: 2, times: 12 }, from: null, down: [] }
     const written = {
       kind: 'written' as const,
       id: 'w',

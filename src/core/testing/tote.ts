@@ -201,6 +201,7 @@ const mesh = (dcYarn: string, meshYarn: string, times: number) => [
     ],
     repeat: { from: 0, to: 3, times },
     from: null,
+    down: [],
   },
   {
     text: 'with B, 2 dc in each ch-sp around',
@@ -211,6 +212,7 @@ const mesh = (dcYarn: string, meshYarn: string, times: number) => [
     ],
     repeat: { from: 0, to: 3, times },
     from: null,
+    down: [],
   },
 ]
 

@@ -82,6 +82,7 @@ describe('yarnNeeds', () => {
       runs: [{ stitch, yarn: 'A', count: 1 }],
       repeat: { from: 0, to: 1, times: 12 },
       from: null,
+      down: [],
     })
     const over = (ground: string, stitch: string) => {
       const written = bands.written.begin({ stitch: ground, letters: ['A'], count: 12, abbr: '' })

@@ -1,10 +1,11 @@
 import { OneOf, OrNull, Several, Whole } from '../../document/index.ts'
 import { Letter, LIMITS, spotOn } from '../../part/index.ts'
-import { Disc, usualDisc } from '../base.ts'
+import { beginnings, type BeginsWith, Disc, usualDisc } from '../base.ts'
 import {
   asked,
   bothFaces,
   type Construction,
+  firstRowChoice,
   rowEndsOf,
   type ShapePiece,
   stitchesOf,
@@ -32,6 +33,8 @@ export class DiscsPart extends Disc {
   @OneOf(['alike', 'differ']) readonly faces!: 'alike' | 'differ'
   /** Yarn of the other disc's base. */
   @Letter() readonly second!: string
+  /** Whether the strip begins in a plain row of its own, or its bands begin at once in the chain. */
+  @OneOf(beginnings) readonly begins!: BeginsWith
   /** Rounds of a disc as they are written; null where they grow by the increase. */
   @OrNull() @Several(() => BaseRound, MOST_WRITTEN) readonly rounds!: readonly BaseRound[] | null
 }
@@ -69,7 +72,7 @@ export const discs: Construction<DiscsPart> = {
   begin: (kept) => ({
     ...kept,
     ...usualDisc,
-    ...{ kind: 'discs', strip: 12, faces: 'alike', second: kept.yarn, rounds: null },
+    ...{ kind: 'discs', strip: 12, faces: 'alike', second: kept.yarn, rounds: null, begins: 'row' },
   }),
   settled: ({ faces, yarn, second, rounds, count }) => ({
     second: faces === 'alike' ? yarn : second,
@@ -87,6 +90,7 @@ export const discs: Construction<DiscsPart> = {
     asked.count('Last round'),
     { key: 'strip', label: 'Strip wide', min: 2, max: LIMITS.strip },
   ],
+  choices: [firstRowChoice],
   plan: 'round',
   front: () => ({ kind: 'arc', half: false }),
   ring: true,
