@@ -51,6 +51,7 @@ function turnedStrips(text: string, across: number): number[] {
     [...strips!.matchAll(/\d+/g)].map(([n]) => Number(n) + (face === 'back' ? across : 0)),
   )
 }
+const CLOSED = /\bbottom\b|\bsew\b|\bseam\b|\bclose\b/i
 const SQUARES = /\b(\d+) squares side by side and (\d+) (?:up|down)\b/i
 
 /** A base of a kind in the stitch of the text. */
@@ -137,7 +138,9 @@ function candidates(
     ]
   if (says(items, 'pick-up') && under && made - 2 * under[0]!.makes! >= 2)
     return [{ base: as('flat-base', { along: under[0]!.makes!, count: made }), rows: 1 }]
-  return [{ base: as('tube', { count: Math.max(6, made) }), rows: 1 }]
+  // Nothing is said of a bottom: it is open at both ends.
+  const kind = CLOSED.test(text) ? 'tube' : 'open-ring'
+  return [{ base: as(kind, { count: Math.max(6, made) }), rows: 1 }]
 }
 
 const IN_CHAIN = /^.*?\bstarting in (?:the )?\w+ ch(?:ain)? from (?:the )?hook,? */i

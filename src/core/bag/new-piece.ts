@@ -1,7 +1,7 @@
 import { BODY, type Design, baseOf, type NewPiece, type PieceJoin } from '../design/index.ts'
 import { bands } from '../band/index.ts'
-import { type Spot, spotOn } from '../part/index.ts'
-import { bodyOf, type Compiled, gaugeIn, idOfRow, type Piece } from '../ledger/index.ts'
+import { LIMITS, type Spot, spotOn } from '../part/index.ts'
+import { bodyOf, type Compiled, flatAround, gaugeIn, idOfRow, type Piece } from '../ledger/index.ts'
 import { constructionOf, type Front, type StitchSize } from '../shape/index.ts'
 
 /** What a piece that is added begins as: its size in mm from those of the bag, and what it is sewn to. */
@@ -31,6 +31,7 @@ const sewn = (edge: PieceJoin['edge'], over: Partial<Spot>): PieceJoin => ({
   to: spotOn(BODY, over),
   how: 'whip',
   over: null,
+  corner: 'none',
 })
 
 /** The pieces there are to add. Their sizes are starting values, from memory. */
@@ -83,15 +84,45 @@ export const pieceTemplates = {
     times: 1,
     joins: () => [],
   },
+  edge: {
+    name: 'Edge',
+    hint: 'A round picked up all around a flat piece, with its corners',
+    widthMm: () => 0,
+    lengthMm: () => 0,
+    times: 1,
+    joins: () => [],
+  },
 } as const satisfies Record<string, PieceTemplate>
 export type PieceKind = keyof typeof pieceTemplates
 
 const inStitches = (mm: number, { stitchWidthMm }: StitchSize) =>
   Math.min(400, Math.max(3, Math.round(mm / stitchWidthMm)))
 
+/** What goes into the corners of an edge to begin with (common practice). */
+const CORNER = 'three'
+
+/** A round all around the body, as many stitches as lie flat. */
+function edgeAround({ design, ledger }: Compiled, { name }: PieceTemplate): NewPiece {
+  const { yarn, stitch, making, id } = baseOf(design)
+  const { stitchWidthMm } = gaugeIn(ledger, id)
+  const count = Math.min(LIMITS.count, flatAround(bodyOf(ledger), stitchWidthMm, CORNER))
+  const own = { id: 'new', name, making, yarn, stitch, count, firstStitch: null, turns: [] }
+  return {
+    ...{ name: freeName(design, name), times: 1, blocks: [] },
+    parts: [{ ...own, kind: 'open-ring', begins: 'row' }],
+    joins: [
+      {
+        ...{ edge: 'first', how: 'pick-up', over: null, corner: CORNER },
+        to: spotOn(BODY, { on: 'around' }),
+      },
+    ],
+  }
+}
+
 /** A piece to add to a bag: a panel of plain rows in the yarn and stitch of its base, as large as its kind is. */
 export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiece {
   const template: PieceTemplate = pieceTemplates[kind]
+  if (kind === 'edge') return edgeAround({ design, ledger }, template)
   const base = baseOf(design)
   const { yarn, stitch, making, id } = base
   const gauge = gaugeIn(ledger, id)
@@ -142,9 +173,13 @@ function middleFor(body: Piece, front: Front, rows: number): number {
 /** The pieces that can be added to a bag: none that is wider than the rim it is sewn to. */
 export function piecesFor(bag: Compiled): PieceKind[] {
   const body = bodyOf(bag.ledger)
+  // Only what is flat has an edge all around.
+  const isFlat = body.worked === 'rows' && bag.ledger.front.kind !== 'arc'
   const rim = body.columns.makes[body.rows - 1]!
   return (Object.keys(pieceTemplates) as PieceKind[]).filter((kind) =>
-    newPiece(bag, kind).parts.every((part) => !('count' in part) || part.count <= rim),
+    kind === 'edge'
+      ? isFlat
+      : newPiece(bag, kind).parts.every((part) => !('count' in part) || part.count <= rim),
   )
 }
 

@@ -231,9 +231,17 @@ describe('sizes that a bag does not have', () => {
         text: 'sc in next 20 sts, ch 80, sk 26 sts, sc in next 34 sts, ch 80, sk 26 sts, sc in next 14 sts',
         runs: [run('sc', 20), ...over, run('sc', 34), ...over, run('sc', 14)],
         repeat: null,
+        from: null,
+        down: [],
       },
-      { text: 'sc in each st and ch around', runs: [run('sc', 228)], repeat: null },
-      { text: 'sc in each st around', runs: [run('sc', 228)], repeat: null },
+      {
+        text: 'sc in each st and ch around',
+        runs: [run('sc', 228)],
+        repeat: null,
+        from: null,
+        down: [],
+      },
+      { text: 'sc in each st around', runs: [run('sc', 228)], repeat: null, from: null, down: [] },
     ]
     const handles = { kind: 'written', id: 'w', name: 'Handles', making: null, stitch: 'sc', rows }
     const bag = (more: readonly unknown[]) =>

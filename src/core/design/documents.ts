@@ -155,6 +155,10 @@ class AnyPart {
 export const seams = ['whip', 'mattress', 'slip', 'single', 'pick-up'] as const
 export type SeamKind = (typeof seams)[number]
 
+/** What goes into a corner of a flat piece: nothing more, three stitches, or chains. */
+export const corners = ['none', 'three', 'ch-1', 'ch-2', 'ch-3'] as const
+export type Corner = (typeof corners)[number]
+
 /** How a piece is tied to another, or to itself: which edge of it goes where. */
 export class PieceJoin {
   @OneOf(edges) readonly edge!: Edge
@@ -162,6 +166,8 @@ export class PieceJoin {
   @OneOf(seams) readonly how!: SeamKind
   /** Picked up along row ends: so many of them take its stitches; null: all there are from there on. */
   @OrNull() @Whole(1, LIMITS.rowCount) readonly over!: number | null
+  /** Picked up all around a flat piece: what goes into each of its corners. */
+  @OneOf(corners) readonly corner!: Corner
 }
 
 /** Stands in for an item of unknown kind, which is then refused. */

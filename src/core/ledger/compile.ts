@@ -50,9 +50,11 @@ export function compile(
   const construction = constructionOf(base)
   const size = partGauge(design, base)
   const tables = new LedgerTables()
-  const pieces = begunPieces(design).flatMap((begun) =>
-    inCopies(design, begun, tables, { hand, made: rows }),
-  )
+  const pieces: Piece[] = []
+  // What is picked up around a piece comes after it.
+  const pieceBy = (id: string) => pieces.find((one) => one.id === id)
+  for (const begun of begunPieces(design))
+    pieces.push(...inCopies(design, begun, tables, { hand, made: rows, pieceBy }))
   // Of copies that differ the first stands for its piece.
   const madeById = new Map(pieces.toReversed().map((piece) => [piece.id, madeOf(piece)]))
   const of = (id: string) => madeById.get(id)!

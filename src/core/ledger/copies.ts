@@ -3,7 +3,7 @@ import { programOfRecord } from '../program/index.ts'
 import type { MadeRow } from '../project/index.ts'
 import type { LedgerTables } from './builder.ts'
 import type { Piece, PieceColumns } from './ledger.ts'
-import { type Begun, type Made, pieceOf } from './pieces.ts'
+import { type Begun, type Made, pieceOf, type PieceOptions } from './pieces.ts'
 
 /** What is made of each copy, one after the other: the same work is the same program, which is laid and stored once. */
 function madeOfCopies(rows: readonly MadeRow[], piece: string): ReadonlyMap<number, Made[]> {
@@ -34,7 +34,10 @@ export function inCopies(
   design: Design,
   begun: Begun,
   tables: LedgerTables,
-  { hand, made }: { readonly hand: 'right' | 'left'; readonly made: readonly MadeRow[] },
+  {
+    made,
+    ...options
+  }: Pick<PieceOptions, 'hand' | 'pieceBy'> & { readonly made: readonly MadeRow[] },
 ): Piece[] {
   const { id, times } = begun.shape
   const copies = madeOfCopies(made, id)
@@ -45,7 +48,7 @@ export function inCopies(
   for (let copy = 1; copy <= (copies.size > 0 ? many : 1); copy++) {
     const done = copies.get(copy) ?? []
     const key = keyOf(done)
-    const piece = known.get(key) ?? pieceOf(design, begun, tables, { hand, made: done })
+    const piece = known.get(key) ?? pieceOf(design, begun, tables, { ...options, made: done })
     known.set(key, piece)
     const at = pieces.findIndex((one) => sameRows(one, piece))
     if (at >= 0) pieces[at] = { ...pieces[at]!, times: pieces[at]!.times + 1 }

@@ -1,3 +1,4 @@
+export { cornerOf, flatAround, sharedAround } from './around.ts'
 export * from './compile.ts'
 export { type DesignGauge, type GaugeSource, gaugeFor, gaugeOf } from './gauge.ts'
 export * from './gauge-answers.ts'

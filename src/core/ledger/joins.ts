@@ -2,6 +2,7 @@ import type { Design, PieceJoin } from '../design/index.ts'
 import { type Edge, type Spot, spotOn } from '../part/index.ts'
 import type { JoinSide, ShapeJoin } from '../shape/index.ts'
 import type { Join, Piece } from './ledger.ts'
+import { sharedAround, wayAround } from './around.ts'
 import { maybePlace } from './spots.ts'
 
 const piecesOf = (sides: readonly [JoinSide, JoinSide]) => [
@@ -77,7 +78,33 @@ function pickedAlong(own: Stretch, met: Stretch, over: number | null): Join {
   }
 }
 
-function ownJoin(piece: Piece, other: Piece, { edge, to, how, over }: PieceJoin): Join | null {
+/** A round that is picked up all around a flat piece: its corners are of no length. */
+function pickedAround(piece: Piece, other: Piece, { to, corner }: PieceJoin): Join {
+  const count = piece.columns.makes[0]!
+  const shared = sharedAround(other, count, corner)
+  const beside = count - 4 * shared.corner
+  const sides = [
+    edgeOf(piece, 'first').side,
+    { piece: other.id, of: 'row ends', count: 2 * other.rows, spot: { ...to, at: 0 } },
+  ] as const
+  return {
+    ...{ kind: 'pick-up', how: 'pick-up', text: null, sides, count },
+    pieces: piecesOf(sides),
+    lengthMm: beside * piece.parts[0]!.gauge.stitchWidthMm,
+    reachMm: wayAround(other),
+    around: { ...shared, in: corner },
+  }
+}
+
+function ownJoin(piece: Piece, other: Piece, join: PieceJoin): Join | null {
+  const { edge, to, how, over } = join
+  if (to.on === 'around')
+    return piece.worked === 'rounds' &&
+      other.worked === 'rows' &&
+      how === 'pick-up' &&
+      edge === 'first'
+      ? pickedAround(piece, other, join)
+      : null
   const { side, lengthMm } = edgeOf(piece, edge)
   // What is named by a place of the bag has its middle there.
   const place = maybePlace(other, to, to.on === 'up' ? 0 : side.count)

@@ -1,6 +1,6 @@
 import type { BandRun } from '../band/index.ts'
 import type { Making } from '../part/index.ts'
-import type { Beginning, Design, PieceJoin } from '../design/index.ts'
+import type { Beginning, Corner, Design, PieceJoin } from '../design/index.ts'
 import type { Item, ItemMade } from '../fitting/index.ts'
 import type { Chain, Pass, Work } from '../program/index.ts'
 import type { Front, JoinSide, Sizes, Unequal } from '../shape/index.ts'
@@ -117,6 +117,15 @@ export interface Piece {
   readonly columns: PieceColumns
 }
 
+/** How a round is shared out that is picked up all around a flat piece; in each corner so many. */
+export interface Around {
+  readonly last: number
+  readonly left: number
+  readonly first: number
+  readonly right: number
+  readonly corner: number
+}
+
 /** What ties pieces together. */
 export interface Join {
   readonly kind: 'pick-up' | 'seam' | 'sew-on'
@@ -131,6 +140,8 @@ export interface Join {
   /** How long it is, in mm; and the stretch it meets, where that is measured by itself. */
   readonly lengthMm: number
   readonly reachMm: number | null
+  /** How a round is shared out that is picked up all around a flat piece. */
+  readonly around?: Around & { readonly in: Corner }
 }
 
 /** Where a spot is on a piece as it came out. */

@@ -163,7 +163,13 @@ describe('pieces that cannot be', () => {
   })
 
   it('are sewn to what is not there', () => {
-    const join = { edge: 'first', to: spotOn('gone'), how: 'whip', over: null } as const
+    const join = {
+      edge: 'first',
+      to: spotOn('gone'),
+      how: 'whip',
+      over: null,
+      corner: 'none',
+    } as const
     const strap = { ...piece, parts: [baseAs('panel')], joins: [join] }
     expect(refused({ name: 'addPiece', args: { piece: strap } })).toEqual({
       where: 'pieces[1].joins[0].to',
@@ -182,7 +188,7 @@ describe('pieces that cannot be', () => {
         args: {
           id: 'c2',
           values: {
-            joins: [{ edge: 'last', to: spotOn('c1'), how: 'slip', over: null }],
+            joins: [{ edge: 'last', to: spotOn('c1'), how: 'slip', over: null, corner: 'none' }],
           },
         },
       },
@@ -209,7 +215,7 @@ describe('pieces joined inside another', () => {
     })
   const join = (over: Partial<Spot>, more: Partial<PieceJoin> = {}): PieceJoin => ({
     ...{ edge: 'first', to: spotOn('bag', { on: 'row', row: 'body:3', at: 6, ...over }) },
-    ...{ how: 'whip', over: null },
+    ...{ how: 'whip', over: null, corner: 'none' },
     ...more,
   })
   const said = (design: Design) =>
@@ -309,7 +315,11 @@ describe('stitches picked up along row ends (common practice: by length, not one
           piece: {
             ...{ name: 'Edge', times: 1, blocks: [] },
             joins: [
-              { edge: 'first', to: spotOn('bag', { on: 'left' }), how: 'pick-up', over },
+              {
+                edge: 'first',
+                to: spotOn('bag', { on: 'left' }),
+                ...{ how: 'pick-up', over, corner: 'none' },
+              },
             ] as const,
             parts: [baseAs('panel', { count, stitch: 'dc' }), plain({ stitch: 'dc', rounds: 1 })],
           },

@@ -22,6 +22,7 @@ import {
   lettersIn,
   maybeBaseOf,
   type Part,
+  type PieceJoin,
 } from '../design/index.ts'
 import { type Program, type RowStart, work } from '../program/index.ts'
 import type { MadeRow } from '../project/index.ts'
@@ -36,6 +37,7 @@ import {
   yarnOfRow,
 } from '../shape/index.ts'
 import { decreaseFor, severalFor } from '../stitch/index.ts'
+import { aroundIn, aroundProgram, sharedAround } from './around.ts'
 import { type LedgerTables, PieceBuilder } from './builder.ts'
 import { partGauge } from './gauge.ts'
 import type { Piece } from './ledger.ts'
@@ -157,6 +159,8 @@ export interface Begun {
   readonly base: BasePart
   readonly shape: ShapePiece
   readonly bands: readonly BandPart[]
+  /** Its first round is picked up all around another piece. */
+  readonly around?: PieceJoin
 }
 
 /** Whether the first row of a piece is worked into another one. */
@@ -184,6 +188,7 @@ export function begunPieces(design: Design): Begun[] {
     if (!own) return []
     const [shape] = constructionOf(own).pieces(own, partGauge(design, own))
     const { id, times } = piece
+    const around = aroundIn(piece.joins)
     return [
       {
         base: own,
@@ -193,6 +198,7 @@ export function begunPieces(design: Design): Begun[] {
           rows: picksUp(piece) ? pickedUp(shape!.rows) : shape!.rows,
         },
         bands: bandsIn(piece),
+        ...(around && shape!.worked === 'rounds' ? { around } : {}),
       },
     ]
   })
@@ -240,12 +246,20 @@ function sidesOfBag(base: BasePart): Sides {
   return [one / base.count, other / base.count]
 }
 
+/** What a piece is compiled with. */
+export interface PieceOptions {
+  readonly hand: 'right' | 'left'
+  readonly made: readonly Made[]
+  /** A piece that is compiled already. */
+  readonly pieceBy: (id: string) => Piece | undefined
+}
+
 /** A piece as it is begun, with its bands; rows of it that are made are as they are, and the others go on from them. */
 export function pieceOf(
   design: Design,
-  { base, shape, bands: own }: Begun,
+  { base, shape, bands: own, around }: Begun,
   tables: LedgerTables,
-  { hand, made }: { readonly hand: 'right' | 'left'; readonly made: readonly Made[] },
+  { hand, made, pieceBy }: PieceOptions,
 ): Piece {
   const { id, name, times, worked } = shape
   const builder = new PieceBuilder({ id, name, times, copy: 1, worked }, tables)
@@ -257,19 +271,23 @@ export function pieceOf(
   const atOnce = inChain && 'begins' in base && base.begins === 'bands' && own.length > 0
   const rises = id === BODY || !shape.lies
   const sides = id === BODY && worked === 'rounds' ? { sides: sidesOfBag(base) } : {}
+  function firstAround(count: number, stitch: string, letter: string): Program | null {
+    const met = around && pieceBy(around.to.piece)
+    if (met?.worked !== 'rows') return null
+    return aroundProgram(sharedAround(met, count, around!.corner), around!.corner, stitch, letter)
+  }
   function* ofBase(): Iterable<ToLay> {
     const stitch = (shape.inBands && own[0]?.stitch) || base.stitch
-    for (const [i, row] of atOnce ? [] : shape.rows.entries())
+    for (const [i, row] of atOnce ? [] : shape.rows.entries()) {
+      const own = (i === 0 && base.firstStitch) || stitch
+      const letter = shape.second ? yarn : yarnOfRow({ ...base, yarn }, i)
       yield {
-        program: shapeProgram(
-          row,
-          (i === 0 && base.firstStitch) || stitch,
-          shape.second ? yarn : yarnOfRow({ ...base, yarn }, i),
-        ),
+        program: (i === 0 && firstAround(row.makes, own, letter)) || shapeProgram(row, own, letter),
         how: row.afresh ? 'afresh' : firstStarts[row.kind],
         ...(row.text === undefined ? {} : { wants: wantsOfText(shape.rows, i + 1) }),
         needed: false,
       }
+    }
   }
   function* ofBand(part: BandPart, count: number, below: number): Iterable<ToLay> {
     let how = builder.rowCount === 0 ? firstStarts[start!.kind] : undefined

@@ -4,8 +4,8 @@ import { Id, LIMITS, RowId } from './section.ts'
 /** The edges of a piece: its first and its last row, and the ends of its rows on either side, seen from the right side. */
 export const edges = ['first', 'last', 'left', 'right'] as const
 export type Edge = (typeof edges)[number]
-/** Where on a piece: at an edge of it, along a row of it, or up its rows at a stitch. */
-export const spotOns = [...edges, 'row', 'up'] as const
+/** Where on a piece: at an edge of it, along a row of it, up its rows at a stitch, or all around it. */
+export const spotOns = [...edges, 'row', 'up', 'around'] as const
 export type SpotOn = (typeof spotOns)[number]
 /** From where it is counted: where the edge or row begins, in stitches (row ends) or in mm; or the place of the bag that is named. */
 export const spotBys = ['stitch', 'length', 'front', 'back', 'side', 'other-side'] as const

@@ -10,7 +10,11 @@ import { capital } from './finish.ts'
 type SeamKind = keyof typeof seamWords
 
 /** Where one piece meets another, beside its edges. */
-export const meetingWords = { row: 'one of its rows', up: 'up its rows' } as const
+export const meetingWords = {
+  row: 'one of its rows',
+  up: 'up its rows',
+  around: 'all around it',
+} as const
 export const edgeWords = {
   first: 'first row',
   last: 'last row',
@@ -66,10 +70,13 @@ const forHand = (text: string, { hand }: Words): string =>
 export const joinText = (join: Join, ledger: Ledger, words: Words): string =>
   forHand(plainJoin(join, ledger), words)
 
-function plainJoin({ kind, text, sides, how, count }: Join, ledger: Ledger): string {
+function plainJoin(join: Join, ledger: Ledger): string {
+  const { kind, text, sides, how, count } = join
   const [one, other] = sides
   if (text === null && one.piece === other.piece && kind !== 'pick-up')
     return `${foldWords(one, other, ledger)} ${counted(count, 'pair')}.`
+  if (join.around)
+    return `Pick up the first round of ${pieceOf(one, ledger).name} all around ${metWords(other, ledger, pieceOf(one, ledger).times)}: ${counted(count, 'stitch')}.`
   if (text === null && kind === 'pick-up')
     return `Pick up the ${edgeWords[one.spot.on as Edge]} of ${pieceOf(one, ledger).name} along ${metWords(other, ledger, pieceOf(one, ledger).times)}: ${counted(count, 'stitch')} along ${counted(other.count, unit(other.of))}.`
   if (text === null)
@@ -87,7 +94,7 @@ function foldWords(one: JoinSide, other: JoinSide, ledger: Ledger): string {
   const how =
     sides.includes(own) && sides.includes(met)
       ? `Fold ${name} along its length`
-      : met === 'row' || met === 'up'
+      : met === 'row' || met === 'up' || met === 'around'
         ? `Fold ${name} in`
         : `Close ${name} to a ring`
   const { edge, from } = placeOn(other, ledger)
@@ -100,6 +107,7 @@ function placeOn(side: JoinSide, ledger: Ledger) {
   const { on, row, at } = side.spot
   const piece = pieceOf(side, ledger)
   const from = at > 0 ? ` from ${unit(side.of)} ${at + 1} on` : ''
+  if (on === 'around') return { edge: null, from: '' }
   if (on !== 'row' && on !== 'up') return { edge: `the ${edgeWords[on]}`, from }
   const index = row === null ? piece.rows - 1 : (rowById(piece, row) ?? piece.rows - 1)
   const said = `${rowWord(piece.worked)} ${piece.columns.number[index]}`

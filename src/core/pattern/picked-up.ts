@@ -17,12 +17,33 @@ const maybePick = ({ joins }: Ledger, { id }: Piece): Join | null =>
 export function pickedUp({ ledger, piece, runs, words }: RowContext): string {
   const stitches = inRuns(runs, words, false)
   const own = maybePick(ledger, piece)
+  if (own?.around) return allAround(own.around, own, { ledger, piece, words })
   if (own) return `pick up ${stitches} along ${metWords(own.sides[1], ledger)}`
   const base = ledger.pieces.find(({ id }) => id === 'base')
   if (!base) return `pick up ${stitches} around`
   const stitch = abbrOf(groundOfRow(ledger, piece, 0), words)
   const { along, one, other } = aroundBase(base, piece)
   return `pick up ${along} ${stitch} along the last row of the base, ${one} ${stitch} along its row ends, ${along} ${stitch} along its chain, ${other} ${stitch} along the other row ends`
+}
+
+/** All around a flat piece: side by side, and what goes into each corner. */
+function allAround(
+  { last, left, first, right, in: corner }: NonNullable<Join['around']>,
+  { sides }: Join,
+  { ledger, piece, words }: Pick<RowContext, 'ledger' | 'piece' | 'words'>,
+): string {
+  const stitch = abbrOf(groundOfRow(ledger, piece, 0), words)
+  const { name } = ledger.pieces.find(({ id }) => id === sides[1].piece)!
+  const turn =
+    corner === 'none' ? '' : corner === 'three' ? `, 3 ${stitch}` : `, ch ${corner.slice(3)}`
+  const along = (many: number, edge: string) =>
+    many > 0 ? [`${many} ${stitch} along the ${edge} of ${name}`] : []
+  return `pick up ${[
+    ...along(last, 'last row'),
+    ...along(left, 'left side'),
+    ...along(first, 'first row'),
+    ...along(right, 'right side'),
+  ].join(`${turn}, `)}${turn}`
 }
 
 /** Along the squares under a rim it is as many on each of both faces. */
@@ -43,6 +64,12 @@ export function pickedNote(ledger: Ledger, piece: Piece): string | null {
   const own = maybePick(ledger, piece)
   const base = ledger.pieces.find(({ id }) => id === 'base')
   if (!own && !base) return alongSquares(ledger, piece)
+  if (own?.around) {
+    const { rows } = ledger.pieces.find(({ id }) => id === own.sides[1].piece)!
+    const corner =
+      own.around.in === 'none' ? '' : ' What stands between two sides goes into the corner.'
+    return `Along the row ends ${rhythmWords(own.around.left, rows)}.${corner}`
+  }
   const along = own
     ? own.sides[1].of === 'row ends' && { stitches: own.sides[0].count, ends: own.sides[1].count }
     : base && { stitches: aroundBase(base, piece).one, ends: base.rows }

@@ -320,11 +320,16 @@ function begunElsewhere(document: Document): Document {
     ? log.map((one: Old) => (isObject(one) && one.kind === 'made' ? { from: 0, ...one } : one))
     : log
   const withMade = { ...next, ...(log === undefined ? {} : { log: made }) }
-  return (
-    isObject(design)
-      ? { ...withMade, design: { ...design, making: withAnew(design.making) } }
-      : withMade
-  ) as Document
+  if (!isObject(design)) return withMade as Document
+  const withCorner = (join: Old) => (isObject(join) ? { corner: 'none', ...join } : join)
+  const pieces = Array.isArray(design.pieces)
+    ? design.pieces.map((piece: Old) =>
+        isObject(piece) && Array.isArray(piece.joins)
+          ? { ...piece, joins: piece.joins.map(withCorner) }
+          : piece,
+      )
+    : design.pieces
+  return { ...withMade, design: { ...design, making: withAnew(design.making), pieces } } as Document
 }
 
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */

@@ -46,7 +46,8 @@ export const unevenPicks: Finder = ({ design, ledger }) =>
     const piece = ledger.pieces.find(({ id }) => id === own.piece)!
     const off = Math.abs(reachMm! - lengthMm)
     if (off <= PUCKERS.mm || off <= lengthMm * PUCKERS.share) return []
-    const flat = Math.max(3, Math.round((own.count * reachMm!) / lengthMm))
+    const corners = 4 * (join.around?.corner ?? 0)
+    const flat = Math.max(3, Math.round(((own.count - corners) * reachMm!) / lengthMm) + corners)
     const { id } = piece.parts[0]!
     const snag: Snag = {
       code: 'picked-uneven',

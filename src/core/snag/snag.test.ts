@@ -334,7 +334,9 @@ describe('a place that is gone', () => {
     const pocket = {
       ...{ id: 'c1', name: 'Pocket', times: 1 },
       parts: [baseAs('panel', { id: 'c1-p1', count: 6 }), plain({ id: 'c1-p2' })],
-      joins: [{ edge: 'first' as const, to, how: 'whip' as const, over: null }],
+      joins: [
+        { edge: 'first' as const, to, how: 'whip' as const, over: null, corner: 'none' as const },
+      ],
       blocks: [],
     }
     const sewn = { ...clean, pieces: [...clean.pieces, pocket] }

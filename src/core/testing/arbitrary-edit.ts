@@ -1,6 +1,7 @@
 import { edges, type Spot, spotBys, spotOns, workings } from '../part/index.ts'
 import fc from 'fast-check'
 import {
+  corners,
   baseInstead,
   type Design,
   type Edit,
@@ -100,6 +101,7 @@ const join = fc.record({
   to: spot,
   how: fc.constantFrom('whip' as const, 'slip' as const, 'pick-up' as const),
   over: fc.constantFrom(null, 1, 30),
+  corner: fc.constantFrom(...corners),
 })
 const itemId = fc.constantFrom('f1', 'f2', 'gone')
 const ways = fc.array(

@@ -3,6 +3,7 @@ import { discs } from './discs.ts'
 import { flatBase } from './flat-base.ts'
 import { foldedPanel } from './folded-panel.ts'
 import { halfRound } from './half-round.ts'
+import { openRing } from './open-ring.ts'
 import { oval } from './oval.ts'
 import { panel } from './panel.ts'
 import { rectangle } from './rectangle.ts'
@@ -21,6 +22,7 @@ export const constructions = {
   'rectangle-base': rectangle,
   'flat-base': flatBase,
   tube,
+  'open-ring': openRing,
   'folded-panel': foldedPanel,
   'sideways-panel': sidewaysPanel,
   'two-panels': twoPanels,

@@ -3,6 +3,8 @@ import { Close, Plus } from '@element-plus/icons-vue'
 import { computed } from 'vue'
 import {
   BODY,
+  type Corner,
+  corners,
   type DesignPiece,
   maybeBaseOf,
   type PieceJoin,
@@ -10,6 +12,7 @@ import {
   seams,
 } from '@core/design'
 import { type Edge, edges, spotOn, LIMITS } from '@core/part'
+import { cornerOf } from '@core/ledger'
 import { edgeWords, seamWords } from '@core/pattern'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import BaseAsked from '@app/views/size/BaseAsked.vue'
@@ -29,10 +32,26 @@ const setJoin = (at: number, change: Partial<PieceJoin>) =>
 /** Stitches picked up along row ends go over so many of them. */
 const isAlongEnds = ({ how, to }: PieceJoin) =>
   how === 'pick-up' && ['left', 'right', 'up'].includes(to.on)
+/** The edge keeps its sides: it has as many more (or fewer) as go into its corners. */
+function setCorner(at: number, corner: Corner) {
+  const more = 4 * (cornerOf[corner] - cornerOf[piece.joins[at]!.corner])
+  setJoin(at, { corner })
+  if (more !== 0) setBase({ count: base.value.count + more })
+}
 const addJoin = () =>
   set({
-    joins: [...piece.joins, { edge: 'first', to: spotOn(BODY), how: 'whip', over: null }],
+    joins: [
+      ...piece.joins,
+      { edge: 'first', to: spotOn(BODY), how: 'whip', over: null, corner: 'none' },
+    ],
   })
+const cornerWords: Readonly<Record<Corner, string>> = {
+  none: 'nothing more in a corner',
+  three: '3 in each corner',
+  'ch-1': 'ch 1 at each corner',
+  'ch-2': 'ch 2 at each corner',
+  'ch-3': 'ch 3 at each corner',
+}
 function rename(event: Event) {
   const name = (event.target as HTMLInputElement).value.trim()
   if (name) set({ name })
@@ -98,6 +117,19 @@ function rename(event: Event) {
         :max="LIMITS.rowCount"
         @update:model-value="setJoin(at, { over: $event || null })"
       />
+      <ElSelect
+        v-if="join.to.on === 'around'"
+        :model-value="join.corner"
+        :aria-label="`Join ${at + 1}: in each corner`"
+        @update:model-value="(corner: Corner) => setCorner(at, corner)"
+      >
+        <ElOption
+          v-for="corner in corners"
+          :key="corner"
+          :value="corner"
+          :label="cornerWords[corner]"
+        />
+      </ElSelect>
     </fieldset>
     <button type="button" class="button" @click="addJoin">
       <ElIcon><Plus /></ElIcon>Sew it to another

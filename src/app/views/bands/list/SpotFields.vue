@@ -22,7 +22,7 @@ const piece = computed(() => pieces.value.find(({ id }) => id === spot.value.pie
 const set = (change: Partial<Spot>) => (spot.value = { ...spot.value, ...change })
 
 const onWords = (on: SpotOn) =>
-  on === 'row' || on === 'up' ? meetingWords[on] : `its ${edgeWords[on]}`
+  on === 'row' || on === 'up' || on === 'around' ? meetingWords[on] : `its ${edgeWords[on]}`
 const byWords: Readonly<Record<SpotBy, string>> = {
   stitch: 'counted in stitches',
   length: 'measured in mm',
@@ -66,7 +66,12 @@ const isNamed = computed(() => spot.value.by !== 'stitch' && spot.value.by !== '
     :aria-label="`${label}: ${words.on}`"
     @update:model-value="(on: SpotOn) => setOn(on)"
   >
-    <ElOption v-for="on in spotOns" :key="on" :value="on" :label="onWords(on)" />
+    <ElOption
+      v-for="on in spotOns.filter((one) => own !== undefined || one !== 'around')"
+      :key="on"
+      :value="on"
+      :label="onWords(on)"
+    />
   </ElSelect>
   <WholeField
     v-if="spot.row !== null"
@@ -77,6 +82,7 @@ const isNamed = computed(() => spot.value.by !== 'stitch' && spot.value.by !== '
     @update:model-value="set({ row: rowId($event) })"
   />
   <ElSelect
+    v-if="spot.on !== 'around'"
     :model-value="spot.by"
     :aria-label="`${label}: from where it is counted`"
     @update:model-value="(by: SpotBy) => set({ by, at: 0 })"
@@ -84,7 +90,7 @@ const isNamed = computed(() => spot.value.by !== 'stitch' && spot.value.by !== '
     <ElOption v-for="by in spotBys" :key="by" :value="by" :label="byWords[by]" />
   </ElSelect>
   <WholeField
-    v-if="!isNamed"
+    v-if="!isNamed && spot.on !== 'around'"
     label="After"
     :hint="spot.by === 'length' ? 'mm' : 'places'"
     :model-value="Math.round(spot.at)"
