@@ -1,13 +1,18 @@
-import { newPiece, derive } from './src/core/bag/index.ts'
-import { compiled } from './src/core/ledger/index.ts'
+import { countsFound, texturedBand } from './src/core/shorthand/index.ts'
+import { patternOf, usualDraft } from './src/core/texture/index.ts'
 import { baseAs, plain, tote } from './src/core/testing/tote.ts'
 import { writtenIn } from './src/core/testing/written.ts'
 import { alarmsOf } from './src/core/testing/alarms.ts'
-import { commit, historyOf, projectOf } from './src/core/project/index.ts'
-const bag = tote({ parts:[baseAs('panel',{count:20, stitch:'dc'}), plain({stitch:'dc',rounds:10})] })
-const piece = newPiece(compiled(projectOf(bag)),'edge')
-for (const corner of ['three','ch-2','none'] as const) {
-const h = commit(historyOf(projectOf(bag)), {name:'addPiece', args:{piece:{...piece, joins: piece.joins.map(j=>({...j,corner}))}}} as never)
-const t = writtenIn(h.design,'own'); console.log(t.split('EDGE')[1], alarmsOf(t).lines)
-const d = derive(projectOf(h.design)); console.log(d.snags.map(s=>s.code+JSON.stringify(s.facts)), d.ledger.pieces.at(-1)!.columns.makes, d.ledger.pieces.at(-1)!.columns.widthMm)
-}
+const R='return: yo, pull through 1 loop, *yo, pull through 2 loops; rep from * across'
+const row=(a:string,b:string)=>`ch 1 (counts as a loop), *2 yo loops, sk 2 sts, ${a} tall loop around next st, 2 yo loops, sk 2 sts, ${b} tall loop around next st; rep from * to last 3 sts, 2 yo loops, sk 2 sts, ${a} tall loop around next st; ${R}`
+const own = patternOf({...usualDraft, id:'own-cols', name:'Columns', passes:2, unit:'loop', perRepeat: 3, multiple:6, offset:4, round:'', flat:`Set-up:
+ch 1 (counts as a loop), *2 yo loops, sk 2 sts, tall loop in next st; rep from * across; ${R}
+Repeat:
+${row('FP','BP')}
+${row('BP','FP')}
+End:
+ch 1 (counts as a st), sl st in each st across` } as never)
+console.log(countsFound(own,'flat'))
+const t = texturedBand(own,'rows',{letters:['A'],rounds:8}); if(!t.ok) throw t.problem
+const bag = tote({parts:[baseAs('panel',{count:16,begins:'bands'}), {...t.value, rounds:8,id:'t'} as never]})
+console.log(writtenIn(bag,'own'), alarmsOf(writtenIn(bag,'own')).lines)

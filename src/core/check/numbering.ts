@@ -3,7 +3,8 @@ import { found, type Problem } from './problem.ts'
 
 /** The numbers and sides of a part's rows, as they follow each other. */
 /** A row that is begun where the one below was (a standing stitch is one in fresh yarn, as is any after a yarn is cut), or not turned, may show the same side again. */
-const CUT = /\bfasten(?:ed)? off\b/i
+/** After these a row may show the same side: a yarn that is cut, a row that went forward and back again. */
+const CUT = /\bfasten(?:ed)? off\b|\breturn(?: pass)?\s*:/i
 const ANEW = /\bdo not turn\b|\b(?:re)?join(?:ing)?\b|\battach\b|\bstanding\b/i
 
 export class Numbering {

@@ -91,6 +91,7 @@ const forms: readonly (readonly [string, StitchWord])[] = [
   // A yarn over that stays on the hook, in work of two passes.
   ['yo loop', counted('yo loop', 0, 1)],
   ...['ldc', 'linked dc', 'linked double crochet'].map((form) => [form, counted('ldc')] as const),
+  ...['tall loop', 'fp tall loop', 'bp tall loop'].map((form) => [form, counted(form)] as const),
   ['pull up a loop', counted('pull up a loop')],
   ['pull up loop', counted('pull up a loop')],
   ['pull through 1 loop', counted('pull through 1 loop')],

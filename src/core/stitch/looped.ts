@@ -8,6 +8,10 @@ import type { Stitch, Terms } from './stitch.ts'
 const CHAIN = 0.5
 const SLIP = 0.5
 const DC = 1.8
+/** Of a tall stitch of two passes one loop stays on the hook (from memory: as high as a dc, and a little more yarn). */
+const TALL = { height: 2, yarn: 2.1, unit: 'loop' } as const
+const LEFT =
+  'yo, pull through 2 loops; the last loop stays on the hook, and the return pass works it off'
 const same = (word: string) => ({ us: word, uk: word })
 
 const loopOf = (
@@ -90,6 +94,21 @@ export const loopedStitches: readonly Stitch[] = [
     unit: 'loop',
     recipe: 'yo, and leave it on the hook as a loop; the return pass works it off like the others',
     symbol: 'M7 12a3 3 0 0 1 6 0',
+  }),
+  drawn('tall-loop', same('tall two-pass stitch'), same('tall loop'), {
+    ...TALL,
+    recipe: `yo, pull up a loop in the st, ${LEFT}`,
+    symbol: 'M7 18V4a3 3 0 0 1 6 0V18M6 12L14 9',
+  }),
+  drawn('fp-tall-loop', same('tall two-pass stitch around the front'), same('FP tall loop'), {
+    ...TALL,
+    recipe: `yo, hook from the front around the upright bar, pull up a loop, ${LEFT}`,
+    symbol: 'M7 18V4a3 3 0 0 1 6 0V14q0 4 -4 4M6 12L14 9',
+  }),
+  drawn('bp-tall-loop', same('tall two-pass stitch around the back'), same('BP tall loop'), {
+    ...TALL,
+    recipe: `yo, hook from the back around the upright bar, pull up a loop, ${LEFT}`,
+    symbol: 'M7 14V4a3 3 0 0 1 6 0V18M7 14q0 4 4 4M6 12L14 9',
   }),
   drawn(
     'esc',

@@ -35,6 +35,10 @@ const tall =
         more(length),
     )
 
+/** A loop that stays on the hook, as tall as its stitch. */
+const arch = (length: number): string =>
+  `M-4 0V${-length + 4}a4 4 0 0 1 8 0V0`
+
 const symbols: Readonly<Record<string, Draw>> = {
   /** A starting chain that counts: chains one above the other. */
   start: (length) =>
@@ -65,6 +69,9 @@ const symbols: Readonly<Record<string, Draw>> = {
         bar(-length / 2),
     ),
   'ladder loop': (length) => only(`M-2 0C-16 ${-length} 16 ${-length} 2 0`),
+  'tall loop': (length) => only(arch(length) + bar(-length / 2)),
+  'fp tall loop': (length) => only(`${arch(length)}${bar(-length / 2)}M4 0q0 4 -4 4q-3 0 -3 -3`),
+  'bp tall loop': (length) => only(`${arch(length)}${bar(-length / 2)}M-4 0q0 4 4 4q3 0 3 -3`),
   'yo loop': (length) => only(`M-4 ${-length / 3}q4 -8 8 0`),
   spike: (length) => only(cross(-length / 2) + `M0 ${-length / 2}V14M-2.5 11L0 15L2.5 11`),
   star: (length) =>

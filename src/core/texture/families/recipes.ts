@@ -19,6 +19,9 @@ export const LADDER = `${recipe('ladder loop', 'ladder-loop')} ${recipe('caught 
 export const LONG_LOOPS = `${recipe('long loop', 'long-loop')} ${recipe('half loop', 'half-loop')}`
 export const SPIKE_DC = recipe('spike dc', 'spike-dc')
 export const YO_LOOP = recipe('yo loop', 'yo-loop')
+export const TALL_LOOP = recipe('tall loop', 'tall-loop')
+export const FP_TALL_LOOP = recipe('FP tall loop', 'fp-tall-loop')
+export const BP_TALL_LOOP = recipe('BP tall loop', 'bp-tall-loop')
 export const ESC = recipe('esc')
 export const PICOT = recipe('picot')
 

@@ -1,4 +1,15 @@
-import { ALL, AROUND, ESC, type Given, of, rows, YO_LOOP } from './recipes.ts'
+import {
+  ALL,
+  AROUND,
+  BP_TALL_LOOP,
+  ESC,
+  FP_TALL_LOOP,
+  type Given,
+  of,
+  rows,
+  TALL_LOOP,
+  YO_LOOP,
+} from './recipes.ts'
 
 /** The way back: every loop is worked off the hook. */
 const RETURN = 'return: yo, pull through 1 loop, *yo, pull through 2 loops; rep from * across'
@@ -14,6 +25,9 @@ const WAVES = [
 const BIND_OFF = 'ch 1 (counts as a st), sl st in each st across'
 const BARS =
   'The stitches of a row are its upright bars, from the right edge on. The first bar is passed over: the chain stands for it.'
+
+const column = (post: string) =>
+  `ch 1 (counts as a loop), *2 yo loops, sk 2 sts, ${post}; rep from * across; ${RETURN}`
 
 const patterns = [
   {
@@ -172,6 +186,25 @@ const patterns = [
       rows: [
         `ch 1 (counts as a loop), *2 yo loops, sk 2 sts, pull up a loop in next st; rep from * across; ${RETURN}`,
       ],
+      end: [BIND_OFF],
+    },
+  },
+  {
+    id: 'two-pass-columns',
+    unit: 'loop',
+    passes: 2,
+    side: 'RS',
+    name: 'Two-pass mesh with columns',
+    multiple: 3,
+    offset: 1,
+    perRepeat: 3,
+    beside: { flat: 1, round: 0 },
+    special: `${YO_LOOP} ${TALL_LOOP} ${FP_TALL_LOOP} ${BP_TALL_LOOP} ${BARS}`,
+    notes:
+      'Every loop on the hook counts: five repeats are 16. The columns stand out in front and lie back by turns; the yarn overs between them are the holes. Not turned. Open: line it, or put in what is larger than its holes.',
+    flat: {
+      begin: [column('tall loop in next st')],
+      rows: [column('FP tall loop around next st'), column('BP tall loop around next st')],
       end: [BIND_OFF],
     },
   },
