@@ -9,6 +9,9 @@ const JOINED = /\bjoin\b|\b(?:sl st|ss) (?:in|to) (?:the )?(?:first|1st|top|beg)
 const ANEW =
   /^(?:(?:with |in )?[A-Z][a-z ]*, *)?(?:re)?join(?:ing)?\b(?! (?:with|to|and)\b)[^,;.]*\b(?:in|at|to|around|between)\b/i
 
+/** It begins elsewhere with a yarn that is there already: "beginning in the 7th st". */
+const GOES_ON = /\b(?:beginning|starting)\b/i
+
 interface SaidRow {
   readonly text?: string
   readonly from?: number | null
@@ -22,7 +25,7 @@ export function wantsOfText(rows: readonly SaidRow[], nth: number): RowWants {
   return {
     ...(JOINED.test(text) ? { joins: true } : {}),
     ...(from !== null ? { from } : {}),
-    ...(from !== null || ANEW.test(text) ? { afresh: 'always' } : {}),
+    ...((from !== null && !GOES_ON.test(text)) || ANEW.test(text) ? { afresh: 'always' } : {}),
     ...(turns && (nth > 1 || TURNED_FIRST.test(text)) ? { turned: TURNED_FIRST.test(text) } : {}),
     ...(TURNED_LAST.test(text) ? { turnsAfter: true } : {}),
   }

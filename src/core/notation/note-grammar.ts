@@ -2,7 +2,7 @@ import { type IToken, tokenMatcher } from 'chevrotain'
 import { PlaceParser } from './place-grammar.ts'
 import { countsOf, isStructure, joinedAt, noteCount, nthOf, numberOf } from './token-values.ts'
 import * as t from './tokens.ts'
-import { plainStitch, type PlaceUnit, type Work } from './work-tree.ts'
+import { type NthPlace, plainStitch, type PlaceUnit, type Work } from './work-tree.ts'
 
 /** The part of the grammar that works no stitch: skips, chains, and what is said between. */
 type Say = (what: Extract<Work, { kind: 'note' }>['what'], yarn?: string | null) => Work
@@ -86,7 +86,16 @@ export abstract class NoteParser extends PlaceParser {
         { ALT: () => (this.CONSUME(t.Aside), [said('said')]) },
         { ALT: () => (this.CONSUME(t.Bumps), [said('said')]) },
         { ALT: () => (this.CONSUME(t.Starting), []) },
-        { ALT: () => this.SUBRULE(this.fromHook) },
+        { GATE: () => tokenMatcher(this.LA(2), t.Hook), ALT: () => this.SUBRULE(this.fromHook) },
+        // "Beginning in the 7th st": with a yarn that is there already.
+        {
+          GATE: () => !tokenMatcher(this.LA(2), t.Hook),
+          ALT: () => {
+            this.CONSUME(t.From)
+            const at = this.SUBRULE(this.nthTarget)
+            return this.ACTION(() => [{ ...said('said'), at: at as NthPlace } as Work])
+          },
+        },
         { ALT: () => (this.CONSUME(t.Around), []) },
         // "Working in back loops only", for all that follows.
         {

@@ -107,7 +107,7 @@ export const Hook = token(
 )
 export const From = token(
   'From',
-  /(?:starting|beginning)\s+in(?:to)?(?:\s+the)?(?=\s+(?:\d|second|third|fourth|fifth))/i,
+  /(?:starting|beginning)(?:\s+in(?:to)?(?:\s+the)?(?=\s+(?:\d|second|third|fourth|fifth|sp\b|gap))|(?=\s+between))/i,
 )
 export const Starting = token(
   'Starting',

@@ -36,8 +36,7 @@ const tall =
     )
 
 /** A loop that stays on the hook, as tall as its stitch. */
-const arch = (length: number): string =>
-  `M-4 0V${-length + 4}a4 4 0 0 1 8 0V0`
+const arch = (length: number): string => `M-4 0V${-length + 4}a4 4 0 0 1 8 0V0`
 
 const symbols: Readonly<Record<string, Draw>> = {
   /** A starting chain that counts: chains one above the other. */
