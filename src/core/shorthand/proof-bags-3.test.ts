@@ -232,7 +232,7 @@ describe('a bowl of V and fans, 27 of them', () => {
   it('is worked on 108 all the same where its rows say how they end', () => {
     const half = 'sc in next st, sk 1 st, (dc, ch 1, dc) in next'
     const ended = own({
-      ...{ multiple: 8, offset: 4 },
+      ...{ multiple: 8, roundOffset: 4 },
       round: [
         `Set-up:\nch 1, *${half} st, sk 1 st, sc in next st, sk 1 st, 5 dc in next st, sk 1 st; rep from * to last 4 sts, ${half} st, sk 1 st`,
         `Repeat:\nch 1, *${half} ch-sp, sk 1 st, sc in next st, sk 2 sts, 5 dc in next st, sk 2 sts; rep from * to last 4 sts, ${half} ch-sp, sk 1 st`,

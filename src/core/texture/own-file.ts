@@ -9,6 +9,8 @@ export interface OwnDraft {
   readonly name: string
   readonly multiple: number
   readonly offset: number
+  /** Stitches beside the repeats of a round. */
+  readonly roundOffset: number
   readonly flat: string
   readonly round: string
   readonly notes: string
@@ -25,7 +27,7 @@ export interface OwnDraft {
 
 /** What a draft is where nothing but its rows is out of the ordinary. */
 export const usualDraft = {
-  ...{ notes: '', side: 'any', unit: null, perRepeat: 1, passes: 1, special: '' },
+  ...{ notes: '', side: 'any', unit: null, perRepeat: 1, passes: 1, special: '', roundOffset: 0 },
 } as const satisfies Partial<OwnDraft>
 
 /** The pattern of a draft. */
@@ -41,9 +43,20 @@ export const patternOf = ({ flat, round, passes, ...draft }: OwnDraft): StitchPa
 
 /** A pattern as a draft that can be changed, under an id and a name of its own. */
 export const draftOf = (pattern: StitchPattern, id: string, name: string): OwnDraft => {
-  const { multiple, offset, flat, round, notes, side, unit, perRepeat, passes = 1 } = pattern
+  const {
+    multiple,
+    offset,
+    flat,
+    round,
+    notes,
+    side,
+    unit,
+    perRepeat,
+    passes = 1,
+    roundOffset = 0,
+  } = pattern
   return {
-    ...{ id, name, multiple, offset, notes, side, unit, perRepeat, passes },
+    ...{ id, name, multiple, offset, roundOffset, notes, side, unit, perRepeat, passes },
     flat: flat ? typedRows(flat) : '',
     round: round ? typedRows(round) : '',
     special: pattern.special,
@@ -75,7 +88,9 @@ export const isDraft = (value: unknown): value is OwnDraft => {
     isText(one.flat, 4000) &&
     isText(one.round, 4000) &&
     isText(one.notes, 2000) &&
-    [one.multiple, one.offset].every((n) => Number.isInteger(n) && n >= 0 && n <= 200) &&
+    [one.multiple, one.offset, one.roundOffset].every(
+      (n) => Number.isInteger(n) && n >= 0 && n <= 200,
+    ) &&
     one.multiple > 0 &&
     ['RS', 'WS', 'any'].includes(one.side) &&
     (one.unit === null || (isText(one.unit, 30) && one.unit.length > 0)) &&
@@ -110,7 +125,8 @@ export const draftsJson = (patterns: readonly OwnDraft[]): string =>
   JSON.stringify({ format: 'ample-motif-stitches', version: 2, patterns }, null, 1)
 
 /** What a text says of a pattern beside its rows, each on a line of its own. */
-const saidOf = ({ side, unit, perRepeat, passes }: OwnDraft): string[] => [
+const saidOf = ({ side, unit, perRepeat, passes, roundOffset }: OwnDraft): string[] => [
+  ...(roundOffset === 0 ? [] : [`In the round: + ${roundOffset}`]),
   ...(side === 'any' ? [] : [`Raised from: ${side}`]),
   ...(unit === null ? [] : [`Counted in: ${perRepeat} ${unit}`]),
   ...(passes === 2 ? ['Two passes'] : []),
@@ -146,6 +162,7 @@ function numbered(rows: string, label: string): string[] {
 const SECTION = /^(?:(flat|rows)|(in the round|rounds)|(special(?: stitches)?)|(notes?))\s*:\s*$/i
 const RAISED = /^raised from\s*:\s*(RS|WS)$/i
 const COUNTED = /^counted in\s*:\s*(?:(\d{1,3})\s+)?(.{1,30})$/i
+const AROUND = /^in the round\s*:\s*\+\s*(\d{1,3})$/i
 const PASSES = /^two passes$/i
 const ROW = /^(?:rows?|(rnds?|rounds?))\s*\d+\s*[:.)-]\s*(.+)$/i
 const MULTIPLE = /^multiple\s*(?:of|:)?\s*(\d+)(?:[^\d+]*?(?:\+|plus|and)\s*(\d+))?/i
@@ -167,12 +184,13 @@ function fromBlock(block: string, id: string): OwnDraft | null {
     const inRows = section === 'flat' || section === 'round'
     const row = ROW.exec(line)
     const asked = MULTIPLE.exec(line)
-    const [raised, counted] = [RAISED.exec(line), COUNTED.exec(line)]
+    const [raised, counted, around] = [RAISED, COUNTED, AROUND].map((said) => said.exec(line))
     if (row && inRows) kept[row[1] ? 'round' : section].push(row[2]!)
     else if (asked && !multiple) multiple = asked
     else if (inRows && raised) said.side = raised[1]!.toUpperCase() as 'RS' | 'WS'
     else if (inRows && counted) [said.perRepeat, said.unit] = [Number(counted[1] ?? 1), counted[2]!]
     else if (inRows && PASSES.test(line)) said.passes = 2
+    else if (around) said.roundOffset = Number(around[1])
     else kept[section].push(line)
   }
   const draft = {

@@ -61,7 +61,7 @@ export function rowsHigh({ begin, rows, end }: PatternRows, many: number): Patte
 
 /**
  * A stitch pattern as a small program in the shorthand, in US terms. Its rows stand on a row of single crochet of multiple · k +
- * offset stitches (in the round the offset is dropped); after its last row as many places are left as there were.
+ * offset stitches (in the round of its own offset, which is mostly none); after its last row as many places are left as there were.
  */
 export interface StitchPattern {
   readonly id: string
@@ -70,6 +70,8 @@ export interface StitchPattern {
   readonly multiple: number
   /** Stitches beside the repeats of a flat panel. */
   readonly offset: number
+  /** Stitches beside the repeats of a round; none unless it says so. */
+  readonly roundOffset?: number
   /** Null when it is not worked that way. */
   readonly flat: PatternRows | null
   readonly round: PatternRows | null
@@ -91,10 +93,10 @@ export interface StitchPattern {
 
 /** Stitches for so many repeats. */
 export const stitchesOf = (
-  { multiple, offset }: Pick<StitchPattern, 'multiple' | 'offset'>,
+  { multiple, offset, roundOffset = 0 }: Pick<StitchPattern, 'multiple' | 'offset' | 'roundOffset'>,
   repeats: number,
   way: 'flat' | 'round',
-): number => multiple * repeats + (way === 'flat' ? offset : 0)
+): number => multiple * repeats + (way === 'flat' ? offset : roundOffset)
 
 /** Units of a row over so many repeats. */
 export const unitsOf = (

@@ -34,12 +34,24 @@ function wholePatterns(document: AnyVersion): AnyVersion {
   } as AnyVersion
 }
 
+/** Version 3: rounds have an offset of their own. */
+function roundOffsets(document: AnyVersion): AnyVersion {
+  const { patterns } = document as AnyVersion & { readonly patterns?: unknown }
+  const more = (one: unknown) =>
+    typeof one === 'object' && one !== null ? { roundOffset: 0, ...one } : one
+  return {
+    ...document,
+    version: 3,
+    ...(Array.isArray(patterns) ? { patterns: patterns.map(more) } : {}),
+  } as AnyVersion
+}
+
 /** The file of a workshop. */
 export const workshopKind: DocumentKind<Workshop> = {
   ...workshopHead,
   called: 'an Ample Motif workshop',
   of: Workshop,
-  migrations: [wholePatterns],
+  migrations: [wholePatterns, roundOffsets],
   faults: workshopFaults,
 }
 

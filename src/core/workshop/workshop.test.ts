@@ -13,7 +13,7 @@ import {
 import { swatch, tote } from '../testing/tote.ts'
 
 const pattern: OwnPattern = {
-  ...{ id: 'own-1', name: 'Brass rib', multiple: 2, offset: 1, flat: 'sc\nhdc', round: '' },
+  ...{ id: 'own-1', name: 'Brass rib', multiple: 2, offset: 1, roundOffset: 0, flat: 'sc\nhdc', round: '' },
   notes: 'two\nlines',
   ...{ side: 'WS', unit: 'puff', perRepeat: 2, passes: 1, special: '' },
 }
@@ -59,7 +59,7 @@ describe('the workshop file', () => {
     expect(faults({ format: 'ample-motif-project' })).toEqual([
       'file is not an Ample Motif workshop',
     ])
-    expect(faults({ version: 3 })[0]).toContain('version 3 is newer')
+    expect(faults({ version: 4 })[0]).toContain('version 4 is newer')
     expect(faults({ patterns: [{ ...pattern, multiple: 0 }] })[0]).toContain('patterns[0].multiple')
     expect(faults({ patterns: [pattern, pattern] })).toEqual(['patterns[1].id is there twice'])
     expect(faults({ motifs: [{ ...motif, width: 2 }] })).toEqual([

@@ -28,6 +28,8 @@ export class OwnPattern {
   @Text(60) readonly name!: string
   @Whole(1, 200) readonly multiple!: number
   @Whole(0, 200) readonly offset!: number
+  /** Stitches beside the repeats of a round. */
+  @Whole(0, 200) readonly roundOffset!: number
   @Lines(4000) readonly flat!: string
   @Lines(4000) readonly round!: string
   @Lines(2000) readonly notes!: string

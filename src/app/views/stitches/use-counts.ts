@@ -11,21 +11,23 @@ type Way = 'flat' | 'round'
 const common = (a: number, b: number): number => (b === 0 ? a : common(b, a % b))
 
 /** The one multiple and offset of a pattern, of what was found of its rows and its rounds. */
-function countsOf({ flat, round }: FoundCounts): Pick<OwnDraft, 'multiple' | 'offset'> | null {
+type Counts = Pick<OwnDraft, 'multiple' | 'offset' | 'roundOffset'>
+function countsOf({ flat, round }: FoundCounts): Counts | null {
   const found = [flat, round].flatMap((one) => (one?.ok ? [one.value.multiple] : []))
   if (found.length === 0) return null
   const multiple = Math.min(
     200,
     found.reduce((all, one) => (all * one) / common(all, one)),
   )
-  return { multiple, offset: flat?.ok ? flat.value.offset : 0 }
+  const offsetOf = (one: FoundCounts[Way]) => (one?.ok ? one.value.offset : 0)
+  return { multiple, offset: offsetOf(flat), roundOffset: offsetOf(round) }
 }
 
 /** On which counts one's own pattern comes out, found as it is typed; and which row fails first on another. */
 export function useCounts(
   draft: Readonly<Ref<OwnDraft>>,
   tried: Readonly<Ref<number>>,
-  set: (counts: Pick<OwnDraft, 'multiple' | 'offset'>) => void,
+  set: (counts: Counts) => void,
 ) {
   const found = shallowRef<FoundCounts | null>(null)
   const why = shallowRef<Readonly<Record<Way, string | null>>>({ flat: null, round: null })
@@ -37,8 +39,9 @@ export function useCounts(
       found.value = answer.value.found
       why.value = answer.value.why
       const counts = countsOf(answer.value.found)
-      const { multiple, offset } = draft.value
-      if (counts && (counts.multiple !== multiple || counts.offset !== offset)) set(counts)
+      const now: Counts = draft.value
+      const isOther = (field: keyof Counts) => counts !== null && counts[field] !== now[field]
+      if (counts && (['multiple', 'offset', 'roundOffset'] as const).some(isOther)) set(counts)
     },
   )
   onScopeDispose(asking.drop)

@@ -60,13 +60,14 @@ export function usePatternWords({ pattern, way, begun, foundation, terms }: Aske
     patternMeasures(pattern.value, way.value === 'flat' ? 'rows' : 'rounds'),
   )
   const facts = computed(() => {
-    const { multiple, offset, side } = pattern.value
+    const { multiple, side } = pattern.value
+    const offset = stitchesOf(pattern.value, 0, way.value)
     const count = stitchesOf(pattern.value, 5, way.value)
     const more = foundation.value?.more ?? 0
     return [
       {
         what: 'Multiple',
-        is: way.value === 'flat' && offset > 0 ? `${multiple}, and ${offset}` : String(multiple),
+        is: offset > 0 ? `${multiple}, and ${offset}` : String(multiple),
       },
       {
         what: 'Foundation',
