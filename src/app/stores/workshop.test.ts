@@ -39,7 +39,15 @@ Object.assign(globalThis, { navigator: {}, window: target, document: target })
 const { ownId, useWorkshop } = await import('./workshop.ts')
 
 const pattern = (id: string, name = id): OwnPattern => ({
-  ...{ id, name, multiple: 4, offset: 0, roundOffset: 0, flat: '', round: '*sc in next 4 sts; rep from *' },
+  ...{
+    id,
+    name,
+    multiple: 4,
+    offset: 0,
+    roundOffset: 0,
+    flat: '',
+    round: '*sc in next 4 sts; rep from *',
+  },
   ...{ notes: '', side: 'any', unit: null, perRepeat: 1, passes: 1, special: '' },
 })
 const keep = (id: string, name?: string) =>

@@ -82,7 +82,8 @@ export const sizeOff: Finder = (bag) => {
       facts: {
         made,
         wanted,
-        said,
+        // What is not sewn is only wide.
+        said: constructionOf(baseOf(design)).open ? 'flat' : said,
         tolerance,
         // Where rows make it wide no gauge of its stitches does.
         gauge: sideways ? null : { count, ...gaugeForCount(bag, count), ownHookMm: design.hookMm },

@@ -13,7 +13,15 @@ import {
 import { swatch, tote } from '../testing/tote.ts'
 
 const pattern: OwnPattern = {
-  ...{ id: 'own-1', name: 'Brass rib', multiple: 2, offset: 1, roundOffset: 0, flat: 'sc\nhdc', round: '' },
+  ...{
+    id: 'own-1',
+    name: 'Brass rib',
+    multiple: 2,
+    offset: 1,
+    roundOffset: 0,
+    flat: 'sc\nhdc',
+    round: '',
+  },
   notes: 'two\nlines',
   ...{ side: 'WS', unit: 'puff', perRepeat: 2, passes: 1, special: '' },
 }

@@ -16,7 +16,9 @@ const construction = computed(() => constructionOf(base.value))
 const growth = computed(() => growthOf(base.value))
 /** The base when it grows from a ring, for what only such a one has. */
 const ring = computed(() =>
-  construction.value.ring ? (base.value as Extract<BasePart, { stagger: unknown }>) : null,
+  construction.value.ring && !construction.value.written?.(base.value)
+    ? (base.value as Extract<BasePart, { stagger: unknown }>)
+    : null,
 )
 const setBase = (change: Record<string, unknown>) =>
   project.edit({ name: 'setBase', args: { values: change } })

@@ -49,6 +49,7 @@ const rings = computed(() => {
     outer: alongMm[row]! * scale,
   }))
 })
+const inYarns = computed(() => new Set(rings.value.map((ring) => ring.colour)).size > 1)
 /**
  * Where each round takes several stitches in one, as shares of the way around from the upper left, and the share its first
  * stitch stands at: around a chain the first stitches belong to the end they began in, which grows.
@@ -135,7 +136,7 @@ const dotMm = computed(
     </g>
     <g v-else :transform="`translate(${width / 2} ${cy}) scale(${pxPerMm})`">
       <path :d="ringPath(geometry, edge)" :fill="rings.at(-1)?.colour ?? colour" />
-      <template v-if="base.turns.length">
+      <template v-if="inYarns">
         <path
           v-for="ring in rings.slice(0, -1).toReversed()"
           :key="`${ring.row} yarn`"

@@ -117,10 +117,10 @@ function rename(event: Event) {
     </template>
     <TechniqueChoice v-if="charted" :part="charted" />
     <component :is="editor" v-if="editor" :key="part.id" :part="whole" :rows="rows" @set="set" />
-    <template v-if="!isBase(whole) && !rows">
+    <template v-if="!isBase(whole)">
       <ChoiceOf
         v-model="own"
-        legend="How its rounds are worked"
+        :legend="`How its ${rows ? 'rows' : 'rounds'} are worked`"
         :options="[
           { value: 'bag', label: 'Like the bag' },
           { value: 'own', label: 'Own way' },
@@ -129,6 +129,7 @@ function rename(event: Event) {
       <MakingFields
         v-if="part.making"
         :model-value="part.making"
+        :rows="rows"
         @update:model-value="set({ making: $event })"
       />
     </template>
