@@ -10,8 +10,15 @@ import {
   withBody,
 } from '../design/index.ts'
 import { compile, runsOfRow } from '../ledger/index.ts'
-import type { BasePart } from '../shape/index.ts'
-import { countedBase, runsOfMade, stitchOfWord, workOf } from '../shorthand/index.ts'
+import type { BasePart, BaseRound } from '../shape/index.ts'
+import {
+  countedBase,
+  inLetters,
+  type RowYarns,
+  runsOfMade,
+  stitchOfWord,
+  workOf,
+} from '../shorthand/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 import { stitchOf, worksOf } from './told.ts'
 
@@ -73,27 +80,46 @@ function aroundChain(rows: readonly CheckedRow[], as: As, end: number): Candidat
   })
 }
 
+/** The bases there are to try: by what is said of each, or by its rounds as they are written. */
+interface Ways {
+  readonly as: As
+  readonly written: (rows: readonly CheckedRow[]) => readonly BaseRound[] | null
+}
+
+/** Whether a disc adds the same each round, in one yarn and into stitches alone. */
+const growsEvenly = (rows: readonly CheckedRow[]): boolean =>
+  rows.every(
+    ({ makes, uses, yarns }, i) =>
+      makes === (i + 1) * rows[0]!.makes! &&
+      yarns.length <= 1 &&
+      (i === 0 || (uses !== null && uses.post + uses.sp + uses.gap + uses.down === 0)),
+  )
+
 /** Bases that grow from a ring: in rounds, as a half in rows, or as they are written. */
-function inRing(rows: readonly CheckedRow[], design: Design, as: As, end: number): Candidate[] {
+function inRing(
+  rows: readonly CheckedRow[],
+  design: Design,
+  { as, written }: Ways,
+  end: number,
+): Candidate[] {
   const made = rows[0]!.makes!
   const count = rows[end - 1]!.makes!
   const stitch = stitchOf(rows[0]!)
   const grown = { increase: Math.max(3, made), count: Math.max(3, count) }
-  if (isFlat(rows)) return [{ base: as('half-round', grown), rows: end }]
+  const rounds = written(rows.slice(0, end))
+  if (isFlat(rows))
+    return [
+      { base: as('half-round', grown), rows: end },
+      ...(rounds ? [{ base: as('half-round', { ...grown, count, rounds }), rows: end }] : []),
+    ]
   const own = bodyPiece(design).parts[0] as BasePart
-  const written = countedBase(
-    rows.slice(0, end).map(({ text }) => workOf(text)),
-    stitch,
-  )
   return [
     ...(['staggered', 'stacked'] as const).map((stagger) => ({
       base: { ...own, kind: 'round-base', stitch, stagger, ...grown } as BasePart,
       rows: end,
     })),
     // What grows in no such way is a base of its own rounds.
-    ...(written.ok
-      ? [{ base: as('written-base', { rounds: written.value, count }), rows: end }]
-      : []),
+    ...(rounds ? [{ base: as('written-base', { rounds, count }), rows: end }] : []),
   ]
 }
 
@@ -102,6 +128,7 @@ function candidates(
   rows: readonly CheckedRow[],
   design: Design,
   { text, others }: Beside,
+  letterOf: RowYarns['letterOf'],
 ): Candidate[] {
   const [first] = rows as [CheckedRow]
   const stitch = stitchOf(first)
@@ -109,13 +136,19 @@ function candidates(
   const items = first.items ?? []
   const end = baseRows(rows)
   const as: As = (kind, over) => ({ ...baseInstead(design, kind), stitch, ...over }) as BasePart
+  const written = (list: readonly CheckedRow[]) => {
+    const texts = list.map((row) => inLetters(workOf(row.text), row.yarns, letterOf))
+    const counted = countedBase(texts, stitchOf(list[0]!), isFlat(list) ? 'rows' : 'rounds')
+    return counted.ok ? counted.value : null
+  }
   if (says(items, 'other-side')) return aroundChain(rows, as, end)
-  if (intoRing(items) && made <= 40) return inRing(rows, design, as, end)
+  if (intoRing(items) && made <= 40) return inRing(rows, design, { as, written }, end)
   const disc = DISCS.test(text) ? others.find((one) => intoRing(one[0]!.items ?? [])) : undefined
   if (isFlat(rows) && disc) {
     const [ring, last] = [disc[0]!.makes!, disc.at(-1)!.makes!]
     const over = { increase: Math.max(3, ring), count: Math.max(3, last), strip: Math.max(2, made) }
-    return [{ base: as('discs', over), rows: 1 }]
+    const rounds = growsEvenly(disc) ? null : written(disc)
+    return [{ base: as('discs', rounds ? { ...over, rounds } : over), rows: 1 }]
   }
   if (isFlat(rows)) {
     const base = panelOf(rows, as, text)
@@ -195,8 +228,13 @@ function panelOf(rows: readonly CheckedRow[], as: As, text: string): BasePart {
  * The base of a pattern, as far as its rows are those that are compiled from it: what grows otherwise is worked as it is
  * written, on what was recognised.
  */
-export function recognised(rows: readonly CheckedRow[], design: Design, beside: Beside): Candidate {
-  const tried = candidates(rows, design, beside).map(({ base, rows: taken }) => {
+export function recognised(
+  rows: readonly CheckedRow[],
+  design: Design,
+  beside: Beside,
+  letterOf: RowYarns['letterOf'],
+): Candidate {
+  const tried = candidates(rows, design, beside, letterOf).map(({ base, rows: taken }) => {
     // Another base may not be what the count of the text allows.
     const least = { ...base, count: Math.max(base.count, growthOf(base).first) } as BasePart
     const bag = withBody(design, [{ ...least, id: 'p1' }])
@@ -232,6 +270,7 @@ function alikeRows(bag: Design, rows: readonly CheckedRow[], stitch: string): nu
   while (
     n < Math.min(rows.length, piece.rows) &&
     piece.columns.makes[n] === rows[n]!.makes &&
+    piece.columns.from[n] === (rows[n]!.anew ?? 0) &&
     // Each of its rows is in one yarn.
     rows[n]!.yarns.length <= 1 &&
     // How a chain is worked into is said in many ways; what is worked into a ring is its count.

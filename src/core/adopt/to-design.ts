@@ -20,6 +20,9 @@ import { type Beside, chainRow, DISCS, isFlat, plainStitch, recognised } from '.
 import { startsOf, workingOf } from './making-of.ts'
 import { stitchOf, type Told, toldOf } from './told.ts'
 
+/** Whether a row goes on from the one below it, where that began. */
+const goesOn = ({ anew, onto }: CheckedRow): boolean => anew === null && onto.length === 0
+
 /** Repeats are looked for in bands of so many rows at most, since all of them are counted again. */
 const MOST_REPEATED = 60
 
@@ -94,8 +97,8 @@ class Bands {
   take(row: CheckedRow): void {
     const name = nameOf(row.part ?? (row.kind === 'round' ? 'Rounds' : 'Rows'))
     const adjust = row.makes! - this.count
-    if ((plainStitch(row) && adjust === 0) || !countsOver(row, this.count))
-      this.plain(row, name, adjust)
+    const isPlain = plainStitch(row) && adjust === 0 && goesOn(row)
+    if (isPlain || !countsOver(row, this.count)) this.plain(row, name, adjust)
     else this.written(row, name)
     this.count = row.makes!
   }
@@ -116,7 +119,9 @@ class Bands {
         again.ok &&
         again.value.every((row, i) => sameWork(row, part.rows[i]!)) &&
         again.value[0]!.repeat
-      return alike ? { ...part, rows: again.value } : part
+      // What it goes into is said beside its words.
+      const rows = alike && again.value.map((row, i) => ({ ...row, down: part.rows[i]!.down }))
+      return rows ? { ...part, rows } : part
     })
   }
 
@@ -124,14 +129,14 @@ class Bands {
     const yarn = row.yarns[0] === undefined ? this.yarn : this.yarns.letterOf(row.yarns[0])
     const stitch = plainStitch(row) ?? stitchOf(row)
     const below = this.list.at(-1)
-    const goesOn =
+    const sameBand =
       below?.kind === 'plain' &&
       below.adjust === 0 &&
       adjust === 0 &&
       below.stitch === stitch &&
       below.name === name &&
       below.yarn === yarn
-    if (goesOn) this.list[this.list.length - 1] = { ...below, rounds: below.rounds + 1 }
+    if (sameBand) this.list[this.list.length - 1] = { ...below, rounds: below.rounds + 1 }
     else {
       const own = { kind: 'plain', yarn, rounds: 1, adjust, steps: 1 } as const
       this.list.push({ ...section(this.list, name, stitch), ...own })
@@ -163,7 +168,7 @@ function partsFrom(
   const open = rows.find(({ makes }) => makes === null)
   if (open)
     return refused(`Line ${open.line} does not count through yet: a bag needs every row’s count.`)
-  const { base, rows: taken } = recognised(rows, design, beside)
+  const { base, rows: taken } = recognised(rows, design, beside, yarns.letterOf)
   const bands = new Bands(yarns, constructionOf(base).bandCount?.(base) ?? base.count)
   const turns = rows.slice(0, taken).map(({ yarns: [said] }): string => {
     if (said !== undefined) bands.yarn = yarns.letterOf(said)

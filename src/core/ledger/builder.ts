@@ -52,6 +52,18 @@ interface Kept {
 const MORE = 2
 const SAME_MM = 0.01
 
+/** Yarns of a row that was laid. */
+const yarnsIn = (steps: Program): string[] =>
+  steps.flatMap((step) =>
+    step.do === 'group'
+      ? yarnsIn(step.steps)
+      : step.do === 'cells'
+        ? [...new Set(step.letters)]
+        : 'yarn' in step && step.yarn !== undefined
+          ? [step.yarn]
+          : [],
+  )
+
 const ON = { last: true } as const
 const TURNED = { turned: true, last: true } as const
 
@@ -85,6 +97,8 @@ export class PieceBuilder {
   /** What each row leaves. */
   private readonly left: Places[] = []
   private below: Places = []
+  /** Yarns that were worked. */
+  private readonly worn = new Set<string>()
 
   constructor(
     private readonly facts: Pick<Piece, 'id' | 'name' | 'times' | 'copy' | 'worked'>,
@@ -104,6 +118,11 @@ export class PieceBuilder {
 
   get worked(): Piece['worked'] {
     return this.facts.worked
+  }
+
+  /** Whether a yarn was worked in a row of the piece before. */
+  hasYarn(letter: string | null): boolean {
+    return letter === null || this.worn.has(letter)
   }
 
   /** Where the last row begins. */
@@ -156,6 +175,7 @@ export class PieceBuilder {
     const rises = (gauge.rowHeightMm * taller) / (facts.beside ? 2 : 1)
     this.lastTurns = facts.turnsAfter === true
     this.below = laid.made
+    for (const letter of yarnsIn(laid.steps)) this.worn.add(letter)
     this.left.push(laid.made)
     rows.onto.push(first ? -1 : onto!)
     rows.also.push(also ?? -1)

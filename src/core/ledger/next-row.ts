@@ -59,6 +59,14 @@ function isWrongSide(
   return working === 'turn-once' && firstOfPart
 }
 
+/** The yarn a row begins in. */
+function yarnOf([first]: Program): string | null {
+  if (!first) return null
+  if (first.do === 'group') return yarnOf(first.steps)
+  if (first.do === 'cells') return first.letters[0] ?? null
+  return 'yarn' in first ? (first.yarn ?? null) : null
+}
+
 const BELOW: OntoRow = { yarn: '', onto: 'below' }
 
 /** The rows of one part, one after the other. */
@@ -89,7 +97,9 @@ export class PartRows {
     // Where the row below shows its wrong side this one is turned as any.
     const canBegin = how === undefined && builder.rowCount > 0 && !builder.lastIsWrongSide
     const wanted = wants.afresh === 'always' || (wants.afresh === 'flat' && inRows)
-    const anew = canBegin && (wanted || part.making.anew !== null)
+    // A yarn that is new is joined there while the other hangs; one that was there before has been cut.
+    const isNew = !inRows && !builder.hasYarn(yarnOf(asked))
+    const anew = canBegin && ((wanted && !isNew) || part.making.anew !== null)
     const on = inRows || from === null || !canBegin ? 0 : from % builder.count
     const joined = wants.joins === true || anew || on > 0
     const spiral = part.making.working === 'spiral' && !inRows && !joined

@@ -1,6 +1,14 @@
 import { type IToken, tokenMatcher } from 'chevrotain'
 import { PlaceParser } from './place-grammar.ts'
-import { countsOf, isStructure, joinedAt, noteCount, nthOf, numberOf } from './token-values.ts'
+import {
+  countsOf,
+  isStructure,
+  joinedAt,
+  joinedYarn,
+  noteCount,
+  nthOf,
+  numberOf,
+} from './token-values.ts'
 import * as t from './tokens.ts'
 import { type NthPlace, plainStitch, type PlaceUnit, type Work } from './work-tree.ts'
 
@@ -65,7 +73,7 @@ export abstract class NoteParser extends PlaceParser {
       IGNORE_AMBIGUITIES: true,
       DEF: [
         { ALT: () => (this.CONSUME(t.Turn), [said('turn')]) },
-        { ALT: () => (this.CONSUME(t.Join), [said('join')]) },
+        { ALT: () => (this.CONSUME(t.Join), [said('join', joinedYarn(first))]) },
         { ALT: () => (this.CONSUME(t.FastenOff), [said('fasten-off')]) },
         { ALT: () => (this.CONSUME(t.OtherSide), [said('other-side')]) },
         { ALT: () => (this.CONSUME(t.Leave), [said('leave')]) },

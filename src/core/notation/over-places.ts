@@ -47,7 +47,9 @@ export class Walk extends Row {
 
   /** A row whose yarn is joined at a place that is counted begins there: a round comes back to what lies before it, a row leaves it. */
   private joinedAt(items: readonly Work[]): readonly Work[] {
-    const at = items.findIndex((item) => item.kind !== 'note' || item.at !== null)
+    const at = items.findIndex((item) =>
+      item.kind === 'note' ? item.at !== null : item.kind !== 'chain',
+    )
     const first = items[at]
     const said = joinOf(first)
     const { below } = this
@@ -158,7 +160,7 @@ export class Walk extends Row {
   }
 
   private note({ what, yarn, count }: Extract<Work, { kind: 'note' }>): void {
-    if (what === 'yarn') this.yarn = this.ground = yarn
+    if (yarn !== null) this.yarn = this.ground = yarn
     if (what === 'turn') this.turns = true
     if (what === 'leave') this.leaves = true
     if (what === 'pick-up') this.pickUp()

@@ -52,7 +52,7 @@ export function rowWords(ledger: Ledger, piece: Piece, row: number, words: Words
   const ringed = texts !== null && /\bring\b/.test(texts[row - firstRow] ?? '')
   const setup = ringed ? null : (first?.setup ?? null)
   const body = texts ? asWritten(context, start) : (first?.text ?? laterRow(context, several))
-  const said = texts && /^\s*(?:with|using|in)\b/i.test(body) ? '' : colour
+  const said = texts && /^\s*(?:with|using|in|join)\b/i.test(body) ? '' : colour
   return {
     setup: setup && `${said && 'With '}${said}${said ? setup : capital(setup)}`,
     text: `${ontoText(context)}${setup === null && said ? `with ${said}` : ''}${body}${ending(context, body)}`,
@@ -103,7 +103,7 @@ function ending({ piece, row, words, way, counts, ledger }: RowContext, body: st
   const said = own ? ownStart(body) : null
   const top = own ? (said?.counts ? said.chains : null) : chained
   const closes =
-    way === 'around' && joins && !JOINED.test(body)
+    way === 'around' && joins && !JOINED.test(body.replace(LEAD, ''))
       ? `, ${slip} ${top === null ? 'to join' : `in top of ch ${top}`}`
       : ''
   return closes + (end === 'fasten-off' && !last ? ', fasten off' : '')
@@ -157,8 +157,12 @@ function asWritten(context: RowContext, start: RowStart): string {
         : said.replace(OWN_CHAIN, '$1, turn, ')
   const chains = startingChainOf(ledger, piece, row)
   const turn = start === 'turn' ? ', turn' : ''
-  return `ch ${chains}${chains > 1 ? ' (does not count as a st)' : ''}${turn}, ${said}`
+  // Its yarn and where it begins come first.
+  const [lead] = LEAD.exec(said)!
+  return `${lead}ch ${chains}${chains > 1 ? ' (does not count as a st)' : ''}${turn}, ${said.slice(lead.length)}`
 }
+const LEAD =
+  /^(?:(?:with|using|in) [^,;]{1,30}, )?(?:(?:join(?:ing)?|beginning|starting) [^,;]*, )?/i
 
 /** How a written row starts by the school of its part. */
 function schoolOf({ ledger, piece, row }: RowContext, start: RowStart): StartsBy {

@@ -25,6 +25,8 @@ function entering(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): 
   const below = piece.columns.number[row - 1]!
   const end = ends[piece.columns.end[row - 1]!]
   const joined = eventsAt(paths, row, 'joined').includes(yarn)
+  // Begun elsewhere: with a yarn that hangs there, or one that the row says is joined.
+  if (piece.columns.from[row]! > 0) return joined ? null : `Take up ${letter} where it hangs.`
   if (stateIn(paths, yarn, row - 1) === 'parked') return `Take up the loop of ${letter}.`
   if (end === 'held') return `Join ${letter}.`
   const how = stateIn(paths, yarn, row - 1)

@@ -24,7 +24,7 @@ describe('a circle of V in two live yarns, each begun opposite the other', () =>
     [
       '6 sc in magic ring',
       '2 sc in each st around',
-      'with B, (dc, ch 1, dc) in each st around',
+      'join B in 7th st, ch 4 (counts as dc and ch 1), dc in same st, (dc, ch 1, dc) in each st around',
       'with A, beginning in the 7th V, (2 dc, ch 1, 2 dc) in each V around',
       'with B, beginning in the 7th V, (3 dc, ch 1, 3 dc) in each V around',
     ],
@@ -44,16 +44,20 @@ describe('a circle of V in two live yarns, each begun opposite the other', () =>
   })
 
   it('begins in the seventh V each time, half around from the round below, and cuts no yarn for it', () => {
-    expect([...from.subarray(2, 5)]).toEqual([0, 18 + 1, 30 + 2])
-    // The 7th of 12 V is half around; half around from there it is at the first V again.
-    expect([begin[3], begin[4]]).toEqual([32, 6])
+    expect([...from.subarray(2, 5)]).toEqual([6, 18 + 1, 30 + 2])
+    // Each yarn where it was left: A where the base began, B at half of the way around.
+    expect([2, 3, 4].map((row) => Math.floor((12 * begin[row]!) / makes[row]!) % 12)).toEqual([
+      6, 0, 6,
+    ])
     expect([3, 4].map((row) => starts[start[row]!])).toEqual(['chain', 'chain'])
     expect([2, 3].map((row) => ends[end[row]!])).toEqual(['join', 'join'])
   })
 
   it('reads as it was written, and is read back', () => {
     const text = writtenIn(bag, 'own')
-    expect(text).toContain('with A, beginning in the 7th V, (2 dc, ch 1, 2 dc) in each V around')
+    expect(text).toContain(
+      'Take up A where it hangs. Let B hang.\nRound 4: with A, beginning in the 7th V, ch 3 (does not count as a st), (2 dc, ch 1, 2 dc) in each V around, sl st to join (60)',
+    )
     readBack(bag)
     expect(errorsIn(bag)).toEqual([])
   })
