@@ -56,7 +56,10 @@ test('discs are written round by round, and refused where they do not add up', a
   await expect(page.getByText('Counted: 10 rounds leave 108 stitches.')).toBeVisible()
   await accessible(page)
   await go(page, 'Pattern')
-  await expect(paper(page)).toContainText('with B, beginning in the 55th st, sc in each st around')
+  await expect(paper(page)).toContainText('Join B where round 10 begins.')
+  await expect(paper(page)).toContainText(
+    'with B, beginning in the 55th st, ch 1, sc in each st around',
+  )
 })
 
 test('an edge goes all around a flat piece, with what is wanted in its corners', async ({

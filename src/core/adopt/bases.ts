@@ -176,7 +176,8 @@ function candidates(
   return [{ base: as(kind, { count: Math.max(6, made) }), rows: 1 }]
 }
 
-const IN_CHAIN = /^.*?\bstarting in (?:the )?\w+ ch(?:ain)? from (?:the )?hook,? */i
+const IN_CHAIN =
+  /^.*?\bstarting in (?:the )?\w+ ch(?:ain)? from (?:the )?hook,?(?: \([^)]*\),?)? */i
 
 /** A first row that is worked into a chain, as the row of a band over as many places as it leaves; null for any other. */
 export function chainRow(row: CheckedRow): CheckedRow | null {

@@ -1,7 +1,15 @@
 import { BODY, type Design, baseOf, type NewPiece, type PieceJoin } from '../design/index.ts'
 import { bands } from '../band/index.ts'
 import { LIMITS, type Spot, spotOn } from '../part/index.ts'
-import { bodyOf, type Compiled, flatAround, gaugeIn, idOfRow, type Piece } from '../ledger/index.ts'
+import {
+  bodyOf,
+  type Compiled,
+  flatAround,
+  gaugeIn,
+  idOfRow,
+  type Piece,
+  placesAround,
+} from '../ledger/index.ts'
 import { constructionOf, type Front, type StitchSize } from '../shape/index.ts'
 
 /** What a piece that is added begins as: its size in mm from those of the bag, and what it is sewn to. */
@@ -130,7 +138,7 @@ export function newPiece({ design, ledger }: Compiled, kind: PieceKind): NewPiec
   const count = inStitches(template.widthMm(sizes), gauge)
   const rounds = Math.max(1, Math.round(template.lengthMm(sizes) / gauge.rowHeightMm) - 1)
   const body = ledger.pieces.find((piece) => piece.id === BODY)!
-  const rim = body.columns.makes[body.rows - 1]!
+  const rim = placesAround(body, body.rows - 1)
   const own = { id: 'new', name: template.name, making, yarn, stitch }
   const letters = design.yarns.map(({ letter }) => letter)
   return {
@@ -175,7 +183,7 @@ export function piecesFor(bag: Compiled): PieceKind[] {
   const body = bodyOf(bag.ledger)
   // Only what is flat has an edge all around.
   const isFlat = body.worked === 'rows' && bag.ledger.front.kind !== 'arc'
-  const rim = body.columns.makes[body.rows - 1]!
+  const rim = placesAround(body, body.rows - 1)
   return (Object.keys(pieceTemplates) as PieceKind[]).filter((kind) =>
     kind === 'edge'
       ? isFlat

@@ -5,7 +5,7 @@ import { commit, historyOf, projectOf } from '../project/index.ts'
 import { alarmsOf } from '../testing/alarms.ts'
 import { baseAs, plain, tote } from '../testing/tote.ts'
 import { writtenIn } from '../testing/written.ts'
-import { derive } from './index.ts'
+import { derive, newPiece } from './index.ts'
 
 /* A panel whose rows run up the bag: stitches make it tall, rows make it wide. */
 
@@ -104,5 +104,21 @@ describe('strips that are turned head to tail', () => {
       args: { values: { across: 2 } },
     }).design
     expect((baseOf(fewer) as unknown as { turned: number[] }).turned).toEqual([2, 4])
+  })
+
+  it('are one face where a piece is sewn to the front, whichever strips lie there', () => {
+    const bag = strips([2])
+    const piece = newPiece(compiled(projectOf(bag)), 'pocket')
+    const [base] = piece.parts as unknown as [{ count: number }]
+    const pocketed = commit(historyOf(projectOf(bag)), {
+      name: 'addPiece',
+      args: {
+        piece: { ...piece, parts: [{ ...base, count: 20 }, ...piece.parts.slice(1)] as never },
+      },
+    }).design
+    const text = writtenIn(pocketed, 'own')
+    // Four strips of 13: the middle of the front is between the second and the third.
+    expect(text).toContain('of the strips from stitch 4 of strip 2 of the front on: 20 pairs.')
+    expect(derive(projectOf(pocketed)).snags.map(({ code }) => code)).not.toContain('join-uneven')
   })
 })

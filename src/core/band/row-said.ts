@@ -12,6 +12,9 @@ const ANEW =
 /** It begins elsewhere with a yarn that is there already: "beginning in the 7th st". */
 const GOES_ON = /\b(?:beginning|starting)\b/i
 
+/** Forward, and back again. */
+const TWO_PASSES = /\breturn(?: pass)?\s*:/i
+
 interface SaidRow {
   readonly text?: string
   readonly from?: number | null
@@ -23,6 +26,7 @@ export function wantsOfText(rows: readonly SaidRow[], nth: number): RowWants {
   const said = rows.flatMap((row) => row.text ?? [])
   const turns = said.some((one) => TURNED_FIRST.test(one) || TURNED_LAST.test(one))
   return {
+    ...(TWO_PASSES.test(text) ? { passes: 2 as const } : {}),
     ...(JOINED.test(text) ? { joins: true } : {}),
     ...(from !== null ? { from } : {}),
     ...((from !== null && !GOES_ON.test(text)) || ANEW.test(text) ? { afresh: 'always' } : {}),

@@ -158,6 +158,8 @@ const bare = (words: string): string => words.replace(/·.*$/, '').replace(/\(ma
 export function linesOf(text: string): Line[] {
   const lines: Line[] = []
   const raw = text.split(/\r\n?|\n/)
+  // “R1” is a row or a round: of what begins in a ring and is never turned it is a round.
+  const around = /\bmagic\b|\bMR\b|\bin (?:the )?ring\b/i.test(text) && !/\bturn/i.test(text)
   for (let i = 0; i < raw.length; i++) {
     let body = raw[i]!.replace(DASHED, '$1: ')
     const line = i + 1
@@ -187,7 +189,7 @@ export function linesOf(text: string): Line[] {
     lines.push({
       kind: 'row',
       line,
-      what: kindOf(name ?? kind ?? named!),
+      what: around && /^r\.?$/i.test(name ?? '') ? 'round' : kindOf(name ?? kind ?? named!),
       from: from === undefined ? null : Number(from),
       to: from === undefined ? null : Number(to ?? from),
       everySecond: every !== undefined,

@@ -76,7 +76,10 @@ export function compile(
     front: construction.front?.(base, of(BODY).rows) ?? { kind: 'standing' },
     unequal: construction.unequal?.(base, made) ?? null,
   }
-  const whole = pieces.map((piece) => withMiddles(design, ledger, piece))
+  const { front } = ledger
+  const asSewn = (piece: Piece): Piece =>
+    front.kind === 'strips' && piece.id === BODY ? { ...piece, across: front.across } : piece
+  const whole = pieces.map((piece) => asSewn(withMiddles(design, ledger, piece)))
   return {
     ...ledger,
     pieces: whole,

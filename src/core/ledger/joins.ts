@@ -3,7 +3,7 @@ import { type Edge, type Spot, spotOn } from '../part/index.ts'
 import type { JoinSide, ShapeJoin } from '../shape/index.ts'
 import type { Join, Piece } from './ledger.ts'
 import { sharedAround, wayAround } from './around.ts'
-import { maybePlace } from './spots.ts'
+import { maybePlace, placesAround } from './spots.ts'
 
 const piecesOf = (sides: readonly [JoinSide, JoinSide]) => [
   ...new Set(sides.map(({ piece }) => piece)),
@@ -28,12 +28,15 @@ interface Stretch {
 }
 
 /** Along one row, from a stitch of it on; a round goes on around its beginning. */
-function alongRow({ id, columns, worked }: Piece, row: number, at: number, spot: Spot): Stretch {
-  const all = columns.makes[row]!
-  const count = worked === 'rounds' ? all : Math.max(0, Math.floor(all - at))
+function alongRow(piece: Piece, row: number, at: number, spot: Spot): Stretch {
+  const { id, columns, worked, across } = piece
+  const own = columns.makes[row]!
+  const all = placesAround(piece, row)
+  const count =
+    worked === 'rounds' || across !== undefined ? all : Math.max(0, Math.floor(all - at))
   return {
     side: { piece: id, of: 'stitches', count, spot },
-    lengthMm: all > 0 ? (columns.widthMm[row]! * count) / all : 0,
+    lengthMm: own > 0 ? (columns.widthMm[row]! * count) / own : 0,
   }
 }
 

@@ -115,6 +115,8 @@ export interface Piece {
   readonly rows: number
   readonly parts: readonly LedgerPart[]
   readonly columns: PieceColumns
+  /** Strips of each face, where it is made as often as there are strips: its rows go on over all of them, around the bag. */
+  readonly across?: number
 }
 
 /** How a round is shared out that is picked up all around a flat piece; in each corner so many. */

@@ -10,10 +10,17 @@ export function rowById({ parts }: Piece, id: string): number | null {
   return Math.min(part.endRow, part.firstRow + placeOfId(id)) - 1
 }
 
+/** Places a row has around the bag: of a strip those of all of them, the front's from the left and on over the back. */
+export const placesAround = ({ across, columns }: Piece, row: number): number =>
+  columns.makes[row]! * (across === undefined ? 1 : 2 * across)
+
 /** Where along a row a place of the bag lies, from the row's own beginning; of rows that have no front, on their one face. */
 function named(piece: Piece, row: number, by: Spot['by']): number {
-  const count = piece.columns.makes[row]!
-  const middles = maybeMiddlesCounted(piece, row)
+  const count = placesAround(piece, row)
+  const middles =
+    piece.across === undefined
+      ? maybeMiddlesCounted(piece, row)
+      : { front: count / 4, back: (3 * count) / 4 }
   const { front, back } = middles ?? { front: count / 2, back: count / 2 }
   const [side, other] = middles ? sidesBetween(middles, count) : [0, count]
   const places = { stitch: 0, length: 0, front, back, side: side!, 'other-side': other! }
@@ -34,17 +41,18 @@ export function maybePlace(piece: Piece, spot: Spot, wide = 0): PlaceOfSpot | nu
   const row = rowOf(piece, spot)
   if (row === null) return null
   const { by, on, at: by_ } = spot
-  const { alongMm, makes, widthMm } = piece.columns
+  const { alongMm, widthMm } = piece.columns
   if (on === 'left' || on === 'right') {
     const from = by === 'length' ? alongMm.findIndex((mm) => mm >= by_ - 1e-9) : Math.max(0, by_)
     return { row: from < 0 ? piece.rows : from, at: 0, of: 'row ends' }
   }
-  const count = makes[row]!
-  const stitches = by === 'length' ? (by_ * count) / Math.max(1e-9, widthMm[row]!) : by_
+  const count = placesAround(piece, row)
+  const own = piece.columns.makes[row]!
+  const stitches = by === 'length' ? (by_ * own) / Math.max(1e-9, widthMm[row]!) : by_
   const isNamed = by !== 'stitch' && by !== 'length'
   const begin = named(piece, row, by) + stitches - (isNamed ? wide / 2 : 0)
   const whole = wide > 0 ? Math.round(begin) : begin
-  const round = piece.worked === 'rounds'
+  const round = piece.worked === 'rounds' || piece.across !== undefined
   const at = round
     ? ((whole % count) + count) % count
     : Math.min(Math.max(0, whole), Math.max(0, isNamed ? count - wide : count))

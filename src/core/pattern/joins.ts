@@ -102,18 +102,30 @@ function foldWords(one: JoinSide, other: JoinSide, ledger: Ledger): string {
   return `${how}, and sew its ${edgeWords[own]} to ${itself}${from}:`
 }
 
+/** "stitch 31", "row end 3"; of strips that lie side by side "stitch 5 of strip 2 of the front". */
+function fromWords({ of, spot }: JoinSide, { across, columns, rows }: Piece): string {
+  const { at } = spot
+  if (across === undefined || of === 'row ends') return `${unit(of)} ${at + 1}`
+  const count = columns.makes[rows - 1]!
+  const strip = Math.floor(at / count) % (2 * across)
+  const face = strip < across ? 'front' : 'back'
+  return `${unit(of)} ${(at % count) + 1} of strip ${(strip % across) + 1} of the ${face}`
+}
+
 /** A side that is met: the edge or row, or (up its rows) none, and where on it. */
 function placeOn(side: JoinSide, ledger: Ledger) {
   const { on, row, at } = side.spot
   const piece = pieceOf(side, ledger)
-  const from = at > 0 ? ` from ${unit(side.of)} ${at + 1} on` : ''
+  const from = at > 0 || piece.across !== undefined ? ` from ${fromWords(side, piece)} on` : ''
   if (on === 'around') return { edge: null, from: '' }
+  if (piece.across !== undefined && (on === 'first' || on === 'last'))
+    return { edge: on === 'last' ? 'the upper edge' : 'the lower edge', from }
   if (on !== 'row' && on !== 'up') return { edge: `the ${edgeWords[on]}`, from }
   const index = row === null ? piece.rows - 1 : (rowById(piece, row) ?? piece.rows - 1)
   const said = `${rowWord(piece.worked)} ${piece.columns.number[index]}`
   return on === 'row'
     ? { edge: said, from }
-    : { edge: null, from: ` from ${said} up at stitch ${at + 1}` }
+    : { edge: null, from: ` from ${said} up at ${fromWords({ ...side, of: 'stitches' }, piece)}` }
 }
 
 /**
@@ -123,7 +135,12 @@ function placeOn(side: JoinSide, ledger: Ledger) {
 export function metWords(side: JoinSide, ledger: Ledger, times = 1): string {
   const piece = pieceOf(side, ledger)
   const { edge, from } = placeOn(side, ledger)
-  const name = piece.times === 1 ? piece.name : `${times > 1 ? 'each' : 'one'} ${piece.name}`
+  const name =
+    piece.across !== undefined
+      ? 'the strips'
+      : piece.times === 1
+        ? piece.name
+        : `${times > 1 ? 'each' : 'one'} ${piece.name}`
   return `${edge === null ? '' : `${edge} of `}${name}${from}`
 }
 

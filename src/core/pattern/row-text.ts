@@ -133,7 +133,7 @@ const SPIRAL = ends.indexOf('spiral')
 /** A chain of its own at the start of a row. */
 const OWN_CHAIN = /^((?:(?:sl st|ss) [^,(]*, )*ch \d+(?: [A-Z])?(?: \([^)]*\))?), /i
 const SAYS_START =
-  /^\s*(?:(?:change|switch) to [^,.]*[,.] )?(?:(?:with|using) [^,]*, )?(?:turn\b|(?:\d+ )?ch(?:ain)?\b|sl st\b|ss\b|standing\b|stacked\b|(?:re)?join\b)/i
+  /^\s*(?:(?:change|switch) to [^,.]*[,.] )?(?:(?:with|using) [^,]*, )?(?:(?:beginning|starting) [^,]*, )?(?:turn\b|(?:\d+ )?ch(?:ain)?\b|sl st\b|ss\b|standing\b|stacked\b|(?:re)?join\b)/i
 
 /** A row as it was written, with its start where it does not say one itself. */
 function asWritten(context: RowContext, start: RowStart): string {

@@ -1,4 +1,4 @@
-import { changesInto, type Ledger, type Piece, yarnAt } from '../ledger/index.ts'
+import { changesInto, type Ledger, partOfRow, type Piece, yarnAt } from '../ledger/index.ts'
 import { eventsAt, type How, type YarnPaths } from '../paths/index.ts'
 import { ends, starts } from '../program/index.ts'
 import { rowWord } from '../terms/index.ts'
@@ -26,7 +26,13 @@ function entering(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): 
   const end = ends[piece.columns.end[row - 1]!]
   const joined = eventsAt(paths, row, 'joined').includes(yarn)
   // Begun elsewhere: with a yarn that hangs there, or one that the row says is joined.
-  if (piece.columns.from[row]! > 0) return joined ? null : `Take up ${letter} where it hangs.`
+  if (piece.columns.from[row]! > 0) {
+    const { texts, firstRow } = partOfRow(piece, row)
+    if (!joined) return `Take up ${letter} where it hangs.`
+    return /\bjoin/i.test(texts?.[row - firstRow] ?? '')
+      ? null
+      : `Join ${letter} where ${rowWord(piece.worked)} ${piece.columns.number[row]} begins.`
+  }
   if (stateIn(paths, yarn, row - 1) === 'parked') return `Take up the loop of ${letter}.`
   if (end === 'held') return `Join ${letter}.`
   const how = stateIn(paths, yarn, row - 1)
