@@ -106,7 +106,8 @@ function ending({ piece, row, words, way, counts, ledger }: RowContext, body: st
     way === 'around' && joins && !JOINED.test(body.replace(LEAD, ''))
       ? `, ${slip} ${top === null ? 'to join' : `in top of ch ${top}`}`
       : ''
-  return closes + (end === 'fasten-off' && !last ? ', fasten off' : '')
+  const cuts = end === 'fasten-off' && !last && !/\bfasten off$/i.test(body)
+  return closes + (cuts ? ', fasten off' : '')
 }
 
 /** What "each" is, in a row that goes into every place: chains are named where there are some. */
