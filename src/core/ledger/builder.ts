@@ -97,8 +97,8 @@ export class PieceBuilder {
   /** What each row leaves. */
   private readonly left: Places[] = []
   private below: Places = []
-  /** Yarns that were worked. */
-  private readonly worn = new Set<string>()
+  /** What each row works. */
+  private readonly laidSteps: Program[] = []
 
   constructor(
     private readonly facts: Pick<Piece, 'id' | 'name' | 'times' | 'copy' | 'worked'>,
@@ -122,7 +122,7 @@ export class PieceBuilder {
 
   /** Whether a yarn was worked in a row of the piece before. */
   hasYarn(letter: string | null): boolean {
-    return letter === null || this.worn.has(letter)
+    return letter === null || this.laidSteps.some((steps) => yarnsIn(steps).includes(letter))
   }
 
   /** Where the last row begins. */
@@ -175,7 +175,7 @@ export class PieceBuilder {
     const rises = (gauge.rowHeightMm * taller) / (facts.beside ? 2 : 1)
     this.lastTurns = facts.turnsAfter === true
     this.below = laid.made
-    for (const letter of yarnsIn(laid.steps)) this.worn.add(letter)
+    this.laidSteps.push(laid.steps)
     this.left.push(laid.made)
     rows.onto.push(first ? -1 : onto!)
     rows.also.push(also ?? -1)

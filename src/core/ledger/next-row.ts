@@ -98,8 +98,8 @@ export class PartRows {
     const canBegin = how === undefined && builder.rowCount > 0 && !builder.lastIsWrongSide
     const wanted = wants.afresh === 'always' || (wants.afresh === 'flat' && inRows)
     // A yarn that is new is joined there while the other hangs; one that was there before has been cut.
-    const isNew = !inRows && !builder.hasYarn(yarnOf(asked))
-    const anew = canBegin && ((wanted && !isNew) || part.making.anew !== null)
+    const isOld = () => inRows || builder.hasYarn(yarnOf(asked))
+    const anew = canBegin && ((wanted && isOld()) || part.making.anew !== null)
     const on = inRows || from === null || !canBegin ? 0 : from % builder.count
     const joined = wants.joins === true || anew || on > 0
     const spiral = part.making.working === 'spiral' && !inRows && !joined
