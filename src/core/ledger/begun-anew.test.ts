@@ -81,4 +81,27 @@ describe('rounds that are begun anew', () => {
     expect([...columns.side]).toEqual(new Array(rows).fill(0))
     expect(alarmsOf(writtenIn(panel, 'own'))).toMatchObject({ lines: [], whole: false })
   })
+
+  it.each([
+    ['standing', 'standing sc in 7th st, sc in each remaining st around'],
+    ['stacked', 'join in 7th st, ch 1, sc in each st around'],
+  ] as const)('begin by their school (%s)', (start, said) => {
+    const text = writtenIn(bag(7, { start }), 'own')
+    expect(text).toContain(said)
+    expect(alarmsOf(text)).toMatchObject({ lines: [], whole: false })
+  })
+
+  it.each([
+    ['standing', 'standing dc, dc in each remaining st across'],
+    ['stacked', 'join in first st, stacked dc, dc in each remaining st across'],
+  ] as const)('flat, begin by their school (%s)', (start, said) => {
+    const making = anewAt(1, { start })
+    const parts = [
+      baseAs('panel', { count: 12, stitch: 'dc' }),
+      plain({ stitch: 'dc', rounds: 3, making }),
+    ]
+    const text = writtenIn(tote({ parts }), 'own')
+    expect(text).toContain(said)
+    expect(alarmsOf(text)).toMatchObject({ lines: [], whole: false })
+  })
 })

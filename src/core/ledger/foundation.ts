@@ -119,7 +119,9 @@ export function startOfRow(ledger: Ledger, piece: Piece, row: number): Making['s
   if (making.start === 'chain') return 'chain'
   // A first row in a chain begins with that chain.
   if (row === 0 && piece.worked === 'rows') return 'chain'
-  if (making.start === 'standing' && (row === 0 || changesInto(piece, row))) return 'standing'
+  const isFresh =
+    row === 0 || changesInto(piece, row) || starts[piece.columns.start[row]!] === 'afresh'
+  if (making.start === 'standing' && isFresh) return 'standing'
   return groundOfRow(ledger, piece, row).turningChains > 1 ? 'stacked' : 'chain'
 }
 

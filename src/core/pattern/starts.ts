@@ -47,7 +47,10 @@ export function openingWords(context: RowContext, yarn = ''): string {
   const start = starts[piece.columns.start[row]!]!
   const way = startOfRow(ledger, piece, row)
   if (way !== 'chain') {
+    // A standing stitch is joined by being made; a stacked one stands where its yarn is joined.
     const where = piece.columns.from[row]! > 0 ? ` in ${nthWords(context)}` : ''
+    if (start === 'afresh' && way === 'stacked')
+      return `join in ${nthWords(context)}, stacked ${stitch}${yarn}`
     return `${start === 'turn' ? 'turn, ' : ''}${way} ${stitch}${yarn}${where}`
   }
   const anew = start === 'afresh' ? `join in ${nthWords(context)}, ` : ''
