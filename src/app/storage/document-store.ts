@@ -21,6 +21,8 @@ export interface KeptRecord extends KeptVersion {
   readonly previous: readonly KeptVersion[]
   /** The sitting that saved it. */
   readonly by?: string
+  /** What is kept beside it, and the version of the document it goes with. */
+  readonly beside?: { readonly version: number; readonly what: unknown }
 }
 
 /** What lies under an id: a record, or what is left of one. */
@@ -49,6 +51,8 @@ export interface Save<T> {
   readonly revision: number
   readonly firstOfSitting: boolean
   readonly sitting: string
+  /** What is kept beside it. */
+  readonly beside?: unknown
 }
 
 const PREVIOUS_KEPT = 5
@@ -62,7 +66,7 @@ const alone = <T>(id: string, work: () => Promise<T>): Promise<T> =>
 /** A record as it was stored, whatever has happened to it since. */
 function recordOf(id: string, raw: unknown): KeptRecord | null {
   if (typeof raw !== 'object' || raw === null) return null
-  const { revision, createdAt, savedAt, file, previous, by } = raw as Partial<KeptRecord>
+  const { revision, createdAt, savedAt, file, previous, by, beside } = raw as Partial<KeptRecord>
   const time = (at: unknown) => (typeof at === 'number' && Number.isFinite(at) ? at : 0)
   const versions = Array.isArray(previous) ? (previous as unknown[]) : []
   return {
@@ -75,6 +79,7 @@ function recordOf(id: string, raw: unknown): KeptRecord | null {
       (version): version is KeptVersion => typeof version === 'object' && version !== null,
     ),
     ...(typeof by === 'string' ? { by } : {}),
+    ...(typeof beside === 'object' && beside !== null ? { beside } : {}),
   }
 }
 
@@ -115,6 +120,10 @@ export class DocumentStore<T extends object> {
 
   /** What is stored under an id, whatever it is. @throws when storage refuses or does not answer */
   maybeRaw = (id: string): Promise<unknown> => answered(this.records.getItem<unknown>(id))
+
+  /** What is kept beside the document of a record, where it goes with the version that is read here. */
+  maybeBeside = ({ beside }: KeptRecord): unknown =>
+    beside && beside.version === this.kind.version ? beside.what : null
 
   /** The record under an id; null when there is none that can be used. @throws when storage refuses or does not answer */
   maybe = async (id: string): Promise<KeptRecord | null> => recordOf(id, await this.maybeRaw(id))
@@ -158,7 +167,14 @@ export class DocumentStore<T extends object> {
     alone(id, async () => (await this.maybe(id)) ?? (await this.add(document, id)))
 
   /** Saves a document. Nothing is written unless what is stored is what it goes on from. */
-  save = ({ id, document, revision, firstOfSitting, sitting }: Save<T>): Promise<SaveResult> =>
+  save = ({
+    id,
+    document,
+    revision,
+    firstOfSitting,
+    sitting,
+    beside,
+  }: Save<T>): Promise<SaveResult> =>
     alone(id, async () => {
       try {
         const stored = await this.maybe(id)
@@ -173,6 +189,7 @@ export class DocumentStore<T extends object> {
           file: documentFile(this.kind, document),
           previous: previousAfter(stored, firstOfSitting),
           by: sitting,
+          ...(beside === undefined ? {} : { beside: { version: this.kind.version, what: beside } }),
         }
         await this.put(id, record)
         const { savedAt, previous } = record

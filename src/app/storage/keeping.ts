@@ -36,6 +36,8 @@ async function told<T>(work: () => Promise<T> | T): Told<T> {
 export interface Opened {
   readonly record: KeptRecord
   readonly document: object
+  /** What is kept beside it; null where that is nothing that goes with it. */
+  readonly beside: unknown
 }
 
 /** A store by its name; what is put into it is of its kind. */
@@ -54,7 +56,9 @@ export const keeping = {
   open: (name: StoreName, id: string) =>
     told(async (): Promise<Opened | null> => {
       const record = await storeOf(name).maybe(id)
-      return record && { record, document: readable(storeOf(name).read(record)) }
+      if (!record) return null
+      const store = storeOf(name)
+      return { record, document: readable(store.read(record)), beside: store.maybeBeside(record) }
     }),
   workshop: (id: string) => told(() => openWorkshop(id)),
   /** The bags of the shelf, none of them worked out. */

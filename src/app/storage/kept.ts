@@ -34,7 +34,11 @@ export class KeptDocuments<T extends object> {
 
   /** The record under an id and what is in it; null when there is none. */
   maybe = (id: string) =>
-    ask((api) => api.open(this.name, id)) as Promise<{ record: KeptRecord; document: T } | null>
+    ask((api) => api.open(this.name, id)) as Promise<{
+      record: KeptRecord
+      document: T
+      beside: unknown
+    } | null>
   version = (version: KeptVersion) => ask((api) => api.version(this.name, version)) as Promise<T>
   noted = (text: string) => ask((api) => api.noted(this.name, text)) as Promise<T>
   save = (save: Save<T>): Promise<SaveResult> => ask((api) => api.save(this.name, save))

@@ -16,7 +16,14 @@ export function useEditing(
   function step(change: (now: History) => History) {
     if (!history.value) return
     refusal.value = null
-    history.value = change(history.value)
+    try {
+      history.value = change(history.value)
+    } catch (error) {
+      // Steps that were kept of another state of it.
+      console.error(error)
+      history.value = { ...history.value, past: [], future: [] }
+      refusal.value = 'That step cannot be taken any more. The bag is as it was.'
+    }
     if (!has(selectedPart.value)) selectedPart.value = partsOf(history.value.design).at(-1)!.id
   }
 

@@ -1,6 +1,14 @@
 import { computed, ref, shallowRef, type Ref } from 'vue'
 import { type Design } from '@core/design'
-import { commit, historyOf, type History, type Project, projectIn } from '@core/project'
+import {
+  commit,
+  type History,
+  historyWith,
+  type Project,
+  projectIn,
+  type Trail,
+  trailOf,
+} from '@core/project'
 import { failureOf, failureWords, Unreadable } from '@app/storage/answered.ts'
 import type { KeptRecord } from '@app/storage/document-store.ts'
 import { kept } from '@app/storage/kept.ts'
@@ -16,6 +24,8 @@ const cannotOpen = (message: string) =>
 interface Read {
   readonly record: KeptRecord
   readonly document: Project
+  /** The steps that were kept beside it. */
+  readonly beside?: unknown
 }
 
 /** The record of a bag and what is in it, or why they cannot be had. */
@@ -44,12 +54,12 @@ export function useOpening(history: Ref<History | null>, laid: (design: Design) 
     if (!now || (before?.design === now.design && before.log === now.log)) return now && before!
     return projectIn(now)
   })
-  const saving = useSaving(project, reload)
+  const saving = useSaving(project, reload, () => history.value && trailOf(history.value))
 
-  function lay({ record, document: read }: Read) {
+  function lay({ record, document: read, beside }: Read) {
     problem.value = null
     saving.end()
-    history.value = historyOf(read)
+    history.value = historyWith(read, (beside ?? null) as Partial<Trail> | null)
     saving.begin(record, project.value!)
     laid(read.design)
   }

@@ -53,6 +53,8 @@ export class Saver<T extends object> {
     private readonly store: KeptDocuments<T>,
     private readonly document: Readonly<Ref<T | null>>,
     private readonly reload: () => Promise<void>,
+    /** What is kept beside the document as it is now. */
+    private readonly beside?: () => unknown,
   ) {}
 
   unsaved = (): boolean =>
@@ -92,17 +94,19 @@ export class Saver<T extends object> {
   flush = (): Promise<void> => {
     this.soon.cancel()
     if (!this.unsaved()) return this.queue
-    const [of, last] = [this.session!, this.document.value!]
+    const [of, last, beside] = [this.session!, this.document.value!, this.beside?.()]
     this.queue = this.queue.then(() =>
-      this.save(of, of === this.session ? this.document.value! : last),
+      of === this.session
+        ? this.save(of, this.document.value!, this.beside?.())
+        : this.save(of, last, beside),
     )
     return this.queue
   }
 
-  private async save(of: Session<T>, now: T): Promise<void> {
+  private async save(of: Session<T>, now: T, beside: unknown): Promise<void> {
     if (now === of.stored || (of === this.session && needsHer(this.state.value))) return
     const began = performance.now()
-    const result = await this.put(of, now)
+    const result = await this.put(of, now, beside)
     const took = performance.now() - began
     this.apartMs = Math.min(SLOWEST_MS, Math.max(APART_MS, TIMES * took))
     if (of === this.session) this.took(result)
@@ -110,9 +114,12 @@ export class Saver<T extends object> {
   }
 
   /** Stores a document, and keeps what is then known of it. */
-  private async put(of: Session<T>, now: T): Promise<SaveResult> {
+  private async put(of: Session<T>, now: T, beside: unknown): Promise<SaveResult> {
     const { id, revision, first: firstOfSitting } = of
-    const result = await this.store.save({ id, document: now, revision, firstOfSitting, sitting })
+    const result = await this.store.save({
+      ...{ id, document: now, revision, firstOfSitting, sitting },
+      ...(beside === undefined ? {} : { beside }),
+    })
     if (!result.ok) return result
     Object.assign(of, { stored: now, revision: result.record.revision, first: false })
     tellTabs({ kind: 'saved', id, revision: of.revision })

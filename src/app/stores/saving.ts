@@ -14,8 +14,12 @@ export const asCopy = ({ design, ...rest }: Project): Project => ({
 })
 
 /** Saves the bag on the table by itself, from its first change to the end of the tab. */
-export function useSaving(project: Readonly<Ref<Project | null>>, reload: () => Promise<void>) {
-  const saver = new Saver(kept.bags, project, reload)
+export function useSaving(
+  project: Readonly<Ref<Project | null>>,
+  reload: () => Promise<void>,
+  beside?: () => unknown,
+) {
+  const saver = new Saver(kept.bags, project, reload, beside)
   watch(project, saver.changed, { flush: 'sync' })
   whenLeaving({ unsaved: saver.losing, hide: saver.flush, leave: saver.note })
   const { state, savedAt, previous, ...rest } = saver

@@ -108,6 +108,8 @@ export interface Band<Part> {
   /** Keeps its fields in step with one another after one of them was set. */
   readonly settled: (part: Part) => Partial<Part>
 
+  /** The letter of what is new in its chart, row by row, where that is so high; null where any will do. */
+  readonly blank: (part: Part, height: number) => ((row: number) => string) | null
   readonly yarns: (part: Part) => readonly string[]
   readonly withYarn: (part: Part, from: string, to: string) => Partial<Part>
   /** The yarn its last row ends in. */
@@ -173,6 +175,7 @@ export interface Band<Part> {
 /** What most bands have nothing to say of. */
 export const usual = {
   settled: () => ({}),
+  blank: () => null,
   repeat: () => null,
   counts: () => null,
   standsOn: () => true,

@@ -2,7 +2,7 @@ export { wantsOfText, withoutTurn } from './row-said.ts'
 export * from './band.ts'
 export * from './bands.ts'
 export { markedRow, programOf } from './marked-row.ts'
-export { inTurnsFrom, mosaicFrom, MosaicPart, mosaicRules } from './mosaic.ts'
+export { inTurnsFrom, mosaicFrom, MosaicPart, mosaicRules, rowsFor } from './mosaic.ts'
 export {
   type Lies,
   liesAs,

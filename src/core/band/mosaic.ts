@@ -43,9 +43,9 @@ export const mosaicRules = (
   worked: 'rounds' | 'rows',
 ): Rules => ({ school, run, flat: worked === 'rows' && edge === 0 })
 
-/** Worked rows a row of the chart is. */
 /** The sign of a drop on paper. */
 const DROP = 'v'
+/** Worked rows a row of the chart is. */
 const rowsEach = ({ school }: Pick<MosaicPart, 'school'>): 1 | 2 => (school === 'inset' ? 2 : 1)
 
 /** Yarns of rows in turn for a chart that is as high as it is: what there is, and on from there. */
@@ -184,6 +184,11 @@ export const mosaic: Band<MosaicPart> = {
   settled: (part) => {
     const rows = rowsFor(part.rows, part.chart.colours.length)
     return { rows, times: Math.min(part.times, mostTimes(rows)) }
+  },
+  // A row in its own yarn alone can be worked, whatever stands on it.
+  blank: ({ rows }, height) => {
+    const all = rowsFor(rows, height)
+    return (row) => all[row]!
   },
   yarns: ({ chart, rows }) => [...new Set([...rows, ...lettersOf(chart)])].sort(),
   withYarn: ({ chart, rows }, from, to) => ({

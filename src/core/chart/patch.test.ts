@@ -68,15 +68,32 @@ describe('a piece of a chart', () => {
   })
 
   // Counted by hand: 20 stitches, the middle of the front between the 10th and the 11th; the back over the join.
-  it('stands in the middle of the front, of the back, or both', () => {
+  describe('stands in the middle of a side', () => {
     const patch = seen('BB', 'B.')
     const middles = { front: 10, back: 20 }
-    const rows = (where: 'front' | 'back' | 'both') =>
-      standing(patch, where, { count: 20, middles }, 'A')!
-    expect(rows('front').chart).toEqual(seen('AAAAAAAAABBAAAAAAAAA', 'AAAAAAAAABAAAAAAAAAA'))
-    expect(rows('back').chart).toEqual(seen('BAAAAAAAAAAAAAAAAAAB', 'AAAAAAAAAAAAAAAAAAAB'))
-    expect([rows('front').plain, rows('both').plain]).toEqual([18, 16])
-    expect(standing(patch, 'both', { count: 3, middles }, 'A')).toBeNull()
+    const blank = (...rows: string[]): Chart => ({ width: 20, colours: rows })
+    const on = (where: 'front' | 'back' | 'both', onto = blank('A'.repeat(20))) =>
+      standing(patch, where, middles, onto, () => 'A')!
+
+    it('of a plain round, which grows by the rows it lacks', () => {
+      expect(on('front').chart).toEqual(seen('AAAAAAAAABBAAAAAAAAA', 'AAAAAAAAABAAAAAAAAAA'))
+      expect(on('back').chart).toEqual(seen('BAAAAAAAAAAAAAAAAAAB', 'AAAAAAAAAAAAAAAAAAAB'))
+      expect(on('both')).toMatchObject({ covers: 0, more: 1 })
+      expect(standing(patch, 'both', middles, seen('AAA'), () => 'A')).toBeNull()
+    })
+    it('of one that is painted: all it does not cover stays, and what it covers is counted', () => {
+      const there = seen('CAAAAAAAAAAAAAAAAAAA', 'AAAAAAAAACCCAAAAAAAA', 'AAAAAAAAAACAAAAAAAAC')
+      const { chart, covers, more } = on('front', there)
+      expect(chart).toEqual(
+        seen('CAAAAAAAAAAAAAAAAAAA', 'AAAAAAAAABBCAAAAAAAA', 'AAAAAAAAABCAAAAAAAAC'),
+      )
+      expect([covers, more]).toEqual([2, 0])
+    })
+    it('one after the other: the first stays where it is', () => {
+      const both = on('back', on('front').chart)
+      expect(both.chart).toEqual(on('both').chart)
+      expect(both.covers).toBe(0)
+    })
   })
 })
 

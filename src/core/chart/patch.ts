@@ -1,4 +1,4 @@
-import { type Cell, type Chart, maybeLetterAt } from './chart.ts'
+import { type Cell, type Chart, commonestLetter, maybeLetterAt } from './chart.ts'
 
 /** What stands for nothing in a patch: the cell keeps what it has. */
 export const KEEPS = '.'
@@ -96,28 +96,51 @@ export const standingsIn = (worked: 'rounds' | 'rows') =>
   worked === 'rows' ? [{ ...standings[0], title: 'In the middle' }] : standings
 export type StandingId = (typeof standings)[number]['id']
 
+/** A motif on a side of a round: the chart with it, and what that changed of the one there was. */
+export interface Stood {
+  readonly chart: Chart
+  /** Cells it covers that were painted: no ground of their row. */
+  readonly covers: number
+  /** Rows that were added, since it is taller. */
+  readonly more: number
+}
+
 /**
- * A chart as wide as a whole round, plain but for the patch where it is to stand; null where the round has no room for it.
+ * A chart of a whole round with a patch laid where it is to stand, half-way up; what it leaves stays as it is. Where the patch is taller,
+ * blank rows are added above and below. Null where the round has no room for it.
  * @param middles columns from the left over which the middles of front and back lie
+ * @param blank the letter of a row, counted from the lowest, that is added
  */
 export function standing(
   patch: Patch,
   where: StandingId,
-  { count, middles }: { readonly count: number; readonly middles: Middles },
-  ground: string,
-): { readonly chart: Chart; readonly plain: number } | null {
+  middles: Middles,
+  onto: Chart,
+  blank: (row: number) => string,
+): Stood | null {
   const { at } = standings.find(({ id }) => id === where)!
-  const plain = count - patch.width * at.length
-  if (plain < 0) return null
-  const colours = patch.colours.map((row) => {
-    const letters = [...ground.repeat(count)]
+  const count = onto.width
+  if (patch.width * at.length > count) return null
+  const more = Math.max(0, patch.colours.length - onto.colours.length)
+  const below = more >> 1
+  const rows = Array.from({ length: onto.colours.length + more }, (_, row) => {
+    const text = onto.colours[row - below]
+    return [...(text ?? blank(row).repeat(count))]
+  })
+  const low = (rows.length - patch.colours.length) >> 1
+  let covers = 0
+  patch.colours.forEach((letters, up) => {
+    const row = rows[low + up]!
+    const ground = commonestLetter(row.join(''))
     for (const face of at) {
       const left = Math.round(middles[face] - patch.width / 2)
-      ;[...row].forEach((letter, i) => {
-        if (letter !== KEEPS) letters[(left + i + count) % count] = letter
+      ;[...letters].forEach((letter, i) => {
+        if (letter === KEEPS) return
+        const column = (((left + i) % count) + count) % count
+        if (row[column] !== ground && row[column] !== letter) covers++
+        row[column] = letter
       })
     }
-    return letters.join('')
   })
-  return { chart: { width: count, colours }, plain }
+  return { chart: { width: count, colours: rows.map((row) => row.join('')) }, covers, more }
 }

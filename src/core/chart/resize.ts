@@ -89,14 +89,14 @@ export type WideningId = (typeof widenings)[number]['id']
 export const wideningIds: readonly WideningId[] = widenings.map(({ id }) => id)
 
 /**
- * The chart cut or grown to this size: its columns as asked, on the right by itself; its rows at the top. What is new is of `letter`.
- * The same reference at the same size.
+ * The chart cut or grown to this size: its columns as asked, on the right by itself; its rows at the top. What is new is of `letter`,
+ * which may be another in every row. The same reference at the same size.
  */
 export function withSize(
   chart: Chart,
   width: number,
   height: number,
-  letter: string,
+  letter: string | ((row: number) => string),
   where: WideningId = 'right',
 ): Chart {
   if (width === chart.width && height === chart.colours.length) return chart
@@ -105,7 +105,8 @@ export function withSize(
     width,
     colours: Array.from({ length: height }, (_, row) => {
       const text = chart.colours[row] ?? ''
-      return columns.map((column) => text[column] ?? letter).join('')
+      const blank = typeof letter === 'string' ? letter : letter(row)
+      return columns.map((column) => text[column] ?? blank).join('')
     }),
   }
 }

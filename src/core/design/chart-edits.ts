@@ -182,7 +182,9 @@ export const chartEdits: { readonly [Name in keyof ChartEdits]: EditRule<ChartEd
           reliefs[0]!.letter,
           where,
         ) as typeof one.raised
-      const { colours } = withSize(one.chart, wide, tall, letter, where)
+      const band = one as BandPart
+      const blank = bandOf(band).blank(band, tall) ?? letter
+      const { colours } = withSize(one.chart, wide, tall, blank, where)
       setChart(design, id, wide, colours)
     },
   },

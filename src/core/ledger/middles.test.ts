@@ -138,7 +138,13 @@ describe('views, stamps, words and straps', () => {
         const middles = middlesOnChart(piece, place, hand)
         // A figure of 4 × 5 is put on the front.
         const patch = { width: 4, colours: Array.from({ length: 5 }, () => 'BBBB') }
-        const { chart } = standing(patch, where, { count, middles }, 'A')!
+        const { chart } = standing(
+          patch,
+          where,
+          middles,
+          { width: count, colours: ['A'.repeat(count)] },
+          () => 'A',
+        )!
         const ledger = compile(bag(motif({ id: 'm', chart, times: 1 })), { hand })
         const body = bodyOf(ledger)
         const { firstRow } = body.parts.at(-1)!

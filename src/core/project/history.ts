@@ -139,6 +139,49 @@ export function commit(
 export const noted = (history: History, entries: readonly LogEntry[]): History =>
   entries.length > 0 ? { ...history, log: freeze([...history.log, ...entries], true) } : history
 
+/** What can be taken back and done again, as it is kept beside a project. */
+export type Trail = Pick<History, 'past' | 'future'>
+/** So much of it is kept: the steps that lie nearest, and no more than so many characters of them. */
+const TRAIL = { steps: 120, taken: 40, characters: 400_000 } as const
+const lengths = new WeakMap<Transaction, number>()
+function lengthOf(entry: Transaction): number {
+  const known = lengths.get(entry) ?? JSON.stringify([entry.patches, entry.inverse]).length
+  lengths.set(entry, known)
+  return known
+}
+
+/** The steps of a history that are kept: the nearest of those that were taken back and of those that were done. */
+export function trailOf({ past, future }: Trail): Trail {
+  let [steps, room] = [TRAIL.steps, TRAIL.characters] as [number, number]
+  const near = (list: readonly Transaction[]) => {
+    const end = list.findIndex((entry) => --steps < 0 || (room -= lengthOf(entry)) < 0)
+    return end < 0 ? list : list.slice(0, end)
+  }
+  const again = near(future.slice(0, TRAIL.taken))
+  return { past: near(past.toReversed()).toReversed(), future: again }
+}
+
+const isStep = (step: unknown): step is Transaction => {
+  const { label, patches, inverse } = (step ?? {}) as Partial<Transaction>
+  return typeof label === 'string' && Array.isArray(patches) && Array.isArray(inverse)
+}
+
+/** A project that was put away, with the steps that were kept of it; without them where they are none. */
+export function historyWith(project: Project, trail: Partial<Trail> | null): History {
+  const { past = [], future = [] } = trail ?? {}
+  if (![...past, ...future].every(isStep)) return historyOf(project)
+  const numbered = [...past, ...future].map((step, i): Transaction =>
+    freeze({ ...step, from: i, to: i + 1, gesture: null }, true),
+  )
+  return {
+    ...historyOf(project),
+    revision: past.length,
+    lastRevision: numbered.length,
+    past: numbered.slice(0, past.length),
+    future: numbered.slice(past.length),
+  }
+}
+
 /** The project as it stands. */
 export const projectIn = ({ design, log }: Project): Project => ({ design, log })
 

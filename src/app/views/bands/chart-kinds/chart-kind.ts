@@ -1,6 +1,6 @@
 import type { Component } from 'vue'
 import type { BandKind, BandPart } from '@core/band'
-import type { Cell, Chart } from '@core/chart'
+import { type Cell, type Chart, groundOf } from '@core/chart'
 import type { Edit, Layer } from '@core/design'
 import type { Ink } from '@app/parts/chart/ink.ts'
 import type { Sign } from '@app/parts/chart/signs.ts'
@@ -39,8 +39,10 @@ export interface OnChart {
   readonly painted: ((cells: readonly Cell[], erases: boolean) => readonly Edit[]) | null
   /** What takes a chart made of a motif in its place; null where it is drawn on the layer. */
   readonly made: ((chart: Chart, ground: string, letter: string) => object) | null
-  /** What makes all of a row one repeat. */
-  readonly asWhole: (chart: Chart) => object
+  /** What makes all of a row one repeat, where `whole` is a chart of the band all along its rows; and its own chart is `chart`, where one is given. */
+  readonly asWhole: (whole: (chart: Chart) => Chart, chart?: Chart) => object
+  /** The letter of rows that are added to it. */
+  readonly blank: (row: number, height: number) => string
   /** Cells in a row are told as runs of their yarn. */
   readonly inRuns: boolean
   /** Rows can be moved back by what they lean. */
@@ -50,7 +52,7 @@ export interface OnChart {
 }
 
 /** What most charts have nothing of. */
-export const usual: OnChart = {
+export const usual: Omit<OnChart, 'asWhole' | 'blank'> = {
   layer: 'chart',
   chart: null,
   symbols: null,
@@ -61,7 +63,6 @@ export const usual: OnChart = {
   rowLetters: null,
   painted: null,
   made: (chart) => ({ chart, lay: 'beside', balance: 0 }),
-  asWhole: (chart) => ({ chart, lay: 'beside', balance: 0, times: 1 }),
   inRuns: true,
   straightens: true,
   mend: null,
@@ -83,7 +84,16 @@ export type ChartKinds = {
 }
 
 /** One without a chart of its own, or whose cells are stitches in their yarns. */
-export const plainKind: ChartKind = { views, on: () => usual }
+export const plainKind: ChartKind = {
+  views,
+  on: (_, { own }) => ({
+    ...usual,
+    asWhole: (whole, chart = own ? whole(own) : undefined) => ({
+      ...{ chart, lay: 'beside', balance: 0, times: 1 },
+    }),
+    blank: () => (own ? groundOf(own) : ''),
+  }),
+}
 
 /** A value that is worked out when it is first asked for. */
 export function lazily<T>(work: () => T): () => T {

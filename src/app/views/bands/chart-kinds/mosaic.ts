@@ -1,4 +1,4 @@
-import { type MosaicPart, mosaicRules } from '@core/band'
+import { type MosaicPart, mosaicRules, rowsFor } from '@core/band'
 import type { Cell, Chart } from '@core/chart'
 import type { Edit } from '@core/design'
 import { inTurns, lentTo, type Rules, type Why, type Worked, workedOf } from '@core/mosaic'
@@ -100,7 +100,12 @@ export function onMosaic(whole: MosaicPart, { piece, own, design }: Seen, view: 
       chart: next,
       rows: turnsFor(next, design.yarns, ground, letter),
     }),
-    asWhole: (next) => ({ chart: next, rows: rows.repeat(part.times), times: 1 }),
+    asWhole: (all, next = all(chart)) => ({
+      chart: next,
+      times: 1,
+      rows: rowsFor(rows.repeat(part.times), next.colours.length),
+    }),
+    blank: (row, height) => rowsFor(rows.repeat(part.times), height)[row]!,
     inRuns: false,
     straightens: false,
     mend: {

@@ -1,5 +1,5 @@
 import { reliefMisfits, reliefOf, type ReliefPart, reliefs } from '@core/band'
-import type { Cell } from '@core/chart'
+import { type Cell, groundOf, withSize } from '@core/chart'
 import { liesOf, reliefWords } from '@core/snag'
 import type { Ink } from '@app/parts/chart/ink.ts'
 import { reliefSign } from '@app/parts/chart/signs.ts'
@@ -41,6 +41,18 @@ export function onRelief(part: ReliefPart, { design, piece, place }: Seen, view:
     shapeAt: ({ column, row }) =>
       reliefOf(part.raised.colours[row]?.[column] ?? GROUND).stitch ?? part.stitch,
     made: null,
+    asWhole: (all, next) => {
+      const raised = isRaised && next ? next : all(part.raised)
+      const ground = groundOf(part.chart)
+      const colours = !isRaised && next ? next : all(part.chart)
+      const high = Math.max(raised.colours.length, colours.colours.length)
+      return {
+        raised: withSize(raised, raised.width, high, GROUND),
+        chart: withSize(colours, colours.width, high, ground),
+        ...{ balance: 0, times: 1 },
+      }
+    },
+    blank: () => (isRaised ? GROUND : groundOf(part.chart)),
     inRuns: false,
   }
 }

@@ -69,11 +69,8 @@ function showMended(mended: Chart | null, cells: readonly Cell[]) {
   preview.value = mended
   would.value = cells
 }
-const { alone, toOwn, marks, beginsOn, leans, leansWords, lean, count, whole, ...ofView } = useView(
-  seenFrom,
-  view,
-  leaning,
-)
+const { alone, toOwn, wholeOf, marks, beginsOn, leans, leansWords, lean, count, whole, ...ofView } =
+  useView(seenFrom, view, leaning)
 const { on, symbols, stitch, hatched } = useOnChart({
   ...{ kind, part, seenFrom, view, toOwn },
   stitch: ofView.stitch,
@@ -99,8 +96,8 @@ const { row, at, point, rest, runWords, shownRow, firstRound, names } = useReado
 })
 /** What was said of a chart that was brought in. */
 const said = ref('')
-const { size, symmetry, onlyHere, draw, paint, fill, make, straight } = usePainting({
-  ...{ on, chart, own, toOwn, letter, ground, whole, count, leans, said, tool: hand },
+const { size, symmetry, onlyHere, draw, paint, fill, make, stand, straight } = usePainting({
+  ...{ on, chart, own, toOwn, wholeOf, letter, ground, whole, count, leans, said, tool: hand },
   ...{ id: () => part.value.id, edit: project.edit, goesOn: rest },
 })
 function straighten() {
@@ -308,8 +305,11 @@ useChartKeys({
       :hangs="ofView.hangs.value"
       :worked="project.ledgerPiece!.worked"
       :middles="ofView.middles.value"
+      :onto="() => wholeOf(on.layer === 'raised' ? chart! : own!)"
+      :blank="on.blank"
       @lay="lay"
       @make="make"
+      @stand="stand"
     />
   </template>
 </template>

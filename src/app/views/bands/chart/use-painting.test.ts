@@ -2,7 +2,7 @@ import { ref, shallowRef } from 'vue'
 import { type Chart, symmetries } from '../../../../core/chart/index.ts'
 import type { Edit } from '../../../../core/design/index.ts'
 import { toolById } from '../../../parts/chart/tools.ts'
-import { type OnChart, usual } from '../chart-kinds/chart-kind.ts'
+import { type OnChart, plainKind } from '../chart-kinds/chart-kind.ts'
 import { usePainting } from './use-painting.ts'
 
 const chart: Chart = { width: 3, colours: ['AAA', 'AAA'] }
@@ -10,6 +10,7 @@ const chart: Chart = { width: 3, colours: ['AAA', 'AAA'] }
 function painted(over: Partial<OnChart> = {}, { shown = chart, count = 9, tool = 'brush' } = {}) {
   const edits: (Edit & { gesture?: string | undefined })[] = []
   const said = ref('')
+  const usual = plainKind.on({} as never, { own: chart } as never, {} as never)
   const painting = usePainting({
     ...{ id: () => 'p2', on: shallowRef({ ...usual, ...over }), said, goesOn: () => {} },
     ...{
@@ -20,8 +21,9 @@ function painted(over: Partial<OnChart> = {}, { shown = chart, count = 9, tool =
     ...{ letter: ref('B'), ground: ref('A'), leans: ref(0.5) },
     ...{ whole: ref(shown !== chart), count: ref(count) },
     toOwn: ({ column, row }) => ({ column: column % 3, row: row % 2 }),
+    wholeOf: () => shown,
     edit: (list, gesture) =>
-      void edits.push(...('name' in list ? [list] : list).map((edit) => ({ ...edit, gesture }))),
+      edits.push(...('name' in list ? [list] : list).map((edit) => ({ ...edit, gesture }))) > 0,
   })
   return { ...painting, edits, said }
 }
@@ -77,7 +79,10 @@ describe('painting on a chart', () => {
     const plain = painted()
     plain.make(next, 'Star')
     expect(plain.edits[0]).toMatchObject({ name: 'setPart', args: { values: { chart: next } } })
-    expect(plain.said.value).toBe('Star.')
+    expect(plain.said.value).toContain('takes the place of the chart')
+    plain.stand(next, 'Star on the front.')
+    expect(plain.edits[1]!.args).toMatchObject({ values: { chart: next, times: 1 } })
+    expect(plain.said.value).toBe('Star on the front.')
     const symbols = painted({ made: null, layer: 'raised' })
     symbols.make(next, 'Star')
     expect(symbols.edits[0]).toMatchObject({ name: 'drawChart', args: { layer: 'raised' } })

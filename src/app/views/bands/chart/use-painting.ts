@@ -18,6 +18,7 @@ interface Painted {
   readonly chart: Ref<Chart | null>
   readonly own: Ref<Chart | null>
   readonly toOwn: (cell: Cell) => Cell
+  readonly wholeOf: (chart: Chart) => Chart
   readonly tool: Ref<Tool>
   readonly letter: Ref<string>
   readonly ground: Ref<string>
@@ -26,7 +27,7 @@ interface Painted {
   readonly count: Ref<number>
   readonly leans: Ref<number>
   readonly said: Ref<string>
-  readonly edit: (edit: Edit | readonly Edit[], gesture?: string) => void
+  readonly edit: (edit: Edit | readonly Edit[], gesture?: string) => boolean
   /** A stroke goes on. */
   readonly goesOn: () => void
 }
@@ -46,7 +47,7 @@ export function usePainting(of: Painted) {
   function breakRepeat(gesture: string) {
     if (count.value > LIMITS.chartWidth || chart.value!.colours.length > LIMITS.chartHeight)
       return (said.value = 'That is more than one chart can hold.')
-    const values = { ...on.value.asWhole(chart.value!) }
+    const values = { ...on.value.asWhole(of.wholeOf) }
     edit({ name: 'setPart', args: { id: of.id(), values } }, gesture)
   }
   function paint(cells: readonly Cell[], yarn: string, gesture: string) {
@@ -76,9 +77,16 @@ export function usePainting(of: Painted) {
     if (!made) return draw(next, why)
     const values = { ...made(next, of.ground.value, letter.value) }
     edit({ name: 'setPart', args: { id: of.id(), values } })
-    said.value = `${why}.`
+    said.value = `${why}: it takes the place of the chart that was there.`
+  }
+  /** A motif laid on a side of all of the round: what was there stays beside it. */
+  function stand(next: Chart, words: string) {
+    if (next.width > LIMITS.chartWidth || next.colours.length > LIMITS.chartHeight)
+      return (said.value = 'That is more than one chart can hold.')
+    const values = { ...on.value.asWhole(of.wholeOf, next) }
+    if (edit({ name: 'setPart', args: { id: of.id(), values } })) said.value = words
   }
   /** What straightens it, shown before it is done. */
   const straight = () => straightened(own.value!, of.leans.value)
-  return { size, symmetry, onlyHere, draw, paint, fill, make, straight }
+  return { size, symmetry, onlyHere, draw, paint, fill, make, stand, straight }
 }

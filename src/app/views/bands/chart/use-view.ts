@@ -163,6 +163,14 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
     if (!place || place.endRow <= place.firstRow) return null
     return partChart(ledger, piece, place, whole.value ? count.value : SHOWN_COLUMNS, hand)
   })
+  /** A chart of the band all along its rows, in as many as it is worked in. */
+  const wholeOf = (chart: Chart): Chart => {
+    const { lay, edge, rows, balance } = laid.value!
+    const field = fieldOf(chart, lay)
+    const wide = count.value - 2 * edge
+    const moved = seen.value.hand === 'right' ? movedOn(field.width, wide, 'right', balance) : 0
+    return unrolled(field, wide, moved, rows)
+  }
   const toOwn = ({ column, row }: Cell): Cell =>
     laid.value
       ? cellIn(seen.value.own!, laid.value.lay, { column: column - moved.value, row })
@@ -204,16 +212,18 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
           beginsOn(cell.row),
         )
       : ''
-  /** Columns over which the middles of front and back lie, where all of it is seen. */
+  /** Columns of all of it over which the middles of front and back lie. */
   const middles = computed(() => {
     const { piece, place, hand } = seen.value
     const none = { front: count.value / 2, back: count.value }
-    return place ? middlesOnChart(piece, place, hand) : none
+    const { front, back } = place ? middlesOnChart(piece, place, hand) : none
+    const edge = laid.value?.edge ?? 0
+    return { front: front - edge, back: back - edge }
   })
   const leaned = useLean(seen, view, leaning)
   return {
     ...leaned,
-    ...{ chart, alone, toOwn, marks, beginsOn, count, whole },
+    ...{ chart, alone, toOwn, wholeOf, marks, beginsOn, count, whole },
     ...{ runWordsAt, workedAs, middles, hangs: computed(() => hangsMostly(seen.value)) },
   }
 }

@@ -6,9 +6,10 @@ import {
   inLetters,
   onGround,
   type Patch,
+  type Chart,
   standing,
-  type StandingId,
   standingsIn,
+  type Stood,
 } from '@core/chart'
 import type { Ink } from '@app/parts/chart/ink.ts'
 import {
@@ -24,7 +25,8 @@ import {
   motifYarns,
   sizes,
 } from '@core/motif'
-import { printLength } from '@core/units'
+import { rowWord } from '@core/terms'
+import { counted, listed, printLength } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import PatchPicture from '../chart/PatchPicture.vue'
@@ -43,6 +45,8 @@ const {
   hangs,
   worked,
   middles,
+  onto,
+  blank,
 } = defineProps<{
   yarns: readonly Ink[]
   /** The yarn that is painted with, and the ground. */
@@ -59,12 +63,17 @@ const {
   worked: 'rounds' | 'rows'
   /** Columns over which the middles of front and back lie. */
   middles: { readonly front: number; readonly back: number }
+  /** The chart there is, all along the round; and the letter of a row that is added to it. */
+  onto: () => Chart
+  blank: (row: number, height: number) => string
 }>()
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{
   lay: [patch: Patch]
   /** A whole chart in place of the one there is. */
   make: [chart: { readonly width: number; readonly colours: readonly string[] }, why: string]
+  /** The chart of a whole round with the motif on it, and what is to be said of that. */
+  stand: [chart: Chart, words: string]
 }>()
 const workshop = useWorkshop()
 const { own, remove } = useMotifs()
@@ -109,21 +118,36 @@ const sizeWords = computed(() => {
   const over = width > count ? `: wider than the ${count} there are` : ` of ${count}`
   return `${width} stitches${over}, ${printLength(wide, units)} across; ${colours.length} rows, ${printLength(high, units)} tall.`
 })
-const standingOf = (where: StandingId) =>
-  patch.value && count > 0 ? standing(patch.value, where, { count, middles }, ground) : null
-const plainWords = (where: StandingId) => {
-  const stands = standingOf(where)
-  return stands ? `${stands.plain} of ${count} plain` : 'no room for it'
+/** The chart it would be laid on: looked at while the dialog is open. */
+const there = computed(() => (open.value && count > 0 ? onto() : null))
+const word = computed(() => rowWord(worked))
+const stood = computed(() => {
+  const [what, chart] = [patch.value, there.value]
+  return standingsIn(worked).map(({ id, title }) => {
+    if (!what || !chart) return { id, title, stands: null, words: '' }
+    const high = Math.max(chart.colours.length, what.colours.length)
+    const stands = standing(what, id, middles, chart, (row) => blank(row, high))
+    return { id, title, stands, words: stands ? changeOf(stands) : 'wider than there is room' }
+  })
+})
+/** What changes of the chart that is there. */
+function changeOf({ covers, more }: Stood): string {
+  const said = [
+    ...(covers > 0 ? [`covers ${counted(covers, 'painted stitch')}`] : []),
+    ...(more > 0 ? [`${counted(more, word.value)} more`] : []),
+  ]
+  return said.length > 0 ? listed(said) : 'the rest stays'
 }
 function lay() {
   if (!patch.value) return
   emit('lay', patch.value)
   open.value = false
 }
-function stand(where: StandingId, title: string) {
-  const stands = standingOf(where)
+function stand({ title, stands }: (typeof stood.value)[number]) {
   if (!stands) return
-  emit('make', stands.chart, title)
+  const changed = stands.covers + stands.more > 0 ? ` It ${changeOf(stands)}.` : ''
+  const rest = `The chart is now the whole ${word.value}, ${counted(stands.chart.width, 'stitch')}; all beside the motif is as it was.`
+  emit('stand', stands.chart, `${title}. ${rest}${changed}`)
   open.value = false
 }
 function asRepeat() {
@@ -213,17 +237,17 @@ const { name, note, keepSelected, bring, give } = useMotifFiles({
           Lay it on the chart
         </button>
         <button
-          v-for="one in standingsIn(worked)"
+          v-for="one in stood"
           :key="one.id"
           type="button"
           class="button"
-          :disabled="!standingOf(one.id)"
-          @click="stand(one.id, one.title)"
+          :disabled="!one.stands"
+          @click="stand(one)"
         >
-          {{ one.title }} <small class="num">{{ plainWords(one.id) }}</small>
+          {{ one.title }} <small class="num">{{ one.words }}</small>
         </button>
         <button type="button" class="button" :disabled="!patch" @click="asRepeat">
-          Make it the repeat
+          Make it the repeat <small class="num">in place of the chart there is</small>
         </button>
         <div class="pair">
           <button type="button" class="button" :disabled="!patch" @click="give('csv')">
