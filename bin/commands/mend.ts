@@ -19,7 +19,7 @@ const MOST_RUN = 99
 function chartIn(file: string): Chart {
   const read = chartFromCsv(readFileSync(file, 'utf8').replaceAll('"', ''), LETTERS)
   if (!read.ok) throw new Refusal(read.problem)
-  return read.value
+  return read.value.chart
 }
 
 /** The two yarns in turn: that of the lowest row, and of the others the one there is most of. */

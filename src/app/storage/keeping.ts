@@ -97,13 +97,18 @@ export const keeping = {
   /** Takes a record away; as it was stored it comes back, and can be put there again. */
   remove: (name: StoreName, id: string) => told(() => storeOf(name).remove(id)),
   put: (name: StoreName, id: string, raw: unknown) => told(() => storeOf(name).put(id, raw)),
-  /** Puts the demo bags on the shelf. */
+  /** Puts the demo bags on the shelf that are not there; how many those were. */
   bringDemo: () =>
-    told(async () => {
+    told(async (): Promise<number> => {
+      const there = new Set((await stores.bags.all()).map((kept) => onShelf(kept).name))
+      let brought = 0
       for (const file of demoFiles) {
         const read = stores.bags.read({ savedAt: 0, file })
-        if (read.ok) await stores.bags.add(read.value)
+        if (!read.ok || there.has(read.value.design.name)) continue
+        await stores.bags.add(read.value)
+        brought++
       }
+      return brought
     }),
 }
 export type Keeping = typeof keeping

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { bandOf } from '@core/band'
 import { type Design, type Edit, isBase, type NewBand, type Part, partsOf } from '@core/design'
 import { type History } from '@core/project'
@@ -43,7 +43,11 @@ export const useProject = defineStore('project', () => {
     if (await opening.open(bag)) tellTabs({ kind: 'opened', id: bag })
   }
 
+  /** What was refused is said while that part is looked at. */
+  watch(selectedPart, () => (editing.refusal.value = null))
+
   function close() {
+    editing.refusal.value = null
     if (id.value) tellTabs({ kind: 'closed', id: id.value })
     putAway = opening.close()
     deriving.clear()

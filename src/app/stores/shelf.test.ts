@@ -55,8 +55,12 @@ describe('the shelf', () => {
     bags().clear()
     await shelf.refresh()
     expect(shelf.bags).toEqual([])
-    await shelf.bringDemo()
+    expect(await shelf.bringDemo()).toBe(6)
     expect(shelf.bags).toHaveLength(6)
+    // What is there is not brought twice.
+    await shelf.remove(shelf.bags![2]!)
+    expect(await shelf.bringDemo()).toBe(1)
+    expect(new Set(shelf.bags!.map(({ name }) => name)).size).toBe(6)
   })
 
   it('takes each bag by itself: none that cannot be read or worked out hides another', async () => {
@@ -110,10 +114,14 @@ describe('the shelf', () => {
     expect(shelf.refused).toContain('“New” was not put on the shelf. This browser has no room left')
     await shelf.rename(shelf.bags![0]!, 'Other')
     expect(shelf.refused).toContain('keeps its name. This browser has no room left')
-    await shelf.bringDemo()
-    expect(shelf.refused).toContain('The demo bags were not brought')
     expect(shelf.bags).toHaveLength(6)
     store.state.refusal = null
+    const putBack = await shelf.remove(shelf.bags![0]!)
+    store.state.refusal = new DOMException('full', 'QuotaExceededError')
+    expect(await shelf.bringDemo()).toBeNull()
+    expect(shelf.refused).toContain('The demo bags were not brought')
+    store.state.refusal = null
+    await putBack!()
     // What could not be opened again is not taken, however much room there is.
     expect(await shelf.add(projectOf(tote({ name: 'x'.repeat(200) })))).toBeNull()
     expect(shelf.refused).toContain('1 to 80 characters')

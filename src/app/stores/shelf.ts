@@ -14,11 +14,12 @@ export type { ShelfBag }
 /** A bag takes no longer than this on the shelf; it can still be opened, which says more. */
 const LONGEST_MS = 10_000
 
-async function bring() {
-  await ask((api) => api.bringDemo())
+async function bring(): Promise<number> {
+  const brought = await ask((api) => api.bringDemo())
   const workshop = useWorkshop()
   workshop.setWords({ demoBrought: true })
   await workshop.stored()
+  return brought
 }
 
 /** Brings the demo the first time ever; where it is not known whether that was, nothing is brought. */
@@ -146,8 +147,14 @@ export const useShelf = defineStore('shelf', () => {
     }
   }
 
-  const bringDemo = async () => {
-    if (await attempt('The demo bags were not brought', bring)) await refresh()
+  /** Brings the demo bags that are not there. How many those were; null when it could not be done. */
+  async function bringDemo(): Promise<number | null> {
+    let brought: number | null = null
+    const done = await attempt('The demo bags were not brought', async () => {
+      brought = await bring()
+    })
+    if (done) await refresh()
+    return brought
   }
   return { bags, refused, left, refresh, leave, bringDemo, add, rename, remove, endLeft }
 })

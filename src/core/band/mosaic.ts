@@ -6,6 +6,7 @@ import {
   mended,
   type Rules,
   type School,
+  schoolNames,
   schools,
   USUAL_RUN,
   workedOf,
@@ -197,7 +198,7 @@ export const mosaic: Band<MosaicPart> = {
   }),
   lastYarn: ({ rows }) => rows.at(-1)!,
   gaugeYarn: () => null,
-  fabric: ({ school }) => ({ key: `mosaic-${school}`, name: `Mosaic, ${school}` }),
+  fabric: ({ school }) => ({ key: `mosaic-${school}`, name: schoolNames[school] }),
   repeat: ({ chart, edge }, way) => ({
     multiple: chart.width,
     offset: way === 'rows' ? 2 * edge : 0,

@@ -1,6 +1,6 @@
 import { formatHex } from 'culori'
 import fc from 'fast-check'
-import { aids, contrast, difference, nearestColour } from './index.ts'
+import { aids, contrast, difference, nearestColour, unlikeColour, yarnColours } from './index.ts'
 
 const hex = fc.integer({ min: 0, max: 0xffffff }).map((n) => `#${n.toString(16).padStart(6, '0')}`)
 const aid = (id: string) => aids.find((one) => one.id === id)!.of
@@ -76,5 +76,21 @@ describe('how far two colours look apart', () => {
     const yarns = [{ colour: '#22406b' }, { colour: '#d39a2d' }]
     expect(nearestColour('#334f7d', yarns).nearest).toBe(yarns[0])
     expect(() => nearestColour('#000000', [])).toThrow(RangeError)
+  })
+})
+
+describe('colours of yarn', () => {
+  it('go from light to dark', () => {
+    for (const { steps } of yarnColours)
+      for (const [i, colour] of steps.slice(1).entries())
+        expect(contrast(colour, '#ffffff')).toBeGreaterThan(contrast(steps[i]!, '#ffffff'))
+  })
+  it('that are new look like none of those there are', () => {
+    const there: string[] = ['#22406b']
+    for (let i = 0; i < 11; i++) {
+      const next = unlikeColour(there)
+      for (const one of there) expect(difference(one, next)).toBeGreaterThan(12)
+      there.push(next)
+    }
   })
 })

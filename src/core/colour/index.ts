@@ -1,3 +1,4 @@
 export * from './contrast.ts'
 export * from './difference.ts'
 export * from './aids.ts'
+export * from './yarn-colours.ts'

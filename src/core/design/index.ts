@@ -1,4 +1,5 @@
 export * from './base-instead.ts'
+export { calledOf } from './called.ts'
 export { blockOf, type BlockWays, MOST_TIMES, type Repeated, shortOf } from './blocks.ts'
 export * from './documents.ts'
 export type { Layer } from './chart-edits.ts'

@@ -1,7 +1,7 @@
 import { csvParseRows } from 'd3'
 import fc from 'fast-check'
 import { PNG } from 'pngjs'
-import { chartCsv, chartFromCsv, chartFromPixels, chartPixels } from './index.ts'
+import { askOf, chartCsv, chartFromCsv, chartFromPixels, chartPixels } from './index.ts'
 import { tries } from '../testing/tries.ts'
 
 const yarns = [
@@ -35,7 +35,10 @@ describe('charts as CSV', () => {
   it('come back as they were', () => {
     fc.assert(
       fc.property(anyChart, (any) => {
-        expect(chartFromCsv(chartCsv(any), yarns)).toEqual({ ok: true, value: any })
+        expect(chartFromCsv(chartCsv(any), yarns)).toMatchObject({
+          ok: true,
+          value: { chart: any },
+        })
       }),
     )
   })
@@ -49,7 +52,7 @@ describe('charts as CSV', () => {
       '#22406b,#d39a2d,#ffffff\n24416c,#1f3d66,d0982b',
     ],
   ])('are read with %s', (_, text) =>
-    expect(chartFromCsv(text, yarns)).toEqual({ ok: true, value: chart }),
+    expect(chartFromCsv(text, yarns)).toMatchObject({ ok: true, value: { chart } }),
   )
 
   it.each([
@@ -105,6 +108,20 @@ describe('charts as pictures, one pixel a stitch', () => {
     const brass = read.value.colours.find(({ colour }) => colour === '#d39a2d')!
     expect(brass.letter).toBe('C')
     expect(brass.apart).toBeGreaterThan(10)
+  })
+
+  it('are asked about where a colour is for no yarn, or shares one; not where each has its own', () => {
+    const asked = (list: readonly (typeof yarns)[number][]) => {
+      const read = chartFromPixels(scaled(1), list)
+      return read.ok ? askOf(read.value.colours) : null
+    }
+    expect(asked(yarns)).toBeNull()
+    expect(asked([yarns[0]!, yarns[2]!])).toMatchObject({ colours: ['#d39a2d'] })
+    // Two blues, both near enough to the one there is.
+    const csv = chartFromCsv('#22406b,#24426e\n#efe9dc,#22406b', yarns)
+    const shared = csv.ok ? askOf(csv.value.colours) : null
+    expect(shared?.colours).toEqual(['#24426e'])
+    expect(shared?.words).toBe('It has 3 colours: #24426e would be A, as #22406b is.')
   })
 
   it('are refused when they are photographs, or too large', () => {

@@ -26,15 +26,33 @@ const tooLarge = (width: number, height: number): string | null =>
     ? `${width} × ${height} cells are more than a chart has: ${LIMITS.chartWidth} × ${LIMITS.chartHeight} at most.`
     : null
 
+/** A colour of a table or picture, the yarn it went to, and how far that looks from it. */
+export interface CellColour {
+  readonly colour: string
+  readonly letter: string
+  readonly apart: number
+}
+function cellColour(colour: string, yarns: readonly CellYarn[]): CellColour {
+  const { nearest, apart } = nearestColour(colour, yarns)
+  return { colour, letter: nearest.letter, apart }
+}
+/** A chart read from a table, and the colours it had where its cells are no letters. */
+interface CsvChart {
+  readonly chart: Chart
+  readonly colours: readonly CellColour[]
+}
+
 /** A chart from CSV: letters of the bag's yarns, or colours as hex, which go to the yarn that looks nearest. */
-export const chartFromCsv = (text: string, yarns: readonly CellYarn[]): Result<Chart> =>
+export const chartFromCsv = (text: string, yarns: readonly CellYarn[]): Result<CsvChart> =>
   tableFrom(text, yarns, false)
 
 /** A piece of a chart from CSV: as a chart, but cells may be empty. */
-export const patchFromCsv = (text: string, yarns: readonly CellYarn[]): Result<Patch> =>
-  tableFrom(text, yarns, true)
+export function patchFromCsv(text: string, yarns: readonly CellYarn[]): Result<Patch> {
+  const read = tableFrom(text, yarns, true)
+  return read.ok ? found(read.value.chart) : read
+}
 
-function tableFrom(text: string, yarns: readonly CellYarn[], gaps: boolean): Result<Patch> {
+function tableFrom(text: string, yarns: readonly CellYarn[], gaps: boolean): Result<CsvChart> {
   const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, '').trimEnd(), {
     skipEmptyLines: true,
   })
@@ -43,7 +61,7 @@ function tableFrom(text: string, yarns: readonly CellYarn[], gaps: boolean): Res
   const large = tooLarge(first.length, data.length)
   if (large) return refused(large)
   const letters = new Set(yarns.map(({ letter }) => letter))
-  const known = new Map<string, string>()
+  const known = new Map<string, CellColour>()
   const rows: string[] = []
   for (const [r, cells] of data.entries()) {
     if (cells.length !== first.length)
@@ -52,9 +70,9 @@ function tableFrom(text: string, yarns: readonly CellYarn[], gaps: boolean): Res
     for (const [c, said] of cells.entries()) {
       const cell = said.trim()
       const hex = HEX.exec(cell)?.[1]
-      if (hex && !known.has(cell)) known.set(cell, nearestColour(`#${hex}`, yarns).nearest.letter)
+      if (hex && !known.has(cell)) known.set(cell, cellColour(`#${hex.toLowerCase()}`, yarns))
       const none = gaps && (cell === '' || cell === KEEPS)
-      const letter = none ? KEEPS : hex ? known.get(cell)! : cell.toUpperCase()
+      const letter = none ? KEEPS : hex ? known.get(cell)!.letter : cell.toUpperCase()
       if (!none && !letters.has(letter))
         return refused(
           `Line ${r + 1}, cell ${c + 1}: “${cell.slice(0, 20)}” is none of the yarns ${[...letters].join(', ')}.`,
@@ -63,7 +81,10 @@ function tableFrom(text: string, yarns: readonly CellYarn[], gaps: boolean): Res
     }
     rows.push(row)
   }
-  return found({ width: first.length, colours: rows.reverse() })
+  return found({
+    chart: { width: first.length, colours: rows.reverse() },
+    colours: [...known.values()],
+  })
 }
 
 /** Pixels as a browser gives them: four bytes each, row by row from the top. */
@@ -79,11 +100,7 @@ export interface PictureChart {
   /** Pixels each stitch had, across and up. */
   readonly pixels: number
   /** The colours there were, the yarn each went to, and how far that looks from it. */
-  readonly colours: readonly {
-    readonly colour: string
-    readonly letter: string
-    readonly apart: number
-  }[]
+  readonly colours: readonly CellColour[]
 }
 
 /** More than these in a picture are no chart but a photograph. */
@@ -133,20 +150,17 @@ export function chartFromPixels(picture: Pixels, yarns: readonly CellYarn[]): Re
   const [wide, tall] = [width / pixels, height / pixels]
   const large = tooLarge(wide, tall)
   if (large) return refused(large)
-  const matches = [...all].map((colour) => {
-    const { nearest, apart } = nearestColour(hexOf(colour), yarns)
-    return { number: colour, colour: hexOf(colour), letter: nearest.letter, apart }
-  })
-  const letters = new Map(matches.map(({ number, letter }) => [number, letter]))
+  const matches = new Map([...all].map((colour) => [colour, cellColour(hexOf(colour), yarns)]))
   const rows = Array.from({ length: tall }, (_, row) =>
-    Array.from({ length: wide }, (_, column) =>
-      letters.get(colours[row * pixels * width + column * pixels]!)!,
+    Array.from(
+      { length: wide },
+      (_, column) => matches.get(colours[row * pixels * width + column * pixels]!)!.letter,
     ).join(''),
   )
   return found({
     chart: { width: wide, colours: rows.reverse() },
     pixels,
-    colours: matches.map(({ colour, letter, apart }) => ({ colour, letter, apart })),
+    colours: [...matches.values()],
   })
 }
 

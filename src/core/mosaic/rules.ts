@@ -8,6 +8,10 @@ import type { Cell, Chart } from '../chart/index.ts'
 /** Overlay: one row of the chart is one worked row. Inset: it is two, and what is borrowed is chained over. */
 export const schools = ['overlay', 'inset'] as const
 export type School = (typeof schools)[number]
+export const schoolNames: Readonly<Record<School, string>> = {
+  overlay: 'Overlay mosaic',
+  inset: 'Inset mosaic',
+}
 
 export interface Rules {
   readonly school: School

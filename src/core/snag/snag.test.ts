@@ -169,7 +169,7 @@ describe('the wording catalogue', () => {
         code: 'carry-shows',
         facts: { name: 'Steps', carried: 'Drum blue', over: 'Chalk', stitches: 1, apart: 61.6 },
       },
-      'Drum blue may show through Chalk. It is carried inside 1 stitch of the lighter yarn, and looks 62 away',
+      'Drum blue may show through Chalk. It is carried inside 1 stitch of the lighter yarn and can shine through: the two colours are 62 apart',
     ],
     [
       { code: 'carry-long', facts: { name: 'Steps', stitches: 22 } },

@@ -199,7 +199,7 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
   }),
   'carry-shows': ({ carried, over, stitches: n, apart }) => ({
     title: `${carried} may show through ${over}.`,
-    text: `It is carried inside ${stitches(n)} of the lighter yarn, and looks ${printNumber(Math.round(apart))} away from it (10 is another colour).`,
+    text: `It is carried inside ${stitches(n)} of the lighter yarn and can shine through: the two colours are ${printNumber(Math.round(apart))} apart, and from 10 on they look unlike.`,
   }),
   'lone-stitches': ({ name, stitches: n }) => ({
     title: n === 1 ? `A stitch of ${name} stands alone.` : `${n} stitches of ${name} stand alone.`,

@@ -18,6 +18,8 @@ const props = defineProps<{
   min?: number
   hint?: string
   max?: number
+  /** What is likely, while nothing is typed. */
+  likely?: string
 }>()
 const emit = defineEmits<{ change: [value: T] }>()
 const sizeOf = (value: T): number => (props.size ? props.size(value) : Number(value))
@@ -74,6 +76,7 @@ const describedBy = computed(() => (problem.value ? `${id}-problem` : undefined)
         v-model="typed"
         autocomplete="off"
         spellcheck="false"
+        :placeholder="likely"
         :aria-invalid="problem !== null"
         :aria-describedby="describedBy"
         @change="take"
@@ -131,6 +134,10 @@ const describedBy = computed(() => (problem.value ? `${id}-problem` : undefined)
   outline: 0;
   background: none;
   font-variant-numeric: tabular-nums;
+}
+.measure-field input::placeholder {
+  color: var(--ink-3);
+  font-style: italic;
 }
 .measure-field .hint {
   color: var(--ink-3);

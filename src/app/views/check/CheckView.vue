@@ -29,6 +29,8 @@ const rows = computed(() =>
 const SHEET = 150
 const sheets = ref(1)
 watch([text, onlyWrong], () => (sheets.value = 1))
+// What was said of a text goes with it.
+watch([text, terms, startingChain], () => (problem.value = null))
 const shown = computed(() => rows.value.slice(0, SHEET * sheets.value))
 const summary = computed(() => {
   const all = report.value?.rows.length ?? 0

@@ -61,6 +61,10 @@ async function remove(bag: ShelfBag) {
     showClose: true,
   })
 }
+async function bringDemo() {
+  const brought = await shelf.bringDemo()
+  if (brought === 0) ElMessage({ message: 'All demo bags are on the shelf.', duration: 6000 })
+}
 async function recover(bag: ShelfBag) {
   const id = await shelf.add(bag.lastGood!)
   if (id) await open(id)
@@ -80,9 +84,7 @@ async function recover(bag: ShelfBag) {
           >
             <button type="button" class="button" @click="exportWorkshop">Export my workshop</button>
           </ElTooltip>
-          <button type="button" class="button" @click="shelf.bringDemo">
-            Bring the demo bags back
-          </button>
+          <button type="button" class="button" @click="bringDemo">Bring the demo bags back</button>
           <button type="button" class="button main" @click="making = true">New bag</button>
         </div>
       </div>

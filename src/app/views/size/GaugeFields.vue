@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { baseOf } from '@core/design'
+import { bodyOf } from '@core/ledger'
 import { constructionOf } from '@core/shape'
 import { parsePer, type Per, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
@@ -10,6 +11,7 @@ import { density, perRange, perText, usualOver } from '@app/parts/fields/gauge-t
 import StitchField from '@app/parts/fields/StitchField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import NewSwatch from './NewSwatch.vue'
 import BaseGauge from './BaseGauge.vue'
 import SwatchesDialog from './SwatchesDialog.vue'
 import { useSwatches } from './use-swatches.ts'
@@ -20,6 +22,9 @@ const workshop = useWorkshop()
 const { swatches, fresh, add, setMain, clear } = useSwatches()
 const design = computed(() => project.design!)
 const gauge = computed(() => project.table!.derived.gauge)
+const word = computed(() =>
+  bodyOf(project.table!.derived.ledger).worked === 'rows' ? 'Rows' : 'Rounds',
+)
 const main = computed(() => swatches.value[0])
 const set = (args: Partial<Pick<typeof design.value, 'hookMm' | 'yarnClass'>>) =>
   project.edit({ name: 'setDesign', args })
@@ -29,9 +34,14 @@ const onRing = computed(() => {
   return ring && worked === 'rounds'
 })
 const usual = computed(() => usualOver(workshop.words.units))
+/** A swatch is asked for, and not there yet. */
+const measuring = ref(false)
 const measured = computed({
-  get: (): 'swatch' | 'estimate' => (main.value ? 'swatch' : 'estimate'),
-  set: (value) => (value === 'swatch' ? add(fresh()) : clear()),
+  get: (): 'swatch' | 'estimate' => (main.value || measuring.value ? 'swatch' : 'estimate'),
+  set: (value) => {
+    measuring.value = value === 'swatch'
+    if (value === 'estimate' && main.value) clear()
+  },
 })
 const estimate = computed(
   () =>
@@ -49,7 +59,7 @@ const figures = computed(() => {
       set: ({ count, overMm }: Per) => setMain({ stitches: count, stitchesOverMm: overMm }),
     },
     {
-      label: 'Rounds',
+      label: word.value,
       per: { count: rows, overMm: rowsOverMm },
       set: ({ count, overMm }: Per) => setMain({ rows: count, rowsOverMm: overMm }),
     },
@@ -93,7 +103,12 @@ const more = computed(() =>
         @update:model-value="setMain({ stitch: $event })"
       />
     </template>
-    <p v-else class="note estimate">{{ estimate }}</p>
+    <template v-else>
+      <NewSwatch v-if="measuring" :word="word" @measured="add(fresh($event))" />
+      <p class="note estimate" role="status">
+        {{ measuring ? `Until both are there: ${estimate.toLowerCase()}` : estimate }}
+      </p>
+    </template>
     <HookAndYarn
       :hook-mm="design.hookMm"
       :yarn-class="design.yarnClass"

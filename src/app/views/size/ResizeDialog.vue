@@ -2,7 +2,9 @@
 import { computed, ref, watch } from 'vue'
 import { bandsOf, baseOf, roundsOf } from '@core/design'
 import { resized } from '@core/fit'
-import { footprintWords, printLength, printYarnLength } from '@core/units'
+import { bodyOf } from '@core/ledger'
+import { rowWord } from '@core/terms'
+import { counted, footprintWords, printLength, printYarnLength } from '@core/units'
 import LengthField from '@app/parts/fields/LengthField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -22,13 +24,8 @@ function begin() {
   size.value = { aroundMm, heightMm }
   open.value = true
 }
-/** Until another size is given it is the bag as it is: nothing is shown to change. */
-const asked = computed(() => {
-  const { aroundMm, heightMm } = design.value.want
-  return size.value.aroundMm !== aroundMm || size.value.heightMm !== heightMm
-})
 watch([open, edit], () => {
-  if (open.value && asked.value) project.showPreview([edit.value])
+  if (open.value) project.showPreview([edit.value])
   else project.endPreview()
 })
 function take() {
@@ -47,8 +44,8 @@ const lines = computed(() => {
   })
   const bands = bandsOf(design.value).map((band, i) => ({
     what: band.name,
-    now: `${roundsOf(band)} rounds`,
-    then: `${roundsOf(bandsOf(next.value)[i] ?? band)} rounds`,
+    now: counted(roundsOf(band), word.value),
+    then: counted(roundsOf(bandsOf(next.value)[i] ?? band), word.value),
   }))
   const all = [
     line('Stitches', ({ tally }) => String(tally.stitches)),
@@ -69,6 +66,7 @@ const lines = computed(() => {
   return all.filter((one) => one.now !== one.then)
 })
 const base = computed(() => baseOf(next.value))
+const word = computed(() => rowWord(bodyOf(project.table!.derived.ledger).worked))
 </script>
 
 <template>
@@ -87,12 +85,9 @@ const base = computed(() => baseOf(next.value))
         Base and count follow the width, plain and striped bands the height. Motifs stay as they
         are.
       </p>
-      <p v-if="!asked" class="note" role="status">
-        It is wanted {{ length(size.aroundMm) }} around and {{ length(size.heightMm) }} tall. Give
-        it another size, and what would change is shown here.
-      </p>
-      <p v-else-if="lines.length === 0" class="note" role="status">
-        Nothing would change: whole rounds and repeats come no nearer to it.
+      <p v-if="lines.length === 0" class="note" role="status">
+        Nothing would change: whole {{ word }}s and repeats come no nearer to
+        {{ length(size.aroundMm) }} around and {{ length(size.heightMm) }} tall.
       </p>
       <table v-else class="num">
         <thead>
@@ -110,7 +105,7 @@ const base = computed(() => baseOf(next.value))
           </tr>
         </tbody>
       </table>
-      <button type="submit" class="button main" :disabled="!asked || lines.length === 0">
+      <button type="submit" class="button main" :disabled="lines.length === 0">
         Make it this size
       </button>
     </form>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { bandOf, PLAIN, TAPESTRY } from '@core/band'
 import { bandsOf, type Swatch, partsOf } from '@core/design'
 import { gaugeIn, maybeOutsideClass } from '@core/ledger'
+import { LIMITS } from '@core/part'
 import { abbrOf, stitchById } from '@core/stitch'
 import { parsePer, type Per, printNumber } from '@core/units'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
@@ -12,6 +13,7 @@ import { printMm, readAmount, readMm, readPercent } from '@app/parts/fields/read
 import StitchField from '@app/parts/fields/StitchField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import NewSwatch from './NewSwatch.vue'
 import PhotoMeasure from './PhotoMeasure.vue'
 import { useSwatches } from './use-swatches.ts'
 
@@ -22,6 +24,12 @@ const workshop = useWorkshop()
 const { swatches, fresh, change, add, remove } = useSwatches()
 const design = computed(() => project.design!)
 const photo = ref(false)
+/** A further swatch is being measured. */
+const measuring = ref(false)
+function take(figures: Partial<Swatch>) {
+  add(fresh(figures))
+  measuring.value = false
+}
 const usual = computed(() => usualOver(workshop.words.units))
 const readPer = (typed: string) => parsePer(typed, usual.value.overMm)
 /** What a swatch may be of: what every bag has, and what the bands of this one are worked in. */
@@ -168,9 +176,27 @@ const parts = computed(() => {
         </button>
         <p v-if="noteOf(swatch)" class="note unusual">{{ noteOf(swatch) }}</p>
       </li>
+      <li v-if="measuring" class="swatch new">
+        <b class="num">{{ swatches.length + 1 }}</b>
+        <NewSwatch word="Rounds" @measured="take" />
+        <p class="note">It counts when both figures are there.</p>
+        <button
+          type="button"
+          class="icon-button"
+          aria-label="Give the new swatch up"
+          @click="measuring = false"
+        >
+          <ElIcon :size="13"><Close /></ElIcon>
+        </button>
+      </li>
     </ol>
     <div class="actions">
-      <button type="button" class="button" :disabled="swatches.length >= 12" @click="add(fresh())">
+      <button
+        type="button"
+        class="button"
+        :disabled="swatches.length >= LIMITS.swatches || measuring"
+        @click="measuring = true"
+      >
         <ElIcon><Plus /></ElIcon>Swatch
       </button>
       <button type="button" class="button" @click="photo = true">Measure from a picture …</button>
@@ -207,6 +233,9 @@ const parts = computed(() => {
   align-items: end;
   padding-bottom: 8px;
   border-bottom: 1px solid var(--line);
+}
+.swatches .swatch.new {
+  grid-template-columns: 14px 150px 150px 1fr auto;
 }
 .swatches .swatch > b {
   padding-bottom: 6px;

@@ -1,19 +1,17 @@
 <script setup lang="ts">
 import { Close } from '@element-plus/icons-vue'
 import type { Strand } from '@core/design'
-import { cutAt, printNumber } from '@core/units'
-import MeasureField from '@app/parts/fields/MeasureField.vue'
-import { readAmount } from '@app/parts/fields/read-typed.ts'
+import { cutAt } from '@core/units'
+import BallFields from './BallFields.vue'
+import InHandField from './InHandField.vue'
 
 /** A strand that is held together with the yarn above it. */
-const props = defineProps<{ strand: Strand; needed: string }>()
+defineProps<{ strand: Strand; needed: string }>()
 const emit = defineEmits<{ set: [values: Partial<Strand>]; remove: [] }>()
 function rename(event: Event) {
   const name = cutAt((event.target as HTMLInputElement).value.trim(), 60)
   if (name) emit('set', { name })
 }
-const setLabel = (values: Partial<{ grams: number; metres: number }>) =>
-  emit('set', { label: { grams: 50, metres: 120, ...props.strand.label, ...values } })
 </script>
 
 <template>
@@ -32,36 +30,16 @@ const setLabel = (values: Partial<{ grams: number; metres: number }>) =>
       </div>
     </td>
     <td>
-      <MeasureField
-        :label="`Grams a ball of the strand ${strand.name}`"
-        :text="strand.label ? printNumber(strand.label.grams) : ''"
-        :value="strand.label?.grams ?? 0"
-        :read="readAmount"
-        :min="1"
-        :max="5000"
-        @change="setLabel({ grams: $event })"
-      />
+      <div class="ball">
+        <BallFields :label="strand.label" :of="strand.name" @set="emit('set', { label: $event })" />
+      </div>
     </td>
     <td>
-      <MeasureField
-        :label="`Metres a ball of the strand ${strand.name}`"
-        :text="strand.label ? printNumber(strand.label.metres) : ''"
-        :value="strand.label?.metres ?? 0"
-        :read="readAmount"
-        :min="1"
-        :max="10000"
-        @change="setLabel({ metres: $event })"
-      />
-    </td>
-    <td>
-      <MeasureField
-        :label="`Grams in hand of the strand ${strand.name}`"
-        :text="strand.inHandGrams === null ? '' : `${printNumber(strand.inHandGrams)} g`"
-        :value="strand.inHandGrams ?? -1"
-        :read="readAmount"
-        :min="0"
-        :max="100000"
-        @change="emit('set', { inHandGrams: $event })"
+      <InHandField
+        :grams="strand.inHandGrams"
+        :label="strand.label"
+        :of="strand.name"
+        @set="emit('set', { inHandGrams: $event })"
       />
     </td>
     <td class="need">

@@ -3,17 +3,18 @@ import { fittingOf } from '@core/fitting'
 import { Close, Plus } from '@element-plus/icons-vue'
 import { fileOpen } from 'browser-fs-access'
 import { computed, ref } from 'vue'
+import { unlikeColour } from '@core/colour'
 import { lettersIn, newYarns, partsOf, type Strand, type Yarn } from '@core/design'
 import { readPalette } from '@core/file'
 import { LIMITS } from '@core/part'
 import { yarnClasses } from '@core/stitch'
-import { counted, cutAt, printNumber, printYarnLength, yarnLengthFigure } from '@core/units'
+import { counted, cutAt, printYarnLength, yarnLengthFigure } from '@core/units'
 import { weightWords, type YarnNeed } from '@core/yarn'
-import MeasureField from '@app/parts/fields/MeasureField.vue'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
-import { readAmount } from '@app/parts/fields/read-typed.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import BallFields from './BallFields.vue'
+import InHandField from './InHandField.vue'
 import MeasuredYarn from './MeasuredYarn.vue'
 import StrandRow from './StrandRow.vue'
 import YarnsByPart from './YarnsByPart.vue'
@@ -42,8 +43,6 @@ function setName(yarn: Yarn, event: Event) {
   if (name) set(yarn.letter, { name })
   else field.value = yarn.name
 }
-const setLabel = (yarn: Yarn, values: Partial<{ grams: number; metres: number }>) =>
-  set(yarn.letter, { label: { grams: 50, metres: 120, ...yarn.label, ...values } })
 const addStrand = (yarn: Yarn) =>
   set(yarn.letter, {
     strands: [...yarn.strands, { name: 'Second strand', label: yarn.label, inHandGrams: null }],
@@ -108,8 +107,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
         <thead>
           <tr>
             <th colspan="2">Yarn</th>
-            <th>Grams a ball</th>
-            <th>Metres a ball</th>
+            <th>A ball</th>
             <th>In hand</th>
             <th>Needed</th>
             <th><span class="hidden-words">Take out</span></th>
@@ -156,36 +154,20 @@ const short = ({ need }: { need?: YarnNeed }) =>
               </ElSelect>
             </td>
             <td>
-              <MeasureField
-                :label="`Grams a ball of ${yarn.name}`"
-                :text="yarn.label ? printNumber(yarn.label.grams) : ''"
-                :value="yarn.label?.grams ?? 0"
-                :read="readAmount"
-                :min="1"
-                :max="5000"
-                @change="setLabel(yarn, { grams: $event })"
-              />
+              <div class="ball">
+                <BallFields
+                  :label="yarn.label"
+                  :of="yarn.name"
+                  @set="set(yarn.letter, { label: $event })"
+                />
+              </div>
             </td>
             <td>
-              <MeasureField
-                :label="`Metres a ball of ${yarn.name}`"
-                :text="yarn.label ? printNumber(yarn.label.metres) : ''"
-                :value="yarn.label?.metres ?? 0"
-                :read="readAmount"
-                :min="1"
-                :max="10000"
-                @change="setLabel(yarn, { metres: $event })"
-              />
-            </td>
-            <td>
-              <MeasureField
-                :label="`Grams in hand of ${yarn.name}`"
-                :text="yarn.inHandGrams === null ? '' : `${printNumber(yarn.inHandGrams)} g`"
-                :value="yarn.inHandGrams ?? -1"
-                :read="readAmount"
-                :min="0"
-                :max="100000"
-                @change="set(yarn.letter, { inHandGrams: $event })"
+              <InHandField
+                :grams="yarn.inHandGrams"
+                :label="yarn.label"
+                :of="yarn.name"
+                @set="set(yarn.letter, { inHandGrams: $event })"
               />
             </td>
             <td class="need">
@@ -230,7 +212,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
         type="button"
         class="button"
         :disabled="rows.length >= LIMITS.yarns"
-        @click="addAll([{ colour: '#7a8f5a' }])"
+        @click="addAll([{ colour: unlikeColour(rows.map((row) => row.yarn.colour)) }])"
       >
         <ElIcon><Plus /></ElIcon>Yarn
       </button>
@@ -300,6 +282,10 @@ const short = ({ need }: { need?: YarnNeed }) =>
   height: 1px;
   overflow: hidden;
   clip-path: inset(50%);
+}
+.yarns-view .ball {
+  display: flex;
+  gap: 6px;
 }
 .yarns-view .colour {
   width: 44px;

@@ -139,8 +139,8 @@ const more = computed(() => there.value - shownRows.value)
     </div>
     <p v-else-if="fits" class="note" role="status">Drawing …</p>
     <p v-else class="note">
-      Its symbols are shown once it comes out on the stitches below it. Until then its rows are
-      plain.
+      It does not come out on the stitches below it, so its rows are plain for now. When it does,
+      they are drawn here.
     </p>
     <p v-if="more > 0 && fits" class="note">And {{ more }} more, in the same way.</p>
   </RowStage>

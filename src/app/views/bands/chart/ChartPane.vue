@@ -96,6 +96,10 @@ const { row, at, point, rest, runWords, shownRow, firstRound, names } = useReado
 })
 /** What was said of a chart that was brought in. */
 const said = ref('')
+/** It goes when the bag is another one than it was said of. */
+watch(design, (now) => now !== saidOf && (said.value = ''))
+let saidOf: unknown = null
+watch(said, () => (saidOf = design.value), { flush: 'sync' })
 const { size, symmetry, onlyHere, draw, paint, fill, make, stand, straight } = usePainting({
   ...{ on, chart, own, toOwn, wholeOf, letter, ground, whole, count, leans, said, tool: hand },
   ...{ id: () => part.value.id, edit: project.edit, goesOn: rest },
@@ -131,14 +135,14 @@ const toChange = () => ({
 })
 const MotifDialog = defineAsyncComponent(() => import('../dialogs/MotifDialog.vue'))
 const motifs = ref(false)
-const { strange, take, makeYarns } = useBringing({
+const { asked, answers, take } = useBringing({
   ...{ id: computed(() => part.value.id), own, away, said, draw },
 })
 watch(
   () => part.value.id,
   () => {
     said.value = ''
-    strange.value = null
+    asked.value = null
   },
 )
 const wide = () =>
@@ -278,8 +282,17 @@ useChartKeys({
       />
       <p v-if="said" class="note said" role="status">
         {{ said }}
-        <button v-if="strange" type="button" class="button" @click="makeYarns">
-          Make {{ strange.far.length === 1 ? 'a yarn' : `${strange.far.length} yarns` }} of them
+      </p>
+      <p v-if="asked" class="note said" role="alert">
+        {{ asked.asks!.words }}
+        <button
+          v-for="one in answers"
+          :key="one.title"
+          type="button"
+          class="button"
+          @click="one.run()"
+        >
+          {{ one.title }}
         </button>
       </p>
       <YarnPalette

@@ -1,6 +1,6 @@
 import { fileOpen } from 'browser-fs-access'
 import type { Chart } from '@core/chart'
-import { type CellYarn, chartFromCsv, chartFromPixels } from '@core/file'
+import { askOf, type CellYarn, chartFromCsv, chartFromPixels, type ColoursAsked } from '@core/file'
 import { found, refused, type Result } from '@core/units'
 
 /** Larger files are no charts. */
@@ -25,33 +25,25 @@ async function pixelsOf(file: Blob): Promise<ImageData | null> {
 export interface Brought {
   readonly chart: Chart
   readonly note: string
-  /** Colours that look like no yarn there is. */
-  readonly far: readonly string[]
+  /** What is to be decided before it is drawn: colours that look like no yarn there is, or share one; null where each has its own. */
+  readonly asks: ColoursAsked | null
 }
-
-/** A colour that looks further than this from every yarn is another one. */
-const ANOTHER = 12
 
 /** A chart from a file: CSV of letters or colours, or a picture with one pixel a stitch, or several. */
 export async function chartIn(file: File, yarns: readonly CellYarn[]): Promise<Result<Brought>> {
   if (file.size > MOST_BYTES) return refused('That file is larger than any chart.')
   if (!file.type.startsWith('image/') && !/\.(?:png|gif|bmp|webp)$/i.test(file.name)) {
     const chart = chartFromCsv(await file.text(), yarns)
-    return chart.ok ? found({ chart: chart.value, note: '', far: [] }) : chart
+    return chart.ok
+      ? found({ chart: chart.value.chart, note: '', asks: askOf(chart.value.colours) })
+      : chart
   }
   const pixels = await pixelsOf(file)
   if (!pixels) return refused('That picture could not be read.')
   const read = chartFromPixels(pixels, yarns)
   if (!read.ok) return read
   const { chart, pixels: each, colours } = read.value
-  const far = colours.filter(({ apart }) => apart > ANOTHER)
-  const said = far.map(({ colour, letter }) => `${colour} is now ${letter}`).join(', ')
-  const size = each > 1 ? `${each} pixels a stitch. ` : ''
-  return found({
-    far: far.map(({ colour }) => colour),
-    chart,
-    note: `${size}${said && `No yarn looks like it: ${said}.`}`,
-  })
+  return found({ chart, asks: askOf(colours), note: each > 1 ? `${each} pixels a stitch.` : '' })
 }
 
 /** Asks for a file; null where none is chosen. */

@@ -2,8 +2,9 @@ import { useEventListener } from '@vueuse/core'
 import { computed, type Ref, shallowRef } from 'vue'
 import type { Chart } from '@core/chart'
 import { newYarns } from '@core/design'
+import { LIMITS } from '@core/part'
 import { useProject } from '@app/stores/project.ts'
-import { chartIn } from './bring-chart.ts'
+import { type Brought, chartIn } from './bring-chart.ts'
 
 /** What a chart that is brought in is put on. */
 export interface Onto {
@@ -14,39 +15,67 @@ export interface Onto {
   readonly draw: (chart: Chart, why: string) => void
 }
 
-/** Charts that are chosen, dropped or pasted take the place of the one there is; colours like no yarn become yarns by a click. */
+/**
+ * Charts that are chosen, dropped or pasted take the place of the one there is. Where they have colours that no yarn is for, what becomes
+ * of those is asked first.
+ */
 export function useBringing({ id, own, away, said, draw }: Onto) {
   const project = useProject()
   const yarns = computed(() => project.design!.yarns)
-  /** A picture whose colours look like no yarn of the bag. */
-  const strange = shallowRef<{ readonly file: File; readonly far: readonly string[] } | null>(null)
+  /** A chart whose colours are to be decided on. */
+  const asked = shallowRef<(Brought & { readonly file: File }) | null>(null)
+  const why = 'Bring in a chart'
   async function take(file: File | null | undefined) {
     if (!file || !own.value) return
+    asked.value = null
     const read = await chartIn(file, yarns.value)
-    said.value = read.ok ? read.value.note : read.problem
-    strange.value = read.ok && read.value.far.length > 0 ? { file, far: read.value.far } : null
-    if (read.ok) draw(read.value.chart, 'Bring in a chart')
+    if (!read.ok) return (said.value = read.problem)
+    if (read.value.asks) asked.value = { ...read.value, file }
+    else put(read.value)
+  }
+  function put({ chart, note }: Brought) {
+    asked.value = null
+    draw(chart, why)
+    said.value = note
   }
   async function makeYarns() {
-    const { file, far } = strange.value!
+    const { file, asks } = asked.value!
     const fresh = newYarns(
       project.design!,
-      far.map((colour) => ({ colour })),
+      asks!.colours.map((colour) => ({ colour })),
     )
     const read = await chartIn(file, [...yarns.value, ...fresh])
-    strange.value = null
+    asked.value = null
     if (!read.ok) return (said.value = read.problem)
-    said.value = read.value.note
-    const args = { id: id.value, chart: read.value.chart, why: 'Bring in a chart' }
+    const args = { id: id.value, chart: read.value.chart, why }
     project.edit([
       ...fresh.map((yarn) => ({ name: 'addYarn' as const, args: { yarn } })),
       { name: 'drawChart', args },
     ])
+    said.value = read.value.note
   }
+  /** What can be made of it, each with what it is called. */
+  const answers = computed(() => {
+    if (!asked.value) return []
+    const many = asked.value.asks!.colours.length
+    const room = LIMITS.yarns - yarns.value.length
+    return [
+      ...(many <= room
+        ? [
+            {
+              title: many === 1 ? 'Make a yarn of it' : `Make ${many} yarns of them`,
+              run: makeYarns,
+            },
+          ]
+        : []),
+      { title: 'Use the nearest yarns', run: () => put(asked.value!) },
+      { title: 'Leave it', run: () => (asked.value = null) },
+    ]
+  })
   useEventListener('paste', (event: ClipboardEvent) => {
     if (!away(event) || !event.clipboardData?.files.length) return
     event.preventDefault()
     void take(event.clipboardData.files[0])
   })
-  return { strange, take, makeYarns }
+  return { asked, answers, take }
 }

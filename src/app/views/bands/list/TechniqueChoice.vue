@@ -11,8 +11,8 @@ const { part } = defineProps<{ part: BandPart }>()
 const project = useProject()
 const techniques = [
   { value: 'tapestry', label: 'Tapestry', title: 'Each stitch in the yarn of its cell' },
-  { value: 'overlay', label: 'Overlay', title: 'Mosaic: one row a row of the chart, with drops' },
-  { value: 'inset', label: 'Inset', title: 'Mosaic: two rows a row of the chart, over chains' },
+  { value: 'overlay', label: 'Overlay mosaic', title: 'One row a row of the chart, with drops' },
+  { value: 'inset', label: 'Inset mosaic', title: 'Two rows a row of the chart, over chains' },
 ] as const
 type Technique = (typeof techniques)[number]['value']
 const worked = computed(() => project.ledgerPiece!.worked)
