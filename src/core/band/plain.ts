@@ -83,7 +83,7 @@ function sharesOf({ rounds, adjust, steps }: PlainPart): ReadonlyMap<number, num
 export const plain: Band<PlainPart> = {
   ...usual,
   document: PlainPart,
-  title: 'Plain rounds',
+  title: 'Plain',
   heading: 'Plain in',
   begin: ({ stitch, letters }) => ({
     kind: 'plain',

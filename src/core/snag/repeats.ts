@@ -29,6 +29,7 @@ export const repeatRemainders: Finder = (context) =>
           multiple: part.repeat,
           left: Math.max(0, left),
           rows: part.firstRow - context.piece.parts[0]!.endRow,
+          worked: context.piece.worked,
         },
         mends: [
           // Another count of the base is the body's to have, where its bands stand on that.
@@ -170,7 +171,7 @@ export const tooLargeChanges: Finder = ({ design, piece }) =>
         code: 'adjust-too-large' as const,
         severity: 'error' as const,
         where: { part: part.id, round: piece.columns.number[endRow - 1]! },
-        facts: { name: part.name, adjust, count, made },
+        facts: { name: part.name, adjust, count, made, worked: piece.worked },
         mends: [
           {
             kind: 'adjust' as const,

@@ -165,7 +165,12 @@ export const gaugeEstimated: Finder = ({ design, gauge }) =>
           code: 'gauge-estimated',
           severity: 'advice',
           where: { part: null, round: null },
-          facts: { spread: gauge.spread, hookMm: design.hookMm, yarnClass: design.yarnClass },
+          facts: {
+            ...{ spread: gauge.spread, hookMm: design.hookMm, yarnClass: design.yarnClass },
+            ring:
+              constructionOf(baseOf(design)).ring !== undefined &&
+              constructionOf(baseOf(design)).worked === 'rounds',
+          },
           mends: [],
         },
       ]

@@ -14,7 +14,14 @@ export interface Place {
 /** What each kind of snag is about. Lengths in mm, yarn in metres, shares as 0.1 = 10 %. */
 export interface SnagFacts {
   /** `rows` lie between it and the base's last row, where the count could still be changed. */
-  'repeat-remainder': { name: string; count: number; multiple: number; left: number; rows: number }
+  'repeat-remainder': {
+    name: string
+    count: number
+    multiple: number
+    left: number
+    rows: number
+    worked?: 'rounds' | 'rows'
+  }
   /** A written band that stands on another count than the one it was counted on. */
   'written-misfit': {
     name: string
@@ -39,7 +46,13 @@ export interface SnagFacts {
   'spiral-drifts': { name: string; chains: number }
   /** Raised rows that are worked from the other side than they want, so that they stand out inside. */
   'raised-inside': { name: string; side: 'RS' | 'WS'; worked: 'spiral' | 'rounds' | 'rows' }
-  'adjust-too-large': { name: string; adjust: number; count: number; made: number }
+  'adjust-too-large': {
+    name: string
+    adjust: number
+    count: number
+    made: number
+    worked?: 'rounds' | 'rows'
+  }
   'halves-unequal': { one: number; other: number }
   'sides-unequal': { one: number; other: number }
   'faces-unequal': { one: number; other: number }
@@ -75,7 +88,8 @@ export interface SnagFacts {
   /** A piece that lies and grows too slowly: how far its rows reach, and the radius its edge has. */
   'piece-cups': { name: string; reachMm: number; radiusMm: number }
   'base-ruffles': { average: number; flat: number; flatness: number; spread: number | null }
-  'gauge-estimated': { spread: number; hookMm: number; yarnClass: number }
+  /** `ring`: it begins in rounds, which can be measured as they lie. */
+  'gauge-estimated': { spread: number; hookMm: number; yarnClass: number; ring?: boolean }
   /** `apart` is how far both look from one another (CIEDE2000). */
   'carry-shows': {
     name: string

@@ -64,12 +64,12 @@ export const whyWords: Readonly<Record<Why, string>> = {
 }
 
 const snagSaid = saidBy<SnagFacts, Words, SnagText>({
-  'repeat-remainder': ({ name, count, multiple, left, rows }) => {
+  'repeat-remainder': ({ name, count, multiple, left, rows, worked = 'rounds' }) => {
     const short = Math.min(left, multiple - left)
     const fault =
       short <= 2
-        ? `${stitches(short)} more or fewer put it right, and in a plain round nobody sees it.`
-        : `The picture breaks off at the join${rows > 0 ? `; a change below the base's last row would cost ${rounds(rows)}` : ''}.`
+        ? `${stitches(short)} more or fewer put it right, and in a plain ${rowWord(worked)} nobody sees it.`
+        : `The picture breaks off at the ${worked === 'rows' ? 'edge' : 'join'}${rows > 0 ? `; a change below would cost ${counted(rows, rowWord(worked))}` : ''}.`
     return {
       title: `${name} does not come out even.`,
       text:
@@ -107,7 +107,7 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
   }),
   'opening-small': ({ one, other }) => ({
     title: 'The strip leaves no way in.',
-    text: `It has ${rounds(one).replace('round', 'row')}, the edge of the disc ${stitches(other)}: sew one row to one stitch and leave the rest open. Fewer rows, or larger discs.`,
+    text: `It has ${counted(one, 'row')}, the edge of the disc ${stitches(other)}: sew one row to one stitch and leave the rest open. Fewer rows, or larger discs.`,
   }),
   flare: ({ name, below, here }, { units }) => ({
     title: `${name} ${here > below ? 'flares' : 'draws in'}.`,
@@ -161,9 +161,9 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
       text: `Its raised ${worked === 'rows' ? 'rows' : 'rounds'} want the ${side === 'RS' ? 'right' : 'wrong'} side facing. ${why[worked]}`,
     }
   },
-  'adjust-too-large': ({ name, adjust, count, made }) => ({
-    title: `${name} cannot change that much in one round.`,
-    text: `It is to ${adjust > 0 ? 'add' : 'take away'} ${stitches(Math.abs(adjust))} on ${count}; one round has room for ${Math.abs(made)}.`,
+  'adjust-too-large': ({ name, adjust, count, made, worked = 'rounds' }) => ({
+    title: `${name} cannot change that much in one ${rowWord(worked)}.`,
+    text: `It is to ${adjust > 0 ? 'add' : 'take away'} ${stitches(Math.abs(adjust))} on ${count}; one ${rowWord(worked)} has room for ${Math.abs(made)}.`,
   }),
   'size-off': ({ made, wanted, said, tolerance, gauge }, { units }) => {
     const half = said === 'flat' ? 2 : 1
@@ -193,9 +193,9 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
     title: 'The base will ruffle.',
     text: `${printNumber(average)} a round on average; ${printNumber(flat)} would lie flat. It grows ${percent(flatness - 1)} too fast and waves at the edge.${giveOrTake(spread)}`,
   }),
-  'gauge-estimated': ({ spread, hookMm, yarnClass }) => ({
+  'gauge-estimated': ({ spread, hookMm, yarnClass, ring = true }) => ({
     title: 'Sizes rest on an estimate.',
-    text: `From a ${printNumber(hookMm, 2)} mm hook and class ${yarnClass} yarn, ± ${percent(spread)}. A swatch, or the first rounds of the base, will tell.`,
+    text: `From a ${printNumber(hookMm, 2)} mm hook and class ${yarnClass} yarn, ± ${percent(spread)}. A swatch${ring ? ', or the first rounds of the base,' : ''} will tell.`,
   }),
   'carry-shows': ({ carried, over, stitches: n, apart }) => ({
     title: `${carried} may show through ${over}.`,

@@ -28,7 +28,7 @@ const placeOf = ({ width, height }: ChartPlace) => ({
       <p v-if="failed" class="not-yet" role="alert">
         The pattern could not be written: {{ failed }}
       </p>
-      <p v-else-if="!sheet" class="note" role="status">Writing every round …</p>
+      <p v-else-if="!sheet" class="note" role="status">Writing every row …</p>
       <template v-else>
         <header>
           <h1>{{ sheet.name }}</h1>
@@ -79,7 +79,7 @@ const placeOf = ({ width, height }: ChartPlace) => ({
                 loading="lazy"
                 decoding="async"
                 :src="pictures.get(section.part)"
-                :alt="`Chart of ${section.name}; the rounds below say the same`"
+                :alt="`Chart of ${section.name}; the words below say the same`"
               />
             </div>
             <ol class="lines num">

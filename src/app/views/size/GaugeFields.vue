@@ -45,7 +45,7 @@ const measured = computed({
 })
 const estimate = computed(
   () =>
-    `About ${printNumber(usual.value.overMm / gauge.value.stitchWidthMm)} stitches over ${usual.value.words}, ± ${Math.round(gauge.value.spread * 100)} %. A swatch or the first rounds of the base will tell.`,
+    `About ${printNumber(usual.value.overMm / gauge.value.stitchWidthMm)} stitches over ${usual.value.words}, ± ${Math.round(gauge.value.spread * 100)} %. A swatch${onRing.value ? ' or the first rounds of the base' : ''} will tell.`,
 )
 
 /** The two figures of a swatch: how each is shown, and what it sets. */

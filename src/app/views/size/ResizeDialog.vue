@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { bandsOf, baseOf, roundsOf } from '@core/design'
+import { isOpen } from '@core/bag'
 import { resized } from '@core/fit'
 import { bodyOf } from '@core/ledger'
 import { rowWord } from '@core/terms'
@@ -32,6 +33,9 @@ function take() {
   open.value = !project.edit(edit.value)
 }
 
+/** One panel that is not sewn has no way around. */
+const flat = computed(() => isOpen(design.value))
+const half = computed(() => (flat.value ? 2 : 1))
 const length = (mm: number) => printLength(mm, workshop.words.units)
 /** Figures now and then, line by line. */
 const lines = computed(() => {
@@ -49,7 +53,7 @@ const lines = computed(() => {
   }))
   const all = [
     line('Stitches', ({ tally }) => String(tally.stitches)),
-    line('Around', ({ tally }) => length(tally.aroundMm)),
+    line(flat.value ? 'Across' : 'Around', ({ tally }) => length(tally.aroundMm / half.value)),
     line('Tall', ({ tally }) => length(tally.heightMm)),
     line('From above', ({ tally }) => footprintWords(tally.footprint, workshop.words.units)),
     line('Yarn', ({ needs }) =>
@@ -79,7 +83,13 @@ const word = computed(() => rowWord(bodyOf(project.table!.derived.ledger).worked
     append-to-body
   >
     <form @submit.prevent="take">
-      <LengthField v-model="size.aroundMm" label="Around" :min="20" :max="5000" />
+      <LengthField
+        :label="flat ? 'Across' : 'Around'"
+        :model-value="size.aroundMm / half"
+        :min="20 / half"
+        :max="5000 / half"
+        @update:model-value="size = { ...size, aroundMm: $event * half }"
+      />
       <LengthField v-model="size.heightMm" label="Tall" :min="10" :max="3000" />
       <p class="note">
         Base and count follow the width, plain and striped bands the height. Motifs stay as they
@@ -87,7 +97,8 @@ const word = computed(() => rowWord(bodyOf(project.table!.derived.ledger).worked
       </p>
       <p v-if="lines.length === 0" class="note" role="status">
         Nothing would change: whole {{ word }}s and repeats come no nearer to
-        {{ length(size.aroundMm) }} around and {{ length(size.heightMm) }} tall.
+        {{ length(size.aroundMm / half) }}
+        {{ flat ? 'across' : 'around' }} and {{ length(size.heightMm) }} tall.
       </p>
       <table v-else class="num">
         <thead>

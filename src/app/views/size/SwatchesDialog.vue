@@ -3,7 +3,7 @@ import { Close, Plus } from '@element-plus/icons-vue'
 import { computed, ref } from 'vue'
 import { bandOf, PLAIN, TAPESTRY } from '@core/band'
 import { bandsOf, type Swatch, partsOf } from '@core/design'
-import { gaugeIn, maybeOutsideClass } from '@core/ledger'
+import { bodyOf, gaugeIn, maybeOutsideClass } from '@core/ledger'
 import { LIMITS } from '@core/part'
 import { abbrOf, stitchById } from '@core/stitch'
 import { parsePer, type Per, printNumber } from '@core/units'
@@ -42,6 +42,9 @@ const fabrics = computed(() => [
   ).values(),
 ])
 
+const word = computed(() =>
+  bodyOf(project.table!.derived.ledger).worked === 'rows' ? 'Rows' : 'Rounds',
+)
 /** The two measured figures of a swatch. */
 const figuresOf = ({ stitches, stitchesOverMm, rows, rowsOverMm }: Swatch) => [
   {
@@ -50,7 +53,7 @@ const figuresOf = ({ stitches, stitchesOverMm, rows, rowsOverMm }: Swatch) => [
     values: ({ count, overMm }: Per) => ({ stitches: count, stitchesOverMm: overMm }),
   },
   {
-    label: 'Rounds',
+    label: word.value,
     per: { count: rows, overMm: rowsOverMm },
     values: ({ count, overMm }: Per) => ({ rows: count, rowsOverMm: overMm }),
   },
@@ -178,7 +181,7 @@ const parts = computed(() => {
       </li>
       <li v-if="measuring" class="swatch new">
         <b class="num">{{ swatches.length + 1 }}</b>
-        <NewSwatch word="Rounds" @measured="take" />
+        <NewSwatch :word="word" @measured="take" />
         <p class="note">It counts when both figures are there.</p>
         <button
           type="button"

@@ -41,7 +41,7 @@ function make(id: string) {
   <YarnTurns
     :model-value="part.stripes"
     what="stripe"
-    word="Rounds"
+    :word="rows ? 'Rows' : 'Rounds'"
     @update:model-value="emit('set', { stripes: $event })"
   />
   <button type="button" class="button" @click="addStripe">

@@ -133,7 +133,7 @@ const more = computed(() => there.value - shownRows.value)
         :yarns="['#000000', '#000000']"
         :rows="rows"
         :repeat="whole ? pattern.multiple : 0"
-        :label="`${part.name} ${as === 'symbols' ? 'in symbols' : 'as fabric'}; the round below says the same`"
+        :label="`${part.name} ${as === 'symbols' ? 'in symbols' : 'as fabric'}; the words below say the same`"
         @pick="row = $event"
       />
     </div>

@@ -48,7 +48,7 @@ const pick = (i: number) => {
         :look="as === 'stitches' ? 'stitched' : 'symbols'"
         :yarns="['#000000']"
         :rows="rows"
-        :label="`${part.name} ${as === 'symbols' ? 'in symbols' : 'as fabric'}; the round below says the same`"
+        :label="`${part.name} ${as === 'symbols' ? 'in symbols' : 'as fabric'}; the words below say the same`"
         @pick="pick"
       />
     </div>

@@ -4,6 +4,7 @@ import { inkOn } from '@core/colour'
 import { type Grouped, groupedRuns, runText, takesYarn } from '@core/pattern'
 import { hangsTurned, type LedgerRun, runsOfRow } from '@core/ledger'
 import { abbrOf, stitchById } from '@core/stitch'
+import { rowWord } from '@core/terms'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
@@ -72,7 +73,12 @@ const hint = computed(() => {
 </script>
 
 <template>
-  <section class="readout" aria-live="polite" tabindex="0" aria-label="The round in words">
+  <section
+    class="readout"
+    aria-live="polite"
+    tabindex="0"
+    :aria-label="`The ${rowWord(piece.worked)} in words`"
+  >
     <b class="num">{{ piece.worked === 'rows' ? 'Row' : 'Round' }} {{ number }}</b>
     <p class="runs num">
       <span

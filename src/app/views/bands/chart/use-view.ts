@@ -111,6 +111,14 @@ function runWords(
   return `${run.count} of ${run.letter}, ${stitches} of ${all}, ${where}.`
 }
 
+/** A chart of the band all along its rows, in as many as it is worked in; without the edges beside it. */
+function allAlong(chart: Chart, laid: Laid, count: number, hand: 'right' | 'left'): Chart {
+  const field = fieldOf(chart, laid.lay)
+  const wide = count - 2 * laid.edge
+  const moved = hand === 'right' ? movedOn(field.width, wide, hand, laid.balance) : 0
+  return unrolled(field, wide, moved, laid.rows)
+}
+
 /** Whether most of it hangs upside down on the bag. */
 function hangsMostly({ ledger, piece, place }: Seen): boolean {
   const { firstRow, endRow } = place ?? { firstRow: 0, endRow: 0 }
@@ -118,6 +126,13 @@ function hangsMostly({ ledger, piece, place }: Seen): boolean {
     hangsTurned(ledger, piece, firstRow + row),
   )
   return 2 * turned.filter(Boolean).length > turned.length
+}
+
+/** Columns over which the middles of front and back lie, counted from what stands beside it at an edge. */
+function middlesOf({ piece, place, hand }: Seen, count: number, edge: number) {
+  const none = { front: count / 2, back: count }
+  const { front, back } = place ? middlesOnChart(piece, place, hand) : none
+  return { front: front - edge, back: back - edge }
 }
 
 /** How a band leans, and the stitch its cells are shown as. */
@@ -163,14 +178,7 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
     if (!place || place.endRow <= place.firstRow) return null
     return partChart(ledger, piece, place, whole.value ? count.value : SHOWN_COLUMNS, hand)
   })
-  /** A chart of the band all along its rows, in as many as it is worked in. */
-  const wholeOf = (chart: Chart): Chart => {
-    const { lay, edge, rows, balance } = laid.value!
-    const field = fieldOf(chart, lay)
-    const wide = count.value - 2 * edge
-    const moved = seen.value.hand === 'right' ? movedOn(field.width, wide, 'right', balance) : 0
-    return unrolled(field, wide, moved, rows)
-  }
+  const wholeOf = (chart: Chart) => allAlong(chart, laid.value!, count.value, seen.value.hand)
   const toOwn = ({ column, row }: Cell): Cell =>
     laid.value
       ? cellIn(seen.value.own!, laid.value.lay, { column: column - moved.value, row })
@@ -213,13 +221,7 @@ export function useView(seen: Ref<Seen>, view: Ref<SeenAs>, leaning: Ref<boolean
         )
       : ''
   /** Columns of all of it over which the middles of front and back lie. */
-  const middles = computed(() => {
-    const { piece, place, hand } = seen.value
-    const none = { front: count.value / 2, back: count.value }
-    const { front, back } = place ? middlesOnChart(piece, place, hand) : none
-    const edge = laid.value?.edge ?? 0
-    return { front: front - edge, back: back - edge }
-  })
+  const middles = computed(() => middlesOf(seen.value, count.value, laid.value?.edge ?? 0))
   const leaned = useLean(seen, view, leaning)
   return {
     ...leaned,

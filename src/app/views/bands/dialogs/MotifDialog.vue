@@ -1,16 +1,7 @@
 <script setup lang="ts">
 import { Delete } from '@element-plus/icons-vue'
 import { computed, ref, shallowRef } from 'vue'
-import {
-  halfTurned,
-  inLetters,
-  onGround,
-  type Patch,
-  type Chart,
-  standing,
-  standingsIn,
-  type Stood,
-} from '@core/chart'
+import { halfTurned, inLetters, onGround, type Patch, type Chart } from '@core/chart'
 import type { Ink } from '@app/parts/chart/ink.ts'
 import {
   coloursOf,
@@ -25,12 +16,12 @@ import {
   motifYarns,
   sizes,
 } from '@core/motif'
-import { rowWord } from '@core/terms'
-import { counted, listed, printLength } from '@core/units'
+import { printLength } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import PatchPicture from '../chart/PatchPicture.vue'
 import { useMotifs } from '../chart/use-motifs.ts'
+import { type Standing, useStanding } from './use-standing.ts'
 import { useMotifFiles } from './use-motif-files.ts'
 
 /** The motif drawer, and letters: what is laid on a chart, put in the middle of a side, or made its repeat. */
@@ -118,36 +109,18 @@ const sizeWords = computed(() => {
   const over = width > count ? `: wider than the ${count} there are` : ` of ${count}`
   return `${width} stitches${over}, ${printLength(wide, units)} across; ${colours.length} rows, ${printLength(high, units)} tall.`
 })
-/** The chart it would be laid on: looked at while the dialog is open. */
-const there = computed(() => (open.value && count > 0 ? onto() : null))
-const word = computed(() => rowWord(worked))
-const stood = computed(() => {
-  const [what, chart] = [patch.value, there.value]
-  return standingsIn(worked).map(({ id, title }) => {
-    if (!what || !chart) return { id, title, stands: null, words: '' }
-    const high = Math.max(chart.colours.length, what.colours.length)
-    const stands = standing(what, id, middles, chart, (row) => blank(row, high))
-    return { id, title, stands, words: stands ? changeOf(stands) : 'wider than there is room' }
-  })
+const stood = useStanding({
+  ...{ open, patch, count: () => count, worked: () => worked, middles: () => middles },
+  ...{ onto: () => onto(), blank: (row, height) => blank(row, height) },
 })
-/** What changes of the chart that is there. */
-function changeOf({ covers, more }: Stood): string {
-  const said = [
-    ...(covers > 0 ? [`covers ${counted(covers, 'painted stitch')}`] : []),
-    ...(more > 0 ? [`${counted(more, word.value)} more`] : []),
-  ]
-  return said.length > 0 ? listed(said) : 'the rest stays'
-}
 function lay() {
   if (!patch.value) return
   emit('lay', patch.value)
   open.value = false
 }
-function stand({ title, stands }: (typeof stood.value)[number]) {
+function stand({ stands, said }: Standing) {
   if (!stands) return
-  const changed = stands.covers + stands.more > 0 ? ` It ${changeOf(stands)}.` : ''
-  const rest = `The chart is now the whole ${word.value}, ${counted(stands.chart.width, 'stitch')}; all beside the motif is as it was.`
-  emit('stand', stands.chart, `${title}. ${rest}${changed}`)
+  emit('stand', stands.chart, said)
   open.value = false
 }
 function asRepeat() {
