@@ -1,7 +1,16 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { bandOf } from '@core/band'
-import { type Design, type Edit, isBase, type NewBand, type Part, partsOf } from '@core/design'
+import { unlikeColour } from '@core/colour'
+import {
+  type Design,
+  type Edit,
+  isBase,
+  type NewBand,
+  newYarns,
+  type Part,
+  partsOf,
+} from '@core/design'
 import { type History } from '@core/project'
 import { onTabs, type TabMessage, tellTabs } from '@app/storage/tabs.ts'
 import { useDeriving } from './deriving.ts'
@@ -68,6 +77,14 @@ export const useProject = defineStore('project', () => {
     const piece = selecting.selectedPiece.value
     if (editing.edit({ name: 'addPart', args: { part, at, piece } })) selecting.selectNew(before)
   }
+  /** Yarns more, as far as there are letters for them: one in a colour unlike those there are, where none are said. Those that came. */
+  function addYarns(colours?: Parameters<typeof newYarns>[1]) {
+    const { yarns } = design.value!
+    const unlike = () => [{ colour: unlikeColour(yarns.map(({ colour }) => colour)) }]
+    const made = newYarns(design.value!, colours ?? unlike())
+    const edits = made.map((yarn) => ({ name: 'addYarn' as const, args: { yarn } }))
+    return made.length > 0 && editing.edit(edits) ? made : []
+  }
   /** Adds a piece, or copies one, and selects its base. */
   function addPiece(edit: Edit) {
     const before = design.value!
@@ -83,6 +100,7 @@ export const useProject = defineStore('project', () => {
     open,
     close,
     addBand,
+    addYarns,
     addPiece,
   }
 })

@@ -93,9 +93,7 @@ const severityWords = {
   list-style: none;
 }
 .snag li button {
-  display: flex;
-  justify-content: space-between;
-  gap: 8px;
+  display: grid;
   width: 100%;
   padding: 4px 8px;
   border: 0;
@@ -110,9 +108,6 @@ const severityWords = {
 .snag li em {
   color: var(--ink-2);
   font-style: normal;
-  flex: none;
-  max-width: 55%;
-  text-align: right;
   font-variant-numeric: tabular-nums;
 }
 </style>

@@ -1,12 +1,10 @@
 import { partsOf } from '@core/design'
 import { historyOf, tryCommit, projectOf } from '../../../core/project/index.ts'
-import { compile } from '../../../core/ledger/index.ts'
 import { derive } from '../../../core/bag/index.ts'
 import { baseKinds } from '../../../core/shape/index.ts'
 import { baseAs, plain, tote } from '../../../core/testing/tote.ts'
 import { facesOf } from './faces.ts'
 import { readAmount, readMm, readWhole } from '../fields/read-typed.ts'
-import { PIECE_GAP, spineParts, stripMm } from '../spine/spine-layout.ts'
 import { tapeMarks } from '../marks/tape.ts'
 import { newPart, partTemplates } from './part-templates.ts'
 
@@ -22,32 +20,6 @@ describe('a tape', () => {
         figures.slice(1).forEach(({ at }, i) => expect(at - figures[i]!.at).toBeGreaterThan(20))
         expect(marks.at(-1)!.at).toBeLessThanOrEqual(300 * pxPerMm + 1e-6)
       }
-  })
-})
-
-describe('the spine', () => {
-  it('stacks the parts without gaps and keeps their labels apart', () => {
-    const ledger = compile(tote())
-    const [piece] = ledger.pieces
-    const parts = spineParts(ledger, 700, 4)
-    expect(parts[0]!.bottom).toBe(700)
-    parts.slice(1).forEach((part, i) => {
-      expect(part.bottom).toBeCloseTo(parts[i]!.top, 9)
-      expect(parts[i]!.labelY - part.labelY).toBeGreaterThanOrEqual(28.9)
-    })
-    expect(parts.at(-1)!.top).toBeCloseTo(700 - piece!.columns.alongMm.at(-1)! * 4, 9)
-  })
-
-  it('stacks pieces with room for their joins', () => {
-    const ledger = compile(tote({ parts: [baseAs('discs', { count: 48 }), plain()] }))
-    const parts = spineParts(ledger, 700, 2)
-    expect(parts.map(({ name, piece, rounds }) => [name, piece, rounds])).toEqual([
-      ['Disc', 0, 8],
-      ['Strip', 1, 1],
-      ['Plain', 1, 2],
-    ])
-    expect(parts[1]!.bottom).toBeCloseTo(parts[0]!.top - PIECE_GAP, 9)
-    expect(parts.at(-1)!.top).toBeCloseTo(700 - stripMm(ledger) * 2 - PIECE_GAP, 9)
   })
 })
 

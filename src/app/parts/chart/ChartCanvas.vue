@@ -65,7 +65,7 @@ const cursorWords = computed(() => {
   const letter = maybeLetterAt(props.chart, cursor.value)
   const name = props.yarns.find((yarn) => yarn.letter === letter)?.name ?? ''
   const stitch = workshop.words.hand === 'right' ? props.chart.width - column : column + 1
-  return `Round ${props.firstRound + row * props.each}, stitch ${stitch}: ${letter} ${name}`
+  return `${props.worked === 'rows' ? 'Row' : 'Round'} ${props.firstRound + row * props.each}, stitch ${stitch}: ${letter} ${name}`
 })
 </script>
 
@@ -76,7 +76,7 @@ const cursorWords = computed(() => {
     :class="[tool.kind, { readonly }]"
     role="application"
     tabindex="0"
-    :aria-label="`Chart, ${chart.width} stitches by ${chart.colours.length} rounds. Arrows move, Home, End, Page up and Page down go to its edges, Space paints or begins and ends a shape, Shift and arrows paint on the way, digits choose the yarn.`"
+    :aria-label="`Chart, ${chart.width} stitches by ${chart.colours.length} ${worked}. Arrows move, Home, End, Page up and Page down go to its edges, Space paints or begins and ends a shape, Shift and arrows paint on the way, digits choose the yarn.`"
     @pointerdown="down"
     @pointermove="hover"
     @pointerleave="leave"

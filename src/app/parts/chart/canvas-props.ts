@@ -20,6 +20,7 @@ export interface CanvasProps {
   stamp: Patch | null
   aspect: number
   stitchWidthMm: number
+  worked: 'rounds' | 'rows'
   firstRound: number
   /** Worked rounds a row of the chart is. */
   each: number

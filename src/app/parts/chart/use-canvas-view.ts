@@ -1,5 +1,5 @@
-import { useElementSize } from '@vueuse/core'
-import { type Ref, shallowRef, watch } from 'vue'
+import { useElementSize, useEventListener } from '@vueuse/core'
+import { ref, type Ref, shallowRef, watch } from 'vue'
 import type { CanvasProps } from './canvas-props.ts'
 import { type ChartView, fittedView, panned, zoomed } from './view-model.ts'
 
@@ -18,12 +18,18 @@ export function useCanvasView(
     alone: props.alone,
     lean: props.lean,
   })
+  /** A stroke keeps the geometry it began with: what has changed about the chart is followed when it is over. */
+  const held = ref(false)
+  useEventListener(root, 'pointerdown', () => (held.value = true))
+  useEventListener(['pointerup', 'pointercancel', 'blur'], () => (held.value = false))
   let of = ''
   watch(
     // As text, since a watched object is another one with every change of the others, changed or not.
-    [() => width.value, () => height.value, () => JSON.stringify(shown())],
-    ([wide, high, what]) => {
-      if (wide < 80 || high < 80) return
+    [() => width.value, () => height.value, () => JSON.stringify(shown()), held],
+    ([wide, high, what, still]) => {
+      if (wide < 80 || high < 80 || (still && view.value)) return
+      const { width: w, height: h } = view.value ?? { width: 0, height: 0 }
+      if (of === what && w === wide && h === high) return
       if (!view.value || fitted || of !== what) fit()
       else view.value = panned({ ...view.value, width: wide, height: high }, 0, 0)
       of = what

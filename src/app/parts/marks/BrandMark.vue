@@ -14,7 +14,7 @@ import LockingMarker from './LockingMarker.vue'
   display: flex;
   align-items: center;
   gap: 9px;
-  width: 176px;
+  width: 232px;
   height: 56px;
   padding-left: 14px;
   background: var(--mat);
@@ -23,7 +23,7 @@ import LockingMarker from './LockingMarker.vue'
   letter-spacing: -0.01em;
   text-decoration: none;
 }
-@media (max-width: 560px) {
+@media (max-width: 1000px) {
   .brand {
     flex: none;
     width: 56px;

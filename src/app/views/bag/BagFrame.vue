@@ -8,7 +8,7 @@ import { useProject } from '@app/stores/project.ts'
 import BagBar from './BagBar.vue'
 import SaveNotice from './SaveNotice.vue'
 import KeySheet from '@app/parts/page/KeySheet.vue'
-import SpinePanel from '@app/parts/spine/SpinePanel.vue'
+import SpinePanel from '@app/views/spine/SpinePanel.vue'
 import TallyPanel from '@app/parts/bag/TallyPanel.vue'
 
 /** The frame of a bag: the bar above, the spine at the left, the tally at the right, and a place in between. */
@@ -100,21 +100,21 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 <style>
 .frame {
   display: grid;
-  grid-template: auto minmax(0, 1fr) / 176px 1fr 244px;
+  grid-template: auto minmax(0, 1fr) / 232px minmax(0, 1fr) 244px;
   height: 100%;
   overflow: hidden;
 }
 .frame.no-tally {
-  grid-template-columns: 176px 1fr;
+  grid-template-columns: 232px minmax(0, 1fr);
 }
 .frame.narrow {
-  grid-template-columns: 1fr 244px;
+  grid-template-columns: minmax(0, 1fr) 244px;
 }
 .frame.narrow.no-tally {
   grid-template-columns: minmax(0, 1fr);
 }
 .frame.narrow.on-mat {
-  grid-template-columns: 176px minmax(0, 1fr);
+  grid-template-columns: 232px minmax(0, 1fr);
 }
 /* On a phone the tally lies over the place while it is open. */
 @media (max-width: 640px) {

@@ -3,8 +3,7 @@ import { fittingOf } from '@core/fitting'
 import { Close, Plus } from '@element-plus/icons-vue'
 import { fileOpen } from 'browser-fs-access'
 import { computed, ref } from 'vue'
-import { unlikeColour } from '@core/colour'
-import { lettersIn, newYarns, partsOf, type Strand, type Yarn } from '@core/design'
+import { lettersIn, partsOf, type Strand, type Yarn } from '@core/design'
 import { readPalette } from '@core/file'
 import { LIMITS } from '@core/part'
 import { yarnClasses } from '@core/stitch'
@@ -51,12 +50,6 @@ const setStrand = (yarn: Yarn, at: number, values: Partial<Strand>) =>
   set(yarn.letter, {
     strands: yarn.strands.map((strand, i) => (i === at ? { ...strand, ...values } : strand)),
   })
-function addAll(colours: readonly { readonly name?: string; readonly colour: string }[]) {
-  const yarns = newYarns(design.value, colours)
-  if (yarns.length > 0)
-    project.edit(yarns.map((yarn) => ({ name: 'addYarn' as const, args: { yarn } })))
-  return yarns.length
-}
 /** What was said of a palette that was brought in. */
 const said = ref('')
 async function bring() {
@@ -66,7 +59,7 @@ async function bring() {
   if (!read.ok) return (said.value = read.problem)
   const there = new Set(design.value.yarns.map(({ colour }) => colour))
   const fresh = read.value.filter(({ colour }) => !there.has(colour))
-  const added = addAll(fresh)
+  const added = project.addYarns(fresh).length
   const left = fresh.length - added
   said.value = `${counted(added, 'yarn')} more.${left > 0 ? ` ${left} found no letter: a bag has ${LIMITS.yarns} at most.` : ''}`
 }
@@ -212,7 +205,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
         type="button"
         class="button"
         :disabled="rows.length >= LIMITS.yarns"
-        @click="addAll([{ colour: unlikeColour(rows.map((row) => row.yarn.colour)) }])"
+        @click="project.addYarns()"
       >
         <ElIcon><Plus /></ElIcon>Yarn
       </button>

@@ -8,7 +8,7 @@ import ChartSizeFields from './ChartSizeFields.vue'
 import YarnSelect from '@app/parts/fields/YarnSelect.vue'
 
 /** How a mosaic is worked: its rows and their yarns, what stands below, above and beside it. */
-const props = defineProps<{ part: MosaicPart; rows: boolean }>()
+const props = defineProps<{ part: MosaicPart; rows: boolean; show: string; count: number }>()
 const emit = defineEmits<{ set: [values: Partial<MosaicPart>] }>()
 const set = (values: Partial<MosaicPart>) => emit('set', values)
 /** Painting changes nothing here. */
@@ -33,44 +33,50 @@ const turn = (first: string, second: string) =>
     :chart="props.part.chart"
     :rows="rows"
     :times="part.times"
+    :show="show"
+    :on="count - (rows ? 2 * part.edge : 0)"
     :most="part.rows[0] === part.rows.at(-1) ? 1 : LIMITS.times"
     @update:times="set({ times: $event })"
   />
-  <WholeField v-model="from" label="From" :min="1" :max="part.rows.length" hint="row" />
-  <div class="measure-field">
-    <span>Yarns</span>
-    <div class="mosaic-turns">
-      <YarnSelect
-        :model-value="turns.first"
-        :label="`Yarn of row ${turns.at + 1}`"
-        @update:model-value="turn($event, turns.second === $event ? turns.first : turns.second)"
-      />
-      <YarnSelect
-        v-if="turns.at + 1 < part.rows.length"
-        :model-value="turns.second"
-        :label="`Yarn of row ${turns.at + 2}`"
-        @update:model-value="turn(turns.first === $event ? turns.second : turns.first, $event)"
-      />
+  <template v-if="show === 'turns'">
+    <WholeField v-model="from" label="From" :min="1" :max="part.rows.length" hint="row" />
+    <div class="measure-field">
+      <span>Yarns</span>
+      <div class="mosaic-turns">
+        <YarnSelect
+          :model-value="turns.first"
+          :label="`Yarn of row ${turns.at + 1}`"
+          @update:model-value="turn($event, turns.second === $event ? turns.first : turns.second)"
+        />
+        <YarnSelect
+          v-if="turns.at + 1 < part.rows.length"
+          :model-value="turns.second"
+          :label="`Yarn of row ${turns.at + 2}`"
+          @update:model-value="turn(turns.first === $event ? turns.second : turns.first, $event)"
+        />
+      </div>
     </div>
-  </div>
+  </template>
+  <template v-if="show === 'plain'">
+    <WholeField
+      label="Below it"
+      hint="plain"
+      :model-value="part.before"
+      :min="0"
+      :max="LIMITS.edge"
+      @update:model-value="set({ before: $event })"
+    />
+    <WholeField
+      label="Above it"
+      hint="plain"
+      :model-value="part.after"
+      :min="0"
+      :max="LIMITS.edge"
+      @update:model-value="set({ after: $event })"
+    />
+  </template>
   <WholeField
-    label="Below it"
-    hint="plain"
-    :model-value="part.before"
-    :min="0"
-    :max="LIMITS.edge"
-    @update:model-value="set({ before: $event })"
-  />
-  <WholeField
-    label="Above it"
-    hint="plain"
-    :model-value="part.after"
-    :min="0"
-    :max="LIMITS.edge"
-    @update:model-value="set({ after: $event })"
-  />
-  <WholeField
-    v-if="rows"
+    v-if="show === 'edge'"
     label="At edges"
     hint="plain"
     :model-value="part.edge"
@@ -79,7 +85,7 @@ const turn = (first: string, second: string) =>
     @update:model-value="set({ edge: $event })"
   />
   <WholeField
-    v-if="part.school === 'inset'"
+    v-if="show === 'run'"
     label="Over, at most"
     hint="side by side"
     :model-value="part.run"

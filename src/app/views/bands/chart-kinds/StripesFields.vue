@@ -6,10 +6,10 @@ import { roundsOf } from '@core/design'
 import { LIMITS } from '@core/part'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
-import YarnTurns from '../list/YarnTurns.vue'
+import YarnTurns from '../said/YarnTurns.vue'
 
 /** The stripes of a band, from below. */
-const { part, rows } = defineProps<{ part: StripesPart; rows: boolean }>()
+const { part, rows } = defineProps<{ part: StripesPart; rows: boolean; show: string }>()
 const emit = defineEmits<{ set: [values: Partial<StripesPart>] }>()
 const project = useProject()
 const StripeAmounts = defineAsyncComponent(() => import('./StripeAmounts.vue'))
@@ -37,35 +37,40 @@ function make(id: string) {
 </script>
 
 <template>
-  <p class="note head">Stripes, from below · {{ roundsOf(part) }} {{ rows ? 'rows' : 'rounds' }}</p>
-  <YarnTurns
-    :model-value="part.stripes"
-    what="stripe"
-    :word="rows ? 'Rows' : 'Rounds'"
-    @update:model-value="emit('set', { stripes: $event })"
-  />
-  <button type="button" class="button" @click="addStripe">
-    <ElIcon><Plus /></ElIcon>Stripe
-  </button>
-  <ElDropdown trigger="click" @command="make">
-    <button type="button" class="button">Make of them …</button>
-    <template #dropdown>
-      <ElDropdownMenu>
-        <ElDropdownItem v-for="way in stripeWays" :key="way.id" :command="way.id">
-          {{ way.title }}
-        </ElDropdownItem>
-      </ElDropdownMenu>
-    </template>
-  </ElDropdown>
-  <button type="button" class="button" @click="amounts = true">From amounts …</button>
-  <StripeAmounts
-    v-if="amounts"
-    v-model="amounts"
-    :part="part"
-    :rows="rows"
-    @set="emit('set', { stripes: $event })"
-  />
+  <template v-if="show === 'stripes'">
+    <p class="note head">
+      Stripes, from below · {{ roundsOf(part) }} {{ rows ? 'rows' : 'rounds' }}
+    </p>
+    <YarnTurns
+      :model-value="part.stripes"
+      what="stripe"
+      :word="rows ? 'Rows' : 'Rounds'"
+      @update:model-value="emit('set', { stripes: $event })"
+    />
+    <button type="button" class="button" @click="addStripe">
+      <ElIcon><Plus /></ElIcon>Stripe
+    </button>
+    <ElDropdown trigger="click" @command="make">
+      <button type="button" class="button">Make of them …</button>
+      <template #dropdown>
+        <ElDropdownMenu>
+          <ElDropdownItem v-for="way in stripeWays" :key="way.id" :command="way.id">
+            {{ way.title }}
+          </ElDropdownItem>
+        </ElDropdownMenu>
+      </template>
+    </ElDropdown>
+    <button type="button" class="button" @click="amounts = true">From amounts …</button>
+    <StripeAmounts
+      v-if="amounts"
+      v-model="amounts"
+      :part="part"
+      :rows="rows"
+      @set="emit('set', { stripes: $event })"
+    />
+  </template>
   <WholeField
+    v-else
     label="In all"
     :model-value="rounds"
     :min="1"

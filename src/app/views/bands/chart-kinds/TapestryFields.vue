@@ -7,7 +7,7 @@ import { steady } from '@app/parts/page/steady.ts'
 import ChartSizeFields from './ChartSizeFields.vue'
 
 /** The size of a chart, how often it is worked, and how. */
-const props = defineProps<{ part: TapestryPart; rows: boolean }>()
+const props = defineProps<{ part: TapestryPart; rows: boolean; show: string; count: number }>()
 const emit = defineEmits<{ set: [values: Partial<TapestryPart>] }>()
 const set = (values: Partial<TapestryPart>) => emit('set', values)
 /** Painting changes nothing here. */
@@ -23,11 +23,13 @@ const part = steady(() => {
     :chart="props.part.chart"
     :rows="rows"
     :times="part.times"
+    :show="show"
+    :on="part.lay === 'beside' ? count - (rows ? part.balance : 0) : undefined"
     :balance="part.balance"
     @update:balance="set({ balance: $event })"
     @update:times="set({ times: $event })"
   />
-  <label class="field">
+  <label v-if="show === 'lay'" class="field">
     <span>Repeats</span>
     <ElSelect
       :model-value="part.lay"
@@ -38,7 +40,8 @@ const part = steady(() => {
     </ElSelect>
   </label>
   <WholeField
-    label="Carried"
+    v-if="show === 'carried'"
+    label="Yarns at most"
     :model-value="part.carried"
     :min="1"
     :max="LIMITS.strands"

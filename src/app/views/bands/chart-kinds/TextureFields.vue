@@ -8,10 +8,10 @@ import { LIMITS } from '@core/part'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
-import YarnTurns from '../list/YarnTurns.vue'
+import YarnTurns from '../said/YarnTurns.vue'
 
 /** What is decided about a texture: its rows, its yarns in turn, and the side its raised rows are worked from. */
-const { part, rows } = defineProps<{ part: TexturePart; rows: boolean }>()
+const { part, rows } = defineProps<{ part: TexturePart; rows: boolean; show: string }>()
 const emit = defineEmits<{ set: [values: Partial<TexturePart>] }>()
 const project = useProject()
 const below = computed(() => {
@@ -71,6 +71,7 @@ const edges = computed(() => part.edge > 0 || (rows && takesEdges(part)))
 <template>
   <div class="texture-fields">
     <WholeField
+      v-if="show === 'rounds'"
       :label="word"
       :model-value="part.rounds"
       :min="1"
@@ -78,7 +79,7 @@ const edges = computed(() => part.edge > 0 || (rows && takesEdges(part)))
       @update:model-value="emit('set', { rounds: $event })"
     />
     <WholeField
-      v-if="edges"
+      v-if="show === 'edge' && edges"
       label="Extra edge"
       :model-value="part.edge"
       :min="0"
@@ -86,7 +87,7 @@ const edges = computed(() => part.edge > 0 || (rows && takesEdges(part)))
       @update:model-value="emit('set', { edge: $event })"
     />
     <ChoiceOf
-      v-if="part.side !== 'any'"
+      v-if="show === 'side'"
       :model-value="part.side"
       legend="Raised rows are worked"
       :options="[
@@ -99,7 +100,10 @@ const edges = computed(() => part.edge > 0 || (rows && takesEdges(part)))
       ]"
       @update:model-value="emit('set', { side: $event })"
     />
-    <label v-if="begins.length > 1" class="field">
+    <p v-if="show === 'begins' && begins.length < 2" class="note">
+      It can begin with its first row alone here.
+    </p>
+    <label v-if="show === 'begins' && begins.length > 1" class="field">
       <span>Begins with row</span>
       <ElSelect
         :model-value="part.from"
@@ -114,7 +118,7 @@ const edges = computed(() => part.edge > 0 || (rows && takesEdges(part)))
         />
       </ElSelect>
     </label>
-    <template v-for="(turns, slot) in lists" :key="slot">
+    <template v-for="(turns, slot) in show === 'yarns' ? lists : []" :key="slot">
       <p class="note head">
         {{
           lists.length > 1
@@ -132,7 +136,9 @@ const edges = computed(() => part.edge > 0 || (rows && takesEdges(part)))
         <ElIcon><Plus /></ElIcon>Another yarn in turn
       </button>
     </template>
-    <button type="button" class="button" @click="choosing = true">Another pattern …</button>
+    <button v-if="show === 'pattern'" type="button" class="button" @click="choosing = true">
+      Another pattern …
+    </button>
     <TextureDialog
       v-if="asked"
       v-model="choosing"
@@ -141,7 +147,7 @@ const edges = computed(() => part.edge > 0 || (rows && takesEdges(part)))
       :at="0"
       :instead="part"
     />
-    <p class="note" :class="{ bad: !fits }">
+    <p v-if="show === 'pattern' || show === 'rounds'" class="note" :class="{ bad: !fits }">
       {{
         fits
           ? `Comes out on ${below} stitches; on ${wants}.${units}`

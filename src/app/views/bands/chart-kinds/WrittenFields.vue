@@ -7,7 +7,7 @@ import { useProject } from '@app/stores/project.ts'
 import { checker } from '@app/workers/workers.ts'
 
 /** The rows of a written band in shorthand: counted over what stands below it before they are taken. */
-const { part } = defineProps<{ part: WrittenPart; rows: boolean }>()
+const { part } = defineProps<{ part: WrittenPart; rows: boolean; show: string }>()
 const project = useProject()
 const kept = computed(() => part.rows.map(({ text }) => text).join('\n'))
 const text = ref(kept.value)

@@ -5,6 +5,7 @@ import type { Edit, Layer } from '@core/design'
 import type { Ink } from '@app/parts/chart/ink.ts'
 import type { Sign } from '@app/parts/chart/signs.ts'
 import { type SeenAs, views } from '@app/parts/chart/views.ts'
+import type { About, Said, Word } from '../said/said.ts'
 import type { Seen } from './seen.ts'
 
 /** A view that only one kind of band has. What draws it is brought in when it is wanted. */
@@ -70,7 +71,10 @@ export const usual: Omit<OnChart, 'asWhole' | 'blank'> = {
 
 /** What the page knows of one kind of band: what is decided about it, how it is seen, and what painting on its chart does. */
 export interface ChartKind<Part = BandPart> {
-  /** What is decided about it beside what all parts have; none has nothing more. */
+  /** What is decided about it, in words, beside what all parts have; and what is rare, and stands behind *More*. */
+  readonly says: (part: Part, about: About) => readonly Said[]
+  readonly rare?: (part: Part, about: About) => readonly Word[]
+  /** Changes what the word that is given as `show` says. */
   readonly fields?: Component
   /** Shown to choose a new one in, where there is more to choose than the kind. */
   readonly chooser?: Component
@@ -86,6 +90,7 @@ export type ChartKinds = {
 /** One without a chart of its own, or whose cells are stitches in their yarns. */
 export const plainKind: ChartKind = {
   views,
+  says: () => [],
   on: (_, { own }) => ({
     ...usual,
     asWhole: (whole, chart = own ? whole(own) : undefined) => ({

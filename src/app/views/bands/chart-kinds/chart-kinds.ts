@@ -12,6 +12,20 @@ import WrittenFields from './WrittenFields.vue'
 import { type ChartKind, type ChartKinds, type OwnView, plainKind } from './chart-kind.ts'
 import { mosaicViews, onMosaic } from './mosaic.ts'
 import { onRelief, reliefViews } from './relief.ts'
+import {
+  mosaicRare,
+  mosaicSays,
+  plainRare,
+  plainSays,
+  reliefRare,
+  reliefSays,
+  stripesSays,
+  tapestryRare,
+  tapestrySays,
+  textureRare,
+  textureSays,
+  writtenSays,
+} from './says.ts'
 
 const ownView = (
   id: string,
@@ -27,21 +41,30 @@ const StripesStack = defineAsyncComponent(() => import('./StripesStack.vue'))
 
 /** Every kind of band as the page has it. One is added here and nowhere else. */
 export const chartKinds: ChartKinds = {
-  plain: { ...plainKind, fields: PlainFields },
+  plain: { ...plainKind, fields: PlainFields, says: plainSays, rare: plainRare },
   stripes: {
     ...plainKind,
     fields: StripesFields,
+    says: stripesSays,
     views: [
       ownView('stack', 'Stack', 'Stripes on one another: drag their edges', StripesStack),
       ...views,
     ],
   },
-  tapestry: { ...plainKind, fields: TapestryFields },
-  mosaic: { fields: MosaicFields, mend: MosaicMend, views: mosaicViews, on: onMosaic },
-  relief: { fields: ReliefFields, views: reliefViews, on: onRelief },
+  tapestry: { ...plainKind, fields: TapestryFields, says: tapestrySays, rare: tapestryRare },
+  mosaic: {
+    ...{ fields: MosaicFields, mend: MosaicMend, views: mosaicViews, on: onMosaic },
+    ...{ says: mosaicSays, rare: mosaicRare },
+  },
+  relief: {
+    ...{ fields: ReliefFields, views: reliefViews, on: onRelief },
+    ...{ says: reliefSays, rare: reliefRare },
+  },
   texture: {
     ...plainKind,
     fields: TextureFields,
+    says: textureSays,
+    rare: textureRare,
     chooser: defineAsyncComponent(() => import('../dialogs/TextureDialog.vue')),
     // Its cells would say nothing: beside its stitches there is only the bag.
     views: [
@@ -53,6 +76,7 @@ export const chartKinds: ChartKinds = {
   written: {
     ...plainKind,
     fields: WrittenFields,
+    says: writtenSays,
     views: [
       ownView('symbols', 'Symbols', 'Row for row in symbols', WrittenStage, 'symbols'),
       ownView('stitched', 'Stitched', 'Row for row as fabric', WrittenStage),

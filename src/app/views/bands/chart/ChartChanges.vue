@@ -72,7 +72,7 @@ function act(command: string) {
   >
     <button
       type="button"
-      class="tool"
+      class="tool-button"
       title="Turn, move, rows and columns"
       aria-label="Turn, move, rows and columns"
     >

@@ -28,6 +28,7 @@ import { isTyping, useChartKeys } from './use-chart-keys.ts'
 import { useInks } from './use-inks.ts'
 import { useOnChart } from './use-on-chart.ts'
 import { usePainting } from './use-painting.ts'
+import { useSaid } from './use-said.ts'
 import { useReadout } from './use-readout.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
@@ -94,12 +95,10 @@ const { row, at, point, rest, runWords, shownRow, firstRound, names } = useReado
   worked: () => project.ledgerPiece!.worked,
   hand: () => workshop.words.hand,
 })
-/** What was said of a chart that was brought in. */
-const said = ref('')
-/** It goes when the bag is another one than it was said of. */
-watch(design, (now) => now !== saidOf && (said.value = ''))
-let saidOf: unknown = null
-watch(said, () => (saidOf = design.value), { flush: 'sync' })
+/** A yarn more, to paint with at once. */
+const addYarn = () => (letter.value = project.addYarns()[0]?.letter ?? letter.value)
+/** What was said of what was done to the chart. */
+const said = useSaid(design)
 const { size, symmetry, onlyHere, draw, paint, fill, make, stand, straight } = usePainting({
   ...{ on, chart, own, toOwn, wholeOf, letter, ground, whole, count, leans, said, tool: hand },
   ...{ id: () => part.value.id, edit: project.edit, goesOn: rest },
@@ -145,9 +144,11 @@ watch(
     asked.value = null
   },
 )
-const wide = () =>
-  printLength((chart.value?.width ?? 0) * gauge.value.stitchWidthMm, workshop.words.units)
-const repeatWords = computed(() => `${paints.value && !whole.value ? 'one repeat, ' : ''}${wide()}`)
+const repeatWords = computed(() => {
+  const wideMm = (chart.value?.width ?? 0) * gauge.value.stitchWidthMm
+  const wide = printLength(wideMm, workshop.words.units)
+  return paints.value && !whole.value ? `one repeat, ${wide}` : wide
+})
 useChartKeys({
   ...{ view, all, tool, size, palette, letter },
   openMotifs: () => (motifs.value = motifs.value || paints.value),
@@ -157,12 +158,14 @@ useChartKeys({
 <template>
   <template v-if="chart">
     <ChartTools v-if="paints && view.shows !== 'bag'" v-model="tool">
-      <ToolChoice
-        v-model="size"
-        :all="brushSizes"
-        label="Brush"
-        picture="M4 12h16M4 7.500h16M4 17.500h16"
-      />
+      <template #colour>
+        <ToolChoice
+          v-model="size"
+          :all="brushSizes"
+          label="Brush"
+          picture="M4 12h16M4 7.500h16M4 17.500h16"
+        />
+      </template>
       <ToolButton
         label="Motifs and letters"
         title="Motifs and letters (T)"
@@ -187,7 +190,8 @@ useChartKeys({
         :leans="leansWords"
         @zoom="canvas?.zoomBy($event)"
         @fit="canvas?.fit()"
-      >
+      ></ViewBar>
+      <div class="chart-says" role="status">
         <ElCheckbox v-if="whole && paints" v-model="onlyHere" label="Only here" />
         <template v-if="chosen.length > 0 && paints">
           <button
@@ -233,7 +237,20 @@ useChartKeys({
         >
           Straighten
         </button>
-      </ViewBar>
+        <p v-if="asked" class="note">
+          {{ asked.asks!.words }}
+        </p>
+        <button
+          v-for="one in answers"
+          :key="one.title"
+          type="button"
+          class="button"
+          @click="one.run()"
+        >
+          {{ one.title }}
+        </button>
+        <p v-if="said && !asked" class="note">{{ said }}</p>
+      </div>
       <component :is="stage" v-if="stage" v-model:row="row" :part="part" :as="view.as" />
       <TurnedBag
         v-else-if="view.shows === 'bag'"
@@ -256,6 +273,7 @@ useChartKeys({
         :stamp="stamp"
         :aspect="aspect"
         :stitch-width-mm="gauge.stitchWidthMm"
+        :worked="project.ledgerPiece!.worked"
         :first-round="firstRound"
         :sign="symbols ? symbols.sign : sign"
         :alone="alone"
@@ -280,21 +298,6 @@ useChartKeys({
         @drop.prevent="take($event.dataTransfer?.files[0])"
         @point="point"
       />
-      <p v-if="said" class="note said" role="status">
-        {{ said }}
-      </p>
-      <p v-if="asked" class="note said" role="alert">
-        {{ asked.asks!.words }}
-        <button
-          v-for="one in answers"
-          :key="one.title"
-          type="button"
-          class="button"
-          @click="one.run()"
-        >
-          {{ one.title }}
-        </button>
-      </p>
       <YarnPalette
         v-if="paints && view.shows !== 'bag'"
         v-model="letter"
@@ -302,6 +305,7 @@ useChartKeys({
         :symbols="symbols !== null"
         :in-band="inBand"
         :marked="sign.id === 'marks'"
+        @add="addYarn"
       />
       <RoundReadout v-if="shownRow !== null" :row="shownRow" :run="runWords" />
     </div>
@@ -340,5 +344,26 @@ useChartKeys({
 }
 .chart {
   flex: 1;
+}
+/* What comes and goes has a row of its own: the chart stays where it is. */
+.chart-says {
+  display: flex;
+  flex: none;
+  flex-wrap: wrap;
+  gap: 4px 6px;
+  align-items: center;
+  overflow: auto;
+  height: 31px;
+}
+.chart-says > .note {
+  flex: 1 1 200px;
+}
+.chart-says .button {
+  min-height: 28px;
+  padding: 3px 9px;
+}
+.chart-says .el-checkbox {
+  height: 28px;
+  margin: 0 4px 0 0;
 }
 </style>

@@ -104,9 +104,10 @@ const hint = computed(() => {
   gap: 4px 14px;
   align-items: baseline;
   flex: none;
-  height: 104px;
+  align-content: start;
+  height: 92px;
   overflow: auto;
-  padding: 11px 14px;
+  padding: 9px 14px;
   border: 1px solid var(--line);
   border-radius: var(--radius-large);
   background: #fff;

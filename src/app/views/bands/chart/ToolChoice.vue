@@ -9,7 +9,7 @@ const choose = (id: string) => (chosen.value = all.find((one) => one.id === id)!
   <ElDropdown trigger="click" placement="right" @command="choose">
     <button
       type="button"
-      class="tool"
+      class="tool-button"
       :class="{ on: chosen.id !== all[0]!.id }"
       :title="`${label}: ${chosen.title}`"
       :aria-label="`${label}: ${chosen.title}`"

@@ -44,7 +44,6 @@ const zooms = [
       legend="View (V for the next)"
       :options="all.map((one) => ({ value: one.id, label: one.title, title: `${one.about} (V)` }))"
     />
-    <slot />
     <span class="room" />
     <ToolButton
       v-if="leans && view.shows !== 'own'"
@@ -83,24 +82,21 @@ const zooms = [
 .view-bar {
   display: flex;
   flex: none;
-  flex-wrap: wrap;
   gap: 2px;
   align-items: center;
   min-height: 36px;
-  padding-left: 6px;
 }
-.view-bar .tool {
-  width: 29px;
+.view-bar .tool-button {
+  width: 30px;
+}
+.view-bar .choice {
+  flex: 0 1 auto;
+  min-width: 0;
 }
 .view-bar .choice span {
-  padding-inline: 8px;
-}
-.view-bar .button {
-  margin: 0 0 0 4px;
-  padding: 4px 8px;
-}
-.view-bar .el-checkbox {
-  margin: 0 2px 0 6px;
+  overflow: hidden;
+  padding-inline: 9px;
+  text-overflow: ellipsis;
 }
 .view-bar .room {
   flex: 1;

@@ -6,7 +6,7 @@ import LengthField from '@app/parts/fields/LengthField.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import SpotFields from '../list/SpotFields.vue'
+import SpotFields from '../said/SpotFields.vue'
 import YarnSelect from '@app/parts/fields/YarnSelect.vue'
 
 /** A thing beside the pieces: what it is made of, how long it is, where it is tied, and what that comes to. */

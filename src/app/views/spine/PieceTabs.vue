@@ -6,7 +6,8 @@ import { type FittingKind, fittingKinds, fittings } from '@core/fitting'
 import { freeName, newPiece, type PieceKind, piecesFor, pieceTemplates } from '@core/bag'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
-import FittingDialog from '../dialogs/FittingDialog.vue'
+import FittingDialog from '@app/views/bands/dialogs/FittingDialog.vue'
+import PieceThumb from './PieceThumb.vue'
 
 /** The pieces of the bag: chosen, added, copied, moved and taken out here. */
 const project = useProject()
@@ -65,65 +66,65 @@ function act(command: string) {
 
 <template>
   <section class="piece-tabs" aria-label="Pieces">
-    <div class="list-head">
-      <h2>Pieces</h2>
-      <ElDropdown v-if="chosen?.own" trigger="click" @command="act">
-        <button
-          type="button"
-          class="icon-button small"
-          :aria-label="`What to do with the piece ${chosen.name}`"
-        >
-          <ElIcon :size="14"><MoreFilled /></ElIcon>
-        </button>
-        <template #dropdown>
-          <ElDropdownMenu>
-            <ElDropdownItem command="copy">Copy</ElDropdownItem>
-            <ElDropdownItem command="before">Make it earlier</ElDropdownItem>
-            <ElDropdownItem command="after">Make it later</ElDropdownItem>
-            <ElDropdownItem command="remove" divided>Take out</ElDropdownItem>
-          </ElDropdownMenu>
-        </template>
-      </ElDropdown>
-      <ElDropdown trigger="click" @command="add">
-        <button type="button" class="button add" aria-label="Add a piece">
-          <ElIcon><Plus /></ElIcon>Add
-        </button>
-        <template #dropdown>
-          <ElDropdownMenu>
-            <ElDropdownItem
-              v-for="{ kind, name, hint } in kinds"
-              :key="kind"
-              :command="kind"
-              :title="hint"
-              >{{ name }}</ElDropdownItem
-            >
-            <ElDropdownItem
-              v-for="(one, at) in fittingKinds"
-              :key="one"
-              :command="one"
-              :divided="at === 0"
-              :title="fittings[one].hint"
-              >{{ fittings[one].name }}</ElDropdownItem
-            >
-          </ElDropdownMenu>
-        </template>
-      </ElDropdown>
-    </div>
     <ul>
-      <li v-for="{ id, name, times } in tabs" :key="id">
+      <li v-for="({ id, name, times }, at) in tabs" :key="id">
         <button
           type="button"
           class="tab"
           :aria-pressed="id === project.selectedPiece"
           @click="project.selectPiece(id)"
         >
-          {{ name }} <small v-if="times > 1" class="num">× {{ times }}</small>
+          <PieceThumb v-if="tabs.length > 1" :at="at" />{{ name }}
+          <small v-if="times > 1" class="num">× {{ times }}</small>
         </button>
+        <ElDropdown
+          v-if="id === project.selectedPiece && chosen?.own"
+          trigger="click"
+          @command="act"
+        >
+          <button type="button" class="more" :aria-label="`What to do with the piece ${name}`">
+            <ElIcon :size="13"><MoreFilled /></ElIcon>
+          </button>
+          <template #dropdown>
+            <ElDropdownMenu>
+              <ElDropdownItem command="copy">Copy</ElDropdownItem>
+              <ElDropdownItem command="before">Make it earlier</ElDropdownItem>
+              <ElDropdownItem command="after">Make it later</ElDropdownItem>
+              <ElDropdownItem command="remove" divided>Take out</ElDropdownItem>
+            </ElDropdownMenu>
+          </template>
+        </ElDropdown>
       </li>
       <li v-for="{ id, name } in things" :key="id">
         <button type="button" class="tab" aria-haspopup="dialog" @click="fitting = id">
           {{ name }}
         </button>
+      </li>
+      <li>
+        <ElDropdown trigger="click" @command="add">
+          <button type="button" class="tab add" aria-label="Add a piece" title="Add a piece">
+            <ElIcon :size="13"><Plus /></ElIcon>
+          </button>
+          <template #dropdown>
+            <ElDropdownMenu>
+              <ElDropdownItem
+                v-for="{ kind, name, hint } in kinds"
+                :key="kind"
+                :command="kind"
+                :title="hint"
+                >{{ name }}</ElDropdownItem
+              >
+              <ElDropdownItem
+                v-for="(one, at) in fittingKinds"
+                :key="one"
+                :command="one"
+                :divided="at === 0"
+                :title="fittings[one].hint"
+                >{{ fittings[one].name }}</ElDropdownItem
+              >
+            </ElDropdownMenu>
+          </template>
+        </ElDropdown>
       </li>
     </ul>
     <FittingDialog v-model="fitting" />
@@ -132,50 +133,59 @@ function act(command: string) {
 
 <style>
 .piece-tabs {
-  flex: 0 0 auto;
-}
-.piece-tabs .list-head {
-  display: flex;
-  gap: 4px;
-  align-items: center;
-  margin-bottom: 6px;
-}
-.piece-tabs h2 {
-  flex: 1;
-  color: var(--ink-2);
-  font-weight: 600;
-  font-size: 13px;
-}
-.piece-tabs .add {
-  min-height: 26px;
-  padding: 2px 9px 2px 7px;
-  font-size: 12.5px;
+  flex: none;
+  overflow: auto;
+  max-height: 96px;
+  padding: 2px 8px 8px;
+  scrollbar-width: thin;
+  scrollbar-color: #6f9488 transparent;
 }
 .piece-tabs ul {
   display: flex;
   flex-wrap: wrap;
   gap: 4px;
   margin: 0;
-  padding: 0;
+  padding: 2px;
   list-style: none;
 }
+.piece-tabs li {
+  display: flex;
+  max-width: 100%;
+}
 .piece-tabs .tab {
-  max-width: 180px;
+  display: flex;
+  gap: 5px;
+  align-items: center;
+  max-width: 200px;
   min-height: 26px;
   overflow: hidden;
   padding: 2px 9px;
-  border: 1px solid var(--line-strong);
+  border: 1px solid #5b8a7d;
   border-radius: 13px;
-  background: var(--paper);
+  background: none;
+  color: var(--mat-ink);
   font-size: 12.5px;
   text-overflow: ellipsis;
   white-space: nowrap;
   cursor: pointer;
 }
+.piece-tabs .tab:hover {
+  background: var(--mat-line);
+}
 .piece-tabs .tab[aria-pressed='true'] {
-  border-color: var(--mat);
-  background: var(--mat);
-  color: #fff;
+  border-color: var(--mat-ink);
+  background: var(--mat-ink);
+  color: var(--mat);
+  font-weight: 650;
+}
+.piece-tabs .more {
+  width: 24px;
+  height: 26px;
+  padding: 0;
+  border: 0;
+  background: none;
+  color: var(--mat-ink);
+  cursor: pointer;
 }
 .piece-tabs .tab small {
   font-size: 11px;

@@ -3,7 +3,7 @@ import type { Ref } from 'vue'
 import { bandsIn, roundsOf } from '@core/design'
 import { LIMITS } from '@core/part'
 import { useProject } from '@app/stores/project.ts'
-import { followPointer } from '../page/follow-pointer.ts'
+import { followPointer } from '@app/parts/page/follow-pointer.ts'
 import type { spineParts } from './spine-layout.ts'
 
 /** Rounds given to a part or taken from it, by its top edge or by keys; the scale stands still meanwhile. */

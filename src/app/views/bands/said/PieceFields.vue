@@ -20,7 +20,7 @@ import { useProject } from '@app/stores/project.ts'
 import SpotFields from './SpotFields.vue'
 
 /** What is decided about a piece of her own: its name, how often it is made, its size, and what it is sewn to. */
-const { piece } = defineProps<{ piece: DesignPiece }>()
+const { piece } = defineProps<{ piece: DesignPiece; show: string }>()
 const project = useProject()
 const base = computed(() => maybeBaseOf(piece)!)
 const set = (change: Partial<Pick<DesignPiece, 'name' | 'times' | 'joins'>>) =>
@@ -52,21 +52,12 @@ const cornerWords: Readonly<Record<Corner, string>> = {
   'ch-2': 'ch 2 at each corner',
   'ch-3': 'ch 3 at each corner',
 }
-function rename(event: Event) {
-  const name = (event.target as HTMLInputElement).value.trim()
-  if (name) set({ name })
-}
 </script>
 
 <template>
   <div class="piece-fields">
-    <div class="measure-field">
-      <label for="piece-name">Piece</label>
-      <div class="box">
-        <input id="piece-name" :value="piece.name" maxlength="60" @change="rename" />
-      </div>
-    </div>
     <WholeField
+      v-if="show === 'piece-times'"
       label="Made"
       hint="×"
       :model-value="piece.times"
@@ -74,66 +65,68 @@ function rename(event: Event) {
       :max="LIMITS.times"
       @update:model-value="set({ times: $event })"
     />
-    <BaseAsked :base="base" @set="setBase" />
-    <fieldset v-for="(join, at) in piece.joins" :key="at" class="piece-join">
-      <legend>
-        Join {{ at + 1 }}
-        <button
-          type="button"
-          class="icon-button small"
-          :aria-label="`Take out join ${at + 1}`"
-          @click="set({ joins: piece.joins.filter((_, i) => i !== at) })"
+    <BaseAsked v-if="show === 'piece-base'" :base="base" @set="setBase" />
+    <template v-if="show === 'piece-joins'">
+      <fieldset v-for="(join, at) in piece.joins" :key="at" class="piece-join">
+        <legend>
+          Join {{ at + 1 }}
+          <button
+            type="button"
+            class="icon-button small"
+            :aria-label="`Take out join ${at + 1}`"
+            @click="set({ joins: piece.joins.filter((_, i) => i !== at) })"
+          >
+            <ElIcon :size="12"><Close /></ElIcon>
+          </button>
+        </legend>
+        <ElSelect
+          :model-value="join.edge"
+          :aria-label="`Join ${at + 1}: edge of this piece`"
+          @update:model-value="(edge: Edge) => setJoin(at, { edge })"
         >
-          <ElIcon :size="12"><Close /></ElIcon>
-        </button>
-      </legend>
-      <ElSelect
-        :model-value="join.edge"
-        :aria-label="`Join ${at + 1}: edge of this piece`"
-        @update:model-value="(edge: Edge) => setJoin(at, { edge })"
-      >
-        <ElOption v-for="edge in edges" :key="edge" :value="edge" :label="edgeWords[edge]" />
-      </ElSelect>
-      <SpotFields
-        :model-value="join.to"
-        :label="`Join ${at + 1}`"
-        :words="{ piece: 'the other piece', on: 'where on the other piece' }"
-        :own="piece.id"
-        @update:model-value="setJoin(at, { to: $event })"
-      />
-      <ElSelect
-        :model-value="join.how"
-        :aria-label="`Join ${at + 1}: how it is sewn`"
-        @update:model-value="(how: SeamKind) => setJoin(at, { how })"
-      >
-        <ElOption v-for="how in seams" :key="how" :value="how" :label="seamWords[how]" />
-      </ElSelect>
-      <WholeField
-        v-if="isAlongEnds(join)"
-        label="Row ends"
-        hint="0: all"
-        :model-value="join.over ?? 0"
-        :min="0"
-        :max="LIMITS.rowCount"
-        @update:model-value="setJoin(at, { over: $event || null })"
-      />
-      <ElSelect
-        v-if="join.to.on === 'around'"
-        :model-value="join.corner"
-        :aria-label="`Join ${at + 1}: in each corner`"
-        @update:model-value="(corner: Corner) => setCorner(at, corner)"
-      >
-        <ElOption
-          v-for="corner in corners"
-          :key="corner"
-          :value="corner"
-          :label="cornerWords[corner]"
+          <ElOption v-for="edge in edges" :key="edge" :value="edge" :label="edgeWords[edge]" />
+        </ElSelect>
+        <SpotFields
+          :model-value="join.to"
+          :label="`Join ${at + 1}`"
+          :words="{ piece: 'the other piece', on: 'where on the other piece' }"
+          :own="piece.id"
+          @update:model-value="setJoin(at, { to: $event })"
         />
-      </ElSelect>
-    </fieldset>
-    <button type="button" class="button" @click="addJoin">
-      <ElIcon><Plus /></ElIcon>Sew it to another
-    </button>
+        <ElSelect
+          :model-value="join.how"
+          :aria-label="`Join ${at + 1}: how it is sewn`"
+          @update:model-value="(how: SeamKind) => setJoin(at, { how })"
+        >
+          <ElOption v-for="how in seams" :key="how" :value="how" :label="seamWords[how]" />
+        </ElSelect>
+        <WholeField
+          v-if="isAlongEnds(join)"
+          label="Row ends"
+          hint="0: all"
+          :model-value="join.over ?? 0"
+          :min="0"
+          :max="LIMITS.rowCount"
+          @update:model-value="setJoin(at, { over: $event || null })"
+        />
+        <ElSelect
+          v-if="join.to.on === 'around'"
+          :model-value="join.corner"
+          :aria-label="`Join ${at + 1}: in each corner`"
+          @update:model-value="(corner: Corner) => setCorner(at, corner)"
+        >
+          <ElOption
+            v-for="corner in corners"
+            :key="corner"
+            :value="corner"
+            :label="cornerWords[corner]"
+          />
+        </ElSelect>
+      </fieldset>
+      <button type="button" class="button" @click="addJoin">
+        <ElIcon><Plus /></ElIcon>Sew it to another
+      </button>
+    </template>
   </div>
 </template>
 

@@ -1,0 +1,124 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { isBase, partById } from '@core/design'
+import { standsOn } from '@core/ledger'
+import { steady } from '@app/parts/page/steady.ts'
+import { useProject } from '@app/stores/project.ts'
+import { useWorkshop } from '@app/stores/workshop.ts'
+import { chartKindOf } from '../chart-kinds/chart-kinds.ts'
+import PartFields from './PartFields.vue'
+import SaidWord from './SaidWord.vue'
+import { ownPieceOf, partRare, partSaid, rowsSaid } from './saying-part.ts'
+import { word } from './said.ts'
+
+/** The name of the selected part, and what is decided about it as a sentence: each underlined word opens what changes it. */
+const project = useProject()
+const workshop = useWorkshop()
+const part = computed(() => partById(project.design!, project.selectedPart!))
+const kind = computed(() => chartKindOf(part.value))
+const ownPiece = computed(() => ownPieceOf(project.design!, part.value))
+const name = computed(() => ownPiece.value?.name ?? part.value.name)
+const about = computed(() => {
+  const piece = project.ledgerPiece!
+  const place = piece.parts.find(({ id }) => id === part.value.id)
+  const { firstRow = 0, endRow = 0 } = place ?? {}
+  return {
+    ...{ design: project.design!, worked: piece.worked, words: workshop.words },
+    ...{ rows: [firstRow, endRow] as const, ownPiece: ownPiece.value },
+    count: place ? standsOn(piece, place) : 0,
+    makes: endRow > 0 ? piece.columns.makes[endRow - 1]! : 0,
+  }
+})
+// Painting changes nothing of it.
+const said = steady(() => partSaid(part.value, kind.value, about.value))
+const rare = steady(() => partRare(part.value, kind.value, about.value))
+const more = word('more', 'More')
+
+function rename(event: Event) {
+  const field = event.target as HTMLInputElement
+  const wanted = field.value.trim()
+  const done =
+    wanted !== '' &&
+    (ownPiece.value
+      ? project.edit({
+          name: 'setPiece',
+          args: { id: ownPiece.value.id, values: { name: wanted } },
+        })
+      : project.edit({ name: 'setPart', args: { id: part.value.id, values: { name: wanted } } }))
+  if (!done) field.value = name.value
+}
+</script>
+
+<template>
+  <header class="part-said">
+    <h1>
+      <span class="hidden-words">{{ name }}</span>
+      <input
+        :value="name"
+        :size="Math.max(6, name.length + 1)"
+        :aria-label="isBase(part) && !ownPiece ? 'Name of the base' : 'Name'"
+        maxlength="60"
+        title="Rename"
+        @change="rename"
+        @keydown.enter="($event.target as HTMLInputElement).blur()"
+      />
+      <small class="num">{{ rowsSaid(about) }}</small>
+    </h1>
+    <p>
+      <template v-for="(one, i) in said" :key="`${part.id} ${i}`"
+        ><template v-if="typeof one === 'string'">{{ one }}</template
+        ><SaidWord v-else :word="one"
+          ><PartFields :part="part" :show="one.id" :about="about" /></SaidWord
+      ></template>
+      <template v-if="rare.length > 0">
+        {{ ' '
+        }}<SaidWord :word="more" class="more">
+          <section v-for="one in rare" :key="one.id" class="rare">
+            <h3>{{ one.text }}</h3>
+            <PartFields :part="part" :show="one.id" :about="about" />
+          </section> </SaidWord
+      ></template>
+    </p>
+  </header>
+</template>
+
+<style>
+.part-said h1 {
+  position: relative;
+  line-height: 1;
+}
+.part-said h1 input {
+  max-width: 100%;
+  margin-left: -6px;
+  padding: 2px 5px;
+  border: 1px solid transparent;
+  border-radius: var(--radius);
+  background: none;
+  font: inherit;
+  letter-spacing: inherit;
+}
+.part-said h1 input:is(:hover, :focus) {
+  border-color: var(--line-strong);
+  background: #fff;
+}
+.part-said h1 small {
+  color: var(--ink-3);
+  font: 400 13px/1 var(--font-text);
+  letter-spacing: 0;
+}
+.part-said > p {
+  margin: 0 0 6px;
+  color: var(--ink-2);
+  font-size: 13.5px;
+  line-height: 1.75;
+}
+.part-said .rare + .rare {
+  margin-top: 10px;
+  padding-top: 8px;
+  border-top: 1px solid var(--line);
+}
+.part-said .rare h3 {
+  margin-bottom: 6px;
+  font: 600 13px/1.2 var(--font-text);
+}
+</style>

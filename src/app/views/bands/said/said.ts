@@ -1,0 +1,29 @@
+import type { Design } from '@core/design'
+
+/** A word of a sentence that opens what changes it. */
+export interface Word {
+  readonly id: string
+  readonly text: string
+  /** It does not work out so. */
+  readonly bad?: boolean
+}
+/** What is decided about a thing, in words: some of them can be opened. */
+export type Said = string | Word
+
+export const word = (id: string, text: string, bad = false): Word => ({ id, text, bad })
+
+/** What a sentence about a band goes by. */
+export interface About {
+  readonly design: Design
+  /** How its piece is worked, and stitches the band stands on. */
+  readonly worked: 'rounds' | 'rows'
+  readonly count: number
+}
+
+/** "once", "twice", "5 times". */
+export const oftenWords = (times: number): string =>
+  ['never', 'once', 'twice'][times] ?? `${times} times`
+
+/** A sentence as it is read out. */
+export const readOut = (all: readonly Said[]): string =>
+  all.map((one) => (typeof one === 'string' ? one : one.text)).join('')
