@@ -8,7 +8,7 @@ const layers = [
   ['band', 'fitting'],
   ['design'],
   ['ledger'],
-  ['fit', 'colour', 'paths'],
+  ['fit', 'colour', 'paths', 'form'],
   ['yarn'],
   ['pattern', 'check', 'texture'],
   ['shorthand'],

@@ -112,12 +112,12 @@ test('Escape closes one thing at a time, and the focus goes back to its button',
 
 test('every drag is given up by Escape, and when the pointer is lost', async ({ page }) => {
   await openDemo(page)
-  const edge = page.locator('.spine .edge').first()
+  const edge = page.locator('.spine-strip .edge').first()
   const box = (await edge.boundingBox())!
   const dragUp = async () => {
-    await page.mouse.move(box.x + 20, box.y + 4)
+    await page.mouse.move(box.x + 8, box.y + 4)
     await page.mouse.down()
-    await page.mouse.move(box.x + 20, box.y - 60, { steps: 4 })
+    await page.mouse.move(box.x + 8, box.y - 60, { steps: 4 })
     await expect(figure(page)).not.toHaveText('27.3 cm')
   }
   await dragUp()
@@ -149,8 +149,8 @@ test.describe('in colours of the system', () => {
       .locator('.part-list .yarn-dot')
       .evaluateAll((all) => new Set(all.map((one) => getComputedStyle(one).backgroundColor)).size)
     expect(dots).toBeGreaterThanOrEqual(4)
-    expect(await look('.tool[aria-pressed="true"]')).not.toBe(
-      await look('.tool[aria-pressed="false"]'),
+    expect(await look('.tool-button[aria-pressed="true"]')).not.toBe(
+      await look('.tool-button[aria-pressed="false"]'),
     )
     await go(page, 'Size')
     expect(await look('.choice input:checked + span')).not.toBe(

@@ -47,6 +47,31 @@ export async function go(page: Page, place: string): Promise<void> {
   await page.getByRole('navigation', { name: 'Places' }).getByRole('link', { name: place }).click()
 }
 
+/** Selects a part by its line on the spine. */
+export const part = (page: Page, name: string | RegExp) =>
+  page.locator('.part-list .name').filter({ hasText: name }).first()
+
+/** Opens a word of the sentence about the selected part, by what it is about. */
+export async function word(page: Page, about: string): Promise<void> {
+  const button = page.locator(`[data-word="${about}"]`)
+  if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click()
+}
+
+/** Puts a band on the piece, above a part of it. */
+export async function addBand(page: Page, above: string | RegExp, kind: string): Promise<void> {
+  const line = page.locator('.part-list .line').filter({ hasText: above }).first()
+  await line.hover()
+  await line.locator('.plus').click()
+  await page.getByRole('menuitem', { name: kind, exact: true }).click()
+}
+
+/** Does what the menu of a band offers. */
+export async function withBand(page: Page, name: string, what: string | RegExp): Promise<void> {
+  await part(page, name).hover()
+  await page.getByRole('button', { name: `What to do with ${name}` }).click()
+  await page.getByRole('menuitem', { name: what }).click()
+}
+
 /** A figure of the tally by what stands below it. */
 export const figure = (page: Page, what: string) =>
   page

@@ -75,7 +75,10 @@ test('every construction is drawn, fitted and written', async ({ page }) => {
     await page.getByText('From the side', { exact: true }).click()
     await expect(page.locator('.base-card')).toContainText(words)
     await expect(page.getByRole('group', { name: /^The bag from the side/ })).toBeVisible()
-    await page.getByText('Rows', { exact: true }).click()
+    await page
+      .getByRole('radiogroup', { name: 'How the bag is shown' })
+      .getByText('Rows', { exact: true })
+      .click()
     await expect(page.locator('.base-rows tbody tr').first()).toBeVisible()
   }
   await accessible(page)

@@ -1,5 +1,18 @@
 import type { Page } from '@playwright/test'
-import { accessible, enter, expect, figure, go, openDemo, saved, test, undo } from './bag.ts'
+import {
+  accessible,
+  enter,
+  expect,
+  figure,
+  go,
+  openDemo,
+  part,
+  saved,
+  test,
+  undo,
+  withBand,
+  word,
+} from './bag.ts'
 
 const chart = (page: Page) => page.getByRole('application')
 const project = (page: Page) =>
@@ -23,7 +36,7 @@ const motif = async (page: Page) => {
 }
 /** The middle of the picture of the strip. */
 const spineColours = (page: Page) =>
-  page.locator('.spine .strip').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL())
+  page.locator('.spine-strip .strip').evaluate((canvas: HTMLCanvasElement) => canvas.toDataURL())
 
 test('painting by pointer: one drag is one entry, Escape takes it back, the spine follows', async ({
   page,
@@ -126,6 +139,7 @@ test('a motif that does not divide has mends, each by one click and undone by on
   page,
 }) => {
   await openDemo(page)
+  await word(page, 'size')
   await enter(page, 'Repeat', '23')
   const snag = page.locator('.snag.error')
   await expect(snag).toContainText('120 stitches hold 5 repeats of 23 and leave 5')
@@ -146,50 +160,50 @@ test('a motif that does not divide has mends, each by one click and undone by on
 
 test('parts are added, recoloured, reordered, resized and taken out', async ({ page }) => {
   await openDemo(page)
-  const names = () => page.locator('.part-list .bands .name').allInnerTexts()
-  const act = async (part: string, what: string) => {
-    const name = `What to do with ${part}`
-    await page.getByRole('button', { name, exact: true }).click()
-    await page
-      .getByRole('menu', { name, exact: true })
-      .getByRole('menuitem', { name: what })
-      .click()
-  }
-  await act('Diamonds', 'Move up')
-  expect((await names()).map((name) => name.split('\n')[0])).toEqual([
+  const names = () => page.locator('.part-list .bands .called').allInnerTexts()
+  await withBand(page, 'Diamonds', 'Move up')
+  expect(await names()).toEqual([
     'Edge',
-    'Plain',
+    'Plain above',
     'Diamonds',
-    'Stripes',
-    'Stripes',
-    'Plain',
+    'Stripes above',
+    'Stripes below',
+    'Plain below',
   ])
-  await act('Edge', 'Take out')
+  await withBand(page, 'Edge', 'Take out')
   await expect(figure(page, 'tall')).toHaveText('25.0 cm')
   await undo(page)
-  await page.getByRole('button', { name: 'Edge' }).first().click()
-  await page.locator('.part-editor').getByLabel('Rounds: more').click()
+  await part(page, 'Edge').click()
+  await word(page, 'rounds')
+  await page.getByLabel('Rounds: more').click()
   await expect(figure(page, 'tall')).toHaveText('27.7 cm')
-  await page.locator('.part-editor .el-select').last().click()
+  await word(page, 'yarn')
+  await page.locator('.part-fields .el-select').last().click()
   await page.getByRole('option', { name: 'Brass' }).click()
   await expect(page.locator('.tally-yarn')).toHaveCount(3)
 
   // On the spine an edge is dragged, and a part answers to the arrow keys.
-  await page.locator('.spine .label').last().press('ArrowUp')
+  await page.keyboard.press('Escape')
+  await part(page, 'Edge').press('ArrowUp')
   await expect(figure(page, 'tall')).toHaveText('28.2 cm')
-  const edge = (await page.locator('.spine .edge').last().boundingBox())!
-  await page.mouse.move(edge.x + 20, edge.y + 4)
+  const edge = (await page.locator('.spine-strip .edge').last().boundingBox())!
+  await page.mouse.move(edge.x + 8, edge.y + 4)
   await page.mouse.down()
-  await page.mouse.move(edge.x + 20, edge.y - 26, { steps: 5 })
+  await page.mouse.move(edge.x + 8, edge.y - 26, { steps: 5 })
   await page.mouse.up()
   await expect(figure(page, 'tall')).not.toHaveText('28.2 cm')
   await undo(page)
   await expect(figure(page, 'tall')).toHaveText('28.2 cm')
 
   // Dragging in the list moves a part too.
-  const pull = page.locator('.part-list .bands .pull')
-  await pull.first().dragTo(pull.nth(3))
-  expect((await names())[0]).not.toContain('Edge')
+  const from = (await part(page, 'Edge').boundingBox())!
+  const to = (await part(page, 'Diamonds').boundingBox())!
+  await page.mouse.move(from.x + 20, from.y + 12)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 20, from.y + 30, { steps: 4 })
+  await page.mouse.move(to.x + 20, to.y + to.height - 6, { steps: 12 })
+  await page.mouse.up()
+  await expect.poll(async () => (await names())[0]).not.toContain('Edge')
 })
 
 test('terms, units and hand change words only', async ({ page }) => {
@@ -201,7 +215,7 @@ test('terms, units and hand change words only', async ({ page }) => {
   await page.getByText('Left hand', { exact: true }).click()
   await page.keyboard.press('Escape')
   await expect(figure(page, 'around')).toHaveText('23.6 in')
-  await expect(page.locator('.stage header p')).toContainText('Tapestry in dc')
+  await expect(page.locator('.part-said p')).toContainText('Tapestry in dc')
   await expect(page.locator('.readout')).toContainText('left to right')
   await go(page, 'Pattern')
   await expect(page.locator('.paper')).toContainText('Tension')
@@ -220,7 +234,7 @@ test('a repeat is turned, mirrored while it is painted, brought in and given out
     await page.getByRole('button', { name: 'Turn, move, rows and columns' }).click()
     await page.getByRole('menuitem', { name: item }).click()
   }
-  const repeat = page.locator('.part-head, .stage').first()
+  const repeat = page.locator('.part-said')
   await expect(repeat).toContainText('24 × 26')
   await change('Turn it a quarter to the right')
   await expect(repeat).toContainText('26 × 24')
@@ -247,7 +261,7 @@ test('a repeat is turned, mirrored while it is painted, brought in and given out
     await (await choosing).setFiles({ name, mimeType, buffer: Buffer.from(text) })
   }
   await bring('bad.csv', 'A,Q\nA,A')
-  await expect(page.locator('.said')).toContainText('“Q” is none of the yarns')
+  await expect(page.locator('.chart-says')).toContainText('“Q” is none of the yarns')
   await bring('good.csv', 'A,B,A,A\nB,A,A,A')
   await expect(repeat).toContainText('4 × 2')
   await expect(readout).toBeVisible()
@@ -255,8 +269,9 @@ test('a repeat is turned, mirrored while it is painted, brought in and given out
 
 test('stripes go up and back again, are scaled, and made by chance', async ({ page }) => {
   await openDemo(page)
-  await page.locator('.part-list .name').filter({ hasText: 'Stripes' }).first().click()
-  const stripes = page.locator('.part-editor .stripes li')
+  await part(page, 'Stripes above').click()
+  await word(page, 'stripes')
+  const stripes = page.locator('.part-fields .stripes li')
   await expect(stripes).toHaveCount(3)
   const make = async (way: string) => {
     await page.getByRole('button', { name: 'Make of them …' }).click()
@@ -264,9 +279,11 @@ test('stripes go up and back again, are scaled, and made by chance', async ({ pa
   }
   await make('Up and back again')
   await expect(stripes).toHaveCount(5)
-  await expect(page.locator('.part-editor')).toContainText('10 rounds')
+  await expect(page.locator('.part-said')).toContainText('10 rounds')
+  await word(page, 'rounds')
   await page.getByLabel('In all: more').click()
-  await expect(page.locator('.part-editor')).toContainText('11 rounds')
+  await expect(page.locator('.part-said')).toContainText('11 rounds')
+  await word(page, 'stripes')
   await make('By chance, in as many rounds')
-  await expect(page.locator('.part-editor')).toContainText('11 rounds')
+  await expect(page.locator('.part-said')).toContainText('11 rounds')
 })

@@ -1,4 +1,4 @@
-import { accessible, expect, figure, test } from './bag.ts'
+import { accessible, expect, figure, part, test, word } from './bag.ts'
 
 const stranger = `Rnd 1: 6 sc in magic ring (6)
 Rnd 2: inc in each st around (12)
@@ -76,7 +76,8 @@ Rnd 7: sc around (24)`)
   await expect(page.getByRole('heading', { name: 'All 7 rows add up.' })).toBeVisible()
   await page.getByRole('button', { name: 'Make a bag of it' }).click()
   await page.getByRole('button', { name: 'Put it on the shelf' }).click()
-  await page.locator('.part-list button', { hasText: '2 rounds' }).click()
+  await part(page, '2 rounds').click()
+  await word(page, 'rows')
   const rows = page.getByLabel('Rows in shorthand, from below, one a line')
   await expect(rows).toHaveValue(/^with B \*3 sc, puff in next st; rep from \* around\nwith A \*sc/)
   await expect(page.locator('.written-fields')).toContainText('Counted on 24 stitches.')

@@ -45,8 +45,12 @@ test('a bag of every construction and beginning, with every kind of band, opens 
       if (place !== 'Bands') continue
       for (const at of [0, 1]) {
         await page.locator('.part-list .name').nth(at).click()
-        const more = page.locator('.part-editor').getByRole('button', { name: /^R\w+s: more$/ })
-        if (await more.isVisible()) await more.click()
+        const rounds = page.locator('[data-word="rounds"]')
+        if (await rounds.isVisible()) {
+          await rounds.click()
+          await page.getByRole('button', { name: /^(?:R\w+s|In all): more$/ }).click()
+          await page.keyboard.press('Escape')
+        }
         await expect(page.locator('.not-drawn'), `${name}, its band`).toHaveCount(0)
       }
     }

@@ -1,4 +1,4 @@
-import { accessible, enter, expect, go, openBag, saved, test, undo } from './bag.ts'
+import { accessible, enter, expect, go, openBag, part, saved, test, undo, withBand } from './bag.ts'
 
 /* A cord is tied to the sides of a pouch; where its front is can be said, and everything follows. */
 
@@ -56,7 +56,7 @@ test('a cord tied to a row stays with it when rows are put in below, and says wh
   await dialog.getByRole('button', { name: 'Done' }).click()
 
   // Diamonds are rounds 32 to 57, and a row is put in below the first.
-  await page.getByRole('button', { name: 'Diamonds 26 rounds' }).click()
+  await part(page, 'Diamonds').click()
   const change = async (what: RegExp) => {
     await page.getByRole('button', { name: 'Turn, move, rows and columns' }).click()
     await page.getByRole('menuitem', { name: what }).click()
@@ -72,8 +72,7 @@ test('a cord tied to a row stays with it when rows are put in below, and says wh
   await cordIn('of round 50')
 
   // Without its band it is tied to nothing, and one click ties it to the edge.
-  await page.getByRole('button', { name: 'What to do with Diamonds' }).click()
-  await page.getByRole('menuitem', { name: 'Take out' }).click()
+  await withBand(page, 'Diamonds', 'Take out')
   const snag = page.locator('.snag', { hasText: 'Cord has lost its place.' })
   await snag.getByRole('button', { name: 'To the edge instead' }).click()
   await expect(snag).toHaveCount(0)

@@ -46,7 +46,7 @@ test('whatever is done leaves no error, can be read back, and undo leads back to
   if (await stretch(1)) {
     await saved(page)
     await page.reload()
-    await expect(page.locator('.spine .part').first()).toBeVisible()
+    await expect(page.locator('.spine-strip .part').first()).toBeVisible()
   }
   // One that does little proves little.
   expect(tried).toBeGreaterThan(STRETCH / 2)

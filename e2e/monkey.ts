@@ -106,7 +106,7 @@ const actions: readonly Action[] = [
     return true
   },
   async (page, random) => {
-    const chart = await page.locator('.chart-canvas, .spine .edge, .size-handle').all()
+    const chart = await page.locator('.chart-canvas, .spine-strip .edge, .size-handle').all()
     const box = chart.length > 0 ? await pick(random, chart).boundingBox() : null
     if (!box) return false
     const point = () => [box.x + box.width * random(), box.y + box.height * random()] as const

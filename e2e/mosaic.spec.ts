@@ -1,4 +1,4 @@
-import { accessible, expect, go, openBag, test, undo } from './bag.ts'
+import { accessible, addBand, expect, go, openBag, part, test, undo, word } from './bag.ts'
 
 const chart = 'application'
 
@@ -6,10 +6,12 @@ test('a picture becomes a mosaic: what cannot be is shown, mended, and written i
   page,
 }) => {
   await openBag(page, 'Beater tote', 'Bands')
+  await word(page, 'technique')
   const technique = page.getByRole('radiogroup', { name: 'Technique' })
   await technique.getByText('Overlay').click()
-  await expect(page.locator('.part-editor')).toContainText('Now 27 rounds instead of 26')
-  await expect(page.locator('.part-editor')).toContainText('134 cells cannot be as drawn')
+  await expect(page.locator('.part-said')).toContainText('Now 27 rounds instead of 26')
+  await expect(page.locator('.part-said')).toContainText('134 cells cannot be as drawn')
+  await page.keyboard.press('Escape')
   await expect(page.locator('.snags')).toContainText('cannot be worked quite as it is drawn')
 
   // The reason stands at the cell: the top row is borrowed all along, and has none above it.
@@ -21,7 +23,7 @@ test('a picture becomes a mosaic: what cannot be is shown, mended, and written i
 
   // The nearest is shown, left, shown again and taken.
   await page.getByRole('button', { name: 'Make it workable' }).click()
-  await expect(page.locator('.view-bar')).toContainText(
+  await expect(page.locator('.chart-says')).toContainText(
     '134 cells would change. No fewer would do.',
   )
   await accessible(page)
@@ -47,7 +49,7 @@ test('drops are put where they are worked, by keyboard; inset goes there and bac
   page,
 }) => {
   await openBag(page, 'Drum-stick roll', 'Bands')
-  await page.locator('.part-list .name').filter({ hasText: 'Keys and sticks' }).click()
+  await part(page, 'Keys and sticks').click()
   await expect(page.locator('.snags')).toContainText('Keys and sticks leaves 47 ends.')
   await page.keyboard.press('v')
   await expect(page.locator('.view-bar')).toContainText('As worked')
@@ -75,8 +77,10 @@ test('drops are put where they are worked, by keyboard; inset goes there and bac
 
 test('two other yarns take their turn from a row on', async ({ page }) => {
   await openBag(page, 'March-book satchel', 'Bands')
-  await page.locator('.part-list .name').filter({ hasText: 'Flap border' }).click()
-  await expect(page.locator('.part-editor')).toContainText('Over, at most')
+  await part(page, 'Flap border').click()
+  await word(page, 'more')
+  await expect(page.locator('.part-said')).toContainText('Over, at most')
+  await word(page, 'turns')
   await page.getByLabel('From', { exact: true }).fill('4')
   await page.getByLabel('From', { exact: true }).press('Enter')
   await page.getByRole('combobox', { name: 'Yarn of row 4' }).press('Enter')
@@ -90,8 +94,7 @@ test('puffs and spikes are painted on a ground; what cannot stand there is mende
   page,
 }) => {
   await openBag(page, 'Beater tote', 'Bands')
-  await page.locator('.part-list .add').click()
-  await page.getByRole('menuitem', { name: 'Free texture' }).click()
+  await addBand(page, 'Diamonds', 'Free texture')
   await expect(page.getByRole('radiogroup', { name: 'Stitch to paint with' })).toBeVisible()
   await page.getByRole(chart).focus()
   const press = async (...keys: readonly string[]) => {

@@ -1,4 +1,4 @@
-import { bytesOf, enter, expect, figure, fileFrom, go, saved, test, undo } from './bag.ts'
+import { addBand, bytesOf, enter, expect, figure, fileFrom, go, saved, test, undo } from './bag.ts'
 
 /* A newcomer's way, from an empty table to a printed pattern. */
 test('from what goes in to a written pattern', async ({ page }) => {
@@ -22,6 +22,9 @@ test('from what goes in to a written pattern', async ({ page }) => {
   await expect(page.locator('.snags')).toContainText('Sizes rest on an estimate')
   await page.getByText('A swatch', { exact: true }).click()
   await enter(page, 'Stitches', '18 over 10 cm')
+  // One figure is no swatch yet.
+  await expect(page.locator('.snags')).toContainText('Sizes rest on an estimate')
+  await enter(page, 'Rounds', '20')
   await expect(page.locator('.snags')).not.toContainText('estimate')
 
   // A wrong gauge is said at its field, and nothing is lost.
@@ -46,8 +49,7 @@ test('from what goes in to a written pattern', async ({ page }) => {
 
   // Bands: a motif is put on and painted.
   await go(page, 'Bands')
-  await page.getByRole('button', { name: 'Add', exact: true }).click()
-  await page.getByRole('menuitem', { name: 'Tapestry' }).click()
+  await addBand(page, /./, 'Tapestry')
   const chart = page.getByRole('application')
   await chart.click()
   await expect(page.locator('.readout')).toContainText('B')

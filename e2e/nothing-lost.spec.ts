@@ -13,6 +13,7 @@ import {
   saved,
   test,
   undo,
+  word,
 } from './bag.ts'
 
 /* What goes wrong around the program: storage that fails, tabs that die, records that are maimed, files that are none. */
@@ -338,7 +339,7 @@ test('what cannot be is refused in words where it is done, and changes nothing',
 }) => {
   await openDemo(page)
   await selectEdge(page)
-  await page.getByRole('button', { name: /^Edge, 5 rounds/ }).focus()
+  await word(page, 'rounds')
   await page.getByLabel('Rounds', { exact: true }).fill('1001')
   await page.getByLabel('Rounds', { exact: true }).press('Enter')
   await expect(page.getByRole('alert')).toContainText('too large')

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { accessible, enter, expect, figure, go, openDemo, saved, test, undo } from './bag.ts'
+import { accessible, enter, expect, figure, go, openDemo, saved, test, undo, word } from './bag.ts'
 
 /** Another construction. */
 async function construct(page: Page, name: string): Promise<void> {
@@ -73,6 +73,7 @@ test('an edge goes all around a flat piece, with what is wanted in its corners',
   await expect(page.locator('.stage h1')).toHaveText(/Edge/)
   const count = await figure(page, 'stitches across').textContent()
   expect(Number(count)).toBeGreaterThan(20)
+  await word(page, 'piece-joins')
   await page.getByRole('combobox', { name: 'Join 1: in each corner' }).press('Enter')
   await page.getByRole('option', { name: 'ch 2 at each corner' }).click()
   await accessible(page)
@@ -85,6 +86,7 @@ test('an edge goes all around a flat piece, with what is wanted in its corners',
 test('rounds are begun anew at a stitch, in the bag or in one band', async ({ page }) => {
   await openDemo(page, 'Bands')
   await page.locator('.part-list .bands .name').first().click()
+  await word(page, 'making')
   await page.getByText('Own way', { exact: true }).click()
   await page.getByText('Begun anew', { exact: true }).click()
   await enter(page, 'In stitch', '31')

@@ -1,15 +1,19 @@
 import type { Page } from '@playwright/test'
 import {
   accessible,
+  addBand,
   enter,
   expect,
   figure,
   go,
   openBag,
   openDemo,
+  part,
   saved,
   test,
   undo,
+  withBand,
+  word,
 } from './bag.ts'
 
 const piece = (page: Page, name: string) =>
@@ -28,9 +32,10 @@ test('a strap is added to the satchel, sewn where the flap begins, copied and ta
   await page.getByRole('button', { name: 'Add a piece' }).press('Enter')
   await page.getByRole('menuitem', { name: 'Strap' }).press('Enter')
   await expect(piece(page, 'Strap')).toHaveAttribute('aria-pressed', 'true')
-  await expect(page.locator('.part-head h1')).toHaveText('Strap')
-  // Laid on the mat by itself: its base and its rows.
-  await expect(page.locator('.spine .label')).toHaveCount(2)
+  await expect(page.locator('.part-said h1')).toHaveText('Strap')
+  // Its strip alone lies on the mat: its base and its rows.
+  await expect(page.locator('.part-list .line')).toHaveCount(2)
+  await word(page, 'piece-base')
   await page.locator('.piece-fields').getByLabel('Across: more').click()
   await go(page, 'Pattern')
   await expect(page.locator('.pattern-view')).toContainText(
@@ -55,11 +60,11 @@ test('the two panels of a bag differ, and must be as long as each other', async 
   await choose(page, /^Two panels/)
   await expect(piece(page, 'Panel × 2')).toHaveCount(1)
   await page.locator('.part-list .base .name').click()
+  await word(page, 'faces')
   await page.getByText('Its own', { exact: true }).click()
   await piece(page, 'Back').click()
-  await expect(page.locator('.part-list .bands .row')).toHaveCount(6)
-  await page.getByRole('button', { name: 'What to do with Edge' }).click()
-  await page.getByRole('menuitem', { name: 'Take out' }).click()
+  await expect(page.locator('.part-list .bands .line')).toHaveCount(6)
+  await withBand(page, 'Edge', 'Take out')
   const snag = page.locator('.snag', { hasText: 'The two faces are not equal' })
   await expect(snag).toContainText('The front has 61 and the back 56')
   await snag.getByRole('button', { name: /5 rows more of Plain/ }).click()
@@ -70,8 +75,7 @@ test('discs take bands of their own, which widen the bag', async ({ page }) => {
   await openDemo(page)
   await choose(page, /^Two discs/)
   await piece(page, 'Disc × 2').click()
-  await page.locator('.part-list').getByRole('button', { name: 'Add' }).click()
-  await page.getByRole('menuitem', { name: 'Plain rounds' }).click()
+  await addBand(page, 'Disc', 'Plain')
   const around = await figure(page, 'around').innerText()
   const snag = page.locator('.snag', { hasText: 'Disc will not lie flat' })
   await snag.getByRole('button', { name: /Add \d+ evenly/ }).click()
@@ -83,11 +87,10 @@ test('bands are worked several times, their yarns by turns, edited once and unfo
   page,
 }) => {
   await openBag(page, 'Mute pouch', 'Bands')
-  const bands = page.locator('.part-list .bands .row')
+  const bands = page.locator('.part-list .bands .line')
   await expect(bands).toHaveCount(5)
-  const rounds = page.getByRole('complementary', { name: 'The bag from base to rim' })
-  await bands.nth(2).getByRole('button', { name: 'What to do with Puffs' }).click()
-  await page.getByRole('menuitem', { name: 'Repeat …' }).click()
+  const rounds = page.locator('.part-list')
+  await withBand(page, 'Puffs', /^Repeat up to/)
   const dialog = page.getByRole('dialog')
   await dialog.getByRole('button', { name: /Pine/ }).click()
   await dialog.getByRole('button', { name: /Rust/ }).click()
@@ -95,18 +98,15 @@ test('bands are worked several times, their yarns by turns, edited once and unfo
   await dialog.getByRole('button', { name: 'Repeat them' }).click()
   // Puffs and the stripes above them, three times: shown once.
   await expect(bands).toHaveCount(5)
-  await expect(page.getByText('Block × 3')).toBeVisible()
   await expect(rounds.getByText('3 rounds × 3')).toBeVisible()
-  await bands
-    .nth(2)
-    .getByRole('button', { name: /^Puffs/ })
-    .click()
+  await part(page, 'Puffs').click()
+  await word(page, 'rounds')
   await enter(page, 'Rounds', '5')
   await expect(rounds.getByText('5 rounds × 3')).toBeVisible()
   await go(page, 'Pattern')
   await expect(page.getByRole('heading', { name: 'Puffs, 3' })).toBeVisible()
   await go(page, 'Bands')
-  await page.getByRole('button', { name: 'Unfold' }).click()
+  await withBand(page, 'Puffs', /^Unfold/)
   await expect(bands).toHaveCount(9)
   await undo(page)
   await expect(bands).toHaveCount(5)

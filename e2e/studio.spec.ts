@@ -1,4 +1,4 @@
-import { accessible, expect, figure, go, openBag, test, undo } from './bag.ts'
+import { accessible, expect, figure, go, openBag, part, test, undo, word } from './bag.ts'
 import type { Page } from '@playwright/test'
 
 const view = (page: Page, title: string) =>
@@ -23,10 +23,10 @@ test('a chart is seen in every view, painted all around, and only here', async (
   await page.getByText('Only here').click()
   await chart(page).focus()
   for (const key of ['4', 'ArrowUp', 'ArrowUp', ' ']) await page.keyboard.press(key)
-  await expect(page.getByLabel('Repeat', { exact: true })).toHaveValue('120')
+  await expect(page.locator('[data-word="size"]')).toContainText('120 ×')
   await accessible(page)
   await undo(page)
-  await expect(page.getByLabel('Repeat', { exact: true })).toHaveValue('24')
+  await expect(page.locator('[data-word="size"]')).toContainText('24 ×')
 
   await view(page, 'Stitched')
   await page.getByRole('button', { name: 'As it leans' }).click()
@@ -52,7 +52,7 @@ test('cells are chosen, copied, laid down and kept as a motif, by keyboard alone
   await page.keyboard.press('s')
   for (const key of [' ', 'ArrowRight', 'ArrowRight', 'ArrowUp', ' '])
     await page.keyboard.press(key)
-  await expect(page.locator('.view-bar')).toContainText('Copy')
+  await expect(page.locator('.chart-says')).toContainText('Copy')
   await page.getByRole('button', { name: 'Keep', exact: true }).click()
   const dialog = page.getByRole('dialog', { name: 'Motifs and letters' })
   await dialog.getByLabel('Name of the motif').fill('Corner')
@@ -64,18 +64,21 @@ test('cells are chosen, copied, laid down and kept as a motif, by keyboard alone
   await dialog.getByText('Letters', { exact: true }).click()
   await dialog.getByLabel('Text in stitches').fill('BAND')
   await expect(dialog).toContainText('23 stitches of 120')
-  await expect(dialog.getByRole('button', { name: /On both/ })).toContainText('74 of 120 plain')
+  await expect(dialog.getByRole('button', { name: /On both/ })).toContainText(/covers \d+ painted/)
   await dialog.getByRole('button', { name: /On the front/ }).click()
-  await expect(page.getByLabel('Repeat', { exact: true })).toHaveValue('120')
-  await expect(page.getByLabel('Rounds', { exact: true })).toHaveValue('7')
+  await expect(page.locator('[data-word="size"]')).toContainText('120 ×')
+  // The chart that was there stays beside it.
+  await expect(page.locator('[data-word="size"]')).toHaveText('120 × 26')
+  await expect(page.locator('.chart-says')).toContainText('all beside the motif is as it was')
   await undo(page)
-  await expect(page.getByLabel('Repeat', { exact: true })).toHaveValue('24')
+  await expect(page.locator('[data-word="size"]')).toContainText('24 ×')
 })
 
 test('repeats are half-dropped; too many yarns and lone stitches are mended by a click', async ({
   page,
 }) => {
   await openBag(page, 'Beater tote', 'Bands')
+  await word(page, 'lay')
   await page.getByRole('combobox', { name: 'How repeats lie' }).press('Enter')
   await page.getByRole('option', { name: 'Half-drop' }).click()
   // Five repeats of 24 are no whole number of pairs.
@@ -86,14 +89,15 @@ test('repeats are half-dropped; too many yarns and lone stitches are mended by a
   await expect(page.locator('.snags')).toContainText('A stitch of Diamonds stands alone.')
   await page.getByRole('button', { name: /Give them the yarn around them/ }).click()
   await expect(page.locator('.snags')).not.toContainText('stands alone')
-  await page.getByLabel('Carried: less').click()
-  await page.getByLabel('Carried: less').click()
+  await word(page, 'carried')
+  await page.getByLabel('Yarns at most: less').click()
+  await page.getByLabel('Yarns at most: less').click()
   await expect(page.locator('.snags')).toContainText('more yarns in a round than wanted')
 })
 
 test('stripes are dragged on their stack, and made from amounts of yarn', async ({ page }) => {
   await openBag(page, 'March-book satchel', 'Bands')
-  await page.locator('.part-list .name').filter({ hasText: 'Fold' }).first().click()
+  await part(page, 'Fold').click()
   await expect(page.locator('.stripes-stack')).toContainText('Brass is cut here')
   const tall = await figure(page, 'tall').textContent()
   await page.getByRole('slider', { name: /Top of stripe 2/ }).focus()
@@ -101,6 +105,7 @@ test('stripes are dragged on their stack, and made from amounts of yarn', async 
   await expect(page.locator('.stripes-stack')).toContainText('5 rows')
   await expect(figure(page, 'tall')).not.toHaveText(tall!)
   await accessible(page)
+  await word(page, 'stripes')
   await page.getByRole('button', { name: 'From amounts …' }).click()
   const dialog = page.getByRole('dialog', { name: 'Stripes from amounts of yarn' })
   await dialog.getByLabel('Oxblood, m').fill('5')
@@ -119,8 +124,10 @@ test('a motif of 24 stitches is drawn, mirrored, fitted and seen from all sides 
   const press = async (...keys: readonly string[]) => {
     for (const key of keys) await page.keyboard.press(key)
   }
+  await page.locator('[data-word="size"]').focus()
+  await press('Enter')
   await page.getByLabel('Rounds', { exact: true }).focus()
-  await press('Control+a', '9', 'Enter')
+  await press('Control+a', '9', 'Enter', 'Escape')
   await chart(page).focus()
   // All of it in one yarn: a rectangle from corner to corner.
   await press('1', 'r', 'PageDown', 'Home', ' ', 'PageUp', 'End', ' ')

@@ -1,12 +1,11 @@
-import { accessible, expect, figure, go, openBag, test, undo } from './bag.ts'
+import { accessible, addBand, expect, figure, go, openBag, part, test, undo, word } from './bag.ts'
 
 test('a texture is chosen by its picture, shown before it is taken, and turned for its raised rows', async ({
   page,
 }) => {
   await openBag(page, 'Beater tote', 'Bands')
   const height = await figure(page, 'tall').textContent()
-  await page.locator('.part-list .add').click()
-  await page.getByRole('menuitem', { name: 'Texture …' }).click()
+  await addBand(page, 'Diamonds', 'Texture …')
   const dialog = page.getByRole('dialog', { name: 'Add a texture' })
   const pattern = (name: string) => dialog.getByRole('button', { name: new RegExp(`^${name}`) })
   await expect(pattern('Bobbles')).toContainText('30 × 4')
@@ -40,16 +39,20 @@ test('a texture takes its yarns in turn and its rounds, and says when it does no
   page,
 }) => {
   await openBag(page, 'Music-stand bag', 'Bands')
-  await page.locator('.part-list .name').filter({ hasText: 'Granny groups' }).click()
+  await part(page, 'Granny groups').click()
+  await word(page, 'pattern')
   await expect(page.locator('.texture-fields')).toContainText('Comes out on 72 stitches')
+  await word(page, 'yarns')
   await page.getByRole('button', { name: 'Another yarn in turn' }).click()
   await expect(page.locator('.texture-fields .stripes li')).toHaveCount(3)
+  await word(page, 'rounds')
   await page.getByLabel('Rounds: more').click()
   await expect(page.locator('.part-list')).toContainText('19 rounds')
   await undo(page)
   await undo(page)
   // A stitch fewer below it: the groups want a multiple of 4.
-  await page.locator('.part-list .name').filter({ hasText: 'Foot' }).click()
+  await part(page, 'Foot').click()
+  await word(page, 'more')
   await page.getByLabel('Even out: less').click()
   await expect(page.locator('.snag.error').first()).toContainText('Granny groups')
 })
@@ -58,7 +61,8 @@ test('two yarns interlaced: their rounds by turns, the loops told, the whole rou
   page,
 }) => {
   await openBag(page, 'Music-stand bag', 'Bands')
-  await page.locator('.part-list .name').filter({ hasText: 'Interlaced' }).click()
+  await part(page, 'Interlaced').click()
+  await word(page, 'rounds')
   await expect(page.locator('.texture-fields')).toContainText('loop × 14, none in the middle')
   await expect(page.locator('.snags')).toContainText('Loops catch small fingers.')
   // A round too many leaves the loops uncaught; one click ends it as it should.
@@ -71,6 +75,7 @@ test('two yarns interlaced: their rounds by turns, the loops told, the whole rou
   await expect(page.locator('.texture-stage .sheet.whole line')).toHaveCount(15)
   await accessible(page)
   // Another pattern of the family in its place, and back.
+  await word(page, 'pattern')
   await page.getByRole('button', { name: 'Another pattern …' }).click()
   const dialog = page.getByRole('dialog', { name: 'Another texture' })
   await expect(dialog.getByRole('button', { name: 'Open', exact: true })).toHaveAttribute(
@@ -112,11 +117,11 @@ test('rows of a checked text become a pattern of one’s own, and go on a bag', 
   await dialog.getByRole('button', { name: 'Keep it' }).click()
   await expect(page.getByRole('heading', { name: 'Puff blocks' })).toBeVisible()
   await openBag(page, 'Beater tote', 'Bands')
-  await page.locator('.part-list .add').click()
-  await page.getByRole('menuitem', { name: 'Texture …' }).click()
+  await addBand(page, 'Diamonds', 'Texture …')
   await page.getByRole('button', { name: 'Your own' }).click()
   await page.getByRole('button', { name: /^Puff blocks/ }).press('Enter')
   await expect(page.locator('.stage h1')).toHaveText('Puff blocks')
+  await word(page, 'pattern')
   await expect(page.locator('.texture-fields')).toContainText('Comes out on 120 stitches')
 })
 
@@ -124,15 +129,15 @@ test('a flat texture has more stitches at its edges, by one click, or by hand', 
   page,
 }) => {
   await openBag(page, 'March-book satchel', 'Bands')
-  await page.locator('.part-list .add').click()
-  await page.getByRole('menuitem', { name: 'Texture …' }).click()
+  await addBand(page, 'Flap border', 'Texture …')
   const dialog = page.getByRole('dialog', { name: 'Add a texture' })
   await dialog.getByRole('button', { name: /^Fans wants/ }).press('Enter')
   await expect(page.locator('.snags')).toContainText('Fans')
   await page.getByRole('button', { name: /^\d more stitch(?:es)? at each edge/ }).click()
-  await expect(page.locator('.texture-fields')).toContainText('Comes out on')
+  await expect(page.locator('[data-word="pattern"]')).toContainText('on ')
+  await word(page, 'edge')
   await page.getByLabel('Extra edge: more').click()
-  await expect(page.locator('.texture-fields .bad')).toContainText('Wants')
+  await expect(page.locator('[data-word="pattern"]')).toContainText('wants')
   await undo(page)
   await go(page, 'Pattern')
   await expect(page.locator('.paper')).toContainText(

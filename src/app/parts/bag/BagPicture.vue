@@ -2,7 +2,7 @@
 import { computed, useTemplateRef, watchEffect } from 'vue'
 import type { Yarn } from '@core/design'
 import type { Derived } from '@core/bag'
-import { type ArcFace, facesOf, type Facing, type RowsFace, seenMm } from './faces.ts'
+import { type ArcFace, facesOf, type Facing, type RowsFace, seenMm } from '@core/form'
 import { fabricPixels, paletteOf, sharpContext } from './fabric.ts'
 
 /** The bag laid flat, seen from the front, to scale in its box. Of the design only what it shows: strokes on charts change none of it. */

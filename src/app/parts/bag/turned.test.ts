@@ -1,7 +1,7 @@
 import { aroundPicture, bodyOf, compile } from '../../../core/ledger/index.ts'
 import { derive } from '../../../core/bag/index.ts'
 import { base, baseAs, motif, plain, tote } from '../../../core/testing/tote.ts'
-import { facesOf } from './faces.ts'
+import { facesOf } from '@core/form'
 import { paintTurned, standingFrom } from './turned.ts'
 import { projectOf } from '../../../core/project/index.ts'
 import type { Design } from '../../../core/design/index.ts'

@@ -274,7 +274,7 @@ const dragging = ref(false)
 .part-list .called {
   overflow: hidden;
   max-width: 100%;
-  padding-right: 34px;
+  padding-right: 40px;
   font-weight: 400;
   font-size: 12.5px;
   text-overflow: ellipsis;
@@ -288,6 +288,9 @@ const dragging = ref(false)
   color: #b5cdc3;
   font-size: 10.5px;
 }
+.part-list .on .name small {
+  color: var(--mat-ink);
+}
 .part-list .wrong {
   position: absolute;
   top: calc(50% - 15px);
@@ -300,8 +303,8 @@ const dragging = ref(false)
 }
 .part-list .dots {
   position: absolute;
-  right: 8px;
   top: calc(50% - 15px);
+  right: 8px;
   display: flex;
   pointer-events: none;
 }
@@ -310,16 +313,16 @@ const dragging = ref(false)
 }
 .part-list .menu {
   position: absolute;
-  right: 6px;
-  top: calc(50% + 1px);
+  top: calc(50% - 12px);
+  right: 4px;
   display: grid;
   place-items: center;
-  width: 26px;
-  height: 16px;
+  width: 24px;
+  height: 24px;
   padding: 0;
   border: 0;
-  border-radius: 8px;
-  background: rgb(255 255 255 / 10%);
+  border-radius: 50%;
+  background: rgb(255 255 255 / 14%);
   color: #fff;
   cursor: pointer;
 }
@@ -344,9 +347,14 @@ const dragging = ref(false)
 }
 .part-list .line > :is(.plus, .menu) {
   opacity: 0;
+  pointer-events: none;
 }
 .part-list .line:is(:hover, :focus-within, .on) > :is(.plus, .menu) {
   opacity: 1;
+  pointer-events: auto;
+}
+.part-list .line:not(.base):is(:hover, :focus-within, .on) > .dots {
+  right: 30px;
 }
 .part-list.dragging .plus {
   display: none;

@@ -139,14 +139,11 @@ const { asked, answers, take } = useBringing({
 })
 watch(
   () => part.value.id,
-  () => {
-    said.value = ''
-    asked.value = null
-  },
+  () => (said.value = ''),
 )
 const repeatWords = computed(() => {
-  const wideMm = (chart.value?.width ?? 0) * gauge.value.stitchWidthMm
-  const wide = printLength(wideMm, workshop.words.units)
+  const { width = 0 } = chart.value ?? {}
+  const wide = printLength(width * gauge.value.stitchWidthMm, workshop.words.units)
   return paints.value && !whole.value ? `one repeat, ${wide}` : wide
 })
 useChartKeys({

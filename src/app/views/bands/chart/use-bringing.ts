@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core'
-import { computed, type Ref, shallowRef } from 'vue'
+import { computed, type Ref, shallowRef, watch } from 'vue'
 import type { Chart } from '@core/chart'
 import { newYarns } from '@core/design'
 import { LIMITS } from '@core/part'
@@ -25,6 +25,7 @@ export function useBringing({ id, own, away, said, draw }: Onto) {
   /** A chart whose colours are to be decided on. */
   const asked = shallowRef<(Brought & { readonly file: File }) | null>(null)
   const why = 'Bring in a chart'
+  watch(id, () => (asked.value = null))
   async function take(file: File | null | undefined) {
     if (!file || !own.value) return
     asked.value = null

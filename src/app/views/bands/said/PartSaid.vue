@@ -62,8 +62,8 @@ function rename(event: Event) {
         @change="rename"
         @keydown.enter="($event.target as HTMLInputElement).blur()"
       />
-      <small class="num">{{ rowsSaid(about) }}</small>
     </h1>
+    <small class="num where">{{ rowsSaid(about) }}</small>
     <p>
       <template v-for="(one, i) in said" :key="`${part.id} ${i}`"
         ><template v-if="typeof one === 'string'">{{ one }}</template
@@ -89,6 +89,7 @@ function rename(event: Event) {
 }
 .part-said h1 input {
   max-width: 100%;
+  field-sizing: content;
   margin-left: -6px;
   padding: 2px 5px;
   border: 1px solid transparent;
@@ -101,12 +102,18 @@ function rename(event: Event) {
   border-color: var(--line-strong);
   background: #fff;
 }
-.part-said h1 small {
+.part-said {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 8px;
+  align-items: baseline;
+}
+.part-said .where {
   color: var(--ink-3);
-  font: 400 13px/1 var(--font-text);
-  letter-spacing: 0;
+  font-size: 13px;
 }
 .part-said > p {
+  flex: 1 0 100%;
   margin: 0 0 6px;
   color: var(--ink-2);
   font-size: 13.5px;

@@ -1,6 +1,5 @@
-import { bodyOf, hangsTurned, type Piece } from '@core/ledger'
-import type { Derived } from '@core/bag'
-import type { Front } from '@core/shape'
+import { bodyOf, type FrontPicture, hangsTurned, type Ledger, type Piece } from '../ledger/index.ts'
+import type { Front } from '../shape/index.ts'
 
 /*
  * What of a bag is seen from the front, laid flat: which rows of which piece lie where. Lengths in mm, from the top left
@@ -42,7 +41,11 @@ export interface Faces {
 export const seenMm = ({ worked, columns }: Piece, row: number): number =>
   columns.widthMm[row]! / (worked === 'rounds' ? 2 : 1)
 
-type Look = Omit<Derived, 'gauge'>
+interface Look {
+  readonly ledger: Ledger
+  /** Pictures of its pieces, in one hand. */
+  readonly fronts: readonly Pick<FrontPicture, 'hand'>[]
+}
 
 /** Rows from `firstRow` on as they stand above one another, centred in a box so wide and ending at its foot. */
 function rowsFace(

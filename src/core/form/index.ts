@@ -1,0 +1,6 @@
+export type { Ways } from './body.ts'
+export * from './faces.ts'
+export { type Form, formOf, sheetsOf } from './form.ts'
+export { alongAt, type Sheet, widthAt } from './sheet.ts'
+export type { Surface } from './surface.ts'
+export type { Vec } from './vector.ts'
