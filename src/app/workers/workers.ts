@@ -3,6 +3,7 @@ import type { CheckApi } from './check.worker.ts'
 import { workerClient } from './client.ts'
 import type { DeriveApi } from './derive.worker.ts'
 import type { MendApi } from './mend.worker.ts'
+import type { RoundApi } from './round.worker.ts'
 import type { PaperApi } from './paper.worker.ts'
 
 /* The program's workers, each begun when it is first asked. */
@@ -25,6 +26,11 @@ export const checker = workerClient<CheckApi>(
 /** Bags and workshop read and stored, beside the page and what it draws. */
 export const keeper = workerClient<Keeping>(
   () => new Worker(new URL('./keep.worker.ts', import.meta.url), { type: 'module' }),
+)
+
+/** Bags drawn in the round: it holds what draws in light. */
+export const rounder = workerClient<RoundApi>(
+  () => new Worker(new URL('./round.worker.ts', import.meta.url), { type: 'module' }),
 )
 
 /** The nearest mosaic that can be worked: it may take a while, and be given up without disturbing the others. */

@@ -51,6 +51,28 @@ function hidesOf(stitches: readonly string[]): readonly number[] | null {
 }
 
 /**
+ * Tells what is seen in the places a row leaves, run by run from the left as seen on its right side; then what rows above reach down
+ * over them, which hides it.
+ * @param told is given the run, its first place and how many there are, and whether they are reached over from above
+ */
+export function eachSeen(
+  ledger: Ledger,
+  piece: Piece,
+  row: number,
+  hand: 'right' | 'left',
+  told: (run: number, first: number, count: number, over: boolean) => void,
+): void {
+  const { runStitch, makes } = piece.columns
+  eachPlaces(ledger, piece, row, hand, (run, first, count) => told(run, first, count, false))
+  const hides = hidesOf(ledger.stitches)
+  if (!hides) return
+  for (let above = row + 1; above <= row + 2 && makes[above] === makes[row]; above++)
+    eachPlaces(ledger, piece, above, hand, (run, first, count) => {
+      if (hides[runStitch[run]!]! >= above - row) told(run, first, count, true)
+    })
+}
+
+/**
  * Writes the yarns of places a row leaves, as seen on the right side: place 0 is the left end. What rows above reach down over shows
  * their yarn.
  * @param from the place that goes into `out[0]`; as many follow as `out` holds, those beyond the row are left as they are
@@ -64,19 +86,12 @@ export function writePlaceColours(
   from: number,
   out: Uint8Array,
 ): void {
-  const { runStitch, runYarn, makes } = piece.columns
-  const fill = (run: number, first: number, count: number) => {
+  const { runYarn } = piece.columns
+  eachSeen(ledger, piece, row, hand, (run, first, count) => {
     const left = first - from
     if (left < out.length && left + count > 0)
       out.fill(runYarn[run]!, Math.max(0, left), left + count)
-  }
-  eachPlaces(ledger, piece, row, hand, fill)
-  const hides = hidesOf(ledger.stitches)
-  if (!hides) return
-  for (let above = row + 1; above <= row + 2 && makes[above] === makes[row]; above++)
-    eachPlaces(ledger, piece, above, hand, (run, first, count) => {
-      if (hides[runStitch[run]!]! >= above - row) fill(run, first, count)
-    })
+  })
 }
 
 /**

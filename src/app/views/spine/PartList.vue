@@ -81,9 +81,9 @@ const dragging = ref(false)
       tag="ul"
       :animation="120"
       handle=".name"
-      force-fallback
+      :force-fallback="true"
       :delay="160"
-      delay-on-touch-only
+      :delay-on-touch-only="true"
       :fallback-tolerance="5"
       class="bands"
       @start="dragging = true"

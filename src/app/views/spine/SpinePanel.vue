@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { lengthFigure, lengthUnit } from '@core/units'
-import BagPicture from '@app/parts/bag/BagPicture.vue'
+import BagStill from '@app/parts/bag/BagStill.vue'
 import TapeMeasure from '@app/parts/marks/TapeMeasure.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
@@ -53,10 +53,9 @@ const label = computed(() => {
             :px-per-mm="scale"
           />
         </svg>
-        <BagPicture
+        <BagStill
           class="picture"
-          :name="project.shown.design.name"
-          :yarns="project.shown.design.yarns"
+          :design="project.shown.design"
           :derived="project.shown.derived"
           :width="PICTURE.width"
           :height="PICTURE.height"

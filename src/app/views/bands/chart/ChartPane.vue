@@ -12,7 +12,7 @@ import { bandOf } from '@core/band'
 import { type Cell, cellsAfter, type Chart } from '@core/chart'
 import { isBase, partById } from '@core/design'
 import { printLength } from '@core/units'
-import TurnedBag from '@app/parts/bag/TurnedBag.vue'
+import RoundBag from '@app/parts/bag/RoundBag.vue'
 import ChartCanvas from '@app/parts/chart/ChartCanvas.vue'
 import { brushSizes, type Tool, toolById } from '@app/parts/chart/tools.ts'
 import type { SeenAs } from '@app/parts/chart/views.ts'
@@ -249,7 +249,7 @@ useChartKeys({
         <p v-if="said && !asked" class="note">{{ said }}</p>
       </div>
       <component :is="stage" v-if="stage" v-model:row="row" :part="part" :as="view.as" />
-      <TurnedBag
+      <RoundBag
         v-else-if="view.shows === 'bag'"
         :design="design"
         :derived="derived"

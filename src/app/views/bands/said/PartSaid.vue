@@ -91,7 +91,7 @@ function rename(event: Event) {
   max-width: 100%;
   field-sizing: content;
   margin-left: -6px;
-  padding: 2px 5px;
+  padding: 2px 8px 2px 5px;
   border: 1px solid transparent;
   border-radius: var(--radius);
   background: none;
