@@ -10,6 +10,7 @@ import {
   go,
   makeRoom,
   openDemo,
+  part,
   saved,
   test,
   undo,
@@ -18,7 +19,11 @@ import {
 
 /* What goes wrong around the program: storage that fails, tabs that die, records that are maimed, files that are none. */
 
-const selectEdge = (page: Page) => page.getByRole('button', { name: 'Edge' }).first().click()
+/** The edge of the tote, with its rounds to type. */
+async function selectEdge(page: Page) {
+  await part(page, 'Edge').click()
+  await word(page, 'rounds')
+}
 /** The tote is deleted in another tab; that tab, and where its card was. */
 async function deletedElsewhere(context: BrowserContext) {
   const other = await context.newPage()
@@ -339,7 +344,6 @@ test('what cannot be is refused in words where it is done, and changes nothing',
 }) => {
   await openDemo(page)
   await selectEdge(page)
-  await word(page, 'rounds')
   await page.getByLabel('Rounds', { exact: true }).fill('1001')
   await page.getByLabel('Rounds', { exact: true }).press('Enter')
   await expect(page.getByRole('alert')).toContainText('too large')
