@@ -57,6 +57,12 @@ export async function word(page: Page, about: string): Promise<void> {
   if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click()
 }
 
+/** Selects the edge of the tote, with its rounds to type. */
+export async function selectEdge(page: Page): Promise<void> {
+  await part(page, 'Edge').click()
+  await word(page, 'rounds')
+}
+
 /** Puts a band on the piece, above a part of it. */
 export async function addBand(page: Page, above: string | RegExp, kind: string): Promise<void> {
   const line = page.locator('.part-list .line').filter({ hasText: above }).first()

@@ -118,7 +118,7 @@ const actions: readonly Action[] = [
     return true
   },
   async (page, random) => {
-    const list = await one(page, random, 'main .el-select, main .el-color-picker__trigger')
+    const list = await one(page, random, 'main .el-select, main .yarn-colour')
     await list?.click(quick)
     return list !== null
   },

@@ -9,6 +9,7 @@ test('from what goes in to a written pattern', async ({ page }) => {
   // A new bag: what goes in, hook and yarn, done.
   await page.getByRole('button', { name: 'New bag' }).click()
   await page.getByLabel('Name', { exact: true }).fill('Valve oil pouch')
+  await page.getByText('What goes in', { exact: true }).click()
   await page.getByLabel('Wide', { exact: true }).fill('8 in')
   await page.getByLabel('Thick', { exact: true }).fill('40mm')
   await page.getByLabel('Tall', { exact: true }).fill('20')

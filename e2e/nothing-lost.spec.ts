@@ -12,18 +12,13 @@ import {
   openDemo,
   part,
   saved,
+  selectEdge,
   test,
   undo,
-  word,
 } from './bag.ts'
 
 /* What goes wrong around the program: storage that fails, tabs that die, records that are maimed, files that are none. */
 
-/** The edge of the tote, with its rounds to type. */
-async function selectEdge(page: Page) {
-  await part(page, 'Edge').click()
-  await word(page, 'rounds')
-}
 /** The tote is deleted in another tab; that tab, and where its card was. */
 async function deletedElsewhere(context: BrowserContext) {
   const other = await context.newPage()
@@ -165,7 +160,7 @@ test('a conflict outlives the tab: its work is offered when the bag is next open
   await enter(page, 'Rounds', '11')
   await saved(page)
   await other.evaluate(() => window.dispatchEvent(new Event('focus')))
-  await other.getByRole('button', { name: 'Edge' }).first().click()
+  await selectEdge(other)
   // Whatever the other tab has heard, a save on an old revision is refused.
   const tote = await recordOf(page, 'Beater tote')
   await put(page, tote.id, { ...tote, revision: tote.revision + 5 })
@@ -188,13 +183,12 @@ test('a tab that crashes in the middle of steady changes loses next to nothing',
 }) => {
   await openDemo(page)
   const address = page.url()
-  const edge = page.getByRole('button', { name: /^Edge, 5 rounds/ })
-  await edge.focus()
+  await part(page, 'Edge').focus()
   for (let i = 0; i < 30; i++) {
     await page.keyboard.press('ArrowUp')
     await page.waitForTimeout(30)
   }
-  await expect(page.getByRole('button', { name: /^Edge, 35 rounds/ })).toBeVisible()
+  await expect(part(page, '35 rounds')).toBeVisible()
   await page.waitForTimeout(300)
   const session = await context.newCDPSession(page)
   void session.send('Page.crash').catch(() => {})

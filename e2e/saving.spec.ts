@@ -6,6 +6,7 @@ import {
   makeRoom,
   openDemo,
   saved,
+  selectEdge,
   test,
   undo,
   whereStored,
@@ -14,7 +15,7 @@ import {
 test('what was done last survives a closed tab', async ({ page, context }) => {
   await openDemo(page)
   const address = page.url()
-  await page.getByRole('button', { name: 'Edge' }).first().click()
+  await selectEdge(page)
   await enter(page, 'Rounds', '9')
   await expect(figure(page, 'tall')).toHaveText('29.1 cm')
   await page.close({ runBeforeUnload: true })
@@ -25,7 +26,7 @@ test('what was done last survives a closed tab', async ({ page, context }) => {
 
 test('what was done last is there when one goes to the shelf at once', async ({ page }) => {
   await openDemo(page)
-  await page.getByRole('button', { name: 'Edge' }).first().click()
+  await selectEdge(page)
   await enter(page, 'Rounds', '9')
   await page.getByRole('link', { name: 'Ample Motif' }).click()
   await expect(page.locator('.bag-card').first()).toContainText('84 rounds')
@@ -42,7 +43,7 @@ test('two tabs: what one saves the other shows, and nothing is overwritten', asy
   await other.goto(page.url())
   await expect(other.getByText('open in another tab too')).toBeVisible()
   await expect(page.getByText('open in another tab too')).toBeVisible()
-  await page.getByRole('button', { name: 'Edge' }).first().click()
+  await selectEdge(page)
   await enter(page, 'Rounds', '9')
   await saved(page)
   await expect(figure(other, 'tall')).toHaveText('29.1 cm')
@@ -59,7 +60,7 @@ test('two tabs: what one saves the other shows, and nothing is overwritten', asy
       },
     })
   })
-  await other.getByRole('button', { name: 'Edge' }).first().click()
+  await selectEdge(other)
   await enter(other, 'Rounds', '3')
   await enter(page, 'Rounds', '11')
   await expect(other.getByRole('alert')).toContainText('Another tab has saved this bag meanwhile')
@@ -72,7 +73,7 @@ test('two tabs: what one saves the other shows, and nothing is overwritten', asy
 test('a full browser is said plainly, and the bag can be exported', async ({ page }) => {
   await openDemo(page)
   await fill(page)
-  await page.getByRole('button', { name: 'Edge' }).first().click()
+  await selectEdge(page)
   await enter(page, 'Rounds', '9')
   await expect(page.getByRole('alert')).toContainText('no room left')
   await expect(page.locator('.saved')).toHaveText('not saved')
@@ -86,7 +87,7 @@ test('a full browser is said plainly, and the bag can be exported', async ({ pag
 
 test('earlier versions can be brought back, and that undone', async ({ page }) => {
   await openDemo(page)
-  await page.getByRole('button', { name: 'Edge' }).first().click()
+  await selectEdge(page)
   await enter(page, 'Rounds', '9')
   await saved(page)
   await page.locator('.saved').click()

@@ -8,6 +8,8 @@ import type { Words } from '@core/stitch'
 export interface Outgoing extends Project {
   readonly derived: Derived
   readonly words: Words
+  /** The bag in the round as PNG; null where this browser draws none. */
+  readonly portrait: Blob | null
   /** What its files are called, without an ending. */
   readonly file: string
   /** Says how far it is. */

@@ -17,6 +17,7 @@ const bag = (design: Design) => ({
   derived: derive(projectOf(design)),
   words: defaultWords,
   file: fileName(design.name),
+  portrait: null,
   tell: (stage: string) => void stages.push(stage),
 })
 const made = async (id: string, design: Design) =>

@@ -1,3 +1,4 @@
+import { bagPng } from './bag-png.ts'
 import { chartPng } from './chart-png.ts'
 import { chartSvg } from './chart-svg.ts'
 import { chartStitches, chartTable } from './chart-table.ts'
@@ -10,6 +11,7 @@ import { roundsTable } from './rounds-table.ts'
 /** Every way a bag leaves the program, in the order they are offered. */
 export const exports: readonly Export[] = [
   patternPdf,
+  bagPng,
   chartSvg,
   chartPng,
   chartStitches,

@@ -8,12 +8,12 @@ export const patternPdf: Export = {
   about: 'Materials, key, chart and rounds, ready to print',
   offered: always,
   make: async (bag) => {
-    const { design, derived, words, file, tell } = bag
+    const { design, derived, words, file, tell, portrait } = bag
     tell('writing every round')
     const sheet = patternSheet(design, derived, words)
     tell('setting pages')
     const { pdfOf } = await import('./pdf.ts')
-    const { pdf, notes } = await pdfOf(sheet, chartDrawings(bag))
+    const { pdf, notes } = await pdfOf(sheet, chartDrawings(bag), portrait)
     return { files: [{ name: `${file}.pdf`, type: 'application/pdf', content: pdf }], notes }
   },
 }

@@ -30,10 +30,11 @@ export type Shown = { readonly svg: string } | { readonly image: string }
 export const isTooLong = ({ lines }: PatternSection): boolean =>
   lines.reduce((sum, { text }) => sum + text.length, 0) > MOST_LETTERS
 
-/** The pages of a pattern: all that it says, and its charts by their part. */
+/** The pages of a pattern: all that it says, its charts by their part, and the bag as it will be (an address with the data in it). */
 export function documentOf(
   sheet: PatternSheet,
   charts: ReadonlyMap<string, Shown>,
+  portrait: string | null = null,
 ): TDocumentDefinitions {
   const { facts, yarns, abbreviations, pieces, ends, errors } = sheet
   const name = printable(sheet.name)
@@ -53,6 +54,7 @@ export function documentOf(
       node.headlineLevel === 1 && around.getFollowingNodesOnPage().length === 0,
     content: [
       { text: name, fontSize: 22, bold: true, margin: [0, 0, 0, 8] },
+      ...(portrait ? [{ image: portrait, width: 210, alignment: 'center' } as Content] : []),
       ...(errors > 0 ? [{ text: UNFINISHED, bold: true, margin: [0, 0, 0, 8] } as Content] : []),
       table([
         ...facts.map(({ what, is }): Content[] => [{ text: what, color: QUIET }, is]),

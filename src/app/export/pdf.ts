@@ -11,6 +11,7 @@ import { heavyPicture, isHeavy } from './picture.ts'
 export async function pdfOf(
   sheet: PatternSheet,
   charts: readonly NamedDrawing[],
+  portrait: Blob | null,
 ): Promise<{ pdf: Blob; notes: string[] }> {
   const notes: string[] = []
   const shown = new Map<string, Shown>()
@@ -28,7 +29,9 @@ export async function pdfOf(
       `The font of the PDF does not have ${[...missing].slice(0, 12).join(' ')}: a ? stands for each.`,
     )
   pdfMake.addFontContainer(roboto)
-  const pdf = await pdfMake.createPdf(documentOf(sheet, shown)).getBlob()
+  const pdf = await pdfMake
+    .createPdf(documentOf(sheet, shown, portrait && (await dataUrl(portrait))))
+    .getBlob()
   return { pdf, notes }
 }
 

@@ -62,3 +62,9 @@ export async function blobOf(bitmap: ImageBitmap): Promise<Blob> {
   canvas.getContext('bitmaprenderer')!.transferFromImageBitmap(bitmap)
   return canvas.convertToBlob({ type: 'image/png' })
 }
+
+/** The bag as it goes out: a picture by itself, larger than on any screen. Null where none is drawn. */
+export async function portraitOf(seen: Seen): Promise<Blob | null> {
+  const bitmap = await pictureOf(seen, { ...STILL, width: 1200, height: 1200, ratio: 1 })
+  return bitmap && blobOf(bitmap)
+}

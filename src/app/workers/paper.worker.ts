@@ -34,6 +34,8 @@ interface ChartPicture {
 /** A project, and what was derived of it for the hand the words are for; null where that is not known yet. */
 export interface Paired extends Project {
   readonly derived: Derived | null
+  /** The bag in the round, where it is wanted. */
+  readonly portrait?: Blob | null
 }
 const derivedOf = ({ derived, ...project }: Paired, { hand }: Words): Derived =>
   derived ?? derive(project, { hand })
@@ -84,7 +86,8 @@ const api = {
     if (!way) throw new RangeError(`no export “${id}”`)
     tell('counting')
     const derived = derivedOf(bag, words)
-    return way.make({ ...bag, derived, words, file: fileName(bag.design.name), tell })
+    const { portrait = null } = bag
+    return way.make({ ...bag, derived, portrait, words, file: fileName(bag.design.name), tell })
   },
 }
 export type PaperApi = typeof api

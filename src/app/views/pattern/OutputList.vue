@@ -2,6 +2,7 @@
 import { proxy } from 'comlink'
 import { onScopeDispose, shallowRef, watch } from 'vue'
 import type { Way } from '@app/export/export.ts'
+import { portraitOf } from '@app/round/stills.ts'
 import { giveFile } from '@app/export/save.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -27,6 +28,14 @@ const making = shallowRef<{ readonly id: string; readonly stop: AbortController 
 const stage = shallowRef('')
 onScopeDispose(() => making.value?.stop.abort())
 
+/** What shows the bag in the round. */
+const showsBag = new Set(['pattern-pdf', 'bag-png'])
+const seen = () => ({
+  design: project.table!.design,
+  ledger: project.table!.derived.ledger,
+  yarns: project.table!.design.yarns,
+  hand: workshop.words.hand,
+})
 const LONGEST_MS = 10 * 60_000
 async function give({ id, title }: Way) {
   const stop = new AbortController()
@@ -36,7 +45,8 @@ async function give({ id, title }: Way) {
   const words = { ...workshop.words }
   const { table, history } = project
   const isNow = table?.revision === history?.revision && table?.hand === words.hand
-  const bag = { ...project.project!, derived: isNow ? table!.derived : null }
+  const portrait = isNow && showsBag.has(id) ? await portraitOf(seen()) : null
+  const bag = { ...project.project!, derived: isNow ? table!.derived : null, portrait }
   const tell = proxy((now: string) => (stage.value = now))
   const made = await paper.ask((api) => api.make(id, bag, words, tell), {
     limitMs: LONGEST_MS,

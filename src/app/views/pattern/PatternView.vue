@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { endsWords, lineLabel, UNFINISHED } from '@core/pattern'
+import BagStill from '@app/parts/bag/BagStill.vue'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
 import type { ChartPlace } from '@app/workers/paper.worker.ts'
@@ -35,6 +36,13 @@ const placeOf = ({ width, height }: ChartPlace) => ({
           <p v-if="sheet.errors" class="not-yet" role="status">
             {{ UNFINISHED }}
           </p>
+          <BagStill
+            v-if="project.table"
+            :design="project.table.design"
+            :derived="project.table.derived"
+            :width="210"
+            :height="190"
+          />
         </header>
         <dl class="facts num">
           <template v-for="{ what, is } in sheet.facts" :key="what"

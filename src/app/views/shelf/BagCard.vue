@@ -5,7 +5,7 @@ import { type Project, projectOf } from '@core/project'
 import { bodyOf } from '@core/ledger'
 import { copyName, cutAt, printLength } from '@core/units'
 import { saveProjectFile } from '@app/export/save.ts'
-import BagPicture from '@app/parts/bag/BagPicture.vue'
+import BagStill from '@app/parts/bag/BagStill.vue'
 import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
@@ -57,10 +57,9 @@ const date = computed(() =>
     :to="{ name: 'bands', params: { id: bag.id } }"
     :aria-label="`Open ${project.design.name}`"
   >
-    <BagPicture
+    <BagStill
       v-if="bag.derived"
-      :name="project.design.name"
-      :yarns="project.design.yarns"
+      :design="project.design"
       :derived="bag.derived"
       :width="190"
       :height="168"

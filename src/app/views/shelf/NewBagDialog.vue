@@ -1,210 +1,235 @@
 <script setup lang="ts">
-import { projectOf } from '@core/project'
-import { computed, reactive, ref } from 'vue'
-import { refDebounced } from '@vueuse/core'
+import { computed } from 'vue'
 import type { Design } from '@core/design'
-import { bodyOf } from '@core/ledger'
-import { derive, newDesign, proposedFor, sizeWords } from '@core/bag'
-import {
-  baseKinds,
-  type BasePart,
-  constructionOfKind,
-  type Contents,
-  isFlat,
-  sizeFor,
-} from '@core/shape'
 import { printLength } from '@core/units'
-import BagPicture from '@app/parts/bag/BagPicture.vue'
+import BagStill from '@app/parts/bag/BagStill.vue'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import ContentsFields from '@app/parts/fields/ContentsFields.vue'
 import HookAndYarn from '@app/parts/fields/HookAndYarn.vue'
 import LengthField from '@app/parts/fields/LengthField.vue'
+import YarnColour from '@app/parts/fields/YarnColour.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import FromYarnFields from './FromYarnFields.vue'
+import { useNewBag } from './use-new-bag.ts'
 
-/** A short path to a bag: what goes in or what size, hook and yarn, done. */
+/** A short path to a bag: what size, what goes in or what yarn there is; how it is built, seen as one types. */
 const open = defineModel<boolean>({ required: true })
 const emit = defineEmits<{ made: [design: Design] }>()
 const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
-const from = ref<'contents' | 'size'>('contents')
-const name = ref('My bag')
-const contents = ref<Contents>({
-  shape: 'box',
-  widthMm: 240,
-  thicknessMm: 60,
-  tallMm: 250,
-  easeMm: 20,
-})
-const size = reactive({ aroundMm: 600, heightMm: 270 })
-const yarn = reactive({ hookMm: 4, yarnClass: 3 })
-
-/** The construction that was chosen; null: the one that suits. */
-const chosen = ref<BasePart['kind'] | null>(null)
-const proposed = computed(() =>
-  from.value === 'contents' ? proposedFor(contents.value) : 'round-base',
-)
-const kind = computed(() => chosen.value ?? proposed.value)
-const wanted = computed(() =>
-  from.value === 'contents' ? sizeFor(contents.value, isFlat(kind.value)) : { ...size },
-)
-const asked = computed(() => {
-  const { widthMm, thicknessMm, easeMm } = contents.value
-  const footprint = { lengthMm: widthMm + easeMm, widthMm: thicknessMm + easeMm }
-  return {
-    name: name.value.trim() || 'My bag',
-    said: 'around' as const,
-    ...wanted.value,
-    ...yarn,
-    ...(from.value === 'contents' ? { footprint } : {}),
-  }
-})
-const settled = refDebounced(asked, 160)
-/** What a base looks like from above. */
-const outlines = {
-  round: 'M32 11a10 10 0 1 1-20 0a10 10 0 1 1 20 0M26 11a4 4 0 1 1-8 0a4 4 0 1 1 8 0',
-  oval: 'M12 3h20a8 8 0 0 1 0 16h-20a8 8 0 0 1 0-16M14 11h16',
-  rectangle: 'M4 2h36v18h-36zM4 2l9 9h18l9-9M4 20l9-9M40 20l-9-9',
-  rows: 'M4 2h36v18h-36zM4 6.5h36M4 11h36M4 15.5h36',
-} as const
-/** Every construction as a bag of this size: drawn, with what it measures. */
-const bags = computed(() =>
-  baseKinds.map((kind) => {
-    const design = newDesign({ ...settled.value, kind })
-    const derived = derive(projectOf(design))
-    const { flatMm, heightMm } = derived.tally
-    return {
-      ...{ kind, design, derived },
-      ...constructionOfKind(kind),
-      measures: `${printLength(flatMm, units.value)} × ${printLength(heightMm, units.value)}`,
-    }
-  }),
-)
-const design = computed(() => newDesign({ ...asked.value, kind: kind.value }))
-const outcome = computed(() => {
-  const { tally, gauge, ledger } = derive(projectOf(design.value))
-  const { worked } = bodyOf(ledger)
-  return {
-    size: sizeWords(design.value, tally, units.value),
-    work: `${tally.stitches} stitches ${worked === 'rows' ? 'across' : 'around'} and ${tally.rounds} ${worked}, give or take ${Math.round(gauge.spread * 100)} %: no swatch yet, so this is estimated from hook and yarn.`,
-  }
-})
+const { from, name, contents, size, yarn, handles, flapMm, yarns, hand, striped, ...made } =
+  useNewBag(units)
+const { kinds, kind, choose, design, derived, hasFlap, outcome, none } = made
+const ways = [
+  { value: 'size', label: 'Laid flat' },
+  { value: 'contents', label: 'What goes in' },
+  { value: 'yarn', label: 'From my yarn' },
+] as const
+const wide = computed(() => printLength(derived.value.tally.flatMm, units.value))
+const tall = computed(() => printLength(derived.value.tally.heightMm, units.value))
 </script>
 
 <template>
-  <ElDialog v-model="open" title="New bag" width="860px" top="3vh">
-    <form class="new-bag" @submit.prevent="emit('made', design)">
-      <div class="measure-field">
-        <label for="new-name">Name</label>
-        <div class="box">
-          <input id="new-name" v-model="name" maxlength="80" autocomplete="off" />
+  <ElDialog v-model="open" class="new-bag-dialog" width="1100px" top="2vh" title="New bag">
+    <form class="new-bag" @submit.prevent="design && emit('made', design)">
+      <div class="mat">
+        <span class="mat-tape up num">{{ tall }}</span>
+        <BagStill
+          :design="design ?? derived.design"
+          :derived="derived"
+          :width="340"
+          :height="430"
+        />
+        <span class="mat-tape num">{{ wide }} laid flat</span>
+      </div>
+      <div class="asked">
+        <div class="row">
+          <div class="measure-field">
+            <label for="new-name">Name</label>
+            <div class="box">
+              <input id="new-name" v-model="name" maxlength="80" autocomplete="off" />
+            </div>
+          </div>
+          <ChoiceOf v-model="from" legend="Begin with" :options="ways" />
         </div>
-      </div>
-      <ChoiceOf
-        v-model="from"
-        legend="Begin with"
-        :options="[
-          { value: 'contents', label: 'What goes in' },
-          { value: 'size', label: 'The size of the bag' },
-        ]"
-      />
-      <div v-if="from === 'contents'" class="pair"><ContentsFields v-model="contents" /></div>
-      <div v-else class="pair">
-        <LengthField v-model="size.aroundMm" label="Around" :min="50" :max="3000" />
-        <LengthField v-model="size.heightMm" label="Tall" :min="50" :max="3000" />
-      </div>
-      <div class="pair">
-        <HookAndYarn v-model:hook-mm="yarn.hookMm" v-model:yarn-class="yarn.yarnClass" />
-      </div>
-      <fieldset class="kinds">
-        <legend>How it is built</legend>
-        <label
-          v-for="bag in bags"
-          :key="bag.kind"
-          class="kind"
-          :class="{ on: bag.kind === kind }"
-          :title="bag.hint"
-        >
-          <input
-            type="radio"
-            name="construction"
-            :value="bag.kind"
-            :checked="bag.kind === kind"
-            @change="chosen = bag.kind"
+        <div v-if="from === 'contents'" class="fields"><ContentsFields v-model="contents" /></div>
+        <div v-else-if="from === 'size'" class="fields">
+          <LengthField
+            :model-value="size.aroundMm / 2"
+            label="Wide"
+            :min="25"
+            :max="1500"
+            @update:model-value="size.aroundMm = 2 * $event"
           />
-          <BagPicture
-            :name="bag.name"
-            :yarns="bag.design.yarns"
-            :derived="bag.derived"
-            :width="96"
-            :height="46"
-          />
-          <svg
-            v-if="bag.plan && !bag.front"
-            class="plan"
-            viewBox="0 0 44 22"
-            width="44"
-            height="22"
-            aria-hidden="true"
+          <LengthField v-model="size.heightMm" label="Tall" :min="50" :max="3000" />
+        </div>
+        <FromYarnFields v-else v-model="hand" v-model:striped="striped" :yarns="yarns" />
+        <div class="fields">
+          <HookAndYarn v-model:hook-mm="yarn.hookMm" v-model:yarn-class="yarn.yarnClass" />
+          <div class="measure-field">
+            <label for="new-handles">Handles</label>
+            <ElSelect id="new-handles" v-model="handles" aria-label="Handles">
+              <ElOption value="none" label="None" />
+              <ElOption value="hand" label="Two, for the hand" />
+              <ElOption value="shoulder" label="Two, for the shoulder" />
+              <ElOption value="across" label="One, worn across" />
+            </ElSelect>
+          </div>
+          <LengthField v-if="hasFlap" v-model="flapMm" label="Flap" :min="20" :max="1000" />
+          <div class="measure-field chips">
+            <span class="of">Yarns</span>
+            <div class="three">
+              <YarnColour
+                v-for="(one, i) in yarns"
+                :key="i"
+                v-model="one.colour"
+                :label="`Colour of ${one.name}`"
+                :bag="yarns"
+              />
+            </div>
+          </div>
+        </div>
+        <fieldset class="kinds">
+          <legend class="hidden-words">How it is built</legend>
+          <label
+            v-for="one in kinds"
+            :key="one.kind"
+            class="kind"
+            :class="{ on: one.kind === kind }"
+            :title="one.hint"
           >
-            <path :d="outlines[bag.plan]" />
-          </svg>
-          <b>{{ bag.name }}</b>
-          <small class="num">{{ bag.measures }}</small>
-          <small v-if="bag.kind === proposed && from === 'contents'" class="suits"
-            >suits what goes in</small
-          >
-        </label>
-      </fieldset>
-      <div class="outcome" aria-live="polite">
-        <p>
-          <b>{{ outcome.size }}</b>
-        </p>
-        <p class="note">{{ outcome.work }}</p>
-      </div>
-      <div class="end">
-        <button type="button" class="button" @click="open = false">Not now</button>
-        <button type="submit" class="button main">Make this bag</button>
+            <input
+              type="radio"
+              name="construction"
+              :value="one.kind"
+              :checked="one.kind === kind"
+              @change="choose(one.kind)"
+            />
+            <BagStill :design="one.design" :derived="one" :width="92" :height="56" />
+            <b>{{ one.name }}</b>
+            <small class="num" :class="{ suits: one.suits }">{{
+              one.suits ? `${one.measures}, suits it` : one.measures
+            }}</small>
+          </label>
+        </fieldset>
+        <div class="outcome" aria-live="polite">
+          <p>
+            <b>{{ none ?? outcome.size }}</b>
+          </p>
+          <p class="note">
+            {{
+              none
+                ? 'Fill in what a ball weighs and how long it is, and how many there are.'
+                : outcome.work
+            }}
+          </p>
+        </div>
+        <div class="end">
+          <button type="button" class="button" @click="open = false">Not now</button>
+          <button type="submit" class="button main" :disabled="none !== null">Make this bag</button>
+        </div>
       </div>
     </form>
   </ElDialog>
 </template>
 
 <style>
+.new-bag-dialog {
+  max-width: 96vw;
+  padding: 0;
+  overflow: hidden;
+}
+.new-bag-dialog .el-dialog__header {
+  position: absolute;
+  z-index: 1;
+  right: 0;
+  left: 386px;
+  padding: 16px 0 0 20px;
+}
+.new-bag-dialog .el-dialog__title {
+  font: 650 20px/1.1 var(--font-head);
+}
 .new-bag {
   display: grid;
-  gap: 12px;
+  grid-template-columns: 386px minmax(0, 1fr);
 }
-.new-bag .pair {
+.new-bag .mat {
+  display: flex;
+  flex-direction: column;
+  gap: 18px;
+  align-items: center;
+  justify-content: center;
+  position: relative;
+  background-color: var(--mat);
+  background-image:
+    linear-gradient(var(--mat-line) 1px, transparent 1px),
+    linear-gradient(90deg, var(--mat-line) 1px, transparent 1px);
+  background-size: 22px 22px;
+}
+.new-bag .mat-tape {
+  padding: 3px 22px;
+  border-radius: 2px;
+  background: var(--tape);
+  color: var(--tape-ink);
+  font-weight: 650;
+  font-size: 12.5px;
+}
+.new-bag .mat-tape.up {
+  position: absolute;
+  left: 14px;
+  top: 50%;
+  padding: 30px 5px;
+  font-size: 12px;
+  transform: translateY(-50%);
+}
+.new-bag .asked {
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 0 16px;
+  gap: 8px;
+  align-content: start;
+  overflow: auto;
+  max-height: 95vh;
+  padding: 48px 20px 14px;
+}
+.new-bag .row {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 16px;
   align-items: start;
 }
-.new-bag .pair .measure-field {
+.new-bag .fields {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 0 14px;
+  align-items: start;
+}
+.new-bag .fields .measure-field,
+.new-bag .row .measure-field {
   grid-template-columns: 66px 1fr;
+}
+.new-bag .three {
+  display: flex;
+  gap: 8px;
+}
+.new-bag .of {
+  color: var(--ink-2);
 }
 .new-bag .kinds {
   display: grid;
-  grid-template-columns: repeat(7, minmax(0, 1fr));
-  gap: 8px;
+  grid-template-columns: repeat(5, minmax(0, 1fr));
+  gap: 6px;
   margin: 0;
   padding: 0;
   border: 0;
 }
-.new-bag .kinds legend {
-  margin-bottom: 6px;
-  color: var(--ink-2);
-  font-size: 13px;
-}
 .new-bag .kind {
   position: relative;
   display: grid;
-  gap: 2px;
+  gap: 1px;
   align-content: start;
   justify-items: center;
-  padding: 7px 4px 5px;
+  padding: 5px 4px 4px;
   border: 1px solid var(--line);
-  border-radius: var(--radius);
+  border-radius: var(--radius-large);
   background: #fff;
   font-size: 12.5px;
   text-align: center;
@@ -222,14 +247,6 @@ const outcome = computed(() => {
   position: absolute;
   opacity: 0;
 }
-.new-bag .kind .plan {
-  margin: 3px 0 1px;
-}
-.new-bag .kind .plan path {
-  fill: none;
-  stroke: var(--ink-2);
-  stroke-width: 1.2;
-}
 .new-bag .kind b {
   font-weight: 600;
 }
@@ -241,13 +258,8 @@ const outcome = computed(() => {
   color: var(--good);
   font-weight: 600;
 }
-@media (max-width: 640px) {
-  .new-bag .kinds {
-    grid-template-columns: repeat(3, 1fr);
-  }
-}
 .new-bag .outcome {
-  padding: 10px 12px;
+  padding: 8px 12px;
   border-radius: var(--radius);
   background: var(--mat-tint);
 }
@@ -255,5 +267,37 @@ const outcome = computed(() => {
   display: flex;
   justify-content: flex-end;
   gap: 8px;
+}
+@media (max-width: 1000px) {
+  .new-bag-dialog {
+    width: 100vw !important;
+    max-width: none;
+    height: 100%;
+    margin: 0 !important;
+    overflow: auto;
+  }
+  .new-bag-dialog .el-dialog__header {
+    position: static;
+    padding: 14px 16px 0;
+  }
+  .new-bag {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .new-bag .mat {
+    display: none;
+  }
+  .new-bag .asked {
+    max-height: none;
+    padding: 12px 16px 18px;
+  }
+}
+@media (max-width: 640px) {
+  .new-bag .row,
+  .new-bag .fields {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .new-bag .kinds {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
 }
 </style>

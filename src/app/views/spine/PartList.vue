@@ -16,7 +16,6 @@ import { usePartActs } from './use-part-acts.ts'
 const { parts } = defineProps<{ parts: readonly SpinePart[] }>()
 const emit = defineEmits<{ rounds: [id: string, by: number] }>()
 const project = useProject()
-const design = computed(() => project.design!)
 const root = useTemplateRef<HTMLElement>('root')
 const { piece, acts, act, add, move, chosen, nameOf, ...dialogs } = usePartActs()
 const { choosing, repeating, RepeatDialog } = dialogs
@@ -28,7 +27,9 @@ const lines = steady(() => {
     snags.filter(({ severity }) => severity === 'error').map(({ where }) => where.part),
   )
   const { worked } = project.ledgerPiece!
-  const there = new Map(partsOf(project.shown!.design).map((part) => [part.id, part]))
+  // As it is drawn: it may be a step behind, or ahead.
+  const { design } = project.shown!
+  const there = new Map(partsOf(design).map((part) => [part.id, part]))
   return parts
     .filter(({ again }) => again > 0)
     .toReversed()
@@ -37,11 +38,17 @@ const lines = steady(() => {
       if (!part) return []
       const words = rounds > 0 ? counted(rounds, rowWord(worked)) : 'at once in the chain'
       return {
-        ...{ id, name: nameOf(part), again, height: slot.bottom - slot.top, base: isBase(part) },
+        ...{
+          id,
+          name: nameOf(part, design),
+          again,
+          height: slot.bottom - slot.top,
+          base: isBase(part),
+        },
         words: again > 1 ? `${words} × ${again}` : words,
         dots: lettersIn(part)
           .slice(0, 3)
-          .map((letter) => ({ letter, colour: yarnByLetter(design.value, letter).colour })),
+          .map((letter) => ({ letter, colour: yarnByLetter(design, letter).colour })),
         wrong: wrong.has(id),
       }
     })

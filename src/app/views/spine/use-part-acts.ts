@@ -1,5 +1,13 @@
 import { type Component, computed, defineAsyncComponent, shallowRef } from 'vue'
-import { bandsIn, blockOf, calledOf, isBase, maybeBaseOf, type Part } from '@core/design'
+import {
+  bandsIn,
+  blockOf,
+  calledOf,
+  type Design,
+  isBase,
+  maybeBaseOf,
+  type Part,
+} from '@core/design'
 import { newPart, type TemplateKind } from '@app/parts/bag/part-templates.ts'
 import { useProject } from '@app/stores/project.ts'
 import { chartKinds } from '@app/views/bands/chart-kinds/chart-kinds.ts'
@@ -38,10 +46,10 @@ export function usePartActs() {
   const placeOf = (id: string) =>
     piece.value ? piece.value.parts.findIndex((part) => part.id === id) : -1
   /** A base is called by its piece, where that is not the body. */
-  const nameOf = (part: Part): string =>
+  const nameOf = (part: Part, of: Design): string =>
     isBase(part) && project.ledgerPiece!.id !== 'bag'
       ? project.ledgerPiece!.name
-      : (calledOf(design.value).get(part.id) ?? part.name)
+      : (calledOf(of).get(part.id) ?? part.name)
 
   /** The bands from below, as they are to lie: one of them was dragged, the one that is not where it was. */
   function move(wanted: readonly string[]) {

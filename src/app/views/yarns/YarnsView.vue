@@ -9,6 +9,7 @@ import { LIMITS } from '@core/part'
 import { yarnClasses } from '@core/stitch'
 import { counted, cutAt, printYarnLength, yarnLengthFigure } from '@core/units'
 import { weightWords, type YarnNeed } from '@core/yarn'
+import YarnColour from '@app/parts/fields/YarnColour.vue'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -109,13 +110,11 @@ const short = ({ need }: { need?: YarnNeed }) =>
         <tbody v-for="{ yarn, need, used } in rows" :key="yarn.letter">
           <tr>
             <td class="colour">
-              <ElColorPicker
+              <YarnColour
                 :model-value="yarn.colour"
-                :aria-label="`Colour of ${yarn.name}`"
-                @change="
-                  (colour: string | null) =>
-                    colour && set(yarn.letter, { colour: colour.toLowerCase() })
-                "
+                :label="`Colour of ${yarn.name}`"
+                :bag="design.yarns"
+                @update:model-value="set(yarn.letter, { colour: $event })"
               />
             </td>
             <td>
@@ -288,19 +287,6 @@ const short = ({ need }: { need?: YarnNeed }) =>
   display: flex;
   gap: 8px;
   align-items: center;
-}
-.plain-input {
-  width: 100%;
-  min-width: 80px;
-  padding: 4px 6px;
-  border: 1px solid transparent;
-  border-radius: var(--radius);
-  background: none;
-}
-.plain-input:hover,
-.plain-input:focus {
-  border-color: var(--line-strong);
-  background: #fff;
 }
 .yarns-view .need {
   white-space: nowrap;

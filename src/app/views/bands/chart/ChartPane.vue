@@ -29,6 +29,7 @@ import { useInks } from './use-inks.ts'
 import { useOnChart } from './use-on-chart.ts'
 import { usePainting } from './use-painting.ts'
 import { useSaid } from './use-said.ts'
+import { useOnBag } from './use-on-bag.ts'
 import { useReadout } from './use-readout.ts'
 import { useSelection } from './use-selection.ts'
 import { useView } from './use-view.ts'
@@ -97,6 +98,7 @@ const { row, at, point, rest, runWords, shownRow, firstRound, names } = useReado
 })
 /** A yarn more, to paint with at once. */
 const addYarn = () => (letter.value = project.addYarns()[0]?.letter ?? letter.value)
+const onBag = useOnBag(shownRow)
 /** What was said of what was done to the chart. */
 const said = useSaid(design)
 const { size, symmetry, onlyHere, draw, paint, fill, make, stand, straight } = usePainting({
@@ -255,6 +257,9 @@ useChartKeys({
         :derived="derived"
         :yarns="seen"
         :leaning="leaning"
+        :mark="onBag.mark.value"
+        @point="onBag.pointed.value = $event"
+        @choose="onBag.choose"
       />
       <ChartCanvas
         v-else
@@ -304,7 +309,11 @@ useChartKeys({
         :marked="sign.id === 'marks'"
         @add="addYarn"
       />
-      <RoundReadout v-if="shownRow !== null" :row="shownRow" :run="runWords" />
+      <RoundReadout
+        v-if="onBag.told.value !== null"
+        :row="onBag.told.value"
+        :run="view.shows === 'bag' ? '' : runWords"
+      />
     </div>
     <MotifDialog
       v-if="motifs"

@@ -1,0 +1,17 @@
+import { always, type Export } from './export.ts'
+
+export const bagPng: Export = {
+  id: 'bag-png',
+  title: 'Bag as PNG',
+  about: 'The bag as it will be',
+  offered: always,
+  make: ({ portrait, file }) =>
+    portrait
+      ? { files: [{ name: `${file}-bag.png`, type: 'image/png', content: portrait }] }
+      : {
+          files: [],
+          notes: [
+            'This browser does not draw in light (WebGL), so there is no picture of the bag.',
+          ],
+        },
+}
