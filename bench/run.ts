@@ -14,6 +14,7 @@ import { defaultWords } from '@core/stitch'
 import { drawer } from '@core/texture'
 import { faultsFound } from './faults.ts'
 import { quantile } from './frames.ts'
+import { roundTimes } from './round.ts'
 import { CHROMIUM, NAMES, served } from './served.ts'
 import { mosaics } from './mosaic.ts'
 import { fillsAndOpens, inStudio } from './studio.ts'
@@ -308,6 +309,15 @@ await served(PORT, async () => {
   const plain = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await openBag(plain, blankBag(), 'All')
   await fillsAndOpens(plain, tell)
+  if (all || process.argv.includes('--round'))
+    for (const [name, bag, promised] of [
+      ['the demo bag', demo, 150],
+      ['a bag of 400 × 600', stress, 1000],
+    ] as const) {
+      const { ready, maps } = await roundTimes(browser, bag, 5)
+      const also = `its fabric ${maps.toFixed(0)} ms of it`
+      tell(`${name} made ready for the round`, ready, 'ms', promised, also)
+    }
   if (!all) return void (await browser.close())
   const noisy = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await openBag(noisy, noisyBag(), 'Noise')

@@ -195,7 +195,7 @@ test('a tab that crashes in the middle of steady changes loses next to nothing',
   await page.waitForEvent('crash')
   const again = await context.newPage()
   await again.goto(address)
-  await expect(again.getByRole('button', { name: /^Edge, 35 rounds/ })).toBeVisible()
+  await expect(part(again, '35 rounds')).toBeVisible()
 })
 
 test('maimed, newer and unreadable records take nothing with them', async ({ page }) => {

@@ -81,6 +81,7 @@ test('a full browser is said plainly, and the bag can be exported', async ({ pag
   await page.getByRole('button', { name: 'Export the bag' }).click()
   expect((await waiting).suggestedFilename()).toBe('beater-tote.json')
   await makeRoom(page)
+  await selectEdge(page)
   await enter(page, 'Rounds', '8')
   await saved(page)
 })

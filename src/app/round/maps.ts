@@ -107,6 +107,34 @@ interface Raised {
   readonly yarn: number
 }
 
+/** Paints stitches of one look side by side in one stroke: of heights the yarns are all the same. */
+class Brush {
+  private wait: { first: number; end: number; pattern: CanvasPattern } | null = null
+  constructor(
+    private readonly pen: Pen,
+    private readonly wide: number,
+    private readonly high: number,
+  ) {}
+  put(first: number, count: number, pattern: CanvasPattern): void {
+    const end = first + count
+    const { wait } = this
+    if (wait?.pattern === pattern && (wait.end === first || end === wait.first)) {
+      wait.first = Math.min(first, wait.first)
+      wait.end = Math.max(end, wait.end)
+      return
+    }
+    this.flush()
+    this.wait = { first, end, pattern }
+  }
+  flush(): void {
+    if (!this.wait) return
+    const { first, end, pattern } = this.wait
+    this.pen.fillStyle = pattern
+    this.pen.fillRect(first * this.wide, 0, (end - first) * this.wide, this.high)
+    this.wait = null
+  }
+}
+
 /** Colours and heights of a piece; `colours` are those of the ledger's yarns, in their order. */
 export function mapsOf(
   ledger: Ledger,
@@ -130,6 +158,7 @@ export function mapsOf(
   /** Paints a row on the colours, or on the heights; what stands out of it is told. */
   function paintRow(row: number, heights: boolean): Raised[] {
     const raised: Raised[] = []
+    const brush = new Brush(pens.line, wide, high)
     const own = Math.max(1, makes[row]!) * wide
     pens.line.clearRect(0, 0, own, high)
     eachSeen(ledger, piece, row, hand, (run, first, count, over) => {
@@ -137,10 +166,10 @@ export function mapsOf(
       const kind = over ? foot : kinds[stitch]!
       holes ||= kind.open
       const key = `${over ? 'foot' : stitch} ${heights ? 'h' : yarn}`
-      pens.line.fillStyle = sprites.of(key, kind, heights ? fabricHeights : tones[yarn]!).pattern
-      pens.line.fillRect(first * wide, 0, count * wide, high)
+      brush.put(first, count, sprites.of(key, kind, heights ? fabricHeights : tones[yarn]!).pattern)
       if (kind.raised) raised.push({ first, count, kind, yarn })
     })
+    brush.flush()
     const top = height - (row + 1) * high
     const onto = heights ? pens.bump : pens.map
     onto.drawImage(line, 0, 0, own, high, 0, top, width, high)

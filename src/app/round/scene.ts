@@ -30,6 +30,8 @@ export interface View {
   readonly turn: number
   readonly tilt: number
   readonly near: number
+  /** It fills the view as it stands, not as it turns. */
+  readonly still?: boolean
   readonly width: number
   readonly height: number
   /** Pixels of the screen a CSS pixel has. */
@@ -51,6 +53,8 @@ export interface Model {
   /** The middle of what is seen, and how far it reaches from there. */
   readonly middle: Vector3
   readonly reach: number
+  /** Half of the box it is in. */
+  readonly half: Vector3
   readonly dispose: () => void
 }
 
@@ -127,7 +131,28 @@ export function modelOf(
       material.dispose()
     }
   }
-  return { group, surfaces: all, middle, reach, dispose }
+  const half = new Vector3(high[0] - low[0], high[1] - low[1], high[2] - low[2]).multiplyScalar(0.5)
+  return { group, surfaces: all, middle, reach, half, dispose }
+}
+
+/** How far away a box fills the view. */
+function boxFar(half: Vector3, turn: number, tilt: number, slope: number, aspect: number): number {
+  let far = 1
+  for (const sx of [-1, 1])
+    for (const sy of [-1, 1])
+      for (const sz of [-1, 1]) {
+        const [x, y, z] = [sx * half.x, sy * half.y, sz * half.z]
+        const across = x * Math.cos(turn) + z * Math.sin(turn)
+        const deep = z * Math.cos(turn) - x * Math.sin(turn)
+        const up = y * Math.cos(tilt) - deep * Math.sin(tilt)
+        const toward = y * Math.sin(tilt) + deep * Math.cos(tilt)
+        far = Math.max(
+          far,
+          toward + Math.abs(up) / slope,
+          toward + Math.abs(across) / slope / aspect,
+        )
+      }
+  return far * 1.03
 }
 
 /** A soft shadow on the ground. */
@@ -189,14 +214,15 @@ export class RoundScene {
   }
 
   /** Looks at the bag from somewhere, without drawing it. */
-  look({ turn, tilt, near, width, height }: View): void {
+  look({ turn, tilt, near, still = false, width, height }: View): void {
     if (!this.model) return
     const { middle, reach } = this.model
     const aspect = width / height
     this.camera.aspect = aspect
     const half = ((ANGLE / 2) * Math.PI) / 180
     const across = Math.atan(Math.tan(half) * Math.min(1, aspect))
-    const far = (reach * 0.97) / Math.sin(across) / near
+    const ball = (reach * 0.97) / Math.sin(across)
+    const far = (still ? boxFar(this.model.half, turn, tilt, Math.tan(half), aspect) : ball) / near
     this.camera.position.set(0, far * Math.sin(tilt), far * Math.cos(tilt))
     this.camera.near = Math.max(1, far - 3 * reach)
     this.camera.far = far + 4 * reach

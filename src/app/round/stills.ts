@@ -22,7 +22,7 @@ const made = new WeakMap<object, Map<string, Promise<string | null>>>()
 let queue: Promise<unknown> = Promise.resolve()
 
 /** From the front, a little from the left and from above. */
-export const STILL = { turn: 0.42, tilt: 0.3, near: 1 } as const
+export const STILL = { turn: 0.42, tilt: 0.3, near: 1, still: true } as const
 
 /** The address of a picture of a bag; null where none can be made. `wanted` says whether it still is, when its turn comes. */
 export function stillOf(

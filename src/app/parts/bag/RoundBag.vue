@@ -31,7 +31,11 @@ const sides = [
   { title: 'Right side', turn: -Math.PI / 2, tilt: 0.2 },
   { title: 'From above', turn: 0, tilt: 1.2 },
 ] as const
-const at = ref<{ turn: number; tilt: number; near: number }>({ ...STILL })
+const at = ref<{ turn: number; tilt: number; near: number }>({
+  turn: STILL.turn,
+  tilt: STILL.tilt,
+  near: 1.15,
+})
 const LOWEST = -0.5
 const HIGHEST = 1.5
 const looked = (turn: number, tilt: number, near = at.value.near) =>

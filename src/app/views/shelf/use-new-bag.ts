@@ -124,7 +124,8 @@ export function useNewBag(units: Readonly<Ref<System>>) {
     const { widthMm, thicknessMm, easeMm } = contents.value
     const footprint = { lengthMm: widthMm + easeMm, widthMm: thicknessMm + easeMm }
     return {
-      ...{ name: name.value.trim() || 'My bag', said: 'flat', ...sized(kind.value), ...yarn },
+      ...{ name: name.value.trim() || 'My bag', said: from.value === 'size' ? 'flat' : 'around' },
+      ...{ ...sized(kind.value), ...yarn },
       ...{ kind: kind.value, yarns: yarns.map((one) => ({ ...one })) },
       ...{ handles: handleWays[handles.value], flapMm: flapMm.value },
       ...(from.value === 'contents' ? { footprint } : {}),

@@ -21,7 +21,7 @@ import WorkingFields from './WorkingFields.vue'
 const props = defineProps<{ fits: Fits }>()
 const project = useProject()
 const workshop = useWorkshop()
-const WIDTH = 300
+const WIDTH = 244
 const units = computed(() => workshop.words.units)
 const shownDerived = computed(() => project.shown!.derived)
 const shownDesign = computed(() => project.shown!.design)
@@ -154,7 +154,7 @@ const handle = computed(() => ({
 <style>
 .base-card {
   display: grid;
-  grid-template-columns: 300px 1fr;
+  grid-template-columns: 244px minmax(0, 1fr);
   gap: 0 14px;
   padding-right: 12px;
 }

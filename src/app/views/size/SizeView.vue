@@ -28,7 +28,7 @@ const fits = useFits(() => workshop.words.units)
 .size-view {
   display: grid;
   flex: 1;
-  grid-template: auto auto minmax(180px, 1fr) / 286px 1fr;
+  grid-template: auto auto minmax(180px, 1fr) / 268px minmax(0, 1fr);
   gap: 12px 16px;
   min-height: 0;
   padding: 16px 20px;

@@ -101,4 +101,12 @@ const zooms = [
 .view-bar .room {
   flex: 1;
 }
+@media (max-width: 640px) {
+  .view-bar {
+    flex-wrap: wrap;
+  }
+  .view-bar .choice {
+    flex: 1 0 100%;
+  }
+}
 </style>

@@ -45,8 +45,9 @@ export function useSelection({ chart, yarns, tool, paint, ground, away, said }: 
   }
   function done() {
     chosen.value = []
+    // What was said of laying it down goes with it.
+    if (stamp.value) said.value = ''
     stamp.value = null
-    said.value = ''
     if (tool.value === stampTool) tool.value = before.value
   }
   watch(tool, (now) => {

@@ -220,7 +220,7 @@ const { name, note, keepSelected, bring, give } = useMotifFiles({
           {{ one.title }} <small class="num">{{ one.words }}</small>
         </button>
         <button type="button" class="button" :disabled="!patch" @click="asRepeat">
-          Make it the repeat <small class="num">in place of the chart there is</small>
+          Make it the repeat <small class="num">replaces this chart</small>
         </button>
         <div class="pair">
           <button type="button" class="button" :disabled="!patch" @click="give('csv')">

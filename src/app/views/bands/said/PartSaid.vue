@@ -88,7 +88,7 @@ function rename(event: Event) {
   line-height: 1;
 }
 .part-said h1 input {
-  max-width: 100%;
+  max-width: min(70vw, 560px);
   field-sizing: content;
   margin-left: -6px;
   padding: 2px 8px 2px 5px;
