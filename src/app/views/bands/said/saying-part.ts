@@ -46,7 +46,7 @@ function bandSaid(
   const technique = rules.technique(band)
   const ownYarn = 'yarn' in part && typeof part.yarn === 'string' ? part.yarn : null
   return [
-    technique ? word('technique', techniqueNames[technique]) : rules.title,
+    technique ? word('technique', techniqueNames[technique]) : rules.title.replace(' …', ''),
     ...(rules.saysStitches
       ? ['']
       : [' in ', word('stitch', abbrOf(stitchById(part.stitch), words))]),
