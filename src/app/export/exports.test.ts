@@ -42,7 +42,13 @@ describe('the ways out', () => {
     const plainBag = tote({ parts: [base(), plain()] })
     const offered = (design: Design) =>
       exports.filter((one) => one.offered(design)).map(({ id }) => id)
-    expect(offered(plainBag)).toEqual(['pattern-pdf', 'bag-png', 'rounds-csv', 'palette', 'project-json'])
+    expect(offered(plainBag)).toEqual([
+      'pattern-pdf',
+      'bag-png',
+      'rounds-csv',
+      'palette',
+      'project-json',
+    ])
     expect(offered(tote())).toEqual(exports.map(({ id }) => id))
   })
 
