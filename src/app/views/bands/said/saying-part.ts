@@ -6,7 +6,7 @@ import { abbrOf, stitchById, type Words } from '@core/stitch'
 import { rowWord } from '@core/terms'
 import { counted } from '@core/units'
 import type { ChartKind } from '../chart-kinds/chart-kind.ts'
-import { type About, oftenWords, readOut, type Said, type Word, word } from './said.ts'
+import { type About, oftenWords, type Said, type Word, word } from './said.ts'
 
 const techniqueNames = {
   tapestry: 'Tapestry',
@@ -115,6 +115,3 @@ export const ownPieceOf = (design: Design, part: Part) =>
   isBase(part) && part !== bodyPiece(design).parts[0]
     ? design.pieces.find(({ id, parts }) => id !== BODY && parts[0] === part)
     : undefined
-
-export const partReadOut = (...given: Parameters<typeof partSaid>): string =>
-  readOut(partSaid(...given))
