@@ -64,14 +64,15 @@ export async function pictureOf(seen: Seen, view: View, mark: Hit | null = null)
   return (await drawn()) ?? ((await readied(seen)) ? drawn() : null)
 }
 
-/** The place of a bag under a point of its view. */
+/** The place of a bag under a point of its view, seen through a piece that is moved over it. */
 export async function placeUnder(
   seen: Seen,
   view: View,
   x: number,
   y: number,
+  through: number | null = null,
 ): Promise<Hit | null> {
   const { key } = keyOf(seen)
-  const answer = await rounder.ask((api) => api.pick(key, view, x, y))
+  const answer = await rounder.ask((api) => api.pick(key, view, x, y, through))
   return answer.ok ? answer.value : null
 }

@@ -22,7 +22,7 @@ import {
   Vector3,
   WebGLRenderer,
 } from 'three'
-import type { Form, Surface } from '@core/form'
+import type { Form, Place, Surface } from '@core/form'
 import type { Maps } from './maps.ts'
 
 /** From where it is looked at: radians it is turned (its left side comes to the front) and looked down on; how near, 1 where it fills the view. */
@@ -39,12 +39,7 @@ export interface View {
 }
 
 /** A place on the bag. */
-export interface Hit {
-  /** Index in the ledger's pieces, the row, and the share along it from the left as seen on its right side. */
-  readonly piece: number
-  readonly row: number
-  readonly share: number
-}
+export type Hit = Place
 
 /** What is drawn: meshes with their fabric on them. */
 export interface Model {
@@ -235,12 +230,21 @@ export class RoundScene {
     this.camera.updateMatrixWorld()
   }
 
-  /** What lies under a place of the view, from its upper left corner; null where nothing does. */
-  pick(x: number, y: number, { width, height }: Pick<View, 'width' | 'height'>): Hit | null {
+  /** What lies under a place of the view, from its upper left corner, seen through one of its pieces; null where nothing does. */
+  pick(
+    x: number,
+    y: number,
+    { width, height }: Pick<View, 'width' | 'height'>,
+    through: number | null = null,
+  ): Hit | null {
     if (!this.model) return null
     const ray = new Raycaster()
     ray.setFromCamera(new Vector2((2 * x) / width - 1, 1 - (2 * y) / height), this.camera)
-    const [hit] = ray.intersectObjects([...this.model.surfaces.keys()], false)
+    const seen = [...this.model.surfaces].filter(([, { piece }]) => piece !== through)
+    const [hit] = ray.intersectObjects(
+      seen.map(([mesh]) => mesh),
+      false,
+    )
     const surface = hit && this.model.surfaces.get(hit.object as Mesh)
     if (!surface || surface.piece < 0 || !hit.uv) return null
     const rows = surface.uv.at(-1)!

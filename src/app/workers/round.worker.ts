@@ -75,12 +75,12 @@ const api = {
     return transfer(bitmap, [bitmap])
   },
   /** What of a bag lies under a place of its view. */
-  pick(key: string, view: View, x: number, y: number): Hit | null {
+  pick(key: string, view: View, x: number, y: number, through: number | null): Hit | null {
     const model = models.get(key)
     if (!model || !scene) return null
     scene.show(model)
     scene.look(view)
-    return scene.pick(x, y, view)
+    return scene.pick(x, y, view, through)
   },
 }
 export type RoundApi = typeof api

@@ -4,11 +4,11 @@ import { computed, onBeforeUnmount, ref, shallowRef, useTemplateRef, watch } fro
 import type { Derived } from '@core/bag'
 import type { Design } from '@core/design'
 import { printLength } from '@core/units'
-import { followPointer } from '@app/parts/page/follow-pointer.ts'
 import { able, type Hit, isAble, pictureOf, placeUnder, type View } from '@app/round/round.ts'
 import { STILL } from '@app/round/stills.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import TurnedBag from './TurnedBag.vue'
+import { type BagEvents, type Looked, useBagHand } from './use-bag-hand.ts'
 
 /** The bag as it will be: turned and tilted by dragging, by buttons and by arrow keys; a stitch of it can be pointed at and chosen. */
 const props = defineProps<{
@@ -19,8 +19,10 @@ const props = defineProps<{
   leaning: boolean
   /** A place that is marked on it. */
   mark?: Hit | null
+  /** Whether what is there can be dragged elsewhere, and is not turned. */
+  movable?: (place: Hit) => boolean
 }>()
-const emit = defineEmits<{ point: [place: Hit | null]; choose: [place: Hit] }>()
+const emit = defineEmits<BagEvents>()
 const workshop = useWorkshop()
 void isAble()
 
@@ -31,7 +33,7 @@ const sides = [
   { title: 'Right side', turn: -Math.PI / 2, tilt: 0.2 },
   { title: 'From above', turn: 0, tilt: 1.2 },
 ] as const
-const at = ref<{ turn: number; tilt: number; near: number }>({
+const at = ref<Looked>({
   turn: STILL.turn,
   tilt: STILL.tilt,
   near: 1.15,
@@ -59,6 +61,9 @@ const view = computed((): View => ({
   ...{ width: Math.floor(width.value), height: Math.floor(height.value) },
   ratio: Math.min(2, window.devicePixelRatio || 1),
 }))
+/** What lies under the hand; and where what it moves would go. */
+const pointed = shallowRef<Hit | null>(null)
+const over = shallowRef<Hit | null>(null)
 /** Drawn one after the other: what was asked for last is what is drawn next. */
 let drawing = false
 let again = false
@@ -69,7 +74,7 @@ async function draw() {
   if (drawing) return void (again = true)
   if (view.value.width < 40 || view.value.height < 40 || gone) return
   drawing = true
-  const bitmap = await pictureOf(seen.value, view.value, props.mark ?? null)
+  const bitmap = await pictureOf(seen.value, view.value, over.value ?? props.mark ?? null)
   drawing = false
   waiting.value = false
   if (gone) return bitmap?.close()
@@ -83,54 +88,20 @@ async function draw() {
     void draw()
   }
 }
-watch([seen, view, () => props.mark], draw, { flush: 'post', immediate: true })
+watch([seen, view, () => props.mark, () => over.value], draw, { flush: 'post', immediate: true })
 onBeforeUnmount(() => (gone = true))
 
-const FAST = 0.008
-function drag(event: PointerEvent) {
-  const from = at.value
-  const { clientX, clientY } = event
-  let moved = false
-  followPointer(event, event.currentTarget as Element, {
-    move(to) {
-      moved ||= Math.hypot(to.clientX - clientX, to.clientY - clientY) > 3
-      if (moved)
-        looked(from.turn + (to.clientX - clientX) * FAST, from.tilt + (to.clientY - clientY) * FAST)
-    },
-    cancel: () => (at.value = from),
-    drop: () => void (!moved && choose(event)),
-  })
-}
-const under = ({ clientX, clientY }: { clientX: number; clientY: number }) => {
+const under = (
+  { clientX, clientY }: { clientX: number; clientY: number },
+  through: number | null = null,
+) => {
   const { left, top } = canvas.value!.getBoundingClientRect()
-  return placeUnder(seen.value, view.value, clientX - left, clientY - top)
+  return placeUnder(seen.value, view.value, clientX - left, clientY - top, through)
 }
-async function choose(event: PointerEvent) {
-  const place = await under(event)
-  if (place) emit('choose', place)
-}
-const pointing = shallowRef(false)
-async function point(event: PointerEvent) {
-  if (pointing.value || event.buttons !== 0) return
-  pointing.value = true
-  emit('point', await under(event))
-  pointing.value = false
-}
-const STEP = Math.PI / 24
-const keys: Readonly<Record<string, () => void>> = {
-  ArrowLeft: () => looked(at.value.turn - STEP, at.value.tilt),
-  ArrowRight: () => looked(at.value.turn + STEP, at.value.tilt),
-  ArrowUp: () => looked(at.value.turn, at.value.tilt + STEP),
-  ArrowDown: () => looked(at.value.turn, at.value.tilt - STEP),
-  '+': () => looked(at.value.turn, at.value.tilt, at.value.near * 1.2),
-  '-': () => looked(at.value.turn, at.value.tilt, at.value.near / 1.2),
-}
-function key(event: KeyboardEvent) {
-  const does = keys[event.key]
-  if (!does || event.ctrlKey || event.metaKey) return
-  event.preventDefault()
-  does()
-}
+const { drag, point, key } = useBagHand({
+  ...{ at, pointed, over, looked, under, emit },
+  movable: (place) => props.movable?.(place) ?? false,
+})
 const around = (radians: number) => Math.atan2(Math.sin(radians), Math.cos(radians))
 const nearest = computed(() =>
   at.value.tilt > 0.9
@@ -180,6 +151,7 @@ const sizeWords = computed(() => {
         tabindex="0"
         role="img"
         :aria-label="label"
+        :class="{ moves: pointed && movable?.(pointed) }"
         :style="{ width: `${view.width}px`, height: `${view.height}px` }"
         @pointerdown="drag"
         @pointermove="point"
@@ -217,6 +189,9 @@ const sizeWords = computed(() => {
   inset: 0;
   cursor: grab;
   touch-action: none;
+}
+.round-bag canvas.moves {
+  cursor: move;
 }
 .round-bag canvas:active {
   cursor: grabbing;

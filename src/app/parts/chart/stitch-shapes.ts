@@ -122,24 +122,75 @@ export function strandsOf(stitch: string, lean: number): readonly Strand[] {
   return (shapes[of] ?? shapes.sc!)(lean)
 }
 
-/** A stitch that stands out: strands that bulge between its foot and its top, closed by its loops. */
-const bulge: readonly Strand[] = [
-  ...[-0.5, 0, 1, 1.5].map((x, i): Strand => ({
+/** Strands that bulge between the foot and the top of a stitch, so far to each side. */
+const bulging = (sides: readonly number[], thick: number): Strand[] =>
+  sides.map((x, i) => ({
     path: [
       [0.5, 1],
       [x, 0.5],
       [0.5, 0.04],
     ],
-    thick: 0.42,
+    thick,
+    lit: i % 2 ? 'plain' : 'light',
+  }))
+/** Loops drawn up long and closed together: a soft lens. */
+const puff: readonly Strand[] = bulging([-0.5, 0, 1, 1.5, 0.5], 0.42)
+/** Stitches left unfinished and closed together: a ball, on which their yarns over lie crosswise. */
+const bobble: readonly Strand[] = [
+  ...bulging([-1.05, 2.05, -0.4, 1.4, 0.5], 0.4),
+  ...[0.06, 0.5, 0.94].map((x): Strand => ({
+    path: [
+      [x - 0.17, 0.56 - Math.abs(x - 0.5) * 0.1],
+      [x, 0.47],
+      [x + 0.17, 0.42 + Math.abs(x - 0.5) * 0.1],
+    ],
+    thick: 0.22,
+    lit: 'plain',
+  })),
+]
+/** Whole stitches folded to the front by their first and last: a cup, gathered at its top, whose rim of heads hangs forward. */
+const popcorn: readonly Strand[] = [
+  ...[-0.45, 1.45, -0.05, 1.05, 0.5].map((x, i): Strand => ({
+    path: [
+      [0.5, 0.06],
+      [x, 0.3],
+      [0.5 + (x - 0.5) * 0.8, 0.8],
+    ],
+    thick: 0.38,
+    lit: i % 2 ? 'plain' : 'light',
+  })),
+  ...[0, 1, 2, 3].map((i): Strand => {
+    const [from, to] = [-0.38 + i * 0.44, 0.06 + i * 0.44]
+    const sag = (x: number) => 0.86 - (x - 0.5) ** 2 * 0.3
+    return {
+      path: [
+        [from, sag(from)],
+        [(from + to) / 2, sag((from + to) / 2) + 0.2],
+        [to, sag(to)],
+      ],
+      thick: 0.24,
+      lit: 'light',
+    }
+  }),
+]
+/** Stitches of several feet, closed at one top. */
+const gathered: readonly Strand[] = [
+  ...[-0.35, 0.5, 1.35].map((x, i): Strand => ({
+    path: [
+      [x, 1],
+      [(x + 0.5) / 2, 0.5],
+      [0.5, 0.08],
+    ],
+    thick: 0.34,
     lit: i % 2 ? 'plain' : 'light',
   })),
   {
     path: [
-      [0.5, 0.95],
-      [0.5, 0.5],
-      [0.5, 0.08],
+      [0.2, 0.04],
+      [0.5, 0.16],
+      [0.8, 0.04],
     ],
-    thick: 0.34,
+    thick: 0.26,
     lit: 'light',
   },
 ]
@@ -237,10 +288,17 @@ export const loopStrands = {
 const looks: readonly (readonly [word: RegExp, depth: 0 | 1 | 2, strands: readonly Strand[]])[] = [
   [/^BP/i, 0, postOf(false)],
   [/^FP/i, 2, postOf(true)],
-  [/puff|bobble|popcorn|bead|star\b|cluster|cl\b/, 2, bulge],
+  [/bobble/, 2, bobble],
+  [/popcorn/, 2, popcorn],
+  [/star\b|cluster|cl\b/, 2, gathered],
+  [/puff|bead/, 2, puff],
   [/spike|caught/, 2, spike],
   [/^ch\b|picot|loop/, 2, chain],
 ]
+
+/** Whether a stitch of a pattern is thicker than the fabric, so that light falls on it. */
+export const standsOut = (word: string): boolean =>
+  /bobble|popcorn|puff|bead/.test(word) && !/^BP/i.test(word)
 
 /** How a stitch of a pattern looks, by its word, and how deep it lies. */
 export function lookOf(word: string): {
@@ -287,6 +345,10 @@ export function tonesOf(colour: string): Tones {
   tones.set(colour, made)
   return made
 }
+
+/** A yarn where light falls on what stands out. */
+export const litTones = (colour: string): Tones =>
+  tonesOf(formatHex(interpolate([parse(colour)!, '#ffffff'], 'oklab')(0.24)))
 
 type Pen = Pick<
   CanvasRenderingContext2D,

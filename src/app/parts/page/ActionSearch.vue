@@ -27,14 +27,23 @@ async function show() {
   await nextTick()
   focusField()
 }
+/** What was chosen is done when the dialog is gone, and with it the focus it gives back. */
+let next: (() => void) | null = null
 function run(index: number) {
   const action = found.value[index]
   if (!action) return
+  next = action.run
   open.value = false
-  action.run()
+}
+function closed() {
+  next?.()
+  next = null
 }
 const move = (by: number) => {
   chosen.value = (chosen.value + by + found.value.length) % Math.max(1, found.value.length)
+  void nextTick(() =>
+    document.getElementById(`action-${chosen.value}`)?.scrollIntoView({ block: 'nearest' }),
+  )
 }
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return
@@ -55,6 +64,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
     append-to-body
     @open-auto-focus="focusField"
     @opened="focusField"
+    @closed="closed"
   >
     <input
       ref="field"

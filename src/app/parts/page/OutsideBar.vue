@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import BrandMark from '../marks/BrandMark.vue'
+import ActionSearch from './ActionSearch.vue'
 import WordsMenu from './WordsMenu.vue'
 
 /** The bar above what lies outside of a bag. */
@@ -19,6 +20,7 @@ const places = [
       }}</RouterLink>
     </nav>
     <p class="motto">Bags that come out even, from the first round to the last.</p>
+    <ActionSearch />
     <WordsMenu />
   </header>
 </template>

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import OutsideBar from './OutsideBar.vue'
 
-/** A place outside of bags: the bar, its name, and two columns, the first so wide. */
-defineProps<{ title: string; about: string; firstPx: number }>()
+/** A place outside of bags: the bar, its name, and its columns. */
+defineProps<{ title: string; about: string; columns: string }>()
 </script>
 
 <template>
   <div class="outside-page">
     <OutsideBar />
-    <main class="outside" :style="{ '--first': `${firstPx}px` }">
+    <main class="outside" :style="{ '--columns': columns }">
       <header>
         <h1>{{ title }}</h1>
         <p>{{ about }}</p>
@@ -27,7 +27,7 @@ defineProps<{ title: string; about: string; firstPx: number }>()
 }
 .outside {
   display: grid;
-  grid-template: auto minmax(0, 1fr) / var(--first) 1fr;
+  grid-template: auto minmax(0, 1fr) / var(--columns);
   gap: 12px 16px;
   min-height: 0;
   padding: 16px 24px 20px;

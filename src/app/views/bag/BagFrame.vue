@@ -7,6 +7,7 @@ import { onBeforeRouteLeave, useRoute } from 'vue-router'
 import { useProject } from '@app/stores/project.ts'
 import BagBar from './BagBar.vue'
 import SaveNotice from './SaveNotice.vue'
+import { focusChart } from '@app/parts/page/actions.ts'
 import KeySheet from '@app/parts/page/KeySheet.vue'
 import SpinePanel from '@app/views/spine/SpinePanel.vue'
 import TallyPanel from '@app/parts/bag/TallyPanel.vue'
@@ -73,6 +74,9 @@ useEventListener('keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
+  <button type="button" class="skip" @click="focusChart">
+    {{ route.name === 'bands' ? 'Go to the chart' : 'Go to the page' }}
+  </button>
   <KeySheet />
   <div class="frame" :class="{ narrow, 'no-tally': !tallyShown, 'on-mat': onMat }">
     <BagBar v-model:tally-shown="tallyShown" v-model:mat-shown="matShown" />
@@ -103,6 +107,20 @@ useEventListener('keydown', (event: KeyboardEvent) => {
   grid-template: auto minmax(0, 1fr) / 232px minmax(0, 1fr) 244px;
   height: 100%;
   overflow: hidden;
+}
+.skip {
+  position: fixed;
+  z-index: 3000;
+  top: 8px;
+  left: 8px;
+  padding: 9px 14px;
+  border: 2px solid var(--mat);
+  border-radius: var(--radius);
+  background: var(--paper);
+  font-weight: 600;
+}
+.skip:not(:focus) {
+  clip-path: inset(50%);
 }
 .frame.no-tally {
   grid-template-columns: 232px minmax(0, 1fr);

@@ -16,7 +16,8 @@ import { examplePattern } from './example.ts'
 import { useCheck } from './use-check.ts'
 
 /** Anyone's written pattern, row by row: what each uses and makes, and what does not add up. */
-const { text, terms, startingChain, report, failed, wrong, toDesign, toPattern } = useCheck()
+const { text, isExample, terms, startingChain, report, failed, wrong, toDesign, toPattern } =
+  useCheck()
 const shelf = useShelf()
 const router = useRouter()
 const area = useTemplateRef('area')
@@ -35,9 +36,11 @@ const shown = computed(() => rows.value.slice(0, SHEET * sheets.value))
 const summary = computed(() => {
   const all = report.value?.rows.length ?? 0
   if (all === 0) return 'No row yet. A row begins like “Rnd 4:” or “Row 4:”.'
-  return wrong.value === 0
-    ? `All ${all} rows add up.`
-    : `${wrong.value} of ${all} rows ${wrong.value === 1 ? 'does' : 'do'} not add up.`
+  const says =
+    wrong.value === 0
+      ? `All ${all} rows add up.`
+      : `${wrong.value} of ${all} rows ${wrong.value === 1 ? 'does' : 'do'} not add up.`
+  return isExample.value ? `An example. ${says}` : says
 })
 
 const keeping = ref(false)
@@ -83,6 +86,8 @@ function drop(event: DragEvent) {
 
 /** Shows a line of the text where it stands. */
 async function find(line: number) {
+  // A row of the example is found in it: it is hers to try from then on.
+  if (isExample.value) text.value = examplePattern
   const lines = text.value.split('\n')
   const from = lines.slice(0, line - 1).reduce((sum, one) => sum + one.length + 1, 0)
   await nextTick()
@@ -122,7 +127,7 @@ async function takeBag({ design }: Adopted) {
     class="check"
     title="Check"
     about="Paste a written pattern: every row is counted, and what does not add up is said"
-    :first-px="430"
+    columns="430px minmax(0, 1fr)"
   >
     <section class="card paste">
       <div class="tools">
@@ -134,7 +139,7 @@ async function takeBag({ design }: Adopted) {
         v-model="text"
         aria-label="The written pattern"
         spellcheck="false"
-        placeholder="Rnd 1: 6 sc in magic ring (6)&#10;Rnd 2: inc in each st around (12)"
+        :placeholder="examplePattern"
         :maxlength="LIMITS.patternText"
         @beforeinput="insert"
         @drop="drop"
@@ -171,13 +176,28 @@ async function takeBag({ design }: Adopted) {
       <div class="tools">
         <h2 :class="{ good: wrong === 0 && rows.length }">{{ summary }}</h2>
         <label class="note"><input v-model="onlyWrong" type="checkbox" /> Only what is wrong</label>
-        <button type="button" class="button" :disabled="numbered === null" @click="keeping = true">
+        <button
+          type="button"
+          class="button"
+          :disabled="numbered === null || isExample"
+          @click="keeping = true"
+        >
           Keep rows …
         </button>
-        <button type="button" class="button" :disabled="!report?.rows.length" @click="makeBag">
+        <button
+          type="button"
+          class="button"
+          :disabled="!report?.rows.length || isExample"
+          @click="makeBag"
+        >
           Make a bag of it
         </button>
       </div>
+      <p v-if="isExample" class="note how">
+        Paste or type a pattern at the left, and it stands here instead. Each row is counted as it
+        is worked: pull its slider to stop in the midst of it, press its name to find it in the
+        text.
+      </p>
       <KeepRows v-if="numbered && keeping" v-model="keeping" :make="toPattern" :rows="numbered" />
       <AdoptedBag
         v-if="adopted"
@@ -274,6 +294,9 @@ async function takeBag({ design }: Adopted) {
   }
   .check .tools {
     flex-wrap: wrap;
+  }
+  .check .tools h2 {
+    flex: 1 0 100%;
   }
 }
 </style>

@@ -8,13 +8,16 @@ import type { Result } from '@core/units'
 import { leaveOnDesk, onDesk } from '@app/storage/desk.ts'
 import { latestOnly } from '@app/workers/client.ts'
 import { checker } from '@app/workers/workers.ts'
+import { examplePattern } from './example.ts'
 
-/** A pattern being checked as it is typed: its text is kept, and the answer to the newest is shown. */
+/** A pattern being checked as it is typed: its text is kept, and the answer to the newest is shown; while there is none, an example. */
 export function useCheck() {
   const text = ref('')
   const terms = ref<'found' | 'us' | 'uk'>('found')
   const startingChain = ref<NonNullable<CheckOptions['startingChain']>>('text')
   const report = shallowRef<WordedReport | null>(null)
+  const read = computed(() => (text.value.trim() === '' ? examplePattern : text.value))
+  const isExample = computed(() => read.value !== text.value)
   const failed = ref<string | null>(null)
   /** What lay on the desk was seen: only then is something put in its place. */
   let looked = false
@@ -34,7 +37,7 @@ export function useCheck() {
   watch(
     [text, options],
     useDebounceFn(() => {
-      checking.ask({ pattern: text.value, options: options.value })
+      checking.ask({ pattern: read.value, options: options.value })
       if (looked) void leaveOnDesk('check-text', text.value.slice(0, 200_000))
     }, 150),
   )
@@ -42,6 +45,7 @@ export function useCheck() {
     .then((kept) => {
       looked = true
       text.value ||= kept ?? ''
+      if (isExample.value) checking.ask({ pattern: examplePattern, options: options.value })
     })
     .catch(() => {})
   const wrong = computed(() => report.value?.rows.filter(({ ok }) => !ok).length ?? 0)
@@ -55,5 +59,8 @@ export function useCheck() {
     const made = await checker.ask((api) => api.patternOfRows(text.value, options.value, wanted))
     return made.ok ? made.value : made
   }
-  return { text, terms, startingChain, report, failed, wrong, toDesign, toPattern }
+  return {
+    ...{ text, isExample, terms, startingChain, report, failed, wrong },
+    ...{ toDesign, toPattern },
+  }
 }

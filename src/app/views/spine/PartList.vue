@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { MoreFilled, Plus } from '@element-plus/icons-vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import { computed, nextTick, ref, shallowRef, useTemplateRef } from 'vue'
 import { isBase, lettersIn, partsOf, yarnByLetter } from '@core/design'
 import { counted } from '@core/units'
 import { rowWord } from '@core/terms'
 import { partTemplates, type TemplateKind } from '@app/parts/bag/part-templates.ts'
-import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
+import PartLine from './PartLine.vue'
 import { STRIP, type SpinePart } from './spine-layout.ts'
 import { usePartActs } from './use-part-acts.ts'
 
@@ -62,7 +61,6 @@ const base = computed(() => lines.value.find((line) => line.base) ?? null)
 /** The line whose menu, or whose plus, is under the hand or has the focus: one menu and one plus serve all of them. */
 const at = shallowRef<{ readonly id: string; readonly button: HTMLElement } | null>(null)
 const plusAt = shallowRef<{ readonly id: string; readonly button: HTMLElement } | null>(null)
-const anchor = (id: string, event: Event) => ({ id, button: event.currentTarget as HTMLElement })
 async function addAbove(kind: TemplateKind) {
   const had = project.selectedPart
   add(kind, plusAt.value!.id)
@@ -70,6 +68,12 @@ async function addAbove(kind: TemplateKind) {
   // What was added is what one goes on with.
   if (project.selectedPart !== had)
     root.value?.querySelector<HTMLElement>('.line.on .name')?.focus()
+}
+/** A key that is pressed on its name, and not on its plus or its menu. */
+function onName(event: Event, act: () => void) {
+  if (!(event.target as HTMLElement).closest('.name')) return
+  event.preventDefault()
+  act()
 }
 const isOn = (id: string) => id === chosen.value
 const dragging = ref(false)
@@ -96,86 +100,28 @@ const dragging = ref(false)
       @start="dragging = true"
       @end="dragging = false"
     >
-      <li
-        v-for="line in bands"
-        :key="line.id"
-        class="line"
-        :class="{ on: isOn(line.id) }"
-        :style="{ height: `${line.height}px` }"
-      >
-        <button
-          type="button"
-          class="plus"
-          aria-haspopup="menu"
-          :aria-label="`Add a band above ${line.name}`"
-          @pointerenter="plusAt = anchor(line.id, $event)"
-          @focus="plusAt = anchor(line.id, $event)"
-        >
-          <ElIcon :size="11"><Plus /></ElIcon>
-        </button>
-        <button
-          type="button"
-          class="name"
-          :aria-current="isOn(line.id)"
+      <li v-for="line in bands" :key="line.id">
+        <PartLine
+          :line="line"
+          :on="isOn(line.id)"
           :title="`${line.name}: up and down arrows change its rounds, Alt with them moves it`"
+          @plus="plusAt = { id: line.id, button: $event }"
+          @menu="at = { id: line.id, button: $event }"
           @click="project.selectedPart = line.id"
-          @keydown.up.exact.prevent="emit('rounds', line.id, 1)"
-          @keydown.down.exact.prevent="emit('rounds', line.id, -1)"
-          @keydown.up.alt.prevent="act('up', line.id)"
-          @keydown.down.alt.prevent="act('down', line.id)"
-        >
-          <b class="called">{{ line.name }}</b><b
-            v-if="line.wrong"
-            class="wrong"
-            title="Does not work out"
-            >!<span class="hidden-words"> does not work out</span></b
-          >
-          <small class="num">{{ line.words }}</small>
-        </button>
-        <span class="dots"
-          ><YarnDot v-for="dot in line.dots" :key="dot.letter" v-bind="dot" :size="16"
-        /></span>
-        <button
-          type="button"
-          class="menu"
-          aria-haspopup="menu"
-          :aria-label="`What to do with ${line.name}`"
-          @pointerenter="at = anchor(line.id, $event)"
-          @focus="at = anchor(line.id, $event)"
-        >
-          <ElIcon :size="14"><MoreFilled /></ElIcon>
-        </button>
+          @keydown.up.exact="onName($event, () => emit('rounds', line.id, 1))"
+          @keydown.down.exact="onName($event, () => emit('rounds', line.id, -1))"
+          @keydown.up.alt="onName($event, () => act('up', line.id))"
+          @keydown.down.alt="onName($event, () => act('down', line.id))"
+        />
       </li>
     </VueDraggable>
-    <div
+    <PartLine
       v-if="base"
-      class="line base"
-      :class="{ on: isOn(base.id) }"
-      :style="{ height: `${base.height}px` }"
-    >
-      <button
-        type="button"
-        class="plus"
-        aria-haspopup="menu"
-        :aria-label="`Add a band above ${base.name}`"
-        @pointerenter="plusAt = anchor(base.id, $event)"
-        @focus="plusAt = anchor(base.id, $event)"
-      >
-        <ElIcon :size="11"><Plus /></ElIcon>
-      </button>
-      <button
-        type="button"
-        class="name"
-        :aria-current="isOn(base.id)"
-        @click="project.selectedPart = base.id"
-      >
-        <b class="called">{{ base.name }}</b>
-        <small class="num">{{ base.words }}</small>
-      </button>
-      <span class="dots"
-        ><YarnDot v-for="dot in base.dots" :key="dot.letter" v-bind="dot" :size="16"
-      /></span>
-    </div>
+      :line="base"
+      :on="isOn(base.id)"
+      @plus="plusAt = { id: base.id, button: $event }"
+      @click="project.selectedPart = base.id"
+    />
     <ElDropdown
       v-if="plusAt"
       virtual-triggering
@@ -349,7 +295,8 @@ const dragging = ref(false)
   color: var(--mat);
   cursor: pointer;
 }
-.part-list .line:first-child > .plus {
+/* At the rim there is nothing above it. */
+.part-list li:first-child .plus {
   top: 0;
 }
 .part-list .line > :is(.plus, .menu) {

@@ -50,6 +50,9 @@ const fabric = computed(() => {
   if (props.look === 'symbols') return []
   return fabricOf(props.chart, yarnOf).map((bit) => ({
     key: bit.key,
+    ground: bit.ground
+      ? { x: -bit.width / 2, y: -bit.height, width: bit.width, height: bit.height }
+      : null,
     turn: `translate(${bit.x} ${bit.y}) rotate(${bit.lean})`,
     deep: bit.tones.deep,
     strands: bit.strands.map((strand) => ({
@@ -147,6 +150,7 @@ const isOther = ({ row, yarn }: { row: number; yarn: string }) =>
     </g>
     <g v-else class="fabric">
       <g v-for="stitch in fabric" :key="stitch.key" :transform="stitch.turn">
+        <rect v-if="stitch.ground" v-bind="stitch.ground" :fill="stitch.deep" />
         <template v-for="(strand, i) in stitch.strands" :key="i">
           <path :d="strand.path" :stroke="stitch.deep" :stroke-width="strand.thick * 1.3" />
           <path :d="strand.path" :stroke="strand.colour" :stroke-width="strand.thick" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { fileOpen } from 'browser-fs-access'
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
 import {
   type Begun,
@@ -9,8 +9,6 @@ import {
   draftsJson,
   draftsText,
   drawer,
-  families,
-  type Family,
   foundationOf,
   type OwnDraft,
   patternOf,
@@ -22,10 +20,13 @@ import {
 import { cutAt } from '@core/units'
 import { giveFile } from '@app/export/save.ts'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import YarnColour from '@app/parts/fields/YarnColour.vue'
 import OutsidePage from '@app/parts/page/OutsidePage.vue'
 import { ownId, useWorkshop } from '@app/stores/workshop.ts'
 import OwnEditor from './OwnEditor.vue'
+import PatternWall from './PatternWall.vue'
 import StitchDrawing from './StitchDrawing.vue'
+import { useFabricColours } from './use-fabric-colours.ts'
 import { useOwn } from './use-own.ts'
 import { usePatternWords } from './use-pattern-words.ts'
 
@@ -33,15 +34,6 @@ import { usePatternWords } from './use-pattern-words.ts'
 const workshop = useWorkshop()
 const { own, keep, remove, take } = useOwn()
 const all = computed(() => [...drawer, ...own.value.map(patternOf)])
-const groups = computed(() =>
-  (Object.keys(families) as Family[])
-    .map((family) => ({
-      family,
-      title: families[family],
-      patterns: all.value.filter((pattern) => pattern.family === family),
-    }))
-    .filter(({ patterns, family }) => patterns.length > 0 || family === 'own'),
-)
 const { pattern: asked } = useRoute().query
 const chosen = ref(typeof asked === 'string' ? asked : drawer[0]!.id)
 const pattern = computed(() => all.value.find(({ id }) => id === chosen.value) ?? drawer[0]!)
@@ -60,7 +52,7 @@ const foundation = computed(() =>
   way.value === 'flat' ? foundationOf(pattern.value, begun.value) : null,
 )
 const look = ref<'symbols' | 'stitched'>('symbols')
-const yarns = ['#33566b', '#d8a13a', '#8a3b2e'] as const
+const { colours, yarns } = useFabricColours()
 
 const repeatsShown = computed(() =>
   Math.max(1, Math.min(6, Math.round(14 / pattern.value.multiple))),
@@ -70,6 +62,13 @@ const { said, facts, rows, again, starts } = usePatternWords({
   ...{ pattern, way, begun, foundation },
   terms: () => workshop.words.terms,
 })
+
+/** Where the wall stands above the pattern, what is chosen is brought into sight. */
+const shown = useTemplateRef('shown')
+const see = () => {
+  if (window.matchMedia('(max-width: 900px)').matches)
+    shown.value?.scrollIntoView({ block: 'start' })
+}
 
 const problem = ref<string | null>(null)
 function begin() {
@@ -128,33 +127,24 @@ const giveText = (one: StitchPattern) =>
     class="stitch-drawer"
     title="Stitches"
     :about="`${drawer.length} patterns drawn, counted and written, and your own beside them`"
-    :first-px="268"
+    columns="minmax(0, 1fr) minmax(420px, 42%)"
   >
-    <nav class="card families" aria-label="Stitch patterns">
-      <section v-for="group in groups" :key="group.family">
-        <h2>{{ group.title }}</h2>
-        <button
-          v-for="one in group.patterns"
-          :key="one.id"
-          type="button"
-          :class="{ on: one.id === pattern.id }"
-          :aria-current="one.id === pattern.id"
-          @click="chosen = one.id"
-        >
-          {{ one.name }} <small class="num">{{ one.multiple }}</small>
+    <PatternWall v-model="chosen" :own="own" :all="all" :yarns="yarns" @update:model-value="see">
+      <template #colours>
+        <YarnColour v-model="colours.first" label="Colour of the first yarn" />
+        <YarnColour v-model="colours.second" label="Colour of the second yarn" />
+      </template>
+      <div class="own-tools">
+        <button type="button" class="button" @click="begin">New pattern</button>
+        <button type="button" class="button" @click="bringIn">Bring in …</button>
+        <button v-if="own.length" type="button" class="button" @click="giveOwn">Give out</button>
+        <button v-if="own.length" type="button" class="button" @click="giveOwnText">
+          Give out as text
         </button>
-        <div v-if="group.family === 'own'" class="own-tools">
-          <button type="button" class="button" @click="begin">New pattern</button>
-          <button type="button" class="button" @click="bringIn">Bring in …</button>
-          <button v-if="own.length" type="button" class="button" @click="giveOwn">Give out</button>
-          <button v-if="own.length" type="button" class="button" @click="giveOwnText">
-            Give out as text
-          </button>
-          <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
-        </div>
-      </section>
-    </nav>
-    <section class="card shown" :aria-label="pattern.name">
+        <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+      </div>
+    </PatternWall>
+    <section ref="shown" class="card shown" :aria-label="pattern.name">
       <div class="head">
         <h2>{{ pattern.name }}</h2>
         <ChoiceOf
@@ -227,38 +217,6 @@ const giveText = (one: StitchPattern) =>
 </template>
 
 <style>
-.stitch-drawer .families {
-  overflow: auto;
-  padding: 6px 10px;
-}
-.stitch-drawer .families h2 {
-  margin: 10px 6px 3px;
-  color: var(--ink-2);
-  font-weight: 600;
-  font-size: 13px;
-}
-.stitch-drawer .families section > button {
-  display: flex;
-  justify-content: space-between;
-  width: 100%;
-  min-height: 28px;
-  padding: 3px 8px;
-  border: 0;
-  border-radius: var(--radius);
-  background: none;
-  text-align: left;
-  cursor: pointer;
-}
-.stitch-drawer .families section > button:hover {
-  background: var(--mat-tint);
-}
-.stitch-drawer .families section > button.on {
-  background: var(--mat);
-  color: #fff;
-}
-.stitch-drawer .families small {
-  opacity: 0.8;
-}
 .stitch-drawer .own-tools {
   display: flex;
   flex-wrap: wrap;
@@ -281,12 +239,8 @@ const giveText = (one: StitchPattern) =>
 }
 .stitch-drawer .words {
   display: grid;
-  grid-template-columns: 1fr 270px;
-  gap: 18px;
+  gap: 12px;
   margin-top: 14px;
-}
-.stitch-drawer .words.own {
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
 }
 .stitch-drawer .words ol {
   margin: 0 0 8px;
@@ -321,16 +275,5 @@ const giveText = (one: StitchPattern) =>
 .stitch-drawer .bad {
   color: var(--error);
   font-size: 13px;
-}
-@media (max-width: 640px) {
-  .stitch-drawer .words,
-  .stitch-drawer .words.own {
-    grid-template-columns: minmax(0, 1fr);
-  }
-}
-@media (max-width: 900px) {
-  .stitch-drawer .families {
-    max-height: 260px;
-  }
 }
 </style>

@@ -1,8 +1,10 @@
-import type { DrawnStitch, StitchChart } from '@core/texture'
+import { COLUMN, type DrawnStitch, type StitchChart } from '@core/texture'
 import {
   drawStrand,
+  litTones,
   lookOf,
   loopStrands,
+  standsOut,
   type Strand,
   type Tones,
   tonesOf,
@@ -19,6 +21,8 @@ export interface FabricBit {
   readonly height: number
   readonly strands: readonly Strand[]
   readonly tones: Tones
+  /** It is the ground behind a stitch, in the shade of its yarn. */
+  readonly ground?: boolean
 }
 
 /** A stitch is wider than its column, since yarn fills the room there is. */
@@ -37,14 +41,31 @@ function takenUp(chart: StitchChart, { row, topY }: DrawnStitch) {
   return by < 0 ? { row: row + 1, y: topY } : { row: by, y: Math.max(...feet) }
 }
 
+/** Where the rows of a pattern end: at the top of the tallest of their stitches. */
+function topsOf(chart: StitchChart): readonly number[] {
+  const tops: number[] = []
+  for (const { row, topY, word } of chart.stitches)
+    if (word !== 'ch') tops[row] = Math.min(tops[row] ?? Infinity, topY)
+  return tops
+}
+/** Rows in which something stands out: what is between is drawn up as high. */
+const raisedRows = (chart: StitchChart): ReadonlySet<number> =>
+  new Set(chart.stitches.flatMap(({ row, word }) => (standsOut(word) ? [row] : [])))
+
 /** A pattern as fabric: strands of each stitch in its yarn, what lies behind first. Of loops that cross, the one drawn through the other lies over it at its top and under it at its foot. */
 export function fabricOf(
   chart: StitchChart,
   yarnOf: (row: number, yarn: string) => string,
 ): readonly FabricBit[] {
+  const tops = topsOf(chart)
+  const drawnUp = raisedRows(chart)
   const bits = chart.stitches.flatMap((stitch, at) => {
-    const { footX, footY, topX, topY, word, row, yarn } = stitch
+    const { footX, footY, topX, word, row, yarn } = stitch
+    const out = standsOut(word)
+    const drawn = drawnUp.has(row) && !out && lookOf(word).depth === 1
+    const topY = drawn ? tops[row]! : stitch.topY
     const long = Math.hypot(topX - footX, topY - footY)
+    const colour = yarnOf(row, yarn)
     const chain = word === 'ch'
     const own = {
       x: chain ? topX : footX,
@@ -52,7 +73,7 @@ export function fabricOf(
       lean: chain ? 0 : (Math.atan2(topX - footX, footY - topY) * 180) / Math.PI,
       width: BROAD,
       height: chain ? 11 : Math.max(9, long + 3),
-      tones: tonesOf(yarnOf(row, yarn)),
+      tones: out ? litTones(colour) : tonesOf(colour),
     }
     if (/^(?:long|half) loop$/.test(word)) {
       // It is drawn up to the row that goes into it.
@@ -65,18 +86,31 @@ export function fabricOf(
       ]
     }
     const { depth, strands } = lookOf(word)
-    return [{ ...own, key: `${at}`, strands, order: depth * DEEPER + row }]
+    const bit = { ...own, key: `${at}`, strands, order: depth * DEEPER + row }
+    // Light falls through beside a chain; behind every other stitch lies its own yarn.
+    if (chain) return [bit]
+    const foot = Math.min(footY, tops[row - 1] ?? footY)
+    const ground = {
+      ...{ key: `${at} ground`, x: footX, y: foot, lean: 0, width: COLUMN + 1 },
+      ...{ height: Math.max(0, foot - tops[row]!), strands: [], ground: true },
+      tones: tonesOf(colour),
+    }
+    return [{ ...ground, order: row - DEEPER }, bit]
   })
   return bits.sort((a, b) => a.order - b.order)
 }
 
 /** Draws it on a canvas whose origin is the chart's. */
 export function paintFabric(pen: CanvasRenderingContext2D, bits: readonly FabricBit[]): void {
-  for (const { x, y, lean, width, height, strands, tones } of bits) {
+  for (const { x, y, lean, width, height, strands, tones, ground } of bits) {
     pen.save()
     pen.translate(x, y)
     pen.rotate((lean * Math.PI) / 180)
     const box = { x: -width / 2, y: -height, width, height }
+    if (ground) {
+      pen.fillStyle = tones.deep
+      pen.fillRect(box.x, box.y, width, height)
+    }
     for (const strand of strands) drawStrand(pen, strand, box, tones)
     pen.restore()
   }

@@ -16,8 +16,8 @@ function rename(event: Event) {
 
 <template>
   <tr class="strand">
-    <td />
-    <td>
+    <td class="colour" />
+    <td class="named" colspan="2">
       <div class="who">
         <span class="with" aria-hidden="true">with</span>
         <input
@@ -29,12 +29,12 @@ function rename(event: Event) {
         />
       </div>
     </td>
-    <td>
+    <td class="label">
       <div class="ball">
         <BallFields :label="strand.label" :of="strand.name" @set="emit('set', { label: $event })" />
       </div>
     </td>
-    <td>
+    <td class="hand">
       <InHandField
         :grams="strand.inHandGrams"
         :label="strand.label"

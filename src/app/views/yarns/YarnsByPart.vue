@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Yarn } from '@core/design'
+import { calledOf, type Yarn } from '@core/design'
 import { printYarnLength } from '@core/units'
 import type { YarnNeed } from '@core/yarn'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
@@ -13,6 +13,7 @@ const project = useProject()
 const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
 const derived = computed(() => project.table!.derived)
+const called = computed(() => calledOf(project.table!.design))
 const parts = computed(() =>
   [
     ...new Map(
@@ -44,7 +45,7 @@ const most = computed(() =>
       </thead>
       <tbody>
         <tr v-for="part in parts" :key="part.id">
-          <th scope="row">{{ part.name }}</th>
+          <th scope="row">{{ called.get(part.id) ?? part.name }}</th>
           <td v-for="{ yarn, need } in rows" :key="yarn.letter">
             <template v-if="metresIn(need, part.id) > 0">
               <span class="bar" aria-hidden="true"

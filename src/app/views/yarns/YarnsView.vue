@@ -78,7 +78,7 @@ const takeOutTitle = (letter: string, used: boolean) => {
 }
 const amount = (need: YarnNeed | undefined) =>
   need && need.metres > 0
-    ? `${yarnLengthFigure(need.low, units.value)} – ${printYarnLength(need.high, units.value)}`
+    ? `${yarnLengthFigure(need.low, units.value)}–${printYarnLength(need.high, units.value)}`
     : 'not used'
 const balls = (need: YarnNeed | undefined) =>
   need?.metres === 0 || !need
@@ -101,6 +101,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
         <thead>
           <tr>
             <th colspan="2">Yarn</th>
+            <th>Class</th>
             <th>A ball</th>
             <th>In hand</th>
             <th>Needed</th>
@@ -117,7 +118,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
                 @update:model-value="set(yarn.letter, { colour: $event })"
               />
             </td>
-            <td>
+            <td class="named">
               <div class="who">
                 <YarnDot :letter="yarn.letter" :colour="yarn.colour" />
                 <input
@@ -128,6 +129,8 @@ const short = ({ need }: { need?: YarnNeed }) =>
                   @change="setName(yarn, $event)"
                 />
               </div>
+            </td>
+            <td class="class">
               <ElSelect
                 class="thick"
                 :model-value="yarn.yarnClass ?? 0"
@@ -136,16 +139,16 @@ const short = ({ need }: { need?: YarnNeed }) =>
                   (value: number) => set(yarn.letter, { yarnClass: value === 0 ? null : value })
                 "
               >
-                <ElOption :value="0" label="Bag’s class" />
+                <ElOption :value="0" label="as the bag" />
                 <ElOption
                   v-for="one in yarnClasses"
                   :key="one.number"
                   :value="one.number"
-                  :label="`Class ${one.number}, ${one.name}`"
+                  :label="`${one.number}, ${one.name}`"
                 />
               </ElSelect>
             </td>
-            <td>
+            <td class="label">
               <div class="ball">
                 <BallFields
                   :label="yarn.label"
@@ -154,7 +157,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
                 />
               </div>
             </td>
-            <td>
+            <td class="hand">
               <InHandField
                 :grams="yarn.inHandGrams"
                 :label="yarn.label"
@@ -163,8 +166,7 @@ const short = ({ need }: { need?: YarnNeed }) =>
               />
             </td>
             <td class="need">
-              <b>{{ amount(need) }}</b> <span v-if="short({ need })" class="short">short</span
-              ><br />
+              <b>{{ amount(need) }}</b> <span v-if="short({ need })" class="short">short</span>
               <span class="note">{{ balls(need) }}</span>
             </td>
             <td class="ends">
@@ -262,10 +264,10 @@ const short = ({ need }: { need?: YarnNeed }) =>
   padding-bottom: 10px;
 }
 .yarns-view .list .button {
-  margin-top: 6px;
+  margin: 6px 6px 0 0;
 }
 .yarns-view .list .measure-field {
-  grid-template-columns: minmax(76px, 96px);
+  grid-template-columns: minmax(62px, 78px);
   margin: 0;
 }
 .yarns-view .list .measure-field label {
@@ -274,6 +276,9 @@ const short = ({ need }: { need?: YarnNeed }) =>
   height: 1px;
   overflow: hidden;
   clip-path: inset(50%);
+}
+.yarns-view .list .hand .measure-field {
+  grid-template-columns: minmax(84px, 96px);
 }
 .yarns-view .ball {
   display: flex;
@@ -288,8 +293,13 @@ const short = ({ need }: { need?: YarnNeed }) =>
   gap: 8px;
   align-items: center;
 }
-.yarns-view .need {
+.yarns-view .need b,
+.yarns-view .need .note {
   white-space: nowrap;
+}
+.yarns-view .named .plain-input {
+  width: 100%;
+  min-width: 96px;
 }
 .yarns-view .short {
   padding: 1px 7px;
@@ -304,7 +314,38 @@ const short = ({ need }: { need?: YarnNeed }) =>
   }
 }
 .yarns-view .thick {
-  width: 148px;
-  margin-top: 4px;
+  width: 112px;
+}
+/* Where a yarn has no room on one line, it has two, and its headings go. */
+@media (max-width: 720px) {
+  .yarns-view thead {
+    position: absolute;
+    clip-path: inset(50%);
+  }
+  .yarns-view .list tbody tr {
+    display: grid;
+    grid-template-columns: 34px 1fr 1fr auto;
+    align-items: center;
+    padding: 6px 0;
+    border-top: 1px solid var(--line);
+  }
+  .yarns-view .list td {
+    padding: 3px 4px;
+    border: 0;
+  }
+  .yarns-view .list .named {
+    grid-column: 2 / 4;
+  }
+  .yarns-view .list .ends {
+    grid-row: 1;
+    grid-column: 4;
+  }
+  .yarns-view .list .class,
+  .yarns-view .list .need {
+    grid-column: 2 / 5;
+  }
+  .yarns-view .list .label {
+    grid-column: 2 / 3;
+  }
 }
 </style>

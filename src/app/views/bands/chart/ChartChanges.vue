@@ -25,6 +25,7 @@ import {
   type Symmetry,
   turns,
 } from '@core/chart'
+import { useOffers } from '@app/parts/page/offers.ts'
 import ToolChoice from './ToolChoice.vue'
 
 /** What can be done to the whole repeat: turned, moved around the seam, a row or column more or fewer; and how painting comes again. */
@@ -51,6 +52,23 @@ const lines: readonly {
 const of = shallowRef<Changed | null>(null)
 const titleOf = ({ along, title }: (typeof lines)[number]) => title(of.value?.names[along] ?? '')
 
+const commands = [
+  ...turns.map(({ id, title }) => ({ id, title: () => title, divided: false })),
+  ...lines.map((line, i) => ({
+    id: `${line.along}-${line.change}`,
+    title: () => titleOf(line),
+    divided: i % 3 === 0,
+  })),
+  { id: 'bring', title: () => 'Bring in a CSV or PNG …', divided: true },
+]
+useOffers([
+  ...turns.map(({ id, title }) => ({ title: `Chart: ${title}`, run: () => act(id) })),
+  { title: 'Bring a CSV or PNG into the chart', run: () => act('bring') },
+  ...symmetries.map((one) => ({
+    title: `Symmetry: ${one.title}`,
+    run: () => void (symmetry.value = one),
+  })),
+])
 function act(command: string) {
   if (command === 'bring') return emit('bring')
   const { chart, at } = now()
@@ -82,18 +100,13 @@ function act(command: string) {
     </button>
     <template #dropdown>
       <ElDropdownMenu>
-        <ElDropdownItem v-for="turn in turns" :key="turn.id" :command="turn.id">
-          {{ turn.title }}
-        </ElDropdownItem>
         <ElDropdownItem
-          v-for="(line, i) in lines"
-          :key="`${line.along} ${line.change}`"
-          :command="`${line.along}-${line.change}`"
-          :divided="i % 3 === 0"
+          v-for="one in commands"
+          :key="one.id"
+          :command="one.id"
+          :divided="one.divided"
+          >{{ one.title() }}</ElDropdownItem
         >
-          {{ titleOf(line) }}
-        </ElDropdownItem>
-        <ElDropdownItem command="bring" divided>Bring in a CSV or PNG …</ElDropdownItem>
       </ElDropdownMenu>
     </template>
   </ElDropdown>

@@ -149,7 +149,7 @@ const repeatWords = computed(() => {
   return paints.value && !whole.value ? `one repeat, ${wide}` : wide
 })
 useChartKeys({
-  ...{ view, all, tool, size, palette, letter },
+  ...{ view, all, tool, size, palette, letter, paints },
   openMotifs: () => (motifs.value = motifs.value || paints.value),
 })
 </script>
@@ -258,8 +258,10 @@ useChartKeys({
         :yarns="seen"
         :leaning="leaning"
         :mark="onBag.mark.value"
+        :movable="onBag.movable"
         @point="onBag.pointed.value = $event"
         @choose="onBag.choose"
+        @move="onBag.move"
       />
       <ChartCanvas
         v-else

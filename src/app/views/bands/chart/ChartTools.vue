@@ -1,13 +1,17 @@
 <script setup lang="ts">
 import { type Tool, toolGroups } from '@app/parts/chart/tools.ts'
+import { useTemplateRef } from 'vue'
+import { useRoving } from '@app/parts/page/use-roving.ts'
 import ToolButton from './ToolButton.vue'
 
 /** What the hand does on the chart, by the work: colouring stitches, taking and moving, repeating and mirroring. */
 const tool = defineModel<Tool>({ required: true })
+const root = useTemplateRef<HTMLElement>('root')
+useRoving(root)
 </script>
 
 <template>
-  <div class="chart-tools" role="toolbar" aria-label="Tools" aria-orientation="vertical">
+  <div ref="root" class="chart-tools" role="toolbar" aria-label="Tools" aria-orientation="vertical">
     <template v-for="(group, i) in toolGroups" :key="i">
       <hr v-if="i > 0" />
       <ToolButton

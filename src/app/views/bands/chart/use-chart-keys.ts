@@ -3,6 +3,7 @@ import type { Ref } from 'vue'
 import type { Ink } from '@app/parts/chart/ink.ts'
 import { type BrushSize, brushSizes, type Tool, tools } from '@app/parts/chart/tools.ts'
 import { nextView, type SeenAs } from '@app/parts/chart/views.ts'
+import { useOffers } from '@app/parts/page/offers.ts'
 
 const FIELDS =
   'input:not([type=radio], [type=checkbox]), textarea, select, [role=combobox], [role=dialog]'
@@ -17,11 +18,30 @@ interface Keyed {
   readonly size: Ref<BrushSize>
   readonly palette: Ref<readonly Ink[]>
   readonly letter: Ref<string>
+  /** Whether it is painted on. */
+  readonly paints: Readonly<Ref<boolean>>
   readonly openMotifs: () => void
 }
 
-/** Tools, views, brushes and yarns by their keys. */
-export function useChartKeys({ view, all, tool, size, palette, letter, openMotifs }: Keyed) {
+/** Tools, views, brushes and yarns by their keys, and by their names. */
+export function useChartKeys(keyed: Keyed) {
+  const { view, all, tool, size, palette, letter, openMotifs } = keyed
+  useOffers(() => [
+    ...all.value.map((one) => ({ title: `See: ${one.title}`, run: () => void (view.value = one) })),
+    ...(keyed.paints.value
+      ? [
+          ...tools.map((one) => ({
+            ...{ title: one.title, keys: one.key.toUpperCase() },
+            run: () => void (tool.value = one),
+          })),
+          ...palette.value.map((one, at) => ({
+            ...{ title: `Paint with ${one.name}`, keys: at < 9 ? String(at + 1) : '' },
+            run: () => void (letter.value = one.letter),
+          })),
+          { title: 'Motifs and letters', keys: 'T', run: openMotifs },
+        ]
+      : []),
+  ])
   useEventListener('keydown', (event: KeyboardEvent) => {
     if (event.ctrlKey || event.metaKey || event.altKey || isTyping(event)) return
     if (event.key.toLowerCase() === 'v')

@@ -1,5 +1,6 @@
 import { computed, type Ref, ref } from 'vue'
-import { bodyPiece } from '@core/design'
+import { BODY, bodyPiece } from '@core/design'
+import { canBeDragged, maybeDraggedJoins } from '@core/form'
 import { middlesSeen } from '@core/ledger'
 import type { Hit } from '@app/round/round.ts'
 import { useProject } from '@app/stores/project.ts'
@@ -26,6 +27,20 @@ export function useOnBag(row: Readonly<Ref<number | null>>) {
     if (isBase && piece.id !== bodyPiece(project.design!).id) project.selectPiece(piece.id)
     else project.selectedPart = part.id
   }
+  /** A piece of her own that is sewn on can be taken and put elsewhere. */
+  const ownOf = (place: Hit) =>
+    project.design!.pieces.find(({ id }) => id === pieceOf(place)?.id && id !== BODY)
+  const movable = (place: Hit): boolean => {
+    const own = ownOf(place)
+    return own !== undefined && canBeDragged(own)
+  }
+  function move(taken: Hit, from: Hit, to: Hit) {
+    const [own, piece, on] = [ownOf(taken), pieceOf(taken), pieceOf(to)]
+    if (!own || !piece || !on) return
+    const { hand } = workshop.words
+    const joins = maybeDraggedJoins(own, { of: piece, row: taken.row }, on, { from, to, hand })
+    if (joins) project.edit({ name: 'setPiece', args: { id: own.id, values: { joins } } })
+  }
   /** Where the row that is written out lies on the bag: in the middle of its front. */
   const mark = computed((): Hit | null => {
     const [piece, at] = [project.ledgerPiece, row.value]
@@ -37,5 +52,5 @@ export function useOnBag(row: Readonly<Ref<number | null>>) {
       share: front / Math.max(1, piece.columns.makes[at]!),
     }
   })
-  return { pointed, told, choose, mark }
+  return { pointed, told, choose, mark, movable, move }
 }

@@ -5,7 +5,7 @@ import { nearestCounts, type TexturePart } from '@core/band'
 import type { Edit, NewBand } from '@core/design'
 import { countsWords } from '@core/fit'
 import type { DrawnPattern, Family } from '@core/texture'
-import FabricPicture from '@app/views/stitches/FabricPicture.vue'
+import PatternTile from '@app/views/stitches/PatternTile.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useOwn } from '@app/views/stitches/use-own.ts'
 import { checker } from '@app/workers/workers.ts'
@@ -147,25 +147,25 @@ async function take(pattern: DrawnPattern) {
     <p class="note" role="status">
       {{
         problem ??
-        `On ${count} stitches. Those that come out stand first; pointing shows them on the bag.`
+        (patterns.length === 0
+          ? 'The patterns are being drawn …'
+          : `On ${count} stitches. Those that come out stand first; pointing shows them on the bag.`)
       }}
     </p>
     <ul class="patterns">
       <li v-for="one in shown" :key="one.pattern.id">
-        <button
-          type="button"
-          class="pattern"
-          :class="{ off: !one.fits }"
+        <PatternTile
+          :name="one.pattern.name"
+          :note="one.fits ? one.note : `wants ${one.counts}: ${one.note}`"
+          :chart="one.pattern.chart"
+          :yarns="yarns"
+          :off="!one.fits"
           @pointerenter="point(one.pattern)"
           @pointerleave="point(null)"
           @focus="point(one.pattern)"
           @blur="point(null)"
           @click="take(one.pattern)"
-        >
-          <FabricPicture v-if="one.pattern.chart" :chart="one.pattern.chart" :yarns="yarns" />
-          <b>{{ one.pattern.name }}</b>
-          <small class="num">{{ one.fits ? one.note : `wants ${one.counts}: ${one.note}` }}</small>
-        </button>
+        />
       </li>
     </ul>
   </ElDialog>
@@ -192,33 +192,5 @@ async function take(pattern: DrawnPattern) {
   margin: 10px 0 0;
   padding: 2px;
   list-style: none;
-}
-.textures .pattern {
-  display: flex;
-  flex-direction: column;
-  width: 100%;
-  height: 100%;
-  padding: 8px 10px;
-  border: 1px solid var(--line);
-  border-radius: var(--radius);
-  background: #fff;
-  text-align: left;
-}
-.textures .pattern:hover {
-  border-color: var(--mat);
-}
-.textures .fabric-picture {
-  align-self: center;
-  margin-bottom: 6px;
-}
-.textures .pattern b {
-  font-weight: 600;
-}
-.textures .pattern small {
-  color: var(--ink-2);
-  font-size: 12.5px;
-}
-.textures .pattern.off .fabric-picture {
-  opacity: 0.45;
 }
 </style>

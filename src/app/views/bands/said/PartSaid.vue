@@ -1,15 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { useMediaQuery } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { isBase, partById } from '@core/design'
 import { standsOn } from '@core/ledger'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import { chartKindOf } from '../chart-kinds/chart-kinds.ts'
-import PartFields from './PartFields.vue'
-import SaidWord from './SaidWord.vue'
+import PartSentence from './PartSentence.vue'
 import { ownPieceOf, partRare, partSaid, rowsSaid } from './saying-part.ts'
-import { word } from './said.ts'
 
 /** The name of the selected part, and what is decided about it as a sentence: each underlined word opens what changes it. */
 const project = useProject()
@@ -32,7 +31,12 @@ const about = computed(() => {
 // Painting changes nothing of it.
 const said = steady(() => partSaid(part.value, kind.value, about.value))
 const rare = steady(() => partRare(part.value, kind.value, about.value))
-const more = word('more', 'More')
+const sentence = computed(() => ({
+  ...{ part: part.value, about: about.value, said: said.value, rare: rare.value },
+}))
+/** On a phone it lies in a sheet of its own: the chart has the screen. */
+const onPhone = useMediaQuery('(max-width: 640px)')
+const sheet = ref(false)
 
 function rename(event: Event) {
   const field = event.target as HTMLInputElement
@@ -64,21 +68,13 @@ function rename(event: Event) {
       />
     </h1>
     <small class="num where">{{ rowsSaid(about) }}</small>
-    <p>
-      <template v-for="(one, i) in said" :key="`${part.id} ${i}`"
-        ><template v-if="typeof one === 'string'">{{ one }}</template
-        ><SaidWord v-else :word="one"
-          ><PartFields :part="part" :show="one.id" :about="about" /></SaidWord
-      ></template>
-      <template v-if="rare.length > 0">
-        {{ ' '
-        }}<SaidWord :word="more" class="more">
-          <section v-for="one in rare" :key="one.id" class="rare">
-            <h3>{{ one.text }}</h3>
-            <PartFields :part="part" :show="one.id" :about="about" />
-          </section> </SaidWord
-      ></template>
-    </p>
+    <template v-if="onPhone">
+      <button type="button" class="button how" @click="sheet = true">How it is worked</button>
+      <ElDrawer v-model="sheet" :title="name" direction="btt" size="76%" append-to-body>
+        <PartSentence v-bind="sentence" />
+      </ElDrawer>
+    </template>
+    <PartSentence v-else v-bind="sentence" />
   </header>
 </template>
 
@@ -112,20 +108,11 @@ function rename(event: Event) {
   color: var(--ink-3);
   font-size: 13px;
 }
-.part-said > p {
+.part-said > .part-sentence {
   flex: 1 0 100%;
   margin: 0 0 6px;
-  color: var(--ink-2);
-  font-size: 13.5px;
-  line-height: 1.75;
 }
-.part-said .rare + .rare {
-  margin-top: 10px;
-  padding-top: 8px;
-  border-top: 1px solid var(--line);
-}
-.part-said .rare h3 {
-  margin-bottom: 6px;
-  font: 600 13px/1.2 var(--font-text);
+.part-said .how {
+  margin-left: auto;
 }
 </style>
