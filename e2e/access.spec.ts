@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test'
-import { accessible, expect, go, openDemo, test } from './bag.ts'
+import { accessible, expect, go, openDemo, test, word } from './bag.ts'
 
 const sizes = [
   { width: 1280, height: 800 },
@@ -54,6 +54,7 @@ for (const viewport of sizes)
 
 test('a bag with snags, and an address with nothing, are accessible', async ({ page }) => {
   await openDemo(page, 'Size')
+  await word(page, 'base')
   await page.getByLabel('Last round: more').click()
   await expect(page.locator('.snag.error')).toBeVisible()
   await accessible(page)
@@ -68,7 +69,7 @@ test('Escape closes one thing at a time, and the focus goes back to its button',
   page,
 }) => {
   await openDemo(page, 'Size')
-  const button = page.getByRole('button', { name: 'How it is begun and worked' })
+  const button = page.locator('[data-word=working]')
   await button.focus()
   await page.keyboard.press('Enter')
   const fields = page.locator('.working-fields')
@@ -87,6 +88,7 @@ test('Escape closes one thing at a time, and the focus goes back to its button',
   await expect(fields).toHaveCount(0)
   await expect(button).toBeFocused()
 
+  await word(page, 'gauge')
   await page.getByRole('button', { name: 'All 2 swatches' }).click()
   const dialog = page.getByRole('dialog')
   await expect(dialog).toBeVisible()
@@ -100,6 +102,7 @@ test('Escape closes one thing at a time, and the focus goes back to its button',
   await expect(dialog).toBeHidden()
 
   // A list in a dialog is closed first, and does not keep the key to itself.
+  await word(page, 'gauge')
   await page.getByRole('button', { name: 'All 2 swatches' }).click()
   await dialog.locator('.el-select').first().click()
   await expect(page.getByRole('listbox').locator('visible=true')).toHaveCount(1)

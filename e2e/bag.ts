@@ -59,6 +59,20 @@ export async function word(page: Page, about: string): Promise<void> {
   if ((await button.getAttribute('aria-expanded')) !== 'true') await button.click()
 }
 
+/** Another construction of the bag, at Size. */
+export async function construct(page: Page, name: string): Promise<void> {
+  await word(page, 'construction')
+  await page.getByRole('combobox', { name: 'Construction' }).press('Enter')
+  await page.getByRole('option', { name: new RegExp(`^${name}`) }).click()
+  await page.keyboard.press('Escape')
+}
+
+/** Types into a field behind a word of a sentence. */
+export async function say(page: Page, about: string, label: string, text: string): Promise<void> {
+  await word(page, about)
+  await enter(page, label, text)
+}
+
 /** Selects the edge of the tote, with its rounds to type. */
 export async function selectEdge(page: Page): Promise<void> {
   await part(page, 'Edge').click()

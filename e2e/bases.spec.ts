@@ -1,12 +1,18 @@
-import { accessible, enter, expect, figure, go, openBag, openDemo, test, undo } from './bag.ts'
-import type { Page } from '@playwright/test'
+import {
+  accessible,
+  construct,
+  enter,
+  expect,
+  figure,
+  go,
+  openBag,
+  openDemo,
+  say,
+  test,
+  undo,
+  word,
+} from './bag.ts'
 import { readFileSync } from 'node:fs'
-
-/** Another construction. */
-async function construct(page: Page, name: string): Promise<void> {
-  await page.getByRole('combobox', { name: 'Construction' }).press('Enter')
-  await page.getByRole('option', { name: new RegExp(`^${name}`) }).click()
-}
 
 test('an oval base is fitted by mouse and by keyboard', async ({ page }) => {
   await openBag(page, 'Raffle bag', 'Size')
@@ -15,7 +21,7 @@ test('an oval base is fitted by mouse and by keyboard', async ({ page }) => {
   await accessible(page)
 
   // By keyboard: a longer chain, and a count that does not fit below round 1 is said at its field.
-  await enter(page, 'Chain', '40')
+  await say(page, 'base', 'Chain', '40')
   await expect(page.locator('.base-card')).toContainText('8 rounds, 124 stitches')
   await enter(page, 'Last round', '60')
   await expect(page.getByRole('alert')).toContainText('too small')
@@ -36,8 +42,10 @@ test('a base of another kind takes the place of the round one, and undo brings i
   await openDemo(page, 'Size')
   await construct(page, 'Corners')
   await expect(page.locator('.base-card')).toContainText('9 rounds, 120 stitches')
+  await word(page, 'base')
   await expect(page.getByLabel('Chain', { exact: true })).toHaveValue('30')
   await construct(page, 'Oval')
+  await word(page, 'base')
   await expect(page.getByLabel('In each end', { exact: true })).toHaveValue('3')
   await expect(figure(page, 'stitches around')).toHaveText('120')
   await undo(page)
@@ -47,6 +55,7 @@ test('a base of another kind takes the place of the round one, and undo brings i
 
 test('the gauge is taken from the base once it is made', async ({ page }) => {
   await openDemo(page, 'Size')
+  await word(page, 'gauge')
   await page.getByRole('button', { name: 'Take it from the base' }).click()
   await page.getByLabel('Across', { exact: true }).fill('18.2 cm')
   await page.getByLabel('Across', { exact: true }).press('Enter')
@@ -100,7 +109,7 @@ test('the satchel is fitted by keyboard: its handle steps from count to count', 
   await page.keyboard.press('ArrowLeft')
   await expect(figure(page, 'stitches across')).toHaveText('43')
   // An odd number of rows cannot be folded evenly; the mend says and does what is missing.
-  await enter(page, 'Flap rows', '22')
+  await say(page, 'base', 'Flap rows', '22')
   await expect(page.locator('.snag.error')).toContainText('Front and back are not equal')
   await page.getByRole('button', { name: 'A flap of 23 rows' }).click()
   await expect(page.locator('.snag.error')).toHaveCount(0)
@@ -128,7 +137,7 @@ test('what is on the hook is answered, and a miss says which limit to relax', as
   await expect(lines.first()).toContainText('2 added at both sides')
   await expect(lines.nth(2)).toContainText('120')
   await page.getByText('Any count', { exact: true }).click()
-  await enter(page, 'Give or take', '0.1 %')
+  await say(page, 'want', 'Give or take', '0.1 %')
   await page.getByRole('textbox', { name: 'Around' }).fill('61.3 cm')
   await page.keyboard.press('Enter')
   await expect(page.locator('.fit-card')).toContainText('Nearest:')
@@ -137,7 +146,7 @@ test('what is on the hook is answered, and a miss says which limit to relax', as
 
 test('a motif that breaks off is drawn as it meets at the join', async ({ page }) => {
   await openDemo(page, 'Size')
-  await enter(page, 'Last round', '118')
+  await say(page, 'base', 'Last round', '118')
   await expect(page.getByRole('img', { name: 'How it would look at the join' })).toBeVisible()
   await expect(page.locator('.snag.error')).toContainText('2 stitches more or fewer put it right')
 })
@@ -161,8 +170,8 @@ test('the whole bag is resized, shown before it is done', async ({ page }) => {
 
 test('a base is written in shorthand, and counted before it is taken', async ({ page }) => {
   await openBag(page, 'Beater tote', 'Size')
-  await page.locator('.base-fields .kind').click()
-  await page.getByRole('option', { name: /^Written rounds/ }).click()
+  await construct(page, 'Written rounds')
+  await word(page, 'base')
   await page.getByRole('button', { name: 'Spokes' }).click()
   await expect(figure(page, 'stitches around')).toHaveText('108')
   const rounds = page.getByLabel('Rounds in shorthand, from the ring, one a line')
@@ -182,6 +191,7 @@ test('a gauge is measured on a picture, which stays here', async ({ page }) => {
   const asked: string[] = []
   page.on('request', (request) => request.method() !== 'GET' && asked.push(request.url()))
   await openBag(page, 'March-book satchel', 'Size')
+  await word(page, 'gauge')
   await page.getByRole('button', { name: 'More swatches' }).click()
   await page.getByRole('button', { name: 'Measure from a picture …' }).click()
   const dialog = page.getByRole('dialog', { name: 'Measure a swatch on a picture' })

@@ -1,4 +1,16 @@
-import { accessible, enter, expect, go, openBag, part, saved, test, undo, withBand } from './bag.ts'
+import {
+  accessible,
+  enter,
+  expect,
+  go,
+  openBag,
+  part,
+  saved,
+  say,
+  test,
+  undo,
+  withBand,
+} from './bag.ts'
 
 /* A cord is tied to the sides of a pouch; where its front is can be said, and everything follows. */
 
@@ -35,7 +47,7 @@ test('a cord has its chains, its yarn and its places, and follows the bag when i
   )
 
   await go(page, 'Size')
-  await enter(page, 'Front after', '0')
+  await say(page, 'base', 'Front after', '0')
   await go(page, 'Pattern')
   await expect(paper).toContainText('of the back between stitches 32 and 33: mark both.')
   await undo(page)

@@ -1,4 +1,16 @@
-import { addBand, bytesOf, enter, expect, figure, fileFrom, go, saved, test, undo } from './bag.ts'
+import {
+  addBand,
+  bytesOf,
+  enter,
+  expect,
+  figure,
+  fileFrom,
+  go,
+  saved,
+  test,
+  undo,
+  word,
+} from './bag.ts'
 
 /* A newcomer's way, from an empty table to a printed pattern. */
 test('from what goes in to a written pattern', async ({ page }) => {
@@ -19,8 +31,9 @@ test('from what goes in to a written pattern', async ({ page }) => {
 
   // Size: a swatch takes the place of the estimate.
   await go(page, 'Size')
-  await expect(page.getByLabel('Around', { exact: true }).last()).toHaveValue('56.64 cm')
+  await expect(page.locator('[data-word=want]')).toContainText('56.6 cm around')
   await expect(page.locator('.snags')).toContainText('Sizes rest on an estimate')
+  await word(page, 'gauge')
   await page.getByText('A swatch', { exact: true }).click()
   await enter(page, 'Stitches', '18 over 10 cm')
   // One figure is no swatch yet.

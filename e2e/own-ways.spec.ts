@@ -1,11 +1,19 @@
 import type { Page } from '@playwright/test'
-import { accessible, enter, expect, figure, go, openDemo, saved, test, undo, word } from './bag.ts'
+import {
+  accessible,
+  construct,
+  enter,
+  expect,
+  figure,
+  go,
+  openDemo,
+  saved,
+  say,
+  test,
+  undo,
+  word,
+} from './bag.ts'
 
-/** Another construction. */
-async function construct(page: Page, name: string): Promise<void> {
-  await page.getByRole('combobox', { name: 'Construction' }).press('Enter')
-  await page.getByRole('option', { name: new RegExp(`^${name}`) }).click()
-}
 const paper = (page: Page) => page.locator('.paper')
 
 test('a panel lies on its side: stitches make it tall, and it is folded across its rows', async ({
@@ -13,7 +21,7 @@ test('a panel lies on its side: stitches make it tall, and it is folded across i
 }) => {
   await openDemo(page, 'Size')
   await construct(page, 'Sideways panel')
-  await enter(page, 'Up and down', '96')
+  await say(page, 'base', 'Up and down', '96')
   await enter(page, 'Flap', '20')
   await expect(page.locator('.fit-card th').nth(1)).toHaveText('Tall')
   await accessible(page)
@@ -27,6 +35,7 @@ test('a panel lies on its side: stitches make it tall, and it is folded across i
 test('strips are turned head to tail, each by itself', async ({ page }) => {
   await openDemo(page, 'Size')
   await construct(page, 'Strips')
+  await word(page, 'base')
   const turned = page.getByRole('group', { name: 'Turned head to tail' })
   await turned.getByRole('checkbox', { name: 'front 2' }).check()
   await turned.getByRole('checkbox', { name: 'back 1' }).check()
@@ -42,6 +51,7 @@ test('strips are turned head to tail, each by itself', async ({ page }) => {
 test('discs are written round by round, and refused where they do not add up', async ({ page }) => {
   await openDemo(page, 'Size')
   await construct(page, 'Two discs')
+  await word(page, 'base')
   await page.getByText('In words', { exact: true }).click()
   await page.getByRole('button', { name: 'Spokes' }).click()
   await expect(page.getByText('Counted: 9 rounds leave 108 stitches.')).toBeVisible()

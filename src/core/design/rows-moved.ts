@@ -78,8 +78,14 @@ export function followRows(design: Draw, before: Design): void {
     if (now.some(({ row }, i) => row !== spots(item)[i]!.row))
       Object.assign(item, withSpots(item, now))
   }
-  for (const { joins } of design.pieces)
-    for (const join of joins) if (join.to.row !== null) join.to = moved(join.to)
+  // What an edit brought may be frozen: nothing of it is changed where it is.
+  for (const piece of design.pieces) {
+    const joins = piece.joins.map((join) => {
+      const to = moved(join.to)
+      return to === join.to ? join : { ...join, to }
+    })
+    if (joins.some((join, i) => join !== piece.joins[i])) piece.joins = joins
+  }
   const ways = design.ways.flatMap((way) => {
     const after = way.after === null ? null : renamed(way.after)
     if (after === way.after) return [way]

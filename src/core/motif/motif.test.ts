@@ -16,8 +16,8 @@ const seen = (patch: { readonly colours: readonly string[] }) => patch.colours.t
 
 describe('the motif drawer', () => {
   it('holds thirty-eight motifs of five kinds, each whole and with a name of its own', () => {
-    expect(motifs).toHaveLength(38)
-    expect(new Set(motifs.map(({ name }) => name)).size).toBe(38)
+    expect(motifs).toHaveLength(39)
+    expect(new Set(motifs.map(({ name }) => name)).size).toBe(39)
     for (const motif of motifs) {
       expect(isMotif(motif)).toBe(true)
       expect(coloursOf(motif)).toBeGreaterThan(0)
@@ -62,7 +62,7 @@ describe('the motif drawer', () => {
   it('is searched by name and kind', () => {
     expect(motifsNamed(motifs, 'drum').map(({ id }) => id)).toEqual(['drum'])
     expect(motifsNamed(motifs, 'field CHECK').map(({ id }) => id)).toEqual(['checks'])
-    expect(motifsNamed(motifs, '')).toHaveLength(38)
+    expect(motifsNamed(motifs, '')).toHaveLength(39)
   })
 
   it('takes the chosen yarn first, then those that are no ground', () => {

@@ -239,6 +239,23 @@ export const motifs: readonly Motif[] = [
       'BB.........',
     ],
   ),
+  drawn(
+    'figure',
+    'heart',
+    'Heart',
+    ...[
+      '.BBB...BBB.',
+      'BBBBB.BBBBB',
+      'BBBBBBBBBBB',
+      'BBBBBBBBBBB',
+      'BBBBBBBBBBB',
+      '.BBBBBBBBB.',
+      '..BBBBBBB..',
+      '...BBBBB...',
+      '....BBB....',
+      '.....B.....',
+    ],
+  ),
   ...raised.map(([id, name, ...rows]) => drawn('raised', id, name, ...rows)),
   ...mosaics.map(([id, name, ...rows]) => drawn('mosaic', id, name, ...rows)),
 ]

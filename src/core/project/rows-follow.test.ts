@@ -2,8 +2,9 @@ import fc from 'fast-check'
 import { type Edit, partById } from '../design/index.ts'
 import { fittings } from '../fitting/index.ts'
 import { spotOn } from '../part/index.ts'
-import { compile, maybePlace, runsOfRow } from '../ledger/index.ts'
+import { compile, compiled, maybePlace, runsOfRow } from '../ledger/index.ts'
 import { base, motif, plain, reliefBand, stripes, tote } from '../testing/tote.ts'
+import { newPiece } from '../bag/index.ts'
 import { commit, historyOf, projectOf, undo } from './index.ts'
 
 // Four rows that differ, worked twice: rows 1 to 8 of the band.
@@ -78,6 +79,26 @@ describe('what is said of a row stays with it', () => {
       }),
       { numRuns: 40 },
     )
+  })
+
+  it('joins at rows, of which one is moved and the others are as they were', () => {
+    const start = begun('motif:3')
+    const pocket = newPiece(compiled(projectOf(start.design)), 'pocket')
+    const sewn = commit(start, { name: 'addPiece', args: { piece: pocket } })
+    const { id, joins } = sewn.design.pieces.at(-1)!
+    const [first, ...others] = joins
+    const up = { ...first!, to: { ...first!.to, row: 'motif:7' } }
+    const moved = commit(sewn, {
+      name: 'setPiece',
+      args: { id, values: { joins: [up, ...others] } },
+    })
+    expect(moved.design.pieces.at(-1)!.joins.map(({ to }) => to.row)).toEqual([
+      'motif:7',
+      ...others.map(({ to }) => to.row),
+    ])
+    // A row put in below them all takes them with it.
+    const { joins: after } = commit(moved, line(0, 'insert')).design.pieces.at(-1)!
+    expect(after[0]!.to.row).toBe('motif:9')
   })
 
   it('a stripe put in below others, and columns, which move no row', () => {

@@ -2,17 +2,18 @@
 import { Search } from '@element-plus/icons-vue'
 import { useEventListener } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
-import { useActions } from './actions.ts'
+import { useEverywhere } from './everywhere.ts'
+import { offered } from './offers.ts'
 
-/** Ctrl K: every action by its name. */
+/** Ctrl K: everything that can be done where one is, by its name. */
 const open = ref(false)
 const query = ref('')
 const chosen = ref(0)
 const field = useTemplateRef<HTMLInputElement>('field')
-const actions = useActions()
+useEverywhere()
 const found = computed(() => {
   const words = query.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return actions.value.filter(({ title }) =>
+  return offered.value.filter(({ title }) =>
     words.every((word) => title.toLowerCase().includes(word)),
   )
 })

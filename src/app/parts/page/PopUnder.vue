@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { onClickOutside } from '@vueuse/core'
-import { nextTick, ref, useTemplateRef } from 'vue'
+import { nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 
 /**
  * Something more about a button, shown beside it while it is open. It stands next to the button in the order of tabs too. It stays while
@@ -18,6 +18,10 @@ const open = ref(false)
 const root = useTemplateRef('root')
 const content = useTemplateRef('content')
 const button = () => root.value?.querySelector('button')
+/** Whether it is open is told of its button, where the popover has its own mind about that. */
+const tell = () => nextTick(() => button()?.setAttribute('aria-expanded', String(open.value)))
+onMounted(tell)
+watch(open, tell, { flush: 'post' })
 async function toggle(event: Event) {
   if (content.value?.contains(event.target as Node)) return
   if (!button()?.contains(event.target as Node)) return

@@ -7,13 +7,14 @@ import { onBeforeRouteLeave, useRoute } from 'vue-router'
 import { useProject } from '@app/stores/project.ts'
 import BagBar from './BagBar.vue'
 import SaveNotice from './SaveNotice.vue'
-import { focusChart } from '@app/parts/page/actions.ts'
+import { focusChart, useBagActions } from './bag-actions.ts'
 import KeySheet from '@app/parts/page/KeySheet.vue'
 import SpinePanel from '@app/views/spine/SpinePanel.vue'
 import TallyPanel from '@app/parts/bag/TallyPanel.vue'
 
 /** The frame of a bag: the bar above, the spine at the left, the tally at the right, and a place in between. */
 const project = useProject()
+useBagActions()
 const route = useRoute()
 const ready = computed(() => project.table !== null)
 const narrow = useMediaQuery('(max-width: 1000px)')

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Told } from '@core/adopt'
+import DialogEnd from '@app/parts/page/DialogEnd.vue'
 
 /** What is to be known of a bag that was made of a text, before it is on the shelf. */
 const { told, name } = defineProps<{ told: Told; name: string }>()
@@ -38,10 +39,12 @@ const lists = computed(() =>
           <li v-if="lines.length > MOST">and {{ lines.length - MOST }} more.</li>
         </ul>
       </section>
-      <div class="buttons">
-        <button type="button" class="button" @click="emit('leave')">Not now</button>
-        <button type="button" class="button main" @click="emit('take')">Put it on the shelf</button>
-      </div>
+      <DialogEnd
+        does="Put it on the shelf"
+        leaves="Not now"
+        @take="emit('take')"
+        @leave="emit('leave')"
+      />
     </div>
   </ElDialog>
 </template>
@@ -61,10 +64,5 @@ const lists = computed(() =>
   margin: 4px 0 0;
   padding-left: 18px;
   font-size: 13.5px;
-}
-.adopted-bag .buttons {
-  display: flex;
-  gap: 8px;
-  justify-content: flex-end;
 }
 </style>

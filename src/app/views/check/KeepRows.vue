@@ -7,6 +7,7 @@ import type { Result } from '@core/units'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { ownId } from '@app/stores/workshop.ts'
 import { useOwn } from '@app/views/stitches/use-own.ts'
+import DialogEnd from '@app/parts/page/DialogEnd.vue'
 
 /** Keeps rows of a checked text as a stitch pattern of one's own: counted before it is taken, and refused in words. */
 const { make, rows } = defineProps<{
@@ -67,7 +68,7 @@ async function take() {
         again. It is then in the stitch drawer under Your own, and in Add a texture.
       </p>
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
-      <button type="submit" class="button main">Keep it</button>
+      <DialogEnd does="Keep it" leaves="Not now" @leave="open = false" />
     </form>
   </ElDialog>
 </template>

@@ -9,6 +9,7 @@ import HookAndYarn from '@app/parts/fields/HookAndYarn.vue'
 import LengthField from '@app/parts/fields/LengthField.vue'
 import YarnColour from '@app/parts/fields/YarnColour.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import DialogEnd from '@app/parts/page/DialogEnd.vue'
 import FromYarnFields from './FromYarnFields.vue'
 import { useNewBag } from './use-new-bag.ts'
 
@@ -124,10 +125,12 @@ const tall = computed(() => printLength(derived.value.tally.heightMm, units.valu
             }}
           </p>
         </div>
-        <div class="end">
-          <button type="button" class="button" @click="open = false">Not now</button>
-          <button type="submit" class="button main" :disabled="none !== null">Make this bag</button>
-        </div>
+        <DialogEnd
+          does="Make this bag"
+          leaves="Not now"
+          :disabled="none !== null"
+          @leave="open = false"
+        />
       </div>
     </form>
   </ElDialog>
@@ -262,11 +265,6 @@ const tall = computed(() => printLength(derived.value.tally.heightMm, units.valu
   padding: 8px 12px;
   border-radius: var(--radius);
   background: var(--mat-tint);
-}
-.new-bag .end {
-  display: flex;
-  justify-content: flex-end;
-  gap: 8px;
 }
 @media (max-width: 1000px) {
   .new-bag-dialog {

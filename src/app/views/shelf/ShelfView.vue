@@ -7,6 +7,7 @@ import { defineAsyncComponent, h, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Design } from '@core/design'
 import { projectOf } from '@core/project'
+import { useOffers } from '@app/parts/page/offers.ts'
 import OutsideBar from '@app/parts/page/OutsideBar.vue'
 import { useImports } from '@app/stores/imports.ts'
 import { saveWorkshopFile } from '@app/export/save.ts'
@@ -69,6 +70,16 @@ async function recover(bag: ShelfBag) {
   const id = await shelf.add(bag.lastGood!)
   if (id) await open(id)
 }
+useOffers(() => [
+  { title: 'New bag', run: () => void (making.value = true) },
+  ...(shelf.bags ?? []).map(({ id, name }) => ({
+    title: `Open ${name}`,
+    run: () => void open(id),
+  })),
+  { title: 'Import a bag', run: () => void pick() },
+  { title: 'Export my workshop', run: () => void exportWorkshop() },
+  { title: 'Bring the demo bags back', run: () => void bringDemo() },
+])
 </script>
 
 <template>

@@ -6,6 +6,7 @@ import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import PicksOf from '@app/parts/fields/PicksOf.vue'
 import StitchField from '@app/parts/fields/StitchField.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
+import { askedOf } from './asked-of.ts'
 import BaseRounds from './BaseRounds.vue'
 import RowByRow from './RowByRow.vue'
 
@@ -18,13 +19,7 @@ const ways = computed(() => props.base as unknown as Readonly<Record<string, str
 const picked = (key: string) => (props.base as unknown as Record<string, number[]>)[key]!
 const least = (key: string, min: number) => (key === 'count' ? growthOf(props.base).first : min)
 const written = computed(() => construction.value.written?.(props.base) ?? null)
-const GROWS = ['increase', 'plainRows', 'count']
-/** Where the rows are given one by one, how they grow is not asked. */
-const asked = computed(() =>
-  written.value || ('rows' in props.base && props.base.rows)
-    ? construction.value.asked.filter(({ key }) => !GROWS.includes(key))
-    : construction.value.asked,
-)
+const asked = computed(() => askedOf(props.base))
 const inWords = computed({
   get: () => (written.value ? 'words' : 'grown'),
   set: (way) =>

@@ -10,14 +10,12 @@ import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import SizeHandle from '@app/parts/marks/SizeHandle.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import BaseFields from './BaseFields.vue'
 import BasePlan from './BasePlan.vue'
 import BaseRows from './BaseRows.vue'
 import SidePlan from './SidePlan.vue'
 import type { Fits } from './use-fits.ts'
-import WorkingFields from './WorkingFields.vue'
 
-/** The base from above, the bag from the side, how it lies, and what is decided about it. */
+/** The base from above, the bag from the side, its rows; and how it lies. */
 const props = defineProps<{ fits: Fits }>()
 const project = useProject()
 const workshop = useWorkshop()
@@ -136,17 +134,12 @@ const handle = computed(() => ({
         />
       </SidePlan>
       <BaseRows v-else :derived="shownDerived" />
-      <div v-if="look !== 'rows'" class="lies">
-        <p class="note">
-          <b :class="lies.good ? 'good' : 'warn'">{{ lies.title }}</b> {{ lies.text }}
-        </p>
-        <p v-for="line in figures" :key="line" class="note num">{{ line }}</p>
-      </div>
     </div>
-    <div class="base-side">
-      <h2>Construction</h2>
-      <BaseFields />
-      <WorkingFields />
+    <div class="lies">
+      <p class="note">
+        <b :class="lies.good ? 'good' : 'warn'">{{ lies.title }}</b> {{ lies.text }}
+      </p>
+      <p v-for="line in figures" :key="line" class="note num">{{ line }}</p>
     </div>
   </section>
 </template>
@@ -155,30 +148,25 @@ const handle = computed(() => ({
 .base-card {
   display: grid;
   grid-template-columns: 244px minmax(0, 1fr);
-  gap: 0 14px;
-  padding-right: 12px;
-}
-@media (max-width: 640px) {
-  .base-card {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 14px;
-  }
-}
-.base-card .base-side h2 {
-  margin-bottom: 8px;
-  font-weight: 600;
-  font-size: 15px;
+  gap: 0 16px;
 }
 .base-card .base-look > .choice {
   margin-bottom: 8px;
 }
-.base-card .measure-field {
-  grid-template-columns: 76px 1fr;
+.base-card .lies {
+  display: grid;
+  gap: 6px;
+  align-content: center;
 }
 .base-card .good {
   color: var(--good);
 }
 .base-card .warn {
   color: var(--warning);
+}
+@media (max-width: 480px) {
+  .base-card {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 </style>

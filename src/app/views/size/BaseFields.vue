@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { baseInstead, baseOf, growthOf } from '@core/design'
-import { baseKinds, type BasePart, constructionOf, constructionOfKind } from '@core/shape'
+import { baseOf, growthOf } from '@core/design'
+import { type BasePart, constructionOf } from '@core/shape'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import BaseAsked from './BaseAsked.vue'
 import FrontField from './FrontField.vue'
 import { useProject } from '@app/stores/project.ts'
 
-/** The construction, and what is decided about its base. */
+/** What is decided about the base of the bag, as its construction has it. */
 const project = useProject()
 const design = computed(() => project.design!)
 const base = computed(() => baseOf(design.value))
@@ -22,13 +22,6 @@ const ring = computed(() =>
 )
 const setBase = (change: Record<string, unknown>) =>
   project.edit({ name: 'setBase', args: { values: change } })
-const kinds = baseKinds.map((kind) => ({ kind, ...constructionOfKind(kind) }))
-const kind = computed({
-  get: () => base.value.kind,
-  set: (value) =>
-    project.edit({ name: 'setBase', args: { instead: baseInstead(design.value, value) } }),
-})
-
 const stagger = computed({
   get: () => ring.value?.stagger ?? 'staggered',
   set: (value) => setBase({ stagger: value }),
@@ -49,11 +42,6 @@ const plain = computed({
 
 <template>
   <div class="base-fields">
-    <ElSelect v-model="kind" class="kind" aria-label="Construction" popper-class="kind-list">
-      <ElOption v-for="one in kinds" :key="one.kind" :value="one.kind" :label="one.name">
-        <b>{{ one.name }}</b> <span>{{ one.hint }}</span>
-      </ElOption>
-    </ElSelect>
     <BaseAsked :base="base" @set="setBase" />
     <FrontField />
     <template v-if="ring">
@@ -102,23 +90,7 @@ const plain = computed({
 </template>
 
 <style>
-.base-fields .kind {
-  margin-bottom: 7px;
-}
 .base-fields .choice {
   margin-bottom: 7px;
-}
-.kind-list .el-select-dropdown__item {
-  display: flex;
-  gap: 10px;
-}
-.kind-list b {
-  min-width: 118px;
-  font-weight: 600;
-}
-.kind-list span {
-  color: var(--ink-2);
-  font-weight: 400;
-  font-size: 12.5px;
 }
 </style>

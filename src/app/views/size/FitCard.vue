@@ -89,26 +89,26 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
 </script>
 
 <template>
-  <section class="card fit-card">
-    <div class="plot">
-      <h2>
-        Counts that fit
-        <small>{{ within.length }} of {{ Math.max(within.length, fits.total) }}</small>
-      </h2>
-      <div ref="plotBox" class="plot-box">
-        <FitPlot
-          v-if="within.length && height > 60"
-          :fits="within"
-          :tolerance-mm="wantedMm * design.want.tolerance"
-          :width="252"
-          :height="height"
-          @point="fits.point"
-          @take="fits.take"
-        />
-      </div>
+  <section class="card fit-plot" aria-label="Counts that fit, by what they miss and what changes">
+    <div ref="plotBox" class="plot-box">
+      <FitPlot
+        v-if="within.length && height > 60"
+        :fits="within"
+        :tolerance-mm="wantedMm * design.want.tolerance"
+        :width="266"
+        :height="height"
+        @point="fits.point"
+        @take="fits.take"
+      />
     </div>
+  </section>
+  <section class="card fit-card">
     <div class="list">
       <div class="asked">
+        <h2>
+          Counts that fit
+          <small>{{ within.length }} of {{ Math.max(within.length, fits.total) }}</small>
+        </h2>
         <ChoiceOf
           v-model="asked"
           legend="Which counts"
@@ -215,33 +215,31 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
 </template>
 
 <style>
+.fit-plot {
+  display: flex;
+  padding: 8px 12px 4px;
+}
+.fit-plot .plot-box {
+  flex: 1;
+  min-height: 190px;
+  overflow: hidden;
+}
 .fit-card {
   display: grid;
-  grid-template-columns: 252px 1fr;
-  gap: 0 18px;
+  grid-column: 1 / -1;
   min-height: 0;
   padding-bottom: 6px;
 }
-.fit-card .plot {
-  display: flex;
-  flex-direction: column;
-  min-height: 0;
-}
 .fit-card h2 {
   display: flex;
+  gap: 8px;
   align-items: baseline;
-  justify-content: space-between;
   font-weight: 600;
   font-size: 15px;
 }
 .fit-card h2 small {
   color: var(--ink-3);
   font: 400 12px/1 var(--font-text);
-}
-.fit-card .plot-box {
-  flex: 1;
-  min-height: 0;
-  overflow: hidden;
 }
 .fit-card .list {
   overflow: auto;
@@ -337,17 +335,8 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
   white-space: nowrap;
 }
 @media (max-width: 1000px), (max-height: 640px) {
-  .fit-card .plot-box {
-    flex: none;
-    height: 190px;
-  }
   .fit-card .list {
     overflow: auto hidden;
-  }
-}
-@media (max-width: 640px) {
-  .fit-card {
-    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

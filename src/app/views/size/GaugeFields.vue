@@ -5,7 +5,6 @@ import { bodyOf } from '@core/ledger'
 import { constructionOf } from '@core/shape'
 import { parsePer, type Per, printNumber } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
-import HookAndYarn from '@app/parts/fields/HookAndYarn.vue'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
 import { density, perRange, perText, usualOver } from '@app/parts/fields/gauge-typed.ts'
 import StitchField from '@app/parts/fields/StitchField.vue'
@@ -26,8 +25,6 @@ const word = computed(() =>
   bodyOf(project.table!.derived.ledger).worked === 'rows' ? 'Rows' : 'Rounds',
 )
 const main = computed(() => swatches.value[0])
-const set = (args: Partial<Pick<typeof design.value, 'hookMm' | 'yarnClass'>>) =>
-  project.edit({ name: 'setDesign', args })
 /** A base made in rounds from a ring can be measured as it lies. */
 const onRing = computed(() => {
   const { ring, worked } = constructionOf(baseOf(design.value))
@@ -73,17 +70,15 @@ const more = computed(() =>
 </script>
 
 <template>
-  <div class="titled">
-    <h2>Gauge</h2>
-    <ChoiceOf
-      v-model="measured"
-      legend="Where the gauge comes from"
-      :options="[
-        { value: 'swatch', label: 'A swatch' },
-        { value: 'estimate', label: 'No swatch' },
-      ]"
-    />
-  </div>
+  <ChoiceOf
+    v-model="measured"
+    legend="Where the gauge comes from"
+    class="gauge-from"
+    :options="[
+      { value: 'swatch', label: 'A swatch' },
+      { value: 'estimate', label: 'No swatch' },
+    ]"
+  />
   <div class="pair">
     <template v-if="main">
       <MeasureField
@@ -109,12 +104,6 @@ const more = computed(() =>
         {{ measuring ? `Until both are there: ${estimate.toLowerCase()}` : estimate }}
       </p>
     </template>
-    <HookAndYarn
-      :hook-mm="design.hookMm"
-      :yarn-class="design.yarnClass"
-      @update:hook-mm="set({ hookMm: $event })"
-      @update:yarn-class="set({ yarnClass: $event })"
-    />
     <div class="gauge-links">
       <BaseGauge v-if="onRing" />
       <button type="button" class="link note" @click="all = true">{{ more }}</button>
@@ -124,6 +113,9 @@ const more = computed(() =>
 </template>
 
 <style>
+.gauge-from {
+  margin-bottom: 8px;
+}
 .gauge-links {
   display: grid;
   gap: 4px;

@@ -9,6 +9,7 @@ import LengthField from '@app/parts/fields/LengthField.vue'
 import { usualOver } from '@app/parts/fields/gauge-typed.ts'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import DialogEnd from '@app/parts/page/DialogEnd.vue'
 import { EXAMPLE, exampleMarks } from './photo-example.ts'
 import { beginMarks, usePhotoMarks } from './use-photo-marks.ts'
 import { useSwatches } from './use-swatches.ts'
@@ -226,9 +227,7 @@ const line = (points: readonly Point[]) => points.map(({ x, y }) => `${x},${y}`)
             </p>
             <p v-if="result && !result.ok" class="bad">{{ result.problem }}</p>
           </div>
-          <button type="button" class="button main" :disabled="!result?.ok" @click="take">
-            Take this gauge
-          </button>
+          <DialogEnd does="Take this gauge" :disabled="!result?.ok" @take="take" />
         </template>
       </div>
     </div>

@@ -9,6 +9,7 @@ import { counted, footprintWords, printLength, printYarnLength } from '@core/uni
 import LengthField from '@app/parts/fields/LengthField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import DialogEnd from '@app/parts/page/DialogEnd.vue'
 
 /** The whole bag in another size: what would become of it is shown, here and in spine and tally, before it is done. */
 const project = useProject()
@@ -116,9 +117,12 @@ const word = computed(() => rowWord(bodyOf(project.table!.derived.ledger).worked
           </tr>
         </tbody>
       </table>
-      <button type="submit" class="button main" :disabled="lines.length === 0">
-        Make it this size
-      </button>
+      <DialogEnd
+        does="Make it this size"
+        leaves="Not now"
+        :disabled="lines.length === 0"
+        @leave="open = false"
+      />
     </form>
   </ElDialog>
 </template>

@@ -5,7 +5,6 @@ import { baseOf, type Beginning } from '@core/design'
 import { constructionOf } from '@core/shape'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import MakingFields from '@app/parts/fields/MakingFields.vue'
-import PopUnder from '@app/parts/page/PopUnder.vue'
 import { useProject } from '@app/stores/project.ts'
 
 /** How the bag is begun and how its rounds are worked; the base may be worked its own way. */
@@ -36,48 +35,43 @@ const into = computed({
 </script>
 
 <template>
-  <PopUnder :width="262" placement="left">
-    <template #button>
-      <button type="button" class="link note">How it is begun and worked</button>
+  <div class="working-fields">
+    <h3>The bag</h3>
+    <MakingFields v-model="making" :rows="rows" />
+    <template v-if="!rows">
+      <h3>The base</h3>
+      <ChoiceOf
+        v-model="own"
+        legend="How the base is worked"
+        :options="[
+          { value: 'bag', label: 'Like the bag' },
+          { value: 'own', label: 'Its own way' },
+        ]"
+      />
+      <MakingFields
+        v-if="base.making"
+        :model-value="base.making"
+        @update:model-value="setBase($event)"
+      />
     </template>
-    <div class="working-fields">
-      <h3>The bag</h3>
-      <MakingFields v-model="making" :rows="rows" />
-      <template v-if="!rows">
-        <h3>The base</h3>
-        <ChoiceOf
-          v-model="own"
-          legend="How the base is worked"
-          :options="[
-            { value: 'bag', label: 'Like the bag' },
-            { value: 'own', label: 'Its own way' },
-          ]"
-        />
-        <MakingFields
-          v-if="base.making"
-          :model-value="base.making"
-          @update:model-value="setBase($event)"
-        />
-      </template>
-      <h3>The beginning</h3>
-      <ChoiceOf
-        v-model="ring"
-        legend="Rounds begin in"
-        :options="[
-          { value: 'magic', label: 'Magic ring' },
-          { value: 'chain', label: 'Ring of chain' },
-        ]"
-      />
-      <ChoiceOf
-        v-model="into"
-        legend="First rows go into"
-        :options="[
-          { value: 'loops', label: 'Loops of chain' },
-          { value: 'bump', label: 'Back bumps' },
-        ]"
-      />
-    </div>
-  </PopUnder>
+    <h3>The beginning</h3>
+    <ChoiceOf
+      v-model="ring"
+      legend="Rounds begin in"
+      :options="[
+        { value: 'magic', label: 'Magic ring' },
+        { value: 'chain', label: 'Ring of chain' },
+      ]"
+    />
+    <ChoiceOf
+      v-model="into"
+      legend="First rows go into"
+      :options="[
+        { value: 'loops', label: 'Loops of chain' },
+        { value: 'bump', label: 'Back bumps' },
+      ]"
+    />
+  </div>
 </template>
 
 <style>

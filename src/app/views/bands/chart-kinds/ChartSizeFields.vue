@@ -5,7 +5,7 @@ import { LIMITS } from '@core/part'
 import { counted } from '@core/units'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { steady } from '@app/parts/page/steady.ts'
-import { oftenWords } from '../said/said.ts'
+import { oftenWords } from '@app/parts/said/said.ts'
 import { useProject } from '@app/stores/project.ts'
 
 /** How wide and high a chart is, where it becomes wider or narrower, how often it is worked, and what balances its flat rows. */

@@ -11,6 +11,7 @@ import { readAmount } from '@app/parts/fields/read-typed.ts'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import DialogEnd from '@app/parts/page/DialogEnd.vue'
 
 /** Stripes from what there is of each yarn: how many rounds each gives, and what is left over. */
 const { part, rows } = defineProps<{ part: StripesPart; rows: boolean }>()
@@ -79,7 +80,7 @@ function take() {
 </script>
 
 <template>
-  <ElDialog v-model="open" title="Stripes from amounts of yarn" width="520" align-center>
+  <ElDialog v-model="open" title="Stripes from amounts of yarn" width="520">
     <div class="stripe-amounts">
       <p class="note">
         A {{ word }} of {{ count }} takes up to
@@ -102,11 +103,13 @@ function take() {
       <p class="num">In all {{ counted(all, word) }}.</p>
       <p v-for="words in told" :key="words" class="note">{{ words }}</p>
     </div>
-    <template #footer>
-      <button type="button" class="button primary" :disabled="all === 0" @click="take">
-        Make these stripes
-      </button>
-    </template>
+    <DialogEnd
+      does="Make these stripes"
+      leaves="Not now"
+      :disabled="all === 0"
+      @take="take"
+      @leave="open = false"
+    />
   </ElDialog>
 </template>
 

@@ -5,7 +5,7 @@ import type { Edit, Layer } from '@core/design'
 import type { Ink } from '@app/parts/chart/ink.ts'
 import type { Sign } from '@app/parts/chart/signs.ts'
 import { type SeenAs, views } from '@app/parts/chart/views.ts'
-import type { About, Said, Word } from '../said/said.ts'
+import type { About, Said, Word } from '@app/parts/said/said.ts'
 import type { Seen } from './seen.ts'
 
 /** A view that only one kind of band has. What draws it is brought in when it is wanted. */

@@ -5,7 +5,7 @@ import { roundsOf } from '@core/design'
 import { countsWords } from '@core/fit'
 import { rowWord } from '@core/terms'
 import { counted, listed } from '@core/units'
-import { type About, oftenWords, type Said, type Word, word } from '../said/said.ts'
+import { type About, oftenWords, type Said, type Word, word } from '@app/parts/said/said.ts'
 
 /* What is said of each kind of band, as one would say it. */
 

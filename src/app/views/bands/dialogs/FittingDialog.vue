@@ -8,6 +8,7 @@ import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import SpotFields from '../said/SpotFields.vue'
 import YarnSelect from '@app/parts/fields/YarnSelect.vue'
+import DialogEnd from '@app/parts/page/DialogEnd.vue'
 
 /** A thing beside the pieces: what it is made of, how long it is, where it is tied, and what that comes to. */
 const id = defineModel<string | null>({ required: true })
@@ -82,10 +83,9 @@ const ends = [
         />
       </fieldset>
       <p v-for="caution in fittingOf(item).cautions" :key="caution" class="note">{{ caution }}</p>
-      <div class="doings">
+      <DialogEnd does="Done" @take="id = null">
         <button type="button" class="button" @click="takeOut">Take it out</button>
-        <button type="button" class="button main" @click="id = null">Done</button>
-      </div>
+      </DialogEnd>
     </div>
   </ElDialog>
 </template>
@@ -116,10 +116,5 @@ const ends = [
   padding: 8px 10px;
   border: 1px solid var(--line);
   border-radius: var(--radius);
-}
-.fitting-fields .doings {
-  display: flex;
-  gap: 8px;
-  justify-content: flex-end;
 }
 </style>

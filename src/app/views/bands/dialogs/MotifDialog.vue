@@ -139,7 +139,7 @@ const { name, note, keepSelected, bring, give } = useMotifFiles({
 </script>
 
 <template>
-  <ElDialog v-model="open" title="Motifs and letters" width="820" align-center>
+  <ElDialog v-model="open" title="Motifs and letters" width="820">
     <div class="motif-dialog">
       <div class="choices">
         <ChoiceOf
@@ -206,7 +206,7 @@ const { name, note, keepSelected, bring, give } = useMotifFiles({
         </div>
         <p v-if="patch" class="note num">{{ sizeWords }}</p>
         <ElCheckbox v-if="hangs" v-model="turned" label="Turned, to be upright where it hangs" />
-        <button type="button" class="button primary" :disabled="!patch" @click="lay">
+        <button type="button" class="button main" :disabled="!patch" @click="lay">
           Lay it on the chart
         </button>
         <button
@@ -258,6 +258,9 @@ const { name, note, keepSelected, bring, give } = useMotifFiles({
   grid-template-columns: minmax(0, 1fr) 270px;
   gap: 18px;
 }
+.motif-dialog .choices {
+  height: min(600px, 74vh);
+}
 .motif-dialog .choices,
 .motif-dialog .one {
   display: flex;
@@ -266,8 +269,9 @@ const { name, note, keepSelected, bring, give } = useMotifFiles({
   min-height: 0;
 }
 .motif-dialog .drawer {
-  height: 540px;
+  flex: 1;
   overflow: auto;
+  min-height: 0;
 }
 .motif-dialog h3 {
   margin: 10px 0 6px;

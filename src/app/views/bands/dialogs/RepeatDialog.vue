@@ -4,6 +4,7 @@ import { bandsIn, blockOf, type DesignPiece, lettersIn, MOST_TIMES, shortOf } fr
 import WholeField from '@app/parts/fields/WholeField.vue'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
+import DialogEnd from '@app/parts/page/DialogEnd.vue'
 
 /** Bands that are worked together several times: from which to which, how often, in which yarns by turns, how the last time ends. */
 const props = defineProps<{
@@ -91,7 +92,11 @@ function take() {
         <template v-else>It is the same each time.</template>
         What is changed in one time is changed in all; unfolded, each is a band of its own.
       </p>
-      <button type="submit" class="button main">{{ known ? 'Change it' : 'Repeat them' }}</button>
+      <DialogEnd
+        :does="known ? 'Change it' : 'Repeat them'"
+        leaves="Not now"
+        @leave="open = false"
+      />
     </form>
   </ElDialog>
 </template>

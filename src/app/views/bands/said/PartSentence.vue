@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Part } from '@core/design'
 import PartFields from './PartFields.vue'
-import SaidWord from './SaidWord.vue'
+import SaidWord from '@app/parts/said/SaidWord.vue'
 import type { partRare, partSaid } from './saying-part.ts'
-import { word } from './said.ts'
+import { word } from '@app/parts/said/said.ts'
 
 /** What is decided about a part, as a sentence: each underlined word opens what changes it; what is rarely changed lies behind More. */
 defineProps<{

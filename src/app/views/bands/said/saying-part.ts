@@ -1,29 +1,24 @@
 import { bandOf } from '@core/band'
 import { baseOf, BODY, bodyPiece, type Design, isBase, type Part, yarnByLetter } from '@core/design'
-import { type Making } from '@core/part'
 import { constructionOf } from '@core/shape'
 import { abbrOf, stitchById, type Words } from '@core/stitch'
 import { rowWord } from '@core/terms'
 import { counted } from '@core/units'
 import type { ChartKind } from '../chart-kinds/chart-kind.ts'
-import { type About, oftenWords, type Said, type Word, word } from './said.ts'
+import {
+  type About,
+  makingWords,
+  oftenWords,
+  type Said,
+  type Word,
+  word,
+} from '@app/parts/said/said.ts'
 
 const techniqueNames = {
   tapestry: 'Tapestry',
   overlay: 'Overlay mosaic',
   inset: 'Inset mosaic',
 } as const
-
-const workingNames: Readonly<Record<Making['working'], string>> = {
-  spiral: 'in a spiral',
-  joined: 'joined',
-  turned: 'joined and turned',
-  'turn-once': 'joined, turned once',
-}
-const makingWords = (making: Making, worked: 'rounds' | 'rows'): string => {
-  const goes = worked === 'rows' ? 'turned' : workingNames[making.working]
-  return making.anew === null ? goes : `${goes}, begun anew`
-}
 
 /** What is said of a part beside how it is made. */
 interface SaidOf extends About {

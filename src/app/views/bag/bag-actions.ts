@@ -1,14 +1,15 @@
-import { computed, type ComputedRef, nextTick } from 'vue'
-import { type RouteLocationRaw, useRouter } from 'vue-router'
-import { BODY, calledOf } from '@core/design'
+import { nextTick } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { bandOf } from '@core/band'
+import { bandsOf, BODY, calledOf } from '@core/design'
 import { mendText, snagText } from '@core/snag'
 import { places } from '@app/places.ts'
 import { tools } from '@app/parts/chart/tools.ts'
 import { useGiving } from '@app/stores/giving.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import { newPart, partTemplates } from '../bag/part-templates.ts'
-import { type Action, doWhenOffered, offered } from './offers.ts'
+import { newPart, partTemplates } from '@app/parts/bag/part-templates.ts'
+import { doWhenOffered, useOffers } from '@app/parts/page/offers.ts'
 
 /** What takes the keys on a page, the first there is: the chart, what stands in its place, the first field. */
 const MAIN = ['[role=application]', '[tabindex="0"]:not(button)', 'input, select, button']
@@ -20,44 +21,29 @@ export function focusChart(): void {
   }
 }
 
-/** Places outside of bags, and the words. */
-function useEverywhere(go: (to: RouteLocationRaw) => void) {
-  const workshop = useWorkshop()
-  return computed((): readonly Action[] => {
-    const { terms, units, hand } = workshop.words
-    const { setWords } = workshop
-    return [
-      { title: 'Go to the shelf', run: () => go('/') },
-      { title: 'Go to Stitches, every pattern', run: () => go('/stitches') },
-      { title: 'Check a written pattern', run: () => go('/check') },
-      {
-        title: terms === 'us' ? 'Use UK terms' : 'Use US terms',
-        run: () => setWords({ terms: terms === 'us' ? 'uk' : 'us' }),
-      },
-      {
-        title: units === 'metric' ? 'Use inches' : 'Use centimetres',
-        run: () => setWords({ units: units === 'metric' ? 'imperial' : 'metric' }),
-      },
-      {
-        title: hand === 'right' ? 'Work left-handed' : 'Work right-handed',
-        run: () => setWords({ hand: hand === 'right' ? 'left' : 'right' }),
-      },
-    ]
-  })
-}
-
-/** Everything that can be done where one is, and to the bag on the table, by name. */
-export function useActions(): ComputedRef<readonly Action[]> {
+/** Offers everything that can be done to the bag on the table, wherever in it one is. */
+export function useBagActions(): void {
   const project = useProject()
   const giving = useGiving()
   const workshop = useWorkshop()
   const router = useRouter()
-  const everywhere = useEverywhere((to) => void router.push(to))
-  return computed(() => {
+  const route = useRoute()
+  useOffers(() => {
     const { design, id, table } = project
-    if (!design || !id || !table) return [...offered.value, ...everywhere.value]
+    if (!design || !id || !table) return []
     const at = (name: string) => router.push({ name, params: { id } })
-    const here = new Set(offered.value.map(({ title }) => title))
+    // Tools go to the chart, from another place and from a part that has none.
+    const painted = bandsOf(design).filter((band) => bandOf(band).chart(band) !== null)
+    const chosen = painted.find(({ id }) => id === project.selectedPart)
+    const onChart = chosen !== undefined && route.name === 'bands'
+    const toChart = async (title: string) => {
+      await at('bands')
+      if (!chosen) {
+        project.selectPiece(BODY)
+        project.selectedPart = painted[0]!.id
+      }
+      doWhenOffered(title)
+    }
     const called = calledOf(design)
     const body = design.pieces.find((piece) => piece.id === BODY)!
     return [
@@ -71,14 +57,10 @@ export function useActions(): ComputedRef<readonly Action[]> {
           run: () => void project.edit(mend.edits),
         })),
       ),
-      ...offered.value,
-      // Tools of the chart wherever one is: it is gone to first.
-      ...tools
-        .filter(({ title }) => !here.has(title))
-        .map(({ title, key }) => ({
-          ...{ title, keys: key.toUpperCase() },
-          run: () => void at('bands').then(() => doWhenOffered(title)),
-        })),
+      ...(onChart || painted.length === 0 ? [] : tools).map(({ title, key }) => ({
+        ...{ title, keys: key.toUpperCase() },
+        run: () => void toChart(title),
+      })),
       ...giving.ways.map((way) => ({
         title: `Take it with you: ${way.title}`,
         run: () => void at('pattern').then(() => giving.give(way)),
@@ -101,7 +83,6 @@ export function useActions(): ComputedRef<readonly Action[]> {
             }),
         })),
       ),
-      ...everywhere.value,
     ]
   })
 }

@@ -1,4 +1,5 @@
 import type { Design } from '@core/design'
+import type { Making } from '@core/part'
 
 /** A word of a sentence that opens what changes it. */
 export interface Word {
@@ -23,6 +24,18 @@ export interface About {
 /** "once", "twice", "5 times". */
 export const oftenWords = (times: number): string =>
   ['never', 'once', 'twice'][times] ?? `${times} times`
+
+const workingNames: Readonly<Record<Making['working'], string>> = {
+  spiral: 'in a spiral',
+  joined: 'joined',
+  turned: 'joined and turned',
+  'turn-once': 'joined, turned once',
+}
+/** How rounds or rows are worked. */
+export const makingWords = (making: Making, worked: 'rounds' | 'rows'): string => {
+  const goes = worked === 'rows' ? 'turned' : workingNames[making.working]
+  return making.anew === null ? goes : `${goes}, begun anew`
+}
 
 /** A sentence as it is read out. */
 export const readOut = (all: readonly Said[]): string =>

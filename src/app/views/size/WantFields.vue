@@ -7,13 +7,11 @@ import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import ContentsFields from '@app/parts/fields/ContentsFields.vue'
 import LengthField from '@app/parts/fields/LengthField.vue'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
-import PopUnder from '@app/parts/page/PopUnder.vue'
 import { readPercent } from '@app/parts/fields/read-typed.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import GaugeFields from './GaugeFields.vue'
 
-/** The size it must have, and what the hook makes of it. */
+/** The size it must have, and by how much it may miss it; or what goes in, from which that follows. */
 const project = useProject()
 const workshop = useWorkshop()
 const want = computed(() => project.design!.want)
@@ -35,19 +33,16 @@ function takeContents() {
 </script>
 
 <template>
-  <section class="card wanted">
-    <div class="titled">
-      <h2>It must be</h2>
-      <ChoiceOf
-        v-if="!open"
-        v-model="said"
-        legend="Which size is said"
-        :options="[
-          { value: 'around', label: 'Around' },
-          { value: 'flat', label: 'Laid flat' },
-        ]"
-      />
-    </div>
+  <div class="want-fields">
+    <ChoiceOf
+      v-if="!open"
+      v-model="said"
+      legend="Which size is said"
+      :options="[
+        { value: 'around', label: 'Around' },
+        { value: 'flat', label: 'Laid flat' },
+      ]"
+    />
     <div class="pair">
       <LengthField
         :label="open ? 'Across' : said === 'flat' ? 'Laid flat' : 'Around'"
@@ -73,57 +68,31 @@ function takeContents() {
         :max="0.5"
         @change="set({ tolerance: $event })"
       />
-      <PopUnder :width="230" placement="right" @open="contents = { ...usual }">
-        <template #button>
-          <button type="button" class="link note">Or start from what goes in</button>
-        </template>
-        <template #default="{ close }">
-          <form v-if="contents" @submit.prevent="(takeContents(), close())">
-            <ContentsFields v-model="contents" />
-            <p class="note num">
-              {{ printLength(size.aroundMm, workshop.words.units) }} around,
-              {{ printLength(size.heightMm, workshop.words.units) }} tall
-            </p>
-            <button type="submit" class="button main">Take this size</button>
-          </form>
-        </template>
-      </PopUnder>
     </div>
-    <GaugeFields />
-  </section>
+    <button
+      type="button"
+      class="link note"
+      :aria-expanded="contents !== null"
+      @click="contents = contents ? null : { ...usual }"
+    >
+      Or start from what goes in
+    </button>
+    <form v-if="contents" @submit.prevent="takeContents">
+      <ContentsFields v-model="contents" />
+      <p class="note num">
+        {{ printLength(size.aroundMm, workshop.words.units) }} around,
+        {{ printLength(size.heightMm, workshop.words.units) }} tall
+      </p>
+      <button type="submit" class="button main">Take this size</button>
+    </form>
+  </div>
 </template>
 
 <style>
-.wanted {
-  padding-bottom: 6px;
-}
-.wanted .pair {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 0 12px;
-  align-items: end;
-}
-.wanted .pair .measure-field {
-  grid-template-columns: minmax(0, 1fr);
-  gap: 2px;
-}
-.wanted .pair .measure-field > label {
-  font-size: 12px;
-}
-.wanted .pair > .pop-under > .link {
-  justify-self: start;
-  margin-bottom: 12px;
-  text-align: left;
-}
-.wanted .titled {
-  display: grid;
-  grid-template-columns: 82px 1fr;
-  align-items: center;
+.want-fields .choice {
   margin-bottom: 8px;
 }
-.wanted .titled h2 {
-  margin: 0;
-  font-weight: 600;
-  font-size: 15px;
+.want-fields form {
+  margin-top: 8px;
 }
 </style>

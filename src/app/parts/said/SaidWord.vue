@@ -14,7 +14,6 @@ defineProps<{ word: Word }>()
         class="said-word num"
         :class="{ open, bad: word.bad }"
         :data-word="word.id"
-        :aria-expanded="open"
       >
         {{ word.text }}
       </button>
