@@ -69,6 +69,6 @@ onClickOutside(root, () => (open.value = false), {
 }
 .pop-under .pop-content {
   overflow: auto;
-  max-height: min(70vh, 620px);
+  max-height: min(70vh, 620px, 100vh - 210px);
 }
 </style>

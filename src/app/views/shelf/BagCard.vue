@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { MoreFilled } from '@element-plus/icons-vue'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
+import { howFar, madeOf } from '@core/bag'
 import { type Project, projectOf } from '@core/project'
 import { bodyOf } from '@core/ledger'
-import { copyName, cutAt, printLength } from '@core/units'
+import { copyName, cutAt, lengthFigure, printLength } from '@core/units'
 import { saveProjectFile } from '@app/export/save.ts'
 import BagStill from '@app/parts/bag/BagStill.vue'
 import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
@@ -40,10 +41,21 @@ const commands: Record<string, () => unknown> = {
 const about = computed(() => {
   if (!props.bag.derived) return null
   const { tally, ledger } = props.bag.derived
-  const size = (mm: number) => printLength(mm, workshop.words.units)
+  const { units } = workshop.words
+  const { made, rows } = howFar(props.project, ledger)
+  const of = madeOf(props.project.design)
+  const more = of.length > 3 ? ` and ${of.length - 3} more` : ''
+  const { worked } = bodyOf(ledger)
   return {
-    size: `${size(tally.flatMm)} × ${size(tally.heightMm)} laid flat`,
-    rounds: `${tally.rounds} ${bodyOf(ledger).worked}`,
+    size: `${lengthFigure(tally.flatMm, units)} × ${printLength(tally.heightMm, units)}`,
+    of: `${of.slice(0, 3).join(', ')}${more}`,
+    far:
+      made === 0
+        ? `${rows} ${worked}, not begun`
+        : made < rows
+          ? `${made} of ${rows} ${worked} made`
+          : 'all made',
+    ...{ made, rows },
   }
 })
 const date = computed(() =>
@@ -96,13 +108,44 @@ const date = computed(() =>
       </template>
     </ElDropdown>
     <p class="note num">
-      <template v-if="about">{{ about.size }}<br />{{ about.rounds }} · {{ date }}</template>
+      <template v-if="about"
+        >{{ about.size }} · {{ about.of }}<br />{{ about.far }} · {{ date }}</template
+      >
       <template v-else>{{ bag.problem ?? 'Being worked out …' }}</template>
     </p>
+    <progress
+      v-if="about"
+      class="made"
+      :value="about.made"
+      :max="about.rows"
+      :aria-label="`How far ${project.design.name} is made`"
+    />
   </div>
 </template>
 
 <style>
+.bag-card .made {
+  grid-column: 1 / -1;
+  appearance: none;
+  width: 100%;
+  height: 5px;
+  margin-top: 8px;
+  border: 0;
+  border-radius: 3px;
+  background: #e6e6e1;
+}
+.bag-card .made::-webkit-progress-bar {
+  border-radius: 3px;
+  background: #e6e6e1;
+}
+.bag-card .made::-webkit-progress-value {
+  border-radius: 3px;
+  background: var(--marker);
+}
+.bag-card .made::-moz-progress-bar {
+  border-radius: 3px;
+  background: var(--marker);
+}
 .bag-card .no-picture {
   width: 190px;
   height: 168px;

@@ -108,9 +108,8 @@ const tall = computed(() => printLength(derived.value.tally.heightMm, units.valu
             />
             <BagStill :design="one.design" :derived="one" :width="92" :height="56" />
             <b>{{ one.name }}</b>
-            <small class="num" :class="{ suits: one.suits }">{{
-              one.suits ? `${one.measures}, suits it` : one.measures
-            }}</small>
+            <small class="num">{{ one.measures }}</small>
+            <i v-if="one.suits" class="suits">suits it</i>
           </label>
         </fieldset>
         <div class="outcome" aria-live="polite">
@@ -199,6 +198,11 @@ const tall = computed(() => printLength(derived.value.tally.heightMm, units.valu
   gap: 16px;
   align-items: start;
 }
+/* However much is asked, what is below stays where it is. */
+.new-bag .row + * {
+  align-content: start;
+  min-height: 82px;
+}
 .new-bag .fields {
   display: grid;
   grid-template-columns: repeat(3, minmax(0, 1fr));
@@ -258,8 +262,14 @@ const tall = computed(() => printLength(derived.value.tally.heightMm, units.valu
   font-size: 11.5px;
 }
 .new-bag .kind .suits {
+  position: absolute;
+  top: 4px;
+  right: 5px;
+  padding: 0 6px;
+  border-radius: 8px;
+  background: #dcebe0;
   color: var(--good);
-  font-weight: 600;
+  font: 600 11px/1.45 var(--font-text);
 }
 .new-bag .outcome {
   padding: 8px 12px;

@@ -22,7 +22,7 @@ import {
   isFlat,
   sizeFor,
 } from '@core/shape'
-import { printLength, printYarnLength, type System } from '@core/units'
+import { lengthFigure, printLength, printYarnLength, type System } from '@core/units'
 
 type Kind = BasePart['kind']
 
@@ -151,7 +151,7 @@ export function useNewBag(units: Readonly<Ref<System>>) {
       return {
         ...{ kind: one, ...sampleOf(one) },
         ...{ name: constructionOfKind(one).name, hint: constructionOfKind(one).hint },
-        measures: `${printLength(flatMm, units.value)} × ${printLength(heightMm, units.value)}`,
+        measures: `${lengthFigure(flatMm, units.value)} × ${printLength(heightMm, units.value)}`,
         suits: from.value === 'contents' && one === proposed.value,
       }
     }),

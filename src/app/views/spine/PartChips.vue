@@ -53,6 +53,7 @@ watch(
 <style>
 .part-chips {
   display: flex;
+  flex: none;
   gap: 6px;
   overflow-x: auto;
   padding: 2px 2px 6px;

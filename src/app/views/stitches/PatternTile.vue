@@ -45,6 +45,13 @@ defineProps<{
   outline: 2px solid transparent;
   outline-offset: -2px;
 }
+@media (forced-colors: active) {
+  .pattern-tile.on,
+  .pattern-tile.on :is(b, small) {
+    background: Highlight;
+    color: HighlightText;
+  }
+}
 .pattern-tile b {
   margin: 5px 3px 0;
   font-weight: 600;
