@@ -42,7 +42,7 @@ const lines: Line[] = []
 let browser: Browser
 const tell = (what: string, figure: number, unit: string, promised: number | null, also = '') => {
   lines.push({ what, figure, unit, promised, also })
-  if (process.argv.includes('--studio')) console.error(what, figure.toFixed(1), unit)
+  console.error(what, figure.toFixed(1), unit)
 }
 
 const read = readProject(readFileSync('demo/beater-tote.json', 'utf8'))
@@ -293,23 +293,27 @@ function checker() {
   tell('the demo pattern checked', quantile(times, 0.5), 'ms', 1000)
 }
 
-/** `--studio` measures the chart studio alone, `--mosaic` mending beside it. */
-const all = !process.argv.some((word) => ['--studio', '--mosaic'].includes(word))
+/** `--studio` measures the chart studio alone, `--mosaic` mending, `--round` bags in the round. */
+const PARTS = ['--studio', '--mosaic', '--round']
+const all = !process.argv.some((word) => PARTS.includes(word))
+const wanted = (part: string) => all || process.argv.includes(part)
 const bareMs = all ? await inNode() : 1
 if (all) checker()
-if (all || process.argv.includes('--mosaic')) await mosaics(tell)
+if (wanted('--mosaic')) await mosaics(tell)
 await served(PORT, async () => {
   browser = await chromium.launch(CHROMIUM)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   if (all) await firstLoad(page)
-  const drawing = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-  await openBag(drawing, stress, 'All')
-  if (all) await inWorker(drawing, bareMs)
-  await inStudio(browser, drawing, tell)
-  const plain = await browser.newPage({ viewport: { width: 1280, height: 800 } })
-  await openBag(plain, blankBag(), 'All')
-  await fillsAndOpens(plain, tell)
-  if (all || process.argv.includes('--round'))
+  if (wanted('--studio')) {
+    const drawing = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    await openBag(drawing, stress, 'All')
+    if (all) await inWorker(drawing, bareMs)
+    await inStudio(browser, drawing, tell)
+    const plain = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    await openBag(plain, blankBag(), 'All')
+    await fillsAndOpens(plain, tell)
+  }
+  if (wanted('--round'))
     for (const [name, bag, promised] of [
       ['the demo bag', demo, 150],
       ['a bag of 400 × 600', stress, 1000],

@@ -67,7 +67,10 @@ export async function inStudio(browser: Browser, page: Page, tell: Tell) {
   }
   await view(page, 'On the bag')
   await page.waitForTimeout(800)
-  const room = (await page.locator('.turned-bag .room').boundingBox())!
+  const room = (await page
+    .locator('.round-bag :is(.room, .turned-bag .room)')
+    .last()
+    .boundingBox())!
   const turned = await inFrames(browser, page, 2, async () => {
     await page.mouse.move(room.x + 60, room.y + 200)
     await page.mouse.down()

@@ -15,6 +15,7 @@ import {
 } from '../ledger/index.ts'
 import type { Project } from '../project/index.ts'
 import { findSnags, type Snag } from '../snag/index.ts'
+import { howFar, madeOf } from './made-of.ts'
 import { type YarnNeed, yarnNeeds } from '../yarn/index.ts'
 
 /** The live figures of a bag. */
@@ -51,6 +52,9 @@ export interface Derived {
   readonly snags: readonly Snag[]
   /** What is seen of each piece, as the ledger has them. */
   readonly fronts: readonly FrontPicture[]
+  /** What it is made of, in few words; and how far it is made, in rows. */
+  readonly madeOf: readonly string[]
+  readonly howFar: { readonly made: number; readonly rows: number }
 }
 
 /** Compiles a project and reads off its ledger all that is shown. Pure. */
@@ -77,6 +81,8 @@ export function derive(
     snags,
     fronts,
     tally: tallyOf({ design, ledger }, paths),
+    madeOf: madeOf(design),
+    howFar: howFar(log, ledger),
   }
 }
 

@@ -19,7 +19,10 @@ export function madeOf(design: Design): string[] {
 }
 
 /** How far a bag is made: rows of all copies that the log has, of those there are. */
-export function howFar({ log }: Project, { pieces }: Ledger): { made: number; rows: number } {
+export function howFar(
+  log: Project['log'],
+  { pieces }: Ledger,
+): { readonly made: number; readonly rows: number } {
   const rows = pieces.reduce((sum, piece) => sum + piece.rows * piece.times, 0)
   const noted = new Set(log.map(({ piece, copy, row }) => `${piece} ${copy} ${row}`))
   return { made: Math.min(rows, noted.size), rows }

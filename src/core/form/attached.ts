@@ -1,5 +1,6 @@
 import { BODY } from '../design/index.ts'
 import { type Ledger, type LedgerItem, type Piece, rowById, seenFromLeft } from '../ledger/index.ts'
+import { maybeHem } from './hem.ts'
 import { alongAt, facingAt, rowAtMm, type Sheet, widthAt } from './sheet.ts'
 import { apart, between, cross, dot, minus, plus, unit, type Vec } from './vector.ts'
 
@@ -250,6 +251,8 @@ export function attachedSheets(bag: Bag3, own: ReadonlySet<string>): Sheet[] {
       }
       const [first, last] = [met('first'), met('last')]
       if (first && last) return ribbon(piece, at, copy, [first, last])
+      const hem = maybeHem(ledger, sheets, at, copy, bag.hand)
+      if (hem) return hem
       const tie = ties.find(({ edge }) => edge === 'first')
       const on = tie && ledger.pieces[tie.piece]!
       if (first && on)

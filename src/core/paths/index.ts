@@ -1,2 +1,3 @@
 export * from './paths.ts'
+export * from './plans.ts'
 export * from './ways.ts'

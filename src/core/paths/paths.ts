@@ -36,6 +36,8 @@ export interface YarnPaths {
   readonly ways: readonly YarnWay[]
   /** Metres that lie in the fabric without making stitches, `[part][yarn]`. */
   readonly strandMetres: readonly (readonly number[])[]
+  /** The same by how they lie: inside other stitches, loosely behind them, up past rows (at the join, or an edge). */
+  readonly metresBy: Readonly<Record<Lying, number>>
   /** Ends to weave in that begin or end in the part, `[part][yarn]`. */
   readonly ends: readonly (readonly number[])[]
   readonly totalEnds: number
@@ -49,6 +51,9 @@ export interface YarnPaths {
   readonly longestCarry: Uint16Array
 }
 
+/** How a strand lies that makes no stitches. */
+type Lying = 'carried' | 'floated' | 'trailed'
+
 /** What is collected of one yarn while its rows are gone through. */
 interface Walk {
   readonly spans: YarnSpan[]
@@ -58,6 +63,7 @@ interface Walk {
   last: Use | null
   /** Metres that lie in the fabric without making stitches, by part. */
   readonly metres: number[]
+  readonly by: Record<Lying, number>
 }
 
 function put({ spans, open }: Walk, how: How, from: number, to: number): void {
@@ -82,6 +88,7 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
   const walks = ledger.yarns.map((): Walk => ({
     ...{ spans: [], open: new Map(), events: [], last: null },
     metres: parts.map(() => 0),
+    by: { carried: 0, floated: 0, trailed: 0 },
   }))
   const totals = new Uint32Array(rows)
   const changes = new Uint16Array(rows)
@@ -105,6 +112,11 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
   return {
     ways: walks.map(({ spans, events }) => ({ spans, events })),
     strandMetres: parts.map((_, part) => walks.map(({ metres }) => metres[part]!)),
+    metresBy: {
+      carried: sum(walks.map(({ by }) => by.carried)),
+      floated: sum(walks.map(({ by }) => by.floated)),
+      trailed: sum(walks.map(({ by }) => by.trailed)),
+    },
     ...{ ends, totalEnds: sum(ends.map(sum)) },
     ...{ changes, totalChanges: sum(changes) },
     ...{ strands, mostStrands: Math.max(0, ...strands), longestCarry },
@@ -113,6 +125,12 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
 
 const lastRun = ({ columns }: Piece, row: number): number =>
   columns.blockTo[columns.blockStart[row + 1]! - 1]! - 1
+
+/** So much of a yarn lies in the fabric of a part. */
+function lay(walk: Walk, part: number, how: Lying, metres: number): void {
+  walk.metres[part]! += metres
+  walk.by[how] += metres
+}
 
 /** One yarn comes to the next row it is worked in. */
 function follow(
@@ -127,24 +145,26 @@ function follow(
   const { row } = use
   const letter = ledger.yarns[use.yarn]!
   const part = columns.part[row]!
-  const { events, metres, last } = walk
+  const { events, last } = walk
   const how = last && inGap(ledger.ways, piece, { letter, last: last.row, next: row })
   if (last && how) {
     if (how === 'cut') events.push(eventOf(last, 'cut', totals[last.row]!))
-    else metres[part]! += gapMetres(piece, how, last.row, row)
+    else lay(walk, part, how === 'carried' ? how : 'trailed', gapMetres(piece, how, last.row, row))
     put(walk, how, last.row + 1, row)
   }
   if (how === null || how === 'cut') events.push(eventOf(use, 'joined', total))
   put(walk, 'worked', row, row + 1)
   if (use.stitches < total) {
-    put(walk, withinRow(ledger.ways, piece, row, letter), row, row + 1)
-    metres[part]! += ((total - use.stitches) * parts[part]!.gauge.stitchWidthMm * SLACK) / 1000
+    const lies = withinRow(ledger.ways, piece, row, letter)
+    put(walk, lies, row, row + 1)
+    const mm = (total - use.stitches) * parts[part]!.gauge.stitchWidthMm * SLACK
+    lay(walk, part, lies, mm / 1000)
   }
   walk.last = use
 }
 
 /** Yarn a gap takes: up past the rows between, or along in them; a parked loop takes none. */
-function gapMetres({ columns, parts }: Piece, how: How, last: number, next: number): number {
+export function gapMetres({ columns, parts }: Piece, how: How, last: number, next: number): number {
   const { alongMm, makes, part } = columns
   if (how === 'trailed' || how === 'waiting')
     return next > last + 1 ? ((alongMm[next - 1]! - alongMm[last]!) * SLACK) / 1000 : 0

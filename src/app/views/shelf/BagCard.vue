@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { MoreFilled } from '@element-plus/icons-vue'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
-import { howFar, madeOf } from '@core/bag'
 import { type Project, projectOf } from '@core/project'
 import { bodyOf } from '@core/ledger'
 import { copyName, cutAt, lengthFigure, printLength } from '@core/units'
@@ -40,10 +39,9 @@ const commands: Record<string, () => unknown> = {
 }
 const about = computed(() => {
   if (!props.bag.derived) return null
-  const { tally, ledger } = props.bag.derived
+  const { tally, ledger, madeOf: of, howFar } = props.bag.derived
   const { units } = workshop.words
-  const { made, rows } = howFar(props.project, ledger)
-  const of = madeOf(props.project.design)
+  const { made, rows } = howFar
   const more = of.length > 3 ? ` and ${of.length - 3} more` : ''
   const { worked } = bodyOf(ledger)
   return {

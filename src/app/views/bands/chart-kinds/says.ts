@@ -79,10 +79,26 @@ export const reliefSays = (part: ReliefPart, about: About): readonly Said[] => {
 }
 export const reliefRare = ({ balance }: ReliefPart, about: About) => balanceRare(balance, about)
 
+/** Which yarns take turns: all of them one after the other, or two for a while and then two others. */
+export function turnsWords(rows: readonly string[]): string {
+  const yarns = [...new Set(rows)]
+  const isInTurn = rows.every((yarn, i) => yarn === yarns[i % yarns.length])
+  if (isInTurn || yarns.length < 3) return `${listed(yarns)} in turn`
+  const groups: string[][] = []
+  for (const yarn of rows) {
+    const last = groups.at(-1)
+    if (last?.includes(yarn)) continue
+    if (last && last.length < 2) last.push(yarn)
+    else groups.push([yarn])
+  }
+  return groups.length > 3
+    ? `${groups.length} pairs of yarns in turn`
+    : `${groups.map(listed).join(', then ')} in turn`
+}
+
 export function mosaicSays(part: MosaicPart, about: About): readonly Said[] {
   const flat = about.worked === 'rows'
   const one = rowWord(about.worked)
-  const yarns = [...new Set(part.rows)]
   const plain = [
     ...(part.before > 0 ? [`${counted(part.before, `plain ${one}`)} below`] : []),
     ...(part.after > 0 ? [`${counted(part.after, `plain ${one}`)} above`] : []),
@@ -91,7 +107,7 @@ export function mosaicSays(part: MosaicPart, about: About): readonly Said[] {
   return [
     ...sizeSaid(part.chart, { times: part.times, wide: part.chart.width, taken }, about),
     '; ',
-    word('turns', `${listed(yarns)} in turn`),
+    word('turns', turnsWords([...part.rows])),
     ...(plain.length > 0 ? [', ', word('plain', listed(plain))] : []),
     ...(taken > 0
       ? [', ', word('edge', `${counted(part.edge, 'plain stitch')} at each edge`)]

@@ -67,3 +67,15 @@ describe('a part as a sentence', () => {
     expect([1, 2, 5].map(oftenWords)).toEqual(['once', 'twice', '5 times'])
   })
 })
+
+describe('yarns that take turns in a mosaic', () => {
+  it.each([
+    ['AB', 'A and B in turn'],
+    ['ABAB', 'A and B in turn'],
+    ['ABCABC', 'A, B and C in turn'],
+    ['ABABCDCD', 'A and B, then C and D in turn'],
+    ['AABB', 'A and B in turn'],
+    ['ABABCBCBDB', 'A and B, then C and B, then D and B in turn'],
+    ['ABCDACBD', '4 pairs of yarns in turn'],
+  ])('%s', (rows, words) => expect(says.turnsWords([...rows])).toBe(words))
+})
