@@ -18,7 +18,12 @@ const rested = async (): Promise<void> => {
   }
 }
 
-const made = new WeakMap<object, Map<string, Promise<string | null>>>()
+/** A picture, made or on its way, and whoever still wants it. */
+interface Still {
+  readonly answer: Promise<string | null>
+  readonly wants: (() => boolean)[]
+}
+const made = new WeakMap<object, Map<string, Still>>()
 let queue: Promise<unknown> = Promise.resolve()
 
 /** From the front, a little from the left and from above. */
@@ -32,14 +37,18 @@ export function stillOf(
 ): Promise<string | null> {
   if (stillsAreOff()) return Promise.resolve(null)
   const view: View = { ...STILL, ratio: Math.min(2, globalThis.devicePixelRatio || 1), ...size }
-  const of = made.get(seen.ledger) ?? new Map<string, Promise<string | null>>()
+  const of = made.get(seen.ledger) ?? new Map<string, Still>()
   made.set(seen.ledger, of)
   const key = JSON.stringify([seen.yarns.map(({ colour }) => colour), seen.hand, view])
   const known = of.get(key)
-  if (known) return known
+  if (known) {
+    known.wants.push(wanted)
+    return known.answer
+  }
+  const wants = [wanted]
   const next = queue
     .then(rested)
-    .then(() => (wanted() ? drawn(seen, view) : undefined))
+    .then(() => (wants.some((one) => one()) ? drawn(seen, view) : undefined))
     .catch(() => null)
   queue = next
   const answer = next.then((url) => {
@@ -47,7 +56,7 @@ export function stillOf(
     if (url === undefined) of.delete(key)
     return url ?? null
   })
-  of.set(key, answer)
+  of.set(key, { answer, wants })
   return answer
 }
 
