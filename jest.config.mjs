@@ -1,6 +1,8 @@
 /** Unit tests: TypeScript through swc, as ES modules. */
 export default {
   testEnvironment: 'node',
+  // On an overloaded machine too: nothing fails by its pace.
+  testTimeout: 60_000,
   roots: ['<rootDir>/src', '<rootDir>/server', '<rootDir>/bin'],
   setupFiles: ['<rootDir>/src/core/testing/setup.ts'],
   setupFilesAfterEnv: ['<rootDir>/src/core/testing/asserts.ts'],

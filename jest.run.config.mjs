@@ -16,6 +16,7 @@ export default {
       rootDir: '.cache/tests',
       testMatch: ['<rootDir>/lane-*.mjs'],
       transform: {},
+      testTimeout: 60_000,
     },
     { ...each, displayName: 'alone', testMatch: alone.map((path) => `<rootDir>/${path}`) },
   ],

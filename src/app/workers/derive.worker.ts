@@ -2,6 +2,7 @@ import { expose, transfer } from 'comlink'
 import { fitAnswer, fitRequestOf } from '@core/fit'
 import { compiled, type CompileOptions, ledgerBuffers } from '@core/ledger'
 import { type Derived, derive } from '@core/bag'
+import { plansOf, wayFigures } from '@core/paths'
 import type { Project } from '@core/project'
 
 /** An answer and the time it took. */
@@ -21,6 +22,11 @@ const api = {
     ].map(({ buffer }) => buffer)
     const timed = { value, workMs: performance.now() - began }
     return transfer(timed, [...ledgerBuffers(ledger), ...(buffers as ArrayBuffer[])])
+  },
+  /** What the ways of its yarns come to, and plans by each aim. */
+  plans(project: Project) {
+    const { ledger } = compiled(project)
+    return { now: wayFigures(ledger), plans: plansOf(ledger) }
   },
   /** Counts that fit the bag; or, with `count`, what fits the stitches on the hook. */
   fits: (project: Project, count?: number) =>

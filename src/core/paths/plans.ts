@@ -181,3 +181,66 @@ export function wayFigures(ledger: Ledger, ways: readonly WayChoice[] = ledger.w
     minutes: sum.ends * MINUTES_AN_END,
   }
 }
+
+/** A plan: what is to be said for it, and what it comes to. */
+export interface Plan {
+  readonly aim: Aim
+  readonly ways: readonly WayChoice[]
+  readonly figures: WayFigures
+}
+
+/** Plans by each aim, of those that can be said. */
+export const plansOf = (ledger: Ledger): readonly Plan[] =>
+  aims.flatMap((aim) => {
+    const ways = maybePlan(ledger, aim)
+    return ways ? [{ aim, ways, figures: wayFigures(ledger, ways) }] : []
+  })
+
+/** What can become of a gap: how it is asked for, what comes of that there, and what it takes. */
+export interface GapWay {
+  readonly how: WayChoice['how']
+  readonly becomes: How
+  readonly metres: number
+  readonly ends: 0 | 2
+}
+/** A gap with what becomes of it now, and what else could. */
+export interface YarnGap extends Gap {
+  readonly now: How
+  readonly ways: readonly GapWay[]
+}
+
+/** The gaps of a piece's yarns, each with its ways; `paths` are those of the piece. */
+export const gapsIn = (ledger: Ledger, piece: Piece, paths: YarnPaths): readonly YarnGap[] =>
+  gapsOf(ledger, piece, paths).map(({ letter, last, next }) => {
+    const gap = { letter, last, next }
+    const ways = (['cut', 'trail', 'along'] as const).map((how): GapWay => {
+      const becomes = inGap([forced(how)], piece, gap)
+      const metres = gapMetres(piece, becomes, last, next)
+      return { how, becomes, metres, ends: becomes === 'cut' ? 2 : 0 }
+    })
+    return { ...gap, now: inGap(ledger.ways, piece, gap), ways }
+  })
+
+/** The choices of a bag with one more, of a single gap; null takes that back. */
+export function withGap(
+  ways: readonly WayChoice[],
+  piece: Piece,
+  { letter, last }: Gap,
+  how: WayChoice['how'] | null,
+): readonly WayChoice[] {
+  const after = idOfRow(piece, last)
+  const others = ways.filter((one) => one.after !== after || one.yarn !== letter)
+  return how === null ? others : [...others, { part: null, yarn: letter, after, how }]
+}
+
+/** The choices of a bag with those for all of it of one kind exchanged; null takes them back. */
+export function withWhole(
+  ways: readonly WayChoice[],
+  of: readonly WayChoice['how'][],
+  how: WayChoice['how'] | null,
+): readonly WayChoice[] {
+  const whole = ({ part, yarn, after }: WayChoice) =>
+    part === null && yarn === null && after === null
+  const others = ways.filter((one) => !(whole(one) && of.includes(one.how)))
+  return how === null ? others : [...others, forced(how)]
+}

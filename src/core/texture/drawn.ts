@@ -23,8 +23,14 @@ const WIDE = 12
 export const drawnPatterns = (
   way: 'flat' | 'round',
   own: readonly StitchPattern[] = [],
+): DrawnPattern[] => drawnOf(way, [...own, ...drawer])
+
+/** Those of some patterns that are worked so, each drawn. */
+export const drawnOf = (
+  way: 'flat' | 'round',
+  patterns: readonly StitchPattern[],
 ): DrawnPattern[] =>
-  [...own, ...drawer].flatMap((pattern) => {
+  patterns.flatMap((pattern) => {
     const program = pattern[way]
     if (!program) return []
     const { id, name, family, multiple, offset } = pattern

@@ -1,5 +1,6 @@
 import type { Design } from '@core/design'
 import type { Making } from '@core/part'
+import { rowWord } from '@core/terms'
 
 /** A word of a sentence that opens what changes it. */
 export interface Word {
@@ -36,6 +37,16 @@ export const makingWords = (making: Making, worked: 'rounds' | 'rows'): string =
   const goes = worked === 'rows' ? 'turned' : workingNames[making.working]
   return making.anew === null ? goes : `${goes}, begun anew`
 }
+
+/** Rows from one, counted from 0, up to another: "rounds 32–57", "round 9"; empty where there are none. */
+export const rowsSaid = ({
+  rows: [from, to],
+  worked,
+}: {
+  readonly rows: readonly [from: number, to: number]
+  readonly worked: 'rounds' | 'rows'
+}): string =>
+  to === from ? '' : to - from === 1 ? `${rowWord(worked)} ${to}` : `${worked} ${from + 1}–${to}`
 
 /** A sentence as it is read out. */
 export const readOut = (all: readonly Said[]): string =>

@@ -2,6 +2,7 @@
 import { computed, ref, toRef } from 'vue'
 import type { OwnDraft } from '@core/texture'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import NameInput from '@app/parts/fields/NameInput.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useCounts } from './use-counts.ts'
 
@@ -38,11 +39,11 @@ const texts = [
     <div class="measure-field">
       <label for="own-name">Name</label>
       <div class="box">
-        <input
+        <NameInput
           id="own-name"
-          :value="draft.name"
-          maxlength="60"
-          @change="set({ name: typed($event).trim() || draft.name })"
+          :key="draft.id"
+          :model-value="draft.name"
+          @update:model-value="set({ name: $event })"
         />
       </div>
     </div>

@@ -6,7 +6,8 @@ import FabricPicture from './FabricPicture.vue'
 defineProps<{
   name: string
   note: string
-  chart: StitchChart | null
+  /** Null where it cannot be drawn, not there as long as it is not. */
+  chart: StitchChart | null | undefined
   yarns: readonly string[]
   /** It is the one shown; it does not come out. */
   on?: boolean
@@ -16,10 +17,12 @@ defineProps<{
 
 <template>
   <button type="button" class="pattern-tile" :class="{ on, off }">
-    <FabricPicture v-if="chart" :chart="chart" :yarns="yarns" />
-    <span v-else class="no-fabric">does not add up yet</span>
     <b>{{ name }}</b>
     <small class="num">{{ note }}</small>
+    <FabricPicture v-if="chart" :chart="chart" :yarns="yarns" />
+    <span v-else class="no-fabric">{{
+      chart === null ? 'does not add up yet' : 'being drawn …'
+    }}</span>
   </button>
 </template>
 
@@ -51,6 +54,9 @@ defineProps<{
     background: Highlight;
     color: HighlightText;
   }
+}
+.pattern-tile :is(.fabric-picture, .no-fabric) {
+  order: -1;
 }
 .pattern-tile b {
   margin: 5px 3px 0;

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { countsWords } from '@core/fit'
 import {
   type DrawnPattern,
+  drawnOf,
   families,
   type Family,
   type OwnDraft,
+  patternOf,
   type StitchPattern,
   stitchesOf,
 } from '@core/texture'
@@ -20,23 +22,24 @@ const { all, own, yarns } = defineProps<{
 }>()
 const chosen = defineModel<string>({ required: true })
 
-/** Pictures of what is worked in rounds, and of what is worked in rows only. */
+/** Pictures of the drawer's, in rounds where they are worked so; drawn once. */
 const drawn = shallowRef<ReadonlyMap<string, DrawnPattern['chart']>>(new Map())
 const problem = ref<string | null>(null)
-watch(
-  () => own,
-  async (drafts) => {
-    const [rows, rounds] = await Promise.all(
-      (['rows', 'rounds'] as const).map((worked) =>
-        checker.ask((api) => api.textures(worked, drafts)),
-      ),
-    )
-    if (!rows!.ok) problem.value = rows!.problem
-    else if (rounds!.ok)
-      drawn.value = new Map([...rows!.value, ...rounds!.value].map(({ id, chart }) => [id, chart]))
-  },
-  { immediate: true },
-)
+void Promise.all(
+  (['rows', 'rounds'] as const).map((worked) => checker.ask((api) => api.textures(worked, []))),
+).then(([rows, rounds]) => {
+  if (!rows!.ok) problem.value = rows!.problem
+  else if (rounds!.ok)
+    drawn.value = new Map([...rows!.value, ...rounds!.value].map(({ id, chart }) => [id, chart]))
+})
+/** Those of her own are drawn as they are typed. */
+const ownDrawn = computed(() => {
+  const of = own.map(patternOf)
+  const both = [...drawnOf('flat', of), ...drawnOf('round', of)]
+  return new Map(both.map(({ id, chart }) => [id, chart]))
+})
+const chartOf = ({ id, family }: StitchPattern) =>
+  family === 'own' ? (ownDrawn.value.get(id) ?? null) : drawn.value.get(id)
 
 const name = ref('')
 const count = ref('')
@@ -108,7 +111,7 @@ const said = computed(() => {
               :note="
                 countsWords(one.multiple, one.round ? stitchesOf(one, 0, 'round') : one.offset)
               "
-              :chart="drawn.get(one.id) ?? null"
+              :chart="chartOf(one)"
               :yarns="yarns"
               :on="one.id === chosen"
               :aria-current="one.id === chosen"

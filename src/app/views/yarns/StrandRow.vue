@@ -1,17 +1,13 @@
 <script setup lang="ts">
 import { Close } from '@element-plus/icons-vue'
 import type { Strand } from '@core/design'
-import { cutAt } from '@core/units'
+import NameInput from '@app/parts/fields/NameInput.vue'
 import BallFields from './BallFields.vue'
 import InHandField from './InHandField.vue'
 
 /** A strand that is held together with the yarn above it. */
 defineProps<{ strand: Strand; needed: string }>()
 const emit = defineEmits<{ set: [values: Partial<Strand>]; remove: [] }>()
-function rename(event: Event) {
-  const name = cutAt((event.target as HTMLInputElement).value.trim(), 60)
-  if (name) emit('set', { name })
-}
 </script>
 
 <template>
@@ -20,12 +16,11 @@ function rename(event: Event) {
     <td class="named" colspan="2">
       <div class="who">
         <span class="with" aria-hidden="true">with</span>
-        <input
+        <NameInput
           class="plain-input"
-          :value="strand.name"
+          :model-value="strand.name"
           :aria-label="`Name of the strand ${strand.name}`"
-          maxlength="60"
-          @change="rename"
+          @update:model-value="emit('set', { name: $event })"
         />
       </div>
     </td>

@@ -2,13 +2,15 @@
 import { fittingOf } from '@core/fitting'
 import { Close, Plus } from '@element-plus/icons-vue'
 import { fileOpen } from 'browser-fs-access'
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { lettersIn, partsOf, type Strand, type Yarn } from '@core/design'
 import { readPalette } from '@core/file'
 import { LIMITS } from '@core/part'
 import { yarnClasses } from '@core/stitch'
-import { counted, cutAt, printYarnLength, yarnLengthFigure } from '@core/units'
+import { counted, printYarnLength, yarnLengthFigure } from '@core/units'
 import { weightWords, type YarnNeed } from '@core/yarn'
+import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import NameInput from '@app/parts/fields/NameInput.vue'
 import YarnColour from '@app/parts/fields/YarnColour.vue'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
@@ -20,6 +22,8 @@ import StrandRow from './StrandRow.vue'
 import YarnsByPart from './YarnsByPart.vue'
 
 /** The yarns of the bag: what each is, what is in hand, and how much each part takes of it. */
+const YarnPathsView = defineAsyncComponent(() => import('./paths/YarnPathsView.vue'))
+const view = ref<'amounts' | 'paths'>('amounts')
 const project = useProject()
 const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
@@ -37,12 +41,6 @@ const rows = computed(() =>
 )
 const set = (letter: string, values: Partial<Yarn>) =>
   project.edit({ name: 'setYarn', args: { letter, values } })
-function setName(yarn: Yarn, event: Event) {
-  const field = event.target as HTMLInputElement
-  const name = cutAt(field.value.trim(), 60)
-  if (name) set(yarn.letter, { name })
-  else field.value = yarn.name
-}
 const addStrand = (yarn: Yarn) =>
   set(yarn.letter, {
     strands: [...yarn.strands, { name: 'Second strand', label: yarn.label, inHandGrams: null }],
@@ -91,130 +89,146 @@ const short = ({ need }: { need?: YarnNeed }) =>
 </script>
 
 <template>
-  <div class="yarns-view">
+  <div class="yarns-view" :class="view">
     <header>
       <h1>Yarns</h1>
-      <p>What each yarn is, how much of it is in hand, and what every part takes</p>
+      <ChoiceOf
+        v-model="view"
+        legend="What is seen of the yarns"
+        :options="[
+          { value: 'amounts', label: 'Amounts' },
+          { value: 'paths', label: 'Paths' },
+        ]"
+      />
+      <p>
+        {{
+          view === 'paths'
+            ? 'What to carry, what to bring up, where to cut'
+            : 'What each yarn is, how much of it is in hand, and what every part takes'
+        }}
+      </p>
     </header>
-    <section class="card list" aria-label="The yarns">
-      <table class="num">
-        <thead>
-          <tr>
-            <th colspan="2">Yarn</th>
-            <th>Class</th>
-            <th>A ball</th>
-            <th>In hand</th>
-            <th>Needed</th>
-            <th><span class="hidden-words">Take out</span></th>
-          </tr>
-        </thead>
-        <tbody v-for="{ yarn, need, used } in rows" :key="yarn.letter">
-          <tr>
-            <td class="colour">
-              <YarnColour
-                :model-value="yarn.colour"
-                :label="`Colour of ${yarn.name}`"
-                :bag="design.yarns"
-                @update:model-value="set(yarn.letter, { colour: $event })"
-              />
-            </td>
-            <td class="named">
-              <div class="who">
-                <YarnDot :letter="yarn.letter" :colour="yarn.colour" />
-                <input
-                  class="plain-input"
-                  :value="yarn.name"
-                  :aria-label="`Name of yarn ${yarn.letter}`"
-                  maxlength="60"
-                  @change="setName(yarn, $event)"
+    <YarnPathsView v-if="view === 'paths'" />
+    <template v-else>
+      <section class="card list" aria-label="The yarns">
+        <table class="num">
+          <thead>
+            <tr>
+              <th colspan="2">Yarn</th>
+              <th>Class</th>
+              <th>A ball</th>
+              <th>In hand</th>
+              <th>Needed</th>
+              <th><span class="hidden-words">Take out</span></th>
+            </tr>
+          </thead>
+          <tbody v-for="{ yarn, need, used } in rows" :key="yarn.letter">
+            <tr>
+              <td class="colour">
+                <YarnColour
+                  :model-value="yarn.colour"
+                  :label="`Colour of ${yarn.name}`"
+                  :bag="design.yarns"
+                  @update:model-value="set(yarn.letter, { colour: $event })"
                 />
-              </div>
-            </td>
-            <td class="class">
-              <ElSelect
-                class="thick"
-                :model-value="yarn.yarnClass ?? 0"
-                :aria-label="`Weight class of ${yarn.name}, all strands together`"
-                @update:model-value="
-                  (value: number) => set(yarn.letter, { yarnClass: value === 0 ? null : value })
-                "
-              >
-                <ElOption :value="0" label="as the bag" />
-                <ElOption
-                  v-for="one in yarnClasses"
-                  :key="one.number"
-                  :value="one.number"
-                  :label="`${one.number}, ${one.name}`"
-                />
-              </ElSelect>
-            </td>
-            <td class="label">
-              <div class="ball">
-                <BallFields
+              </td>
+              <td class="named">
+                <div class="who">
+                  <YarnDot :letter="yarn.letter" :colour="yarn.colour" />
+                  <NameInput
+                    class="plain-input"
+                    :model-value="yarn.name"
+                    :aria-label="`Name of yarn ${yarn.letter}`"
+                    @update:model-value="set(yarn.letter, { name: $event })"
+                  />
+                </div>
+              </td>
+              <td class="class">
+                <ElSelect
+                  class="thick"
+                  :model-value="yarn.yarnClass ?? 0"
+                  :aria-label="`Weight class of ${yarn.name}, all strands together`"
+                  @update:model-value="
+                    (value: number) => set(yarn.letter, { yarnClass: value === 0 ? null : value })
+                  "
+                >
+                  <ElOption :value="0" label="as the bag" />
+                  <ElOption
+                    v-for="one in yarnClasses"
+                    :key="one.number"
+                    :value="one.number"
+                    :label="`${one.number}, ${one.name}`"
+                  />
+                </ElSelect>
+              </td>
+              <td class="label">
+                <div class="ball">
+                  <BallFields
+                    :label="yarn.label"
+                    :of="yarn.name"
+                    @set="set(yarn.letter, { label: $event })"
+                  />
+                </div>
+              </td>
+              <td class="hand">
+                <InHandField
+                  :grams="yarn.inHandGrams"
                   :label="yarn.label"
                   :of="yarn.name"
-                  @set="set(yarn.letter, { label: $event })"
+                  @set="set(yarn.letter, { inHandGrams: $event })"
                 />
-              </div>
-            </td>
-            <td class="hand">
-              <InHandField
-                :grams="yarn.inHandGrams"
-                :label="yarn.label"
-                :of="yarn.name"
-                @set="set(yarn.letter, { inHandGrams: $event })"
-              />
-            </td>
-            <td class="need">
-              <b>{{ amount(need) }}</b> <span v-if="short({ need })" class="short">short</span>
-              <span class="note">{{ balls(need) }}</span>
-            </td>
-            <td class="ends">
-              <button
-                type="button"
-                class="icon-button"
-                :disabled="yarn.strands.length >= LIMITS.strands"
-                title="Hold another strand together with it"
-                :aria-label="`Another strand with ${yarn.name}`"
-                @click="addStrand(yarn)"
-              >
-                <ElIcon :size="14"><Plus /></ElIcon>
-              </button>
-              <button
-                type="button"
-                class="icon-button"
-                :disabled="rows.length === 1"
-                :title="takeOutTitle(yarn.letter, used)"
-                :aria-label="`Take out ${yarn.name}`"
-                @click="remove(yarn.letter)"
-              >
-                <ElIcon :size="14"><Close /></ElIcon>
-              </button>
-            </td>
-          </tr>
-          <StrandRow
-            v-for="(strand, at) in yarn.strands"
-            :key="at"
-            :strand="strand"
-            :needed="balls(need?.strands[at] && { ...need, ...need.strands[at] })"
-            @set="setStrand(yarn, at, $event)"
-            @remove="set(yarn.letter, { strands: yarn.strands.filter((_, i) => i !== at) })"
-          />
-        </tbody>
-      </table>
-      <button
-        type="button"
-        class="button"
-        :disabled="rows.length >= LIMITS.yarns"
-        @click="project.addYarns()"
-      >
-        <ElIcon><Plus /></ElIcon>Yarn
-      </button>
-      <button type="button" class="button" @click="bring">Bring in a palette …</button>
-      <span v-if="said" class="note" role="status">{{ said }}</span>
-    </section>
-    <YarnsByPart :rows="rows" />
-    <MeasuredYarn />
+              </td>
+              <td class="need">
+                <b>{{ amount(need) }}</b> <span v-if="short({ need })" class="short">short</span>
+                <span class="note">{{ balls(need) }}</span>
+              </td>
+              <td class="ends">
+                <button
+                  type="button"
+                  class="icon-button"
+                  :disabled="yarn.strands.length >= LIMITS.strands"
+                  title="Hold another strand together with it"
+                  :aria-label="`Another strand with ${yarn.name}`"
+                  @click="addStrand(yarn)"
+                >
+                  <ElIcon :size="14"><Plus /></ElIcon>
+                </button>
+                <button
+                  type="button"
+                  class="icon-button"
+                  :disabled="rows.length === 1"
+                  :title="takeOutTitle(yarn.letter, used)"
+                  :aria-label="`Take out ${yarn.name}`"
+                  @click="remove(yarn.letter)"
+                >
+                  <ElIcon :size="14"><Close /></ElIcon>
+                </button>
+              </td>
+            </tr>
+            <StrandRow
+              v-for="(strand, at) in yarn.strands"
+              :key="at"
+              :strand="strand"
+              :needed="balls(need?.strands[at] && { ...need, ...need.strands[at] })"
+              @set="setStrand(yarn, at, $event)"
+              @remove="set(yarn.letter, { strands: yarn.strands.filter((_, i) => i !== at) })"
+            />
+          </tbody>
+        </table>
+        <button
+          type="button"
+          class="button"
+          :disabled="rows.length >= LIMITS.yarns"
+          @click="project.addYarns()"
+        >
+          <ElIcon><Plus /></ElIcon>Yarn
+        </button>
+        <button type="button" class="button" @click="bring">Bring in a palette …</button>
+        <span v-if="said" class="note" role="status">{{ said }}</span>
+      </section>
+      <YarnsByPart :rows="rows" />
+      <MeasuredYarn />
+    </template>
   </div>
 </template>
 
@@ -230,6 +244,17 @@ const short = ({ need }: { need?: YarnNeed }) =>
 .yarns-view > header,
 .yarns-view .list {
   grid-column: 1 / -1;
+}
+.yarns-view.paths {
+  grid-template-rows: auto minmax(0, 1fr);
+  min-height: 0;
+}
+.yarns-view > header .choice {
+  flex: none;
+  align-self: center;
+}
+.yarns-view > header {
+  flex-wrap: wrap;
 }
 .yarns-view > header {
   display: flex;
@@ -307,6 +332,11 @@ const short = ({ need }: { need?: YarnNeed }) =>
   background: #f8e3c8;
   color: #5d3b00;
   font-size: 11.5px;
+}
+@media (max-width: 1000px), (max-height: 640px) {
+  .yarns-view.paths {
+    flex: none;
+  }
 }
 @media (max-width: 1000px) {
   .yarns-view {

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { fittingOf, type Item } from '@core/fitting'
 import { itemText } from '@core/pattern'
 import LengthField from '@app/parts/fields/LengthField.vue'
+import NameInput from '@app/parts/fields/NameInput.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -20,10 +21,6 @@ const made = computed(() => ledger.value.items.find(({ item }) => item.id === id
 const item = computed(() => made.value?.item ?? null)
 const set = (values: Partial<Item>) =>
   project.edit({ name: 'setItem', args: { id: id.value!, values } })
-function rename(event: Event) {
-  const name = (event.target as HTMLInputElement).value.trim()
-  if (name) set({ name })
-}
 function takeOut() {
   const gone = id.value!
   id.value = null
@@ -48,7 +45,11 @@ const ends = [
       <div class="measure-field">
         <label for="fitting-name">Name</label>
         <div class="box">
-          <input id="fitting-name" :value="item.name" maxlength="60" @change="rename" />
+          <NameInput
+            id="fitting-name"
+            :model-value="item.name"
+            @update:model-value="set({ name: $event })"
+          />
         </div>
       </div>
       <div class="yarn">

@@ -3,12 +3,14 @@ import { useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { isBase, partById } from '@core/design'
 import { standsOn } from '@core/ledger'
+import NameInput from '@app/parts/fields/NameInput.vue'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import { chartKindOf } from '../chart-kinds/chart-kinds.ts'
 import PartSentence from './PartSentence.vue'
-import { ownPieceOf, partRare, partSaid, rowsSaid } from './saying-part.ts'
+import { rowsSaid } from '@app/parts/said/said.ts'
+import { ownPieceOf, partRare, partSaid } from './saying-part.ts'
 
 /** The name of the selected part, and what is decided about it as a sentence: each underlined word opens what changes it. */
 const project = useProject()
@@ -38,33 +40,23 @@ const sentence = computed(() => ({
 const onPhone = useMediaQuery('(max-width: 640px)')
 const sheet = ref(false)
 
-function rename(event: Event) {
-  const field = event.target as HTMLInputElement
-  const wanted = field.value.trim()
-  const done =
-    wanted !== '' &&
-    (ownPiece.value
-      ? project.edit({
-          name: 'setPiece',
-          args: { id: ownPiece.value.id, values: { name: wanted } },
-        })
-      : project.edit({ name: 'setPart', args: { id: part.value.id, values: { name: wanted } } }))
-  if (!done) field.value = name.value
-}
+const rename = (wanted: string) =>
+  ownPiece.value
+    ? project.edit({ name: 'setPiece', args: { id: ownPiece.value.id, values: { name: wanted } } })
+    : project.edit({ name: 'setPart', args: { id: part.value.id, values: { name: wanted } } })
 </script>
 
 <template>
   <header class="part-said">
     <h1>
       <span class="hidden-words">{{ name }}</span>
-      <input
-        :value="name"
+      <NameInput
+        :key="part.id"
+        :model-value="name"
         :size="Math.max(6, name.length + 1)"
         :aria-label="isBase(part) && !ownPiece ? 'Name of the base' : 'Name'"
-        maxlength="60"
         title="Rename"
-        @change="rename"
-        @keydown.enter="($event.target as HTMLInputElement).blur()"
+        @update:model-value="rename"
       />
     </h1>
     <small class="num where">{{ rowsSaid(about) }}</small>

@@ -5,8 +5,8 @@ import { defaultWords } from '../../../../core/stitch/index.ts'
 import { baseAs, motif, plain, stripes, tote } from '../../../../core/testing/tote.ts'
 import * as says from '../chart-kinds/says.ts'
 import { plainKind } from '../chart-kinds/chart-kind.ts'
-import { oftenWords, readOut } from '@app/parts/said/said.ts'
-import { partSaid, rowsSaid } from './saying-part.ts'
+import { oftenWords, readOut, rowsSaid } from '@app/parts/said/said.ts'
+import { partSaid } from './saying-part.ts'
 
 const kinds = {
   plain: { ...plainKind, says: says.plainSays as typeof plainKind.says },

@@ -93,10 +93,6 @@ export const partSaid = (part: Part, kind: ChartKind, about: SaidOf): readonly S
   ...(isBase(part) ? baseSaid(part, about) : bandSaid(part as never, kind, about)),
   '.',
 ]
-/** The rows a part has: "rounds 32–57"; empty where it has none. */
-export const rowsSaid = ({ rows: [from, to], worked }: Pick<SaidOf, 'rows' | 'worked'>): string =>
-  to === from ? '' : to - from === 1 ? `${rowWord(worked)} ${to}` : `${worked} ${from + 1}–${to}`
-
 /** What is rare, with the name of what it changes. */
 export const partRare = (part: Part, kind: ChartKind, about: About): readonly Word[] =>
   isBase(part)

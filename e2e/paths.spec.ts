@@ -1,0 +1,45 @@
+import { accessible, expect, go, openBag, openDemo, test, undo, word } from './bag.ts'
+
+/* How the yarns are led: seen, planned, and led otherwise in one gap. */
+
+test('plans stand side by side, one is taken, and undone', async ({ page }) => {
+  await openDemo(page, 'Yarns')
+  await page.getByText('Paths', { exact: true }).click()
+  const plans = page.getByRole('group', { name: 'Plans' })
+  // Today 16 ends; four yarns take eight at least, of each a beginning and an end.
+  await expect(plans).toContainText('As it stands')
+  await expect(plans.getByText('16 ends', { exact: false }).first()).toBeVisible()
+  await expect(plans.getByRole('button', { name: /^Fewest ends 8 ends/ })).toBeVisible()
+  await accessible(page)
+  await plans.getByRole('button', { name: /^Fewest ends/ }).click()
+  await expect(page.locator('.tally')).toContainText('8')
+  await expect(plans.locator('.now')).toContainText('8 ends')
+  await undo(page)
+  await expect(plans.locator('.now')).toContainText('16 ends')
+})
+
+test('a gap is led otherwise, in the diagram and by words, and the pattern follows', async ({
+  page,
+}) => {
+  await openBag(page, 'Music-stand bag', 'Yarns')
+  await page.getByText('Paths', { exact: true }).click()
+  await page.getByText('As a table', { exact: true }).click()
+  await page
+    .getByRole('button', { name: /^Page white, rounds .*: trailed/ })
+    .first()
+    .click()
+  const card = page.locator('.gap-card')
+  await expect(card.getByRole('button', { pressed: true })).toHaveCount(1)
+  await card.getByRole('button', { name: /^Cut, join anew/ }).click()
+  await expect(card.getByRole('button', { name: /^Cut, join anew/ })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
+  await expect(page.locator('.paths-table')).toContainText('cut, and joined anew')
+  await accessible(page)
+  await card.getByRole('button', { name: 'As for the rest of the bag' }).click()
+  await word(page, 'between')
+  await page.getByText('Cut', { exact: true }).click()
+  await go(page, 'Pattern')
+  await expect(page.locator('.paper')).toContainText(/Cut [AB]\./)
+})
