@@ -10,13 +10,14 @@ const alone = ['src', 'server', 'bin'].flatMap((folder) =>
 )
 export default {
   workerIdleMemoryLimit: '2GB',
+  // On an overloaded machine too: nothing fails by its pace.
+  testTimeout: 60_000,
   projects: [
     {
       displayName: 'lanes',
       rootDir: '.cache/tests',
       testMatch: ['<rootDir>/lane-*.mjs'],
       transform: {},
-      testTimeout: 60_000,
     },
     { ...each, displayName: 'alone', testMatch: alone.map((path) => `<rootDir>/${path}`) },
   ],

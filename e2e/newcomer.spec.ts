@@ -70,7 +70,7 @@ test('from what goes in to a written pattern', async ({ page }) => {
 
   // The pattern says it, and everything is kept when the tab is closed.
   await go(page, 'Pattern')
-  await expect(page.locator('.paper')).toContainText('on the other side 26 sc')
+  await expect(page.locator('.paper')).toContainText('on the other side 28 sc')
   const project = await fileFrom(page, 'Project as JSON')
   expect(project.name).toBe('valve-oil-pouch.json')
   await saved(page)

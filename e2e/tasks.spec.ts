@@ -179,6 +179,7 @@ test('by keyboard alone: from the shelf to a painted stitch', async ({ page, han
   await page.goto('/')
   await page.getByRole('link', { name: 'Open Beater tote' }).waitFor()
   await hand.press('Control+k')
+  await expect(page.getByRole('combobox', { name: 'Find an action' })).toBeFocused()
   await page.keyboard.type('beater')
   await hand.press('Enter')
   await expect(page.locator('.stage h1')).toHaveText('Diamonds')
@@ -192,6 +193,7 @@ test('by keyboard alone: from the shelf to a painted stitch', async ({ page, han
   await expect(page.getByRole('button', { name: 'Undo' })).toBeEnabled()
   // A place, a mend, a tool: each by its name.
   await hand.press('Control+k')
+  await expect(page.getByRole('combobox', { name: 'Find an action' })).toBeFocused()
   await page.keyboard.type('fill what')
   await hand.press('Enter')
   await expect(hand.button('Fill what hangs together')).toHaveAttribute('aria-pressed', 'true')

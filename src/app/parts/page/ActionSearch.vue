@@ -9,7 +9,7 @@ const open = ref(false)
 /** Its list is brought in when there is time, so that it is there when it is asked for. */
 const bring = () => import('./ActionDialog.vue')
 const ActionDialog = defineAsyncComponent(bring)
-onMounted(() => setTimeout(() => void bring().catch(() => {}), 1500))
+onMounted(() => setTimeout(() => void bring().catch(() => {}), 300))
 useEverywhere()
 useEventListener('keydown', (event: KeyboardEvent) => {
   if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'k') return

@@ -20,7 +20,11 @@ const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
 const { from, name, contents, size, yarn, handles, flapMm, yarns, hand, striped, ...made } =
   useNewBag(units)
-const { kinds, kind, choose, design, derived, hasFlap, outcome, none } = made
+const { kinds, kind, choose, design, maybeNow, derived, hasFlap, outcome, none } = made
+function make() {
+  const bag = maybeNow()
+  if (bag) emit('made', bag)
+}
 const ways = [
   { value: 'size', label: 'Laid flat' },
   { value: 'contents', label: 'What goes in' },
@@ -32,7 +36,7 @@ const tall = computed(() => printLength(derived.value.tally.heightMm, units.valu
 
 <template>
   <ElDialog v-model="open" class="new-bag-dialog" width="1100px" top="2vh" title="New bag">
-    <form class="new-bag" @submit.prevent="design && emit('made', design)">
+    <form class="new-bag" @submit.prevent="make">
       <div class="mat">
         <span class="mat-tape up num">{{ tall }}</span>
         <BagStill

@@ -135,15 +135,18 @@ export function useNewBag(units: Readonly<Ref<System>>) {
   const settledHand = refDebounced(hand, 160)
 
   /** The largest from the yarn there is; null where there is too little, or it is not asked for. */
-  const largest = computed(() => {
-    if (from.value !== 'yarn') return null
-    const list = striped.value ? settledHand.value : settledHand.value.slice(0, 1)
-    return maybeLargest(settled.value, list)
-  })
+  const largestOf = (bag: NewBag, inHand: readonly InHand[]) =>
+    from.value === 'yarn' ? maybeLargest(bag, striped.value ? inHand : inHand.slice(0, 1)) : null
+  const largest = computed(() => largestOf(settled.value, settledHand.value))
   const none = computed(() =>
     from.value === 'yarn' && !largest.value ? 'There is not enough yarn for a bag yet.' : null,
   )
   const design = computed(() => largest.value?.design ?? newDesign(settled.value))
+  /** The bag as it is asked for at this moment, which what is shown follows a little later; null where there is too little yarn. */
+  const maybeNow = (): Design | null =>
+    from.value === 'yarn'
+      ? (largestOf(asked.value, hand.value)?.design ?? null)
+      : newDesign(asked.value)
   const derived = computed(() => derivedOf(design.value))
   const kinds = computed(() =>
     kindsInOrder.map((one) => {
@@ -159,7 +162,7 @@ export function useNewBag(units: Readonly<Ref<System>>) {
   const outcome = computed(() => outcomeOf(derived.value, units.value))
   return {
     ...{ from, name, contents, size, yarn, handles, flapMm, yarns, hand, striped },
-    ...{ kinds, kind, design, derived, outcome, none },
+    ...{ kinds, kind, design, maybeNow, derived, outcome, none },
     choose: (one: Kind) => (chosen.value = one),
     hasFlap: computed(() => 'flapRows' in sampleOf(kind.value).design.pieces[0]!.parts[0]!),
   }
