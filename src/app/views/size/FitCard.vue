@@ -95,7 +95,7 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
         v-if="within.length && height > 60"
         :fits="within"
         :tolerance-mm="wantedMm * design.want.tolerance"
-        :width="266"
+        :width="250"
         :height="height"
         @point="fits.point"
         @take="fits.take"
@@ -217,10 +217,12 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
 <style>
 .fit-plot {
   display: flex;
+  justify-content: center;
   padding: 8px 12px 4px;
 }
 .fit-plot .plot-box {
-  flex: 1;
+  flex: 0 0 250px;
+  max-height: 280px;
   min-height: 190px;
   overflow: hidden;
 }
@@ -285,6 +287,8 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
   white-space: nowrap;
 }
 .fit-card .button.main:disabled {
+  border-color: var(--mat);
+  background: var(--mat);
   color: #fff;
 }
 .fit-card .chip {

@@ -41,6 +41,13 @@ const fits = useFits(() => workshop.words.units)
     grid-template-rows: none;
   }
 }
+/* With the mat and the tally beside it there is room for one column. */
+@media (min-width: 1001px) and (max-width: 1180px) {
+  .size-view {
+    flex: none;
+    grid-template: none / minmax(0, 1fr);
+  }
+}
 @media (max-width: 640px) {
   .size-view {
     grid-template-columns: minmax(0, 1fr);

@@ -101,6 +101,12 @@ const zooms = [
 .view-bar .room {
   flex: 1;
 }
+@media (min-width: 1001px) and (max-width: 1100px) {
+  .view-bar .choice span {
+    padding-inline: 5px;
+    font-size: 12px;
+  }
+}
 @media (max-width: 640px) {
   .view-bar {
     flex-wrap: wrap;
