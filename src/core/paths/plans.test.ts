@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import type { Design, Part, WayChoice } from '../design/index.ts'
 import { compile, idOfRow, type Ledger } from '../ledger/index.ts'
+import { writtenPattern } from '../pattern/index.ts'
+import { defaultWords } from '../stitch/index.ts'
 import { anyBag } from '../testing/arbitrary.ts'
 import { base, baseAs, motif, stripes, tote } from '../testing/tote.ts'
 import { tries } from '../testing/tries.ts'
@@ -59,6 +61,20 @@ describe('plans of the yarns', () => {
     expect(wayFigures(tapestry).carriedMetres).toBeGreaterThan(0)
     expect(planned(tapestry, 'thin')).toMatchObject({ carriedMetres: 0 })
     expect(planned(tapestry, 'thin').floatedMetres).toBeGreaterThan(0)
+  })
+  it('is said in the pattern: floats are floated there, and of two yarns the one that is', () => {
+    const text = (ways: readonly WayChoice[]) =>
+      JSON.stringify(
+        writtenPattern(
+          compile({ ...tote({ making: joined, parts: [base(), motif()] }), ways }),
+          defaultWords,
+        ),
+      )
+    expect(text([])).toContain('Carry the yarns not in use inside the stitches, and change')
+    const float = { part: null, yarn: null, after: null, how: 'float' } as const
+    expect(text([float])).toContain('Float the yarns not in use loosely behind the stitches')
+    expect(text([float])).not.toContain('Carry')
+    expect(text([{ ...float, yarn: 'B' }])).toContain('but float B loosely behind them')
   })
   it('says little: what most gaps want for the bag, and what is otherwise', () => {
     expect(maybePlan(bag, 'ends')).toEqual([{ part: null, yarn: null, after: null, how: 'trail' }])

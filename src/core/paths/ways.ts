@@ -1,5 +1,5 @@
 import type { WayChoice } from '../design/index.ts'
-import { partOfRow, type Piece } from '../ledger/index.ts'
+import { type Ledger, partOfRow, type Piece, runsOfRow } from '../ledger/index.ts'
 import { ends, starts } from '../program/index.ts'
 import { partOfId, placeOfId } from '../part/index.ts'
 
@@ -58,6 +58,20 @@ export function withinRow(
   if (choices.length === 0) return 'carried'
   const within = choices.filter(({ how }) => how === 'carry' || how === 'float')
   return choiceAt(within, piece, row, letter)?.how === 'float' ? 'floated' : 'carried'
+}
+
+/** How the yarns of a row of several lie where another is worked: those inside its stitches, and those behind them. */
+export function lyingIn(
+  ledger: Ledger,
+  piece: Piece,
+  row: number,
+): Readonly<Record<'carried' | 'floated', readonly string[]>> {
+  const letters = [...new Set(runsOfRow(ledger, piece, row).map(({ yarn }) => yarn))]
+  const lies = (how: 'carried' | 'floated') =>
+    letters.filter((letter) => withinRow(ledger.ways, piece, row, letter) === how)
+  return letters.length > 1
+    ? { carried: lies('carried'), floated: lies('floated') }
+    : { carried: [], floated: [] }
 }
 
 /**

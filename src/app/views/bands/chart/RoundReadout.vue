@@ -3,8 +3,10 @@ import { computed } from 'vue'
 import { inkOn } from '@core/colour'
 import { type Grouped, groupedRuns, runText, takesYarn } from '@core/pattern'
 import { hangsTurned, type LedgerRun, runsOfRow } from '@core/ledger'
+import { lyingIn } from '@core/paths'
 import { abbrOf, stitchById } from '@core/stitch'
 import { rowWord } from '@core/terms'
+import { listed } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
@@ -59,10 +61,15 @@ const hint = computed(() => {
   const wrong = piece.value.columns.side[props.row] === 1
   const leftwards = (workshop.words.hand === 'right') !== wrong
   const way = leftwards ? 'right to left' : 'left to right'
-  const carry =
-    strands > 1
-      ? ` Carry ${strands === 2 ? 'one strand' : `${strands - 1} strands`}. Change on the last yarn over of each run.`
-      : ''
+  const lies = lyingIn(ledger, piece.value, props.row)
+  const others = strands === 2 ? 'one strand' : `${strands - 1} strands`
+  const lead =
+    lies.floated.length === 0
+      ? `Carry ${others}`
+      : lies.carried.length === 0
+        ? `Float ${others} behind`
+        : `Carry ${listed(lies.carried)}, float ${listed(lies.floated)} behind`
+  const carry = strands > 1 ? ` ${lead}. Change on the last yarn over of each run.` : ''
   const hangs = hangsTurned(ledger, piece.value, props.row)
     ? ' On the bag it hangs upside down.'
     : ''
