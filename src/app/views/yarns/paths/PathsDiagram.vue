@@ -19,7 +19,7 @@ const props = defineProps<{
   width: number
   height: number
 }>()
-const emit = defineEmits<{ choose: [gap: YarnGap]; row: [row: number | null] }>()
+const emit = defineEmits<{ choose: [gap: YarnGap] }>()
 const FRAME = { left: 34, right: 104, top: 30, bottom: 12 } as const
 const WIDE = 18
 const along = computed(() => props.piece.columns.alongMm)
@@ -82,12 +82,6 @@ const edges = computed(() =>
     fits: at(firstRow) - at(endRow) > 11,
   })),
 )
-/** The row under a height. */
-function rowAt(event: PointerEvent): number {
-  const mm = y.value.invert(event.offsetY)
-  const found = along.value.findIndex((reach) => reach >= mm)
-  return found < 0 ? props.piece.rows - 1 : found
-}
 </script>
 
 <template>
@@ -97,8 +91,6 @@ function rowAt(event: PointerEvent): number {
     :height="height"
     role="img"
     aria-label="The ways of the yarns, from below; the table says the same, and its gaps can be chosen"
-    @pointermove="emit('row', rowAt($event))"
-    @pointerleave="emit('row', null)"
   >
     <TapeMeasure
       direction="up"
