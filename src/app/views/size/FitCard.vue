@@ -89,7 +89,7 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
 </script>
 
 <template>
-  <section class="card fit-plot" aria-label="Counts that fit, by what they miss and what changes">
+  <section class="card fits-drawn" aria-label="Counts that fit, by what they miss and what changes">
     <div ref="plotBox" class="plot-box">
       <FitPlot
         v-if="within.length && height > 60"
@@ -215,12 +215,12 @@ const percent = computed(() => Math.round(design.value.want.tolerance * 100))
 </template>
 
 <style>
-.fit-plot {
+.fits-drawn {
   display: flex;
   justify-content: center;
   padding: 8px 12px 4px;
 }
-.fit-plot .plot-box {
+.fits-drawn .plot-box {
   flex: 0 0 250px;
   max-height: 280px;
   min-height: 190px;

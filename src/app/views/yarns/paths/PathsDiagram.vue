@@ -32,7 +32,9 @@ const y = computed(() =>
 /** The height at which a row begins. */
 const at = (row: number) => y.value(row > 0 ? along.value[row - 1]! : 0)
 const used = computed(() =>
-  props.paths.ways.flatMap(({ spans }, i) => (spans.length > 0 ? [i] : [])),
+  props.paths.ways
+    .flatMap(({ spans }, i) => (spans.length > 0 ? [i] : []))
+    .sort((a, b) => (props.yarns[a]!.letter < props.yarns[b]!.letter ? -1 : 1)),
 )
 const x = computed(() =>
   scalePoint<number>()
