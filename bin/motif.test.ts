@@ -1,10 +1,10 @@
-import { partsOf } from '@core/design'
+import { partsOf, unknownLot } from '@core/design'
 import { spawnSync } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { printProject, projectOf } from '../src/core/project/index.ts'
-import { base, tote } from '../src/core/testing/tote.ts'
+import { base, plain, tote } from '../src/core/testing/tote.ts'
 
 const root = new URL('..', import.meta.url).pathname
 const motif = (...words: string[]) => {
@@ -21,6 +21,39 @@ const fileWith = (text: string) => {
   writeFileSync(path, text)
   return path
 }
+
+describe('motif lasts', () => {
+  const bag = () => {
+    const yarns = tote().yarns.map((yarn) => ({ ...yarn, lots: unknownLot(100) }))
+    const parts = [base(), plain({ rounds: 20 }), plain({ id: 'top', stitch: 'dc', rounds: 2 })]
+    return fileWith(printProject(projectOf(tote({ yarns, parts }))))
+  }
+
+  // By hand: base 216 sc and 4 of 20 rounds of 48; what is left is 20 times that little.
+  it('says what a yarn still gives, and is 1 where it does not last', () => {
+    const much = motif('lasts', bag(), '--weighed', 'A:60g@12', '--in-hand', 'A:80g')
+    expect([much.exit, much.said]).toEqual([0, []])
+    expect(much.output).toMatch(/^A Drum blue: 60 g left, .* It lasts\.\n$/)
+    const little = motif('lasts', bag(), '--weighed', 'A:20g@12', '--in-hand', 'A:80g', '--json')
+    expect(little.exit).toBe(1)
+    const { yarns } = JSON.parse(little.output) as { yarns: Record<string, number>[] }
+    // 408 sc took 60 g; 16 rounds of 48 and two of 48 dc take 139: change now, since the top takes 25 of the 20 there are.
+    expect(yarns).toHaveLength(1)
+    expect(yarns[0]).toMatchObject({ letter: 'A', roundsLeft: 0, lastTurn: 12 })
+    expect(yarns[0]!.low! <= yarns[0]!.factor! && yarns[0]!.factor! <= yarns[0]!.high!).toBe(true)
+  })
+
+  it.each([
+    ['no weighing', []],
+    ['one that is none', ['--weighed', 'A62@30']],
+    ['a round that is not there', ['--weighed', 'A:62g@300']],
+    ['a yarn that is not there', ['--weighed', 'Q:62g@10']],
+    ['balls without a label', ['--weighed', 'C:1ball@10']],
+  ])('ends with 2 and one line for %s', (_, words) => {
+    const { exit, output, said } = motif('lasts', bag(), ...words)
+    expect([exit, output, said.length]).toEqual([2, '', 1])
+  })
+})
 
 describe('motif plan', () => {
   it('writes the pattern, in the chosen terms and units', () => {

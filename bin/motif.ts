@@ -2,6 +2,7 @@
 import { Command, CommanderError, Option } from 'commander'
 import type { CheckCommandOptions } from './commands/check.ts'
 import type { FitOptions } from './commands/fit.ts'
+import type { LastsOptions } from './commands/lasts.ts'
 import type { MendOptions } from './commands/mend.ts'
 import type { PlanOptions } from './commands/plan.ts'
 import type { StitchesOptions } from './commands/stitches.ts'
@@ -73,6 +74,29 @@ program
   .option('--json', 'as data')
   .action(async (id: string | undefined, options: StitchesOptions) =>
     end((await import('./commands/stitches.ts')).stitches(id, options)),
+  )
+
+/** Each time it is given one more. */
+const several = (text: string, before: readonly string[] = []) => [...before, text]
+
+program
+  .command('lasts')
+  .description('whether yarns last, by what was weighed on the way')
+  .argument('<file>', 'a project file')
+  .requiredOption(
+    '--weighed <what>',
+    '62 g of B left after round 30: B:62g@30; as often as weighed',
+    several,
+  )
+  .option(
+    '--in-hand <what>',
+    'what there was before the first stitch: B:100g, or B:2balls',
+    several,
+  )
+  .addOption(new Option('--units <units>').choices(['metric', 'imperial']).default('metric'))
+  .option('--json', 'as data')
+  .action(async (file: string, options: LastsOptions) =>
+    end((await import('./commands/lasts.ts')).lasts(file, options)),
   )
 
 program

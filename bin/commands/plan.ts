@@ -1,22 +1,7 @@
-import { readFileSync } from 'node:fs'
-import { type Project, readProject } from '@core/project'
 import { derive, planReport, planText } from '@core/bag'
 import type { Words } from '@core/stitch'
-import { type Outcome, Refusal } from '../outcome.ts'
-
-function projectIn(path: string): Project {
-  let text: string
-  try {
-    text = readFileSync(path, 'utf8')
-  } catch (error) {
-    throw new Refusal(`cannot read ${path}: ${(error as NodeJS.ErrnoException).code ?? 'unknown'}`)
-  }
-  const read = readProject(text)
-  if (read.ok) return read.value
-  const [first, ...more] = read.problem
-  const others = more.length ? ` (and ${more.length} more)` : ''
-  throw new Refusal(`${path}: ${first!.where} ${first!.message}${others}`)
-}
+import type { Outcome } from '../outcome.ts'
+import { projectIn } from './project-in.ts'
 
 export interface PlanOptions {
   readonly json?: boolean

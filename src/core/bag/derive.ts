@@ -13,7 +13,7 @@ import {
   partOfRow,
   type Piece,
 } from '../ledger/index.ts'
-import type { Project } from '../project/index.ts'
+import { madeIn, type Project } from '../project/index.ts'
 import { findSnags, type Snag } from '../snag/index.ts'
 import { howFar, madeOf } from './made-of.ts'
 import { type YarnNeed, yarnNeeds } from '../yarn/index.ts'
@@ -63,7 +63,7 @@ export function derive(
   { hand = 'right' }: Pick<CompileOptions, 'hand'> = {},
 ): Derived {
   const gauge = gaugeOf(design)
-  const ledger = compile(design, { hand, made: log })
+  const ledger = compile(design, { hand, made: madeIn(log) })
   const piece = bodyOf(ledger)
   const paths = ledger.pieces.map((one) => yarnPaths(ledger, one))
   const needs = yarnNeeds(design, ledger, paths)

@@ -1,5 +1,5 @@
 import { bandOf, type StripesPart, stripesFrom } from '../band/index.ts'
-import { bandsOf, baseOf, type Design, withBody } from '../design/index.ts'
+import { bandsOf, baseOf, type Design, unknownLot, withBody } from '../design/index.ts'
 import { projectOf } from '../project/index.ts'
 import { derive, type Derived } from './derive.ts'
 import { newDesign, type NewBag } from './new-design.ts'
@@ -68,7 +68,7 @@ export function maybeLargest(bag: NewBag, hand: readonly InHand[]): FromYarn | n
         ? {
             ...yarn,
             label: { grams: one.grams, metres: one.metres },
-            inHandGrams: one.grams * one.balls,
+            lots: unknownLot(one.grams * one.balls),
           }
         : yarn
     }),

@@ -1,7 +1,7 @@
 import { bandOf, isBandOf } from '../band/index.ts'
 import { bandsIn, BODY, type Design, isBase } from '../design/index.ts'
 import type { Ledger } from '../ledger/index.ts'
-import type { Project } from '../project/index.ts'
+import { madeIn, type Project } from '../project/index.ts'
 
 /** What a bag is made of, in few words: its techniques, textures by their names, and the pieces and things that are hers; "tapestry, stripes, strap". */
 export function madeOf(design: Design): string[] {
@@ -24,6 +24,6 @@ export function howFar(
   { pieces }: Ledger,
 ): { readonly made: number; readonly rows: number } {
   const rows = pieces.reduce((sum, piece) => sum + piece.rows * piece.times, 0)
-  const noted = new Set(log.map(({ piece, copy, row }) => `${piece} ${copy} ${row}`))
+  const noted = new Set(madeIn(log).map(({ piece, copy, row }) => `${piece} ${copy} ${row}`))
   return { made: Math.min(rows, noted.size), rows }
 }

@@ -241,7 +241,7 @@ describe('every edit', () => {
     name: 'Oxblood',
     colour: '#7c2f35',
     label: null,
-    inHandGrams: null,
+    lots: [],
     yarnClass: null,
     strands: [],
   }
@@ -347,9 +347,15 @@ describe('every edit', () => {
   })
 
   it('forgets a weighed swatch with its yarn', () => {
-    const weighed = { grams: 5, stitches: 100, letter: 'B' }
+    const of = { how: 'weighed', stitch: 'sc', amount: 5, stitches: 100 } as const
+    const measured = [
+      { ...of, yarn: 'B' },
+      { ...of, yarn: null },
+    ]
     const edit: Edit = { name: 'removeYarn', args: { letter: 'B', instead: 'A' } }
-    expect(commit(historyOf(projectOf(tote({ weighed }))), edit).design.weighed).toBeNull()
+    expect(commit(historyOf(projectOf(tote({ measured }))), edit).design.measured).toEqual([
+      measured[1],
+    ])
   })
 
   it('throws for a part that is not there, or has no chart', () => {

@@ -18,6 +18,7 @@ import {
   Names,
   One,
   OneOf,
+  Optional,
   OrNull,
   Pattern,
   Rows,
@@ -36,14 +37,31 @@ import { type BasePart, constructions } from '../shape/index.ts'
 export class YarnLabel {
   @Amount(1, 5000) readonly grams!: number
   @Amount(1, 10000) readonly metres!: number
+  /** Price of one, in her own money. */
+  @Optional() @Amount(0, 1_000_000) readonly price?: number
+}
+
+/** What she has of a yarn, of one dye lot. */
+export class Lot {
+  /** As the label has it; null where it is not known. */
+  @OrNull() @Text(40) readonly lot!: string | null
+  @Amount(0, 100000) readonly grams!: number
+  /** The yarn in hand, outside of bags, it is kept aside from; null for none. */
+  @OrNull() @Id() readonly of!: string | null
+}
+
+/** A colour of a yarn that places its own, and how long it goes on. */
+export class RunColour {
+  @Pattern(/^#[0-9a-f]{6}$/, 'a colour like #22406b') readonly colour!: string
+  @Amount(0.05, 10000) readonly metres!: number
 }
 
 /** A strand that is held together with another. */
 export class Strand {
   @Text(60) readonly name!: string
   @OrNull() @One(() => YarnLabel) readonly label!: YarnLabel | null
-  /** Grams she has of it; null when not said. */
-  @OrNull() @Amount(0, 100000) readonly inHandGrams!: number | null
+  /** What she has of it, lot by lot; none when that is not said. */
+  @Several(() => Lot, LIMITS.lots) readonly lots!: readonly Lot[]
 }
 
 /** A yarn as it is worked: one strand, or several held together. */
@@ -53,13 +71,15 @@ export class Yarn {
   @Text(60) readonly name!: string
   @Pattern(/^#[0-9a-f]{6}$/, 'a colour like #22406b') readonly colour!: string
   @OrNull() @One(() => YarnLabel) readonly label!: YarnLabel | null
-  /** Grams she has of it; null when not said. */
-  @OrNull() @Amount(0, 100000) readonly inHandGrams!: number | null
+  /** What she has of it, lot by lot; none when that is not said. */
+  @Several(() => Lot, LIMITS.lots) readonly lots!: readonly Lot[]
   /** Its weight class as it is worked, all strands together; null: that of the bag. */
   @OrNull() @Whole(1, 7) readonly yarnClass!: number | null
   /** What is held together with it; label and grams are then those of the first strand. */
   @Several(() => Strand, LIMITS.strands)
   readonly strands!: readonly Strand[]
+  /** Colours that come one after the other, again and again, in a yarn that places its own. */
+  @Optional() @Several(() => RunColour, LIMITS.run) readonly run?: readonly RunColour[]
 }
 
 /** The size it must have. */
@@ -72,17 +92,22 @@ export class Want {
   @Amount(0.001, 0.5) readonly tolerance!: number
 }
 
-/** A swatch weighed: so many stitches of it weigh so much, in yarn `letter`. */
-export class WeighedSwatch {
-  @Amount(0.1, 5000) readonly grams!: number
+/** What yarn so many stitches took: pulled out and measured, in mm, or a swatch of them weighed, in grams. */
+export class Measured {
+  @OneOf(['unravelled', 'weighed']) readonly how!: 'unravelled' | 'weighed'
+  @GroundStitch() readonly stitch!: string
+  /** Null: it stands for all of them; a weighed one is then of the first. */
+  @OrNull() @Letter() readonly yarn!: string | null
   @Whole(1, 100000) readonly stitches!: number
-  @Letter() readonly letter!: string
+  @Amount(0.1, 1_000_000) readonly amount!: number
 }
 
-/** So many stitches pulled out, and the yarn that came of them. */
-export class UnravelledSwatch {
-  @Amount(1, 1000000) readonly lengthMm!: number
-  @Whole(1, 10000) readonly stitches!: number
+/** Balls of several yarns that are sold together. */
+export class Pack {
+  @Text(60) readonly name!: string
+  @OrNull() @Amount(0, 1_000_000) readonly price!: number | null
+  /** The yarns of its balls, one by one. */
+  @Names(/^[A-Z]$/, 60) readonly balls!: readonly string[]
 }
 
 /** A measured swatch, in rounds or rows of one ground stitch. */
@@ -112,12 +137,12 @@ export class Beginning {
 }
 
 /** What can be chosen for a yarn: in rows of several yarns, and in the rows it is not worked in. */
-export const wayHows = ['carry', 'float', 'trail', 'along', 'cut'] as const
+export const wayHows = ['carry', 'float', 'bobbin', 'trail', 'along', 'cut'] as const
 
 /**
  * How a yarn is led, where that is not by the usual rules: in the whole bag, in one part, one yarn, or from one row to the next it is
- * worked in. `carry` inside the other stitches of a row or `float` behind them; in between `trail` it up, take it `along` inside the
- * stitches of the rows there, or `cut` it.
+ * worked in. `carry` inside the other stitches of a row, `float` behind them, or one `bobbin` for each of its fields; in between `trail`
+ * it up, take it `along` inside the stitches of the rows there, or `cut` it.
  */
 export class WayChoice {
   @OrNull() @Id() readonly part!: string | null
@@ -125,6 +150,20 @@ export class WayChoice {
   /** The row after which it is not worked. */
   @OrNull() @RowId() readonly after!: string | null
   @OneOf(wayHows) readonly how!: (typeof wayHows)[number]
+}
+
+/** Schools of leading yarns, for all of a bag. */
+export class Leading {
+  /** A yarn that is not worked for more rows than this is cut, else it is brought up. */
+  @Whole(0, 99) readonly cutAfter!: number
+  /** Floats are caught every so many stitches; null: not. */
+  @OrNull() @Whole(2, 30) readonly catchEvery!: number | null
+  /** A round whose next is of another yarn is closed in the new one or in its own. */
+  @OneOf(['new', 'old']) readonly closeIn!: 'new' | 'old'
+  /** Ends are worked over as the next stitches are made, or woven in later. */
+  @OneOf(['over', 'in']) readonly tails!: 'over' | 'in'
+  /** The first stitch of a yarn is worked with yarn and tail held together; it looks like two. */
+  @Flag() readonly doubled!: boolean
 }
 
 export type Part = BasePart | BandPart
@@ -221,17 +260,17 @@ export class Design {
   /** None when she starts without one: the gauge is then estimated from hook and class. The first is the main one. */
   @Several(() => Swatch, LIMITS.swatches)
   readonly swatches!: readonly Swatch[]
-  @OrNull() @One(() => WeighedSwatch) readonly weighed!: WeighedSwatch | null
-  @OrNull()
-  @One(() => UnravelledSwatch)
-  readonly unravelled!: UnravelledSwatch | null
+  /** What yarn stitches were seen to take. */
+  @Several(() => Measured, LIMITS.measured) readonly measured!: readonly Measured[]
+  @Optional() @Several(() => Pack, LIMITS.packs) readonly packs?: readonly Pack[]
   @One(() => Making) readonly making!: Making
   @One(() => Beginning) readonly beginning!: Beginning
   /** Stitches from where rounds begin to the middle of the front, in the last round of the base; null: as the construction has it. */
   @OrNull() @Amount(0, LIMITS.count) readonly frontAfter!: number | null
   @Many(() => Yarn, LIMITS.yarns)
   readonly yarns!: readonly Yarn[]
-  /** How yarns are led, where she has chosen. */
+  /** How yarns are led: by which school, and where she has chosen otherwise. */
+  @One(() => Leading) readonly leading!: Leading
   @Several(() => WayChoice, LIMITS.ways) readonly ways!: readonly WayChoice[]
   /** Snags that are as she wants them, by their keys: of what is a taste, not a fault. */
   @Names(/^[a-z-]{1,40}(?: [A-Za-z0-9_-]{0,40}){2}$/, LIMITS.parts)

@@ -62,11 +62,12 @@ interface Edits extends ChartEdits, BlockEdits {
       | 'hookMm'
       | 'yarnClass'
       | 'swatches'
-      | 'weighed'
-      | 'unravelled'
+      | 'measured'
+      | 'packs'
       | 'making'
       | 'beginning'
       | 'frontAfter'
+      | 'leading'
       | 'ways'
       | 'meant'
     >
@@ -298,7 +299,8 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
       }
       for (const item of design.items)
         Object.assign(item, fittingOf(item as Item).withYarn(item as Item, letter, instead))
-      if (design.weighed?.letter === letter) design.weighed = null
+      design.measured = design.measured.filter(({ yarn }) => yarn !== letter)
+      for (const pack of design.packs ?? []) pack.balls = pack.balls.filter((one) => one !== letter)
       for (const swatch of design.swatches) if (swatch.yarn === letter) swatch.yarn = instead
       design.ways = design.ways.filter(({ yarn }) => yarn !== letter)
       design.yarns = design.yarns.filter((yarn) => yarn.letter !== letter)
@@ -338,11 +340,12 @@ const designWords: Readonly<Record<string, string>> = {
   hookMm: 'the hook',
   yarnClass: 'the yarn class',
   swatches: 'the swatches',
-  weighed: 'the weighed swatch',
-  unravelled: 'the unravelled stitches',
+  measured: 'what yarn stitches take',
+  packs: 'the packs',
   making: 'how rounds are worked',
   beginning: 'how it is begun',
   frontAfter: 'where the front is',
+  leading: 'how yarns are led',
   ways: 'how yarns are led',
   meant: 'what is as you want it',
 }

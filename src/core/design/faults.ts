@@ -39,8 +39,14 @@ export function designFaults(design: Design): Fault[] {
     for (const letter of fittingOf(item).yarns(item))
       if (!letters.has(letter)) say(`items[${i}].yarn`, `no yarn has the letter ${letter}`)
   })
-  if (design.weighed && !letters.has(design.weighed.letter))
-    say('weighed.letter', `no yarn has the letter ${design.weighed.letter}`)
+  design.measured.forEach(({ yarn }, i) => {
+    if (yarn !== null && !letters.has(yarn))
+      say(`measured[${i}].yarn`, `no yarn has the letter ${yarn}`)
+  })
+  design.packs?.forEach(({ balls }, i) => {
+    for (const letter of balls)
+      if (!letters.has(letter)) say(`packs[${i}].balls`, `no yarn has the letter ${letter}`)
+  })
   piecesFaults(design, say)
   design.pieces.forEach(({ parts }, p) =>
     parts.forEach((part, i) => {
@@ -156,7 +162,10 @@ const fieldWords: Readonly<Record<string, string>> = {
   aroundMm: 'wanted size',
   heightMm: 'wanted height',
   hookMm: 'hook',
-  inHandGrams: 'in hand',
+  lots: 'in hand',
+  amount: 'yarn',
+  cutAfter: 'cut after',
+  catchEvery: 'caught every',
   rowsOverMm: 'rows',
   stitchesOverMm: 'stitches',
   inEnd: 'in each end',

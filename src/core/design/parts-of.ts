@@ -10,7 +10,7 @@ import {
   writtenYarns,
 } from '../shape/index.ts'
 import { InvariantError } from '../units/index.ts'
-import type { Beginning, Design, DesignPiece, Part, Yarn } from './documents.ts'
+import type { Beginning, Design, DesignPiece, Leading, Part, Yarn } from './documents.ts'
 
 export const isBaseKind = (kind: string): kind is BaseKind => kind in constructions
 
@@ -138,8 +138,15 @@ function freeId(letter: string, taken: readonly { readonly id: string }[]): stri
   for (let n = 1; ; n++) if (!taken.some(({ id }) => id === letter + n)) return letter + n
 }
 
+/** Grams of a yarn that are in hand, all lots together; null where that is not said. */
+export const gramsInHand = ({ lots }: Pick<Yarn, 'lots'>): number | null =>
+  lots.length === 0 ? null : lots.reduce((sum, { grams }) => sum + grams, 0)
+
+/** So much in hand, of no lot that is known. */
+export const unknownLot = (grams: number): Yarn['lots'] => [{ lot: null, grams, of: null }]
+
 /** A yarn of which no more than its colour is known. */
-export const unsaid = { label: null, inHandGrams: null, yarnClass: null, strands: [] } as const
+export const unsaid = { label: null, lots: [], yarnClass: null, strands: [] } as const
 
 /** Yarns of these colours that a bag has not yet, as far as it has letters for them; else like its first. */
 export function newYarns(
@@ -167,14 +174,19 @@ export const usualMaking: Making = {
 }
 export const usualBeginning: Beginning = { ring: 'magic', into: 'loops' }
 
+/** How yarns are led until she says otherwise (common practice). */
+export const usualLeading: Leading = {
+  ...{ cutAfter: 4, catchEvery: null, closeIn: 'new', tails: 'in', doubled: false },
+}
+
 /** What of a design nothing was decided about yet. */
 export const undecided = {
   swatches: [],
-  weighed: null,
-  unravelled: null,
+  measured: [],
   making: usualMaking,
   beginning: usualBeginning,
   frontAfter: null,
+  leading: usualLeading,
   ways: [],
   meant: [],
   items: [],

@@ -22,7 +22,7 @@ const HELD: Design = {
       name: 'Yarn',
       colour: '#808080',
       label: null,
-      inHandGrams: null,
+      lots: [],
       yarnClass: null,
       strands: [],
     },

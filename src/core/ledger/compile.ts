@@ -1,6 +1,6 @@
 import { baseOf, BODY, type Design } from '../design/index.ts'
 import { fittingOf, type Item } from '../fitting/index.ts'
-import type { MadeRow, Project } from '../project/index.ts'
+import { madeIn, type MadeRow, type Project } from '../project/index.ts'
 import {
   type BasePart,
   constructionOf,
@@ -71,6 +71,7 @@ export function compile(
     units: tables.units.list,
     hows: tables.hows.list,
     beginning: design.beginning,
+    leading: design.leading,
     ways: design.ways,
     sizes: construction.sizes(base, made, size),
     front: construction.front?.(base, of(BODY).rows) ?? { kind: 'standing' },
@@ -136,5 +137,5 @@ function withMiddles(design: Design, ledger: Ledger, piece: Piece): Piece {
 /** A project with its ledger. */
 export const compiled = ({ design, log }: Project): Compiled => ({
   design,
-  ledger: compile(design, { made: log }),
+  ledger: compile(design, { made: madeIn(log) }),
 })

@@ -175,6 +175,7 @@ export interface Ledger {
   readonly hows: readonly RunHow[]
   readonly beginning: Beginning
   /** How yarns are led, where she has chosen. */
+  readonly leading: Design['leading']
   readonly ways: Design['ways']
   readonly sizes: Sizes
   /** What is seen of it from the front, which says where it is folded. */

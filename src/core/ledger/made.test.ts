@@ -5,6 +5,7 @@ import { writtenPattern } from '../pattern/index.ts'
 import {
   commit,
   historyOf,
+  madeIn,
   type MadeRow,
   noted,
   printProject,
@@ -54,7 +55,7 @@ function staysTheSame(design: Design) {
   expect(log).toHaveLength(ledger.pieces.reduce((sum, { rows, times }) => sum + rows * times, 0))
   const read = readProject(printProject({ design, log }))
   if (!read.ok) throw new Error(JSON.stringify(read.problem))
-  const again = compile(read.value.design, { made: read.value.log })
+  const again = compile(read.value.design, { made: madeIn(read.value.log) })
   expect(again).toEqual(ledger)
   expect(words(again)).toEqual(words(ledger))
 }

@@ -9,6 +9,11 @@ export const LIMITS = {
   strands: 5,
   /** Choices of how yarns are led. */
   ways: 200,
+  /** Lots of one yarn, colours of the run of one, measurements of yarn, and packs. */
+  lots: 12,
+  run: 24,
+  measured: 24,
+  packs: 12,
   pieces: 24,
   parts: 60,
   /** How often one piece is made, and the joins of one. */

@@ -34,10 +34,11 @@ export interface YarnWay {
 export interface YarnPaths {
   /** In the ledger's order of yarns; of one that is not used there is nothing. */
   readonly ways: readonly YarnWay[]
-  /** Metres that lie in the fabric without making stitches, `[part][yarn]`. */
-  readonly strandMetres: readonly (readonly number[])[]
-  /** The same by how they lie: inside other stitches, loosely behind them, up past rows (at the join, or an edge). */
-  readonly metresBy: Readonly<Record<Lying, number>>
+  /**
+   * Metres that lie in the fabric without making stitches, `[row · yarns + yarn]`: inside other stitches, loosely behind them, up past
+   * rows (at the join, or an edge). Those of a gap are with the row that takes the yarn up again.
+   */
+  readonly lying: Readonly<Record<Lying, Float64Array>>
   /** Ends to weave in that begin or end in the part, `[part][yarn]`. */
   readonly ends: readonly (readonly number[])[]
   readonly totalEnds: number
@@ -52,7 +53,8 @@ export interface YarnPaths {
 }
 
 /** How a strand lies that makes no stitches. */
-type Lying = 'carried' | 'floated' | 'trailed'
+export const lyings = ['carried', 'floated', 'trailed'] as const
+export type Lying = (typeof lyings)[number]
 
 /** What is collected of one yarn while its rows are gone through. */
 interface Walk {
@@ -61,9 +63,6 @@ interface Walk {
   readonly open: Map<How, number>
   readonly events: YarnEvent[]
   last: Use | null
-  /** Metres that lie in the fabric without making stitches, by part. */
-  readonly metres: number[]
-  readonly by: Record<Lying, number>
 }
 
 function put({ spans, open }: Walk, how: How, from: number, to: number): void {
@@ -87,9 +86,9 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
   const { rows, columns, parts } = piece
   const walks = ledger.yarns.map((): Walk => ({
     ...{ spans: [], open: new Map(), events: [], last: null },
-    metres: parts.map(() => 0),
-    by: { carried: 0, floated: 0, trailed: 0 },
   }))
+  const laid = () => new Float64Array(rows * walks.length)
+  const lying: Record<Lying, Float64Array> = { carried: laid(), floated: laid(), trailed: laid() }
   const totals = new Uint32Array(rows)
   const changes = new Uint16Array(rows)
   const strands = new Uint8Array(rows)
@@ -100,7 +99,7 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
     changes[row] = use.changes
     strands[row] = use.uses.length
     longestCarry[row] = use.longestGap
-    for (const one of use.uses) follow(ledger, piece, walks[one.yarn]!, one, use, totals)
+    for (const one of use.uses) follow(ledger, piece, walks[one.yarn]!, one, { use, totals, lying })
     inHand = columns.runYarn[lastRun(piece, row)]!
   }
   for (const { last, events } of walks)
@@ -111,12 +110,7 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
   const sum = (list: Iterable<number>) => [...list].reduce((a, b) => a + b, 0)
   return {
     ways: walks.map(({ spans, events }) => ({ spans, events })),
-    strandMetres: parts.map((_, part) => walks.map(({ metres }) => metres[part]!)),
-    metresBy: {
-      carried: sum(walks.map(({ by }) => by.carried)),
-      floated: sum(walks.map(({ by }) => by.floated)),
-      trailed: sum(walks.map(({ by }) => by.trailed)),
-    },
+    lying,
     ...{ ends, totalEnds: sum(ends.map(sum)) },
     ...{ changes, totalChanges: sum(changes) },
     ...{ strands, mostStrands: Math.max(0, ...strands), longestCarry },
@@ -126,30 +120,33 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
 const lastRun = ({ columns }: Piece, row: number): number =>
   columns.blockTo[columns.blockStart[row + 1]! - 1]! - 1
 
-/** So much of a yarn lies in the fabric of a part. */
-function lay(walk: Walk, part: number, how: Lying, metres: number): void {
-  walk.metres[part]! += metres
-  walk.by[how] += metres
-}
-
 /** One yarn comes to the next row it is worked in. */
 function follow(
   ledger: Ledger,
   piece: Piece,
   walk: Walk,
   use: Use & { readonly yarn: number },
-  { total }: RowUse,
-  totals: Uint32Array,
+  {
+    use: { total },
+    totals,
+    lying,
+  }: {
+    readonly use: RowUse
+    readonly totals: Uint32Array
+    readonly lying: Record<Lying, Float64Array>
+  },
 ): void {
   const { columns, parts } = piece
   const { row } = use
   const letter = ledger.yarns[use.yarn]!
   const part = columns.part[row]!
   const { events, last } = walk
-  const how = last && inGap(ledger.ways, piece, { letter, last: last.row, next: row })
+  const lay = (how: Lying, metres: number) =>
+    void (lying[how][row * ledger.yarns.length + use.yarn]! += metres)
+  const how = last && inGap(ledger, piece, { letter, last: last.row, next: row })
   if (last && how) {
     if (how === 'cut') events.push(eventOf(last, 'cut', totals[last.row]!))
-    else lay(walk, part, how === 'carried' ? how : 'trailed', gapMetres(piece, how, last.row, row))
+    else lay(how === 'carried' ? how : 'trailed', gapMetres(piece, how, last.row, row))
     put(walk, how, last.row + 1, row)
   }
   if (how === null || how === 'cut') events.push(eventOf(use, 'joined', total))
@@ -158,7 +155,7 @@ function follow(
     const lies = withinRow(ledger.ways, piece, row, letter)
     put(walk, lies, row, row + 1)
     const mm = (total - use.stitches) * parts[part]!.gauge.stitchWidthMm * SLACK
-    lay(walk, part, lies, mm / 1000)
+    lay(lies, mm / 1000)
   }
   walk.last = use
 }

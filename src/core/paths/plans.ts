@@ -48,9 +48,9 @@ function gapsOf(ledger: Ledger, piece: Piece, paths: YarnPaths): Choice[] {
     return worked.slice(1).flatMap(({ from: next }, i) => {
       const gap = { letter, last: worked[i]!.to - 1, next }
       if (next - gap.last < 2) return []
-      const usual = inGap([], piece, gap)
+      const usual = inGap({ ...ledger, ways: [] }, piece, gap)
       const all = (['trail', 'along', 'cut'] as const).map((how) =>
-        inGap([forced(how)], piece, gap),
+        inGap({ ...ledger, ways: [forced(how)] }, piece, gap),
       )
       const hows = [...new Set([usual, ...all])]
       const metres = hows.map((how) => gapMetres(piece, how, gap.last, next))
@@ -105,7 +105,7 @@ function fewestBalls(gaps: readonly Choice[], { ways }: YarnPaths, rows: number)
 }
 
 /** What is to be said so that every gap becomes what it is planned to be: what most want for the whole bag, the others one by one. */
-function saidFor(planned: ReadonlyMap<Choice, How>): WayChoice[] {
+function saidFor({ leading }: Ledger, planned: ReadonlyMap<Choice, How>): WayChoice[] {
   const wants = [...planned].filter(([, how]) => isAskable(how))
   const tally = new Map<WayChoice['how'], number>()
   for (const [{ hows }, how] of wants)
@@ -114,7 +114,7 @@ function saidFor(planned: ReadonlyMap<Choice, How>): WayChoice[] {
   const [most] = [...tally].sort((a, b) => b[1] - a[1])
   const whole = most ? [forced(most[0])] : []
   const single = wants.flatMap(([gap, how]): WayChoice[] =>
-    inGap(whole, gap.piece, gap) === how
+    inGap({ leading, ways: whole }, gap.piece, gap) === how
       ? []
       : [
           {
@@ -143,7 +143,7 @@ export function maybePlan(ledger: Ledger, aim: Aim): readonly WayChoice[] | null
         : new Map(gaps.map((gap) => [gap, cheapest(gap, costs[aim])]))
     for (const [gap, how] of of) planned.set(gap, how)
   }
-  const said = [...saidFor(planned), ...(aim === 'thin' ? [forced('float')] : [])]
+  const said = [...saidFor(ledger, planned), ...(aim === 'thin' ? [forced('float')] : [])]
   return said.length > LIMITS.ways ? null : said
 }
 
@@ -173,7 +173,7 @@ export function wayFigures(ledger: Ledger, ways: readonly WayChoice[] = ledger.w
     }
     for (const n of hang) balls = Math.max(balls, n)
     for (const how of ['carried', 'floated', 'trailed'] as const)
-      sum[how] += paths.metresBy[how] * piece.times
+      sum[how] += paths.lying[how].reduce((all, metres) => all + metres, 0) * piece.times
   }
   return {
     ...{ ends: sum.ends, carriedMetres: sum.carried, floatedMetres: sum.floated },
@@ -214,11 +214,11 @@ export const gapsIn = (ledger: Ledger, piece: Piece, paths: YarnPaths): readonly
   gapsOf(ledger, piece, paths).map(({ letter, last, next }) => {
     const gap = { letter, last, next }
     const ways = (['cut', 'trail', 'along'] as const).map((how): GapWay => {
-      const becomes = inGap([forced(how)], piece, gap)
+      const becomes = inGap({ ...ledger, ways: [forced(how)] }, piece, gap)
       const metres = gapMetres(piece, becomes, last, next)
       return { how, becomes, metres, ends: becomes === 'cut' ? 2 : 0 }
     })
-    return { ...gap, now: inGap(ledger.ways, piece, gap), ways }
+    return { ...gap, now: inGap(ledger, piece, gap), ways }
   })
 
 /** The choices of a bag with one more, of a single gap; null takes that back. */

@@ -3,8 +3,8 @@ import { type Ledger, partOfRow, type Piece, runsOfRow } from '../ledger/index.t
 import { ends, starts } from '../program/index.ts'
 import { partOfId, placeOfId } from '../part/index.ts'
 
-/** A yarn that is not used for more rounds than this is cut, else it is trailed up inside (common practice). */
-export const TRAIL_ROUNDS = 4
+/** What decides how yarns are led: schools, and her choices. */
+export type Led = Pick<Ledger, 'ways' | 'leading'>
 
 /**
  * What a yarn does in a row: it is worked; it lies inside the other stitches, or loosely behind them; it is trailed up inside at the
@@ -79,7 +79,7 @@ export function lyingIn(
  * is, a row that is fastened off leaves none. Worked flat, a yarn waits at the edge where it was left: after an odd number of rows it is not there, and where a row begins
  * with its yarn joined anew nothing is brought up.
  */
-export function inGap(choices: readonly WayChoice[], piece: Piece, gap: Gap): How {
+export function inGap({ ways: choices, leading }: Led, piece: Piece, gap: Gap): How {
   const { columns, worked } = piece
   const { letter, last, next } = gap
   const end = ends[columns.end[last]!]
@@ -98,5 +98,5 @@ export function inGap(choices: readonly WayChoice[], piece: Piece, gap: Gap): Ho
   if (chosen === 'cut') return between > 0 ? 'cut' : brought
   if (chosen === 'along') return 'carried'
   if (chosen === 'trail' && !away) return brought
-  return between > TRAIL_ROUNDS || away || anew ? 'cut' : brought
+  return between > leading.cutAfter || away || anew ? 'cut' : brought
 }

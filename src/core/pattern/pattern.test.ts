@@ -136,9 +136,9 @@ describe('writtenPattern', () => {
       ],
       [null, 'ch 1, sc in each st around, sl st to join'],
     ])
-    const { totalEnds, strandMetres } = yarnPaths(ledger, ledger.pieces[0]!)
+    const { totalEnds, lying } = yarnPaths(ledger, ledger.pieces[0]!)
     expect(totalEnds).toBe(4)
-    expect(strandMetres.flat().every((metres) => metres === 0)).toBe(true)
+    expect(Object.values(lying).every((all) => all.every((metres) => metres === 0))).toBe(true)
   })
 
   it('says each round with its count', () => {

@@ -332,6 +332,53 @@ function begunElsewhere(document: Document): Document {
   return { ...withMade, design: { ...design, making: withAnew(design.making), pieces } } as Document
 }
 
+/** Version 14: what is in hand lot by lot; what stitches were seen to take, of several; schools of leading yarns. */
+function lots(document: Document): Document {
+  const { design } = document as Old
+  const next = { ...document, version: 14 }
+  if (!isObject(design)) return next
+  const { weighed, unravelled, swatches, ...rest } = design as Old
+  const withLots = (strand: Old): Old => {
+    if (!isObject(strand)) return strand
+    const { inHandGrams, strands, ...others } = strand as Old
+    return {
+      ...others,
+      lots: typeof inHandGrams === 'number' ? [{ lot: null, grams: inHandGrams, of: null }] : [],
+      ...(Array.isArray(strands) ? { strands: strands.map(withLots) } : {}),
+    }
+  }
+  const stitch = (Array.isArray(swatches) ? (swatches[0] as Old)?.stitch : null) ?? 'sc'
+  const of = { stitch, yarn: null }
+  const measured = [
+    ...(isObject(unravelled)
+      ? [
+          {
+            ...{ how: 'unravelled', ...of },
+            ...{ stitches: unravelled.stitches, amount: unravelled.lengthMm },
+          },
+        ]
+      : []),
+    ...(isObject(weighed)
+      ? [
+          {
+            ...{ how: 'weighed', ...of, yarn: weighed.letter },
+            ...{ stitches: weighed.stitches, amount: weighed.grams },
+          },
+        ]
+      : []),
+  ]
+  return {
+    ...next,
+    design: {
+      ...rest,
+      ...(swatches === undefined ? {} : { swatches }),
+      measured,
+      leading: { cutAfter: 4, catchEvery: null, closeIn: 'new', tails: 'in', doubled: false },
+      ...(Array.isArray(rest.yarns) ? { yarns: rest.yarns.map(withLots) } : {}),
+    },
+  } as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 export const migrations: readonly Migration[] = [
   severalSwatches,
@@ -346,4 +393,5 @@ export const migrations: readonly Migration[] = [
   shortChains,
   facesAndPicks,
   begunElsewhere,
+  lots,
 ]

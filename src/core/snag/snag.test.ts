@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { type Design, type Part, partsOf, withBody } from '../design/index.ts'
+import { type Design, type Part, partsOf, unknownLot, withBody } from '../design/index.ts'
 import { commit, historyOf, projectOf } from '../project/index.ts'
 import { derive } from '../bag/index.ts'
 import { defaultWords } from '../stitch/index.ts'
@@ -83,7 +83,7 @@ describe('findSnags', () => {
   })
 
   it('tells what is short, unknown or estimated', () => {
-    const yarns = clean.yarns.map((yarn) => ({ ...yarn, inHandGrams: 1 }))
+    const yarns = clean.yarns.map((yarn) => ({ ...yarn, lots: unknownLot(1) }))
     expect(codes({ ...clean, yarns })).toContain('yarn-short')
     expect(the(clean, 'label-missing').facts.names).toEqual(['Chalk'])
     expect(codes({ ...clean, swatches: [] })).toContain('gauge-estimated')
@@ -284,13 +284,13 @@ describe('what each snag is known by', () => {
         name: 'Glint',
         colour: '#cccccc',
         label: { grams: 50, metres: 125 },
-        inHandGrams: 1,
+        lots: unknownLot(1),
         yarnClass: null,
       },
     ]
     const yarns = clean.yarns.map((yarn, i) => ({
       ...yarn,
-      inHandGrams: 1,
+      lots: unknownLot(1),
       strands: i === 0 ? strands : [],
     }))
     const short = snags({ ...clean, yarns }).filter(({ code }) => code === 'yarn-short')

@@ -236,7 +236,13 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
     removePiece: fc.record({ id: piece }),
     setYarn: fc.record({
       letter,
-      values: some({ name, inHandGrams: fc.option(figure), strands: fc.constant([]) }),
+      values: some({
+        name,
+        lots: fc.array(fc.record({ lot: fc.option(name), grams: figure, of: fc.constant(null) }), {
+          maxLength: 2,
+        }),
+        strands: fc.constant([]),
+      }),
     }),
     addYarn: fc.record({
       yarn: fc.record({
@@ -244,7 +250,9 @@ const argumentsOf = (design: Design): Record<EditName, fc.Arbitrary<unknown>> =>
         name,
         colour: fc.constantFrom('#123456', 'red'),
         label: fc.constant(null),
-        inHandGrams: fc.option(figure),
+        lots: fc.array(fc.record({ lot: fc.option(name), grams: figure, of: fc.constant(null) }), {
+          maxLength: 2,
+        }),
         strands: fc.constant([]),
       }),
     }),

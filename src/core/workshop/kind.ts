@@ -46,12 +46,28 @@ function roundOffsets(document: AnyVersion): AnyVersion {
   } as AnyVersion
 }
 
+/** Version 4: what is in hand lot by lot. */
+function lotsInHand(document: AnyVersion): AnyVersion {
+  const { yarns } = document as AnyVersion & { readonly yarns?: unknown }
+  const withLots = (one: unknown) => {
+    if (typeof one !== 'object' || one === null) return one
+    const { inHandGrams, ...rest } = one as { readonly inHandGrams?: unknown }
+    const lots = typeof inHandGrams === 'number' ? [{ lot: null, grams: inHandGrams }] : []
+    return { ...rest, lots }
+  }
+  return {
+    ...document,
+    version: 4,
+    ...(Array.isArray(yarns) ? { yarns: yarns.map(withLots) } : {}),
+  } as AnyVersion
+}
+
 /** The file of a workshop. */
 export const workshopKind: DocumentKind<Workshop> = {
   ...workshopHead,
   called: 'an Ample Motif workshop',
   of: Workshop,
-  migrations: [wholePatterns, roundOffsets],
+  migrations: [wholePatterns, roundOffsets, lotsInHand],
   faults: workshopFaults,
 }
 

@@ -35,7 +35,7 @@ const full: Workshop = {
   yarns: [
     {
       ...{ id: 'y', name: yarn!.name, colour: yarn!.colour, label: yarn!.label },
-      ...{ inHandGrams: 80, yarnClass: 3 },
+      ...{ lots: [{ lot: '7', grams: 80 }], yarnClass: 3 },
     },
   ],
   swatches: [{ id: 's', name: 'Drum blue', swatch: swatch() }],

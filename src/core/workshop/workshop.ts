@@ -1,4 +1,4 @@
-import { Swatch, YarnLabel } from '../design/index.ts'
+import { RunColour, Swatch, YarnLabel } from '../design/index.ts'
 import {
   Amount,
   Flag,
@@ -63,13 +63,20 @@ export class Palette {
   @Several(() => PaletteColour, 512) readonly colours!: readonly PaletteColour[]
 }
 
+/** What there is of one dye lot. */
+export class LotInHand {
+  @OrNull() @Text(40) readonly lot!: string | null
+  @Amount(0, 100000) readonly grams!: number
+}
+
 /** A yarn she has, for any bag. */
 export class YarnInHand {
   @Id() readonly id!: string
   @Text(60) readonly name!: string
   @Colour() readonly colour!: string
   @OrNull() @One(() => YarnLabel) readonly label!: YarnLabel | null
-  @OrNull() @Amount(0, 100000) readonly inHandGrams!: number | null
+  @Several(() => LotInHand, LIMITS.lots) readonly lots!: readonly LotInHand[]
+  @Optional() @Several(() => RunColour, LIMITS.run) readonly run?: readonly RunColour[]
   @OrNull() @Whole(1, 7) readonly yarnClass!: number | null
 }
 

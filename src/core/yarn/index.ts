@@ -1,2 +1,14 @@
-export * from './need.ts'
-export * from './schools.ts'
+export { type Buying, packsFor } from './buying.ts'
+export {
+  type PartNeed,
+  SEAM_LENGTHS,
+  type StrandNeed,
+  type Term,
+  weightWords,
+  type YarnNeed,
+  yarnNeeds,
+} from './need.ts'
+export { type Done, type Lasts, lasting, madeRows, type Weighing, weighingsOf } from './lasts.ts'
+export { maybeMetresMeasured, type YarnModel, yarnModel, type YarnSource } from './model.ts'
+export { lastsWords, sourceWords, termWords } from './said.ts'
+export { type Into, TAIL_METRES, type Take, takesOf } from './takes.ts'

@@ -1,33 +1,34 @@
 import type { YarnPaths } from '../paths/index.ts'
-import type { Design, Strand, Yarn } from '../design/index.ts'
-import {
-  eachBlock,
-  endRuns,
-  type Ledger,
-  maybeFoundation,
-  type Piece,
-  startCounts,
-  startingChainOf,
-} from '../ledger/index.ts'
-import { ends, starts } from '../program/index.ts'
-import { stitchById } from '../stitch/index.ts'
+import { type Design, gramsInHand, type Strand, type Yarn } from '../design/index.ts'
+import type { Ledger } from '../ledger/index.ts'
 import { counted, printMasses, type System } from '../units/index.ts'
-import { type YarnRate, yarnRate, type YarnSource } from './schools.ts'
+import { type Buying, buyingOf } from './buying.ts'
+import { type YarnModel, yarnModel, type YarnSource } from './model.ts'
+import { stitchById } from '../stitch/index.ts'
+import { type Into, TAIL_METRES, type Take, takesOf } from './takes.ts'
 
-/** Yarn left at every start and stop. */
-export const TAIL_METRES = 0.15
+/** What goes into one thing: so many stitches, chains or tails of so much each, or metres alone. */
+export interface Term {
+  readonly into: Into
+  /** The stitch whose yarn each takes; null for what is measured in metres. */
+  readonly stitch: string | null
+  readonly count: number
+  readonly metres: number
+}
 
-/** Yarn one part, or one thing beside the pieces, takes of one colour. */
+/** Yarn one part, or one thing beside the pieces, takes of one colour: the sum of its terms. */
 export interface PartNeed {
   readonly part: string
   readonly stitches: number
   readonly metres: number
+  readonly terms: readonly Term[]
 }
 
 /** What the bag takes of one yarn. Grams and balls are null until the label says how long a ball is. */
 export interface YarnNeed {
   readonly letter: string
   readonly name: string
+  /** As likely as not; and what one bag in twenty takes less than, and more than. */
   readonly metres: number
   readonly low: number
   readonly high: number
@@ -37,6 +38,7 @@ export interface YarnNeed {
   readonly parts: readonly PartNeed[]
   /** Metres in hand; null when she has not said, or the label is missing. */
   readonly inHandMetres: number | null
+  readonly buying: Buying | null
   /** What is held together with it: as many metres of each. */
   readonly strands: readonly StrandNeed[]
 }
@@ -53,131 +55,143 @@ export function weightWords(
 }
 
 /** What the bag takes of one strand. */
-export type StrandNeed = Pick<YarnNeed, 'name' | 'grams' | 'balls' | 'inHandMetres'>
+export type StrandNeed = Pick<YarnNeed, 'name' | 'grams' | 'balls' | 'inHandMetres' | 'buying'>
 
 /** A sewn seam takes about three times its length (common practice). */
 export const SEAM_LENGTHS = 3
 
+/** The stitches a model of a bag must know: its own, and those of chains and joins. */
+export const stitchesKnown = ({ stitches }: Pick<Ledger, 'stitches'>): readonly string[] => [
+  ...new Set([...stitches, 'ch', 'sl-st', 'sc']),
+]
+
+/** What is summed up of one yarn: by part, what goes into what. */
+type Sums = Map<string, Map<string, Term>>
+
 /** What the bag takes of each yarn of the design, in the design's order; whole balls for the high figure. */
 export function yarnNeeds(design: Design, ledger: Ledger, paths: readonly YarnPaths[]): YarnNeed[] {
-  const rate = yarnRate(design)
-  const seams = seamMetres(ledger)
-  const worked = ledger.pieces.map((piece) => stitchYarn(ledger, piece))
+  const model = yarnModel(design, stitchesKnown(ledger))
+  const sums = new Map(design.yarns.map(({ letter }) => [letter, new Map() as Sums]))
+  const add = (letter: string, part: string, take: Omit<Take, 'part' | 'yarn'>, times: number) => {
+    const { into, stitch } = take
+    const each = stitch === null ? 0 : model.metresOf(letter, stitch)
+    const parts = sums.get(letter)!
+    const terms = parts.get(part) ?? parts.set(part, new Map()).get(part)!
+    const key = `${into} ${stitch ?? ''}`
+    const known = terms.get(key)
+    terms.set(key, {
+      ...{ into, stitch },
+      count: (known?.count ?? 0) + take.count * times,
+      metres: (known?.metres ?? 0) + (take.metres + take.count * each) * times,
+    })
+  }
+  ledger.pieces.forEach((piece, i) => {
+    for (const take of takesOf(ledger, piece, paths[i]!))
+      add(ledger.yarns[take.yarn]!, piece.parts[take.part]!.id, take, piece.times)
+  })
+  for (const { letter, part, term } of outsideRows(ledger)) add(letter, part, term, 1)
+  const makes = new Map(ledger.stitches.map((id) => [id, stitchById(id).makes]))
   return design.yarns.map((yarn) => {
-    const index = ledger.yarns.indexOf(yarn.letter)
-    const parts = new Map<string, { stitches: number; metres: number }>()
-    ledger.pieces.forEach(({ parts: own, times }, i) =>
-      own.forEach(({ id }, p) => {
-        const stitches = worked[i]!.stitches[p]![index] ?? 0
-        if (index < 0 || stitches === 0) return
-        const metres =
-          worked[i]!.inSc[p]![index]! * rate.metresPerSc +
-          worked[i]!.reachMetres[p]![index]! +
-          paths[i]!.strandMetres[p]![index]! +
-          paths[i]!.ends[p]![index]! * TAIL_METRES
-        const before = parts.get(id) ?? {
-          stitches: 0,
-          metres: seams.get(`${id} ${yarn.letter}`) ?? 0,
-        }
-        parts.set(id, {
-          stitches: before.stitches + stitches * times,
-          metres: before.metres + metres * times,
-        })
-      }),
-    )
-    for (const { item, yarns } of ledger.items)
-      for (const { letter, inSc, tails } of yarns)
-        if (letter === yarn.letter)
-          parts.set(item.id, {
-            stitches: 0,
-            metres: inSc * rate.metresPerSc + tails * TAIL_METRES,
-          })
-    return needOf(
-      yarn,
-      [...parts].map(([part, need]) => ({ part, ...need })),
-      rate,
-    )
+    const parts = [...sums.get(yarn.letter)!].map(([part, terms]): PartNeed => {
+      const list = [...terms.values()].filter(({ count }) => count > 0)
+      return {
+        ...{ part, terms: list },
+        stitches: list.reduce(
+          (sum, { into, stitch, count }) =>
+            sum + (into === 'stitches' ? count * makes.get(stitch!)! : 0),
+          0,
+        ),
+        metres: list.reduce((sum, term) => sum + term.metres, 0),
+      }
+    })
+    return needOf(yarn, parts, model)
   })
 }
 
-/** Yarn the seams take, by "part yarn": they are sewn in the yarn the base is begun in. */
-function seamMetres(ledger: Ledger): Map<string, number> {
+/** What no row takes: seams, in the yarn the base is begun in, and things beside the pieces. */
+export function outsideRows(
+  ledger: Ledger,
+): { readonly letter: string; readonly part: string; readonly term: Term }[] {
   const sewn = ledger.joins.filter(({ kind }) => kind === 'seam' || kind === 'sew-on')
-  const lengthMm = sewn.reduce((sum, join) => sum + join.lengthMm, 0)
+  const metres = (sewn.reduce((sum, join) => sum + join.lengthMm, 0) * SEAM_LENGTHS) / 1000
   const [first] = ledger.pieces
-  const letter = ledger.yarns[first!.columns.runYarn[0]!]!
-  return new Map([[`${first!.parts[0]!.id} ${letter}`, (lengthMm * SEAM_LENGTHS) / 1000]])
+  const seams = {
+    letter: ledger.yarns[first!.columns.runYarn[0]!]!,
+    part: first!.parts[0]!.id,
+    term: { into: 'seams', stitch: null, count: 1, metres } as const,
+  }
+  const things = ledger.items.flatMap(({ item, yarns }) =>
+    yarns.flatMap(({ letter, inSc, tails }) =>
+      [
+        { into: 'thing', stitch: 'sc', count: inSc, metres: 0 } as const,
+        { into: 'tails', stitch: null, count: tails, metres: tails * TAIL_METRES } as const,
+      ].map((term) => ({ letter, part: item.id, term })),
+    ),
+  )
+  return [...(metres > 0 ? [seams] : []), ...things]
 }
 
-function needOf(yarn: Yarn, parts: readonly PartNeed[], rate: YarnRate): YarnNeed {
+function needOf(yarn: Yarn, parts: readonly PartNeed[], model: YarnModel): YarnNeed {
   const metres = parts.reduce((sum, part) => sum + part.metres, 0)
-  const high = metres * (1 + rate.spread)
+  const [low, high] = rangeOf(
+    yarn.letter,
+    parts.flatMap(({ terms }) => terms),
+    model,
+  )
   return {
     letter: yarn.letter,
     metres,
-    low: metres * (1 - rate.spread),
-    high,
-    ...strandNeed(yarn, metres, high),
-    source: rate.source,
+    low: Math.min(low, metres),
+    high: Math.max(high, metres),
+    ...strandNeed(yarn, metres, Math.max(high, metres)),
+    source: model.sourceOf(yarn.letter),
     parts,
-    strands: yarn.strands.map((strand) => strandNeed(strand, metres, high)),
+    strands: yarn.strands.map((strand) => strandNeed(strand, metres, Math.max(high, metres))),
   }
 }
+
+/** One bag in twenty takes less, and one more. */
+const OUTSIDE = 0.05
+
+/** What a figure of a row of draws lies between, but for one in twenty below and one above. */
+export function between(figures: readonly number[]): readonly [number, number] {
+  const sorted = Float64Array.from(figures).sort()
+  const at = (share: number) => {
+    const place = share * (sorted.length - 1)
+    const [low, high] = [sorted[Math.floor(place)]!, sorted[Math.ceil(place)]!]
+    return low + (high - low) * (place - Math.floor(place))
+  }
+  return [at(OUTSIDE), at(1 - OUTSIDE)]
+}
+
+/** What terms come to in each of the ways it may come out: their errors go together as far as they are of one cause. */
+export function drawnSums(letter: string, terms: readonly Term[], model: YarnModel): number[] {
+  const [plain, strands, tails] = [new Map<string, number>(), { metres: 0 }, { metres: 0 }]
+  for (const { into, stitch, count, metres } of terms) {
+    if (into === 'tails') tails.metres += metres
+    else if (stitch === null) strands.metres += metres
+    else plain.set(stitch, (plain.get(stitch) ?? 0) + count * model.plainMetres(stitch))
+  }
+  const lengths = [...plain]
+  return model.draws().map((draw) => {
+    let sum = strands.metres * Math.exp(draw.strand) + tails.metres * Math.exp(draw.tail)
+    for (const [id, length] of lengths) sum += length * Math.exp(draw.stitch(letter, id))
+    return sum
+  })
+}
+
+const rangeOf = (letter: string, terms: readonly Term[], model: YarnModel) =>
+  terms.length === 0 ? ([0, 0] as const) : between(drawnSums(letter, terms, model))
 
 /** Grams and whole balls of a strand, for so many metres and at most so many. */
-const strandNeed = (
-  { name, label, inHandGrams }: Strand,
-  metres: number,
-  high: number,
-): StrandNeed => ({
-  name,
-  grams: label && (metres * label.grams) / label.metres,
-  balls: label && Math.max(0, Math.ceil(high / label.metres - 1e-9)),
-  inHandMetres: label && inHandGrams !== null ? (inHandGrams * label.metres) / label.grams : null,
-})
-
-/**
- * Stitches by part and yarn, the sc whose yarn they take with the chains and slip stitches of their rows, and metres they reach
- * further down: there and back over each row they pass.
- */
-function stitchYarn(ledger: Ledger, piece: Piece) {
-  const { columns } = piece
-  const blank = () => piece.parts.map(() => new Float64Array(ledger.yarns.length))
-  const [stitches, inSc, reachMetres] = [blank(), blank(), blank()]
-  const table = ledger.stitches.map(stitchById)
-  for (let row = 0; row < piece.rows; row++) {
-    const part = columns.part[row]!
-    eachBlock(piece, row, (from, to, times) => {
-      for (let i = from; i < to; i++) {
-        const stitch = table[columns.runStitch[i]!]!
-        const yarn = columns.runYarn[i]!
-        const count = columns.runCount[i]! * times
-        stitches[part]![yarn]! += count * stitch.makes
-        inSc[part]![yarn]! += count * stitch.yarn
-        if (stitch.reaches)
-          reachMetres[part]![yarn]! += (count * 2 * downMm(piece, row, stitch.reaches)) / 1000
-      }
-    })
-    const { first, last } = endRuns(piece, row)
-    inSc[part]![columns.runYarn[first]!]! += startingChains(ledger, piece, row) * CHAIN
-    if (ends[columns.end[row]!] === 'join') inSc[part]![columns.runYarn[last]!]! += SLIP
+function strandNeed(strand: Strand, metres: number, high: number): StrandNeed {
+  const { name, label } = strand
+  const grams = gramsInHand(strand)
+  return {
+    name,
+    grams: label && (metres * label.grams) / label.metres,
+    balls: label && Math.max(0, Math.ceil(high / label.metres - 1e-9)),
+    inHandMetres: label && grams !== null ? (grams * label.metres) / label.grams : null,
+    buying: buyingOf(strand, { metres, high }),
   }
-  const chains = maybeFoundation(ledger, piece)?.chains ?? 0
-  inSc[0]![columns.runYarn[0]!]! += chains * CHAIN
-  return { stitches, inSc, reachMetres }
-}
-const CHAIN = stitchById('ch').yarn
-const SLIP = stitchById('sl-st').yarn
-
-/** How far down so many rows below the next are. */
-function downMm({ columns }: Piece, row: number, rows: number): number {
-  const along = (at: number) => (at < 0 ? 0 : columns.alongMm[at]!)
-  return along(row - 1) - along(row - 1 - rows)
-}
-
-/** Chains a row starts with, where they are no stitch of it. */
-function startingChains(ledger: Ledger, piece: Piece, row: number): number {
-  const start = starts[piece.columns.start[row]!]!
-  const chained = start === 'chain' || start === 'turn' || start === 'afresh'
-  return chained && !startCounts(ledger, piece, row) ? startingChainOf(ledger, piece, row) : 0
 }

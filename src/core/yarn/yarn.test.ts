@@ -1,11 +1,11 @@
 import fc from 'fast-check'
 import { bands } from '../band/index.ts'
 import { yarnPaths } from '../paths/index.ts'
-import { type Design, bandsOf, partsOf, withBody } from '../design/index.ts'
+import { type Design, bandsOf, partsOf, unknownLot, withBody } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import { base, baseAs, plain, swatch, tote } from '../testing/tote.ts'
-import { TAIL_METRES, yarnNeeds, yarnRate } from './index.ts'
+import { TAIL_METRES, yarnNeeds } from './index.ts'
 
 const needs = (design: Design) => {
   const ledger = compile(design)
@@ -17,33 +17,26 @@ const needs = (design: Design) => {
 }
 const total = (design: Design) => needs(design).reduce((sum, { metres }) => sum + metres, 0)
 
-describe('yarnRate', () => {
-  const weighed = { grams: 10, stitches: 400, letter: 'A' }
-  const unravelled = { lengthMm: 700, stitches: 20 }
-
-  it('takes the best school there is a measurement for', () => {
-    // The model: 9.5 hook diameters a sc, from memory.
-    expect(yarnRate(tote())).toMatchObject({ source: 'model', metresPerSc: 0.03325 })
-    expect(yarnRate(tote({ weighed }))).toMatchObject({ source: 'weighed', metresPerSc: 0.0625 })
-    expect(yarnRate(tote({ weighed, unravelled }))).toMatchObject({
-      source: 'unravelled',
-      metresPerSc: expect.closeTo(0.035, 9),
-    })
-  })
-
-  it('cannot weigh without a label, and scales by the stitch of the swatch', () => {
-    expect(yarnRate(tote({ weighed: { ...weighed, letter: 'C' } })).source).toBe('model')
-    const swatches = [swatch({ stitch: 'dc' })]
-    expect(yarnRate(tote({ swatches, unravelled })).metresPerSc).toBeCloseTo(0.035 / 1.8, 9)
-  })
-})
-
 describe('yarnNeeds', () => {
   it('adds stitches, strands and tails', () => {
     const [a, b, c] = needs(tote({ parts: [base()] }))
     const stitches = 6 + 12 + 18 + 24 + 30 + 36 + 42 + 48
+    const term = (stitch: string, count: number, each: number) => ({
+      ...{ into: 'stitches', stitch, count },
+      metres: expect.closeTo(count * each * 0.03325, 9),
+    })
+    // 9.5 hook diameters a sc, from memory.
     expect(a!.parts).toEqual([
-      { part: 'base', stitches, metres: stitches * 0.03325 + 2 * TAIL_METRES },
+      {
+        ...{ part: 'base', stitches },
+        metres: expect.closeTo(stitches * 0.03325 + 2 * TAIL_METRES, 9),
+        // Six in the ring, then seven rounds with six increases each, and 0, 6 … 36 stitches between those.
+        terms: [
+          term('sc', 6 + 6 * (0 + 1 + 2 + 3 + 4 + 5 + 6), 1),
+          term('sc-2in1', 7 * 6, 2),
+          { into: 'tails', stitch: null, count: 2, metres: 2 * TAIL_METRES },
+        ],
+      },
     ])
     expect(a!.balls).toBe(1)
     expect(a!.grams).toBeCloseTo((a!.metres * 50) / 125, 9)
@@ -103,13 +96,13 @@ describe('yarnNeeds', () => {
   })
 
   it('says what is in hand where it can', () => {
-    const yarns = tote().yarns.map((yarn) => ({ ...yarn, inHandGrams: 20 }))
+    const yarns = tote().yarns.map((yarn) => ({ ...yarn, lots: unknownLot(20) }))
     expect(needs(tote({ yarns })).map(({ inHandMetres }) => inHandMetres)).toEqual([50, 50, null])
   })
 
   it('takes as many metres of each strand that is held together, and balls of each by its own label', () => {
     const [first, ...more] = tote().yarns
-    const fine = { name: 'Fine', label: { grams: 25, metres: 210 }, inHandGrams: 10 }
+    const fine = { name: 'Fine', label: { grams: 25, metres: 210 }, lots: unknownLot(10) }
     const [need] = needs(tote({ yarns: [{ ...first!, strands: [fine] }, ...more] }))
     const [strand] = need!.strands
     // 210 m weigh 25 g: grams go by its own label, metres by the yarn.
