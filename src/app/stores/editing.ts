@@ -1,6 +1,14 @@
 import { ref, type Ref } from 'vue'
 import { type Edit, refusalText, partsOf } from '@core/design'
-import { cancelGesture, type History, redo, tryCommit, undo } from '@core/project'
+import {
+  cancelGesture,
+  type History,
+  type LogEntry,
+  noted,
+  redo,
+  tryCommit,
+  undo,
+} from '@core/project'
 
 /** Edits of the design on the table, with the selection going along. What cannot be is refused in words and changes nothing. */
 export function useEditing(
@@ -38,6 +46,8 @@ export function useEditing(
       if (!result.ok) refusal.value = refusalText(history.value.design, result.problem)
       return result.ok
     },
+    /** What was made or weighed goes into the log, which nothing takes back. */
+    note: (entries: readonly LogEntry[]) => step((now) => noted(now, entries)),
     undo() {
       const selection = history.value?.past.at(-1)?.selection ?? null
       step(undo)

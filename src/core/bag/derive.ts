@@ -16,7 +16,14 @@ import {
 import { madeIn, type Project } from '../project/index.ts'
 import { findSnags, type Snag } from '../snag/index.ts'
 import { howFar, madeOf } from './made-of.ts'
-import { type YarnNeed, yarnNeeds } from '../yarn/index.ts'
+import {
+  type Lasts,
+  lasting,
+  madeRows,
+  weighingsOf,
+  type YarnNeed,
+  yarnNeeds,
+} from '../yarn/index.ts'
 
 /** The live figures of a bag. */
 export interface Tally {
@@ -48,6 +55,8 @@ export interface Derived {
   /** The ways of the yarns in each piece. */
   readonly paths: readonly YarnPaths[]
   readonly needs: readonly YarnNeed[]
+  /** Whether the yarns last, by what was weighed on the way; none where nothing was. */
+  readonly lasts: readonly Lasts[]
   readonly tally: Tally
   readonly snags: readonly Snag[]
   /** What is seen of each piece, as the ledger has them. */
@@ -67,9 +76,11 @@ export function derive(
   const piece = bodyOf(ledger)
   const paths = ledger.pieces.map((one) => yarnPaths(ledger, one))
   const needs = yarnNeeds(design, ledger, paths)
+  const weighings = weighingsOf(ledger, log)
+  const lasts = lasting({ design, ledger, paths }, weighings, { made: madeRows(ledger, log) })
   const all = ledger.pieces.map((one, i) => ({ piece: one, paths: paths[i]! }))
   const snags = findSnags({
-    ...{ design, gauge, ledger, piece, needs, all },
+    ...{ design, gauge, ledger, piece, needs, lasts, all },
     paths: paths[ledger.pieces.indexOf(piece)]!,
   })
   const fronts = ledger.pieces.map((one) => frontPicture(ledger, one, hand))
@@ -78,6 +89,7 @@ export function derive(
     ledger,
     paths,
     needs,
+    lasts,
     snags,
     fronts,
     tally: tallyOf({ design, ledger }, paths),

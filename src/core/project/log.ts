@@ -32,7 +32,8 @@ export const madeIn = (log: readonly LogEntry[]): MadeRow[] =>
   log.filter((entry): entry is MadeRow => entry.kind === 'made')
 
 /** What was weighed, the last of a yarn and row, in the order it was said. */
-export function weighedIn(log: readonly LogEntry[]): (Weighed & { readonly grams: number })[] {
+export type WeighedGrams = Weighed & { readonly grams: number }
+export function weighedIn(log: readonly LogEntry[]): WeighedGrams[] {
   const last = new Map<string, Weighed>()
   for (const entry of log) {
     if (entry.kind !== 'weighed') continue
@@ -40,7 +41,5 @@ export function weighedIn(log: readonly LogEntry[]): (Weighed & { readonly grams
     last.delete(key)
     last.set(key, entry)
   }
-  return [...last.values()].filter(
-    (entry): entry is Weighed & { readonly grams: number } => entry.grams !== null,
-  )
+  return [...last.values()].filter((entry): entry is WeighedGrams => entry.grams !== null)
 }

@@ -1,7 +1,7 @@
 import { bandsIn, type Design, type DesignPiece } from '../design/index.ts'
 import type { YarnPaths } from '../paths/index.ts'
 import type { Compiled, DesignGauge, Piece } from '../ledger/index.ts'
-import type { YarnNeed } from '../yarn/index.ts'
+import type { Lasts, YarnNeed } from '../yarn/index.ts'
 import type { Snag } from './snag.ts'
 
 /** What a finder may look at. */
@@ -13,6 +13,7 @@ export interface SnagContext extends Compiled {
   /** Every piece of the bag. */
   readonly all: readonly Pick<SnagContext, 'piece' | 'paths'>[]
   readonly needs: readonly YarnNeed[]
+  readonly lasts: readonly Lasts[]
 }
 
 /** Looks for one kind of thing that does not work out. */

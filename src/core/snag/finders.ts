@@ -21,7 +21,7 @@ import { calledOf } from '../design/index.ts'
 import type { Severity } from '../units/index.ts'
 import { type Snag, snagKey } from './snag.ts'
 import { endsRaised, keepsItsSide, loopsCatch, spiralDrifts, stopsMidway } from './textures.ts'
-import { carriesThatShow, labelsMissing, longCarries, yarnShort } from './yarns.ts'
+import { carriesThatShow, labelsMissing, longCarries, yarnEnds, yarnShort } from './yarns.ts'
 
 /** Everything that is looked for. */
 const finders: readonly Finder[] = [
@@ -45,6 +45,7 @@ const finders: readonly Finder[] = [
   heightOff,
   baseLie,
   yarnShort,
+  yarnEnds,
   ...[
     ...[pieceLie, manyStrands, carriesThatShow, longCarries, loneStitches],
     ...[flares, keepsItsSide, spiralDrifts, mosaicEnds, reliefDrawsIn, postsDrawIn],

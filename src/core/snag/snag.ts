@@ -122,6 +122,17 @@ export interface SnagFacts {
   'posts-draw-in': { name: string; by: number }
   'carry-long': { name: string; stitches: number }
   'yarn-short': { name: string; needed: number; inHand: number }
+  /** By what was weighed a yarn ends before the work does: whole rounds it still gives, those planned, the last at which one can change course. */
+  'yarn-ends': {
+    name: string
+    part: string
+    roundsLeft: number
+    planned: number
+    lastTurn: number
+    /** It is that round now. */
+    now: boolean
+    worked: 'rounds' | 'rows'
+  }
   'label-missing': { names: readonly string[] }
 }
 export type SnagCode = keyof SnagFacts

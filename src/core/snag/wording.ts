@@ -245,6 +245,18 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
     title: `${name} may run short.`,
     text: `Up to ${printYarnLength(needed, units)} needed, ${printYarnLength(inHand, units)} in hand.`,
   }),
+  'yarn-ends': ({ name, part, roundsLeft, planned, lastTurn, now, worked }) => {
+    const row = rowWord(worked)
+    const gives = roundsLeft === 0 ? `no more ${row}s` : counted(roundsLeft, row)
+    return {
+      title: `${name} does not last.`,
+      text: `By what was weighed it gives ${gives} more of ${part}, of ${planned} planned, with what follows kept back. ${
+        now
+          ? `Change course now, after ${row} ${lastTurn}: fewer ${row}s, another yarn, or more of this one.`
+          : `After ${row} ${lastTurn} at the latest change course: fewer ${row}s, another yarn, or more of this one.`
+      }`,
+    }
+  },
   'label-missing': ({ names }) => ({
     title: 'No grams and balls yet.',
     text: `The label of ${names.join(' and ')} is not known: grams and metres a ball are needed.`,

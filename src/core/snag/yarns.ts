@@ -141,6 +141,49 @@ export const yarnShort: Finder = ({ needs }) =>
           ],
     )
 
+/** A yarn that by what was weighed ends before the work does; its band can be as high as it gives. */
+export const yarnEnds: Finder = ({ design, ledger, lasts }) =>
+  lasts.flatMap(({ letter, part, planned, roundsLeft, lastTurn, turn }) => {
+    if (lastTurn === null || turn === null || part === null) return []
+    const { name } = yarnByLetter(design, letter)
+    const piece = ledger.pieces.find(({ id }) => id === turn.piece)!
+    const of = piece.parts.find(({ id }) => id === part)!
+    return [
+      {
+        code: 'yarn-ends' as const,
+        severity: 'warning' as const,
+        where: { part, round: lastTurn, of: letter },
+        facts: {
+          ...{ name, part: of.name, planned, lastTurn },
+          ...{ roundsLeft: roundsLeft ?? 0, now: (roundsLeft ?? 0) === 0, worked: piece.worked },
+        },
+        mends: asHighAsItGives({ design, piece }, of, turn.row),
+      },
+    ]
+  })
+
+/** The band ends at the row up to which its yarn lasts, where one number can say it. */
+function asHighAsItGives(
+  { design, piece }: Pick<SnagContext, 'design' | 'piece'>,
+  { id, name, firstRow, endRow }: LedgerPart,
+  row: number,
+): Mend[] {
+  const band = bandsOn(design, piece).find((one) => one.id === id)
+  const rounds = row + 1 - firstRow
+  if (!band || rounds < 1 || row + 1 >= endRow) return []
+  const values = bandOf(band).withRounds(band, rounds)
+  if (!values || bandOf(band).rounds({ ...band, ...values } as never) !== rounds) return []
+  const high = piece.columns.heightMm
+  const madeMm = high.at(-1)! - (high[endRow - 1]! - high[row]!)
+  return [
+    {
+      kind: 'rounds',
+      facts: { name, by: rounds - (endRow - firstRow), madeMm, worked: piece.worked },
+      edits: [{ name: 'setRounds', args: { id, rounds } }],
+    },
+  ]
+}
+
 /** Yarns whose label is not known, so that grams and balls cannot be said. */
 export const labelsMissing: Finder = ({ needs }) => {
   const names = needs

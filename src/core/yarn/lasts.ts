@@ -18,6 +18,8 @@ export interface Weighing {
 /** Whether a yarn lasts, by what was weighed. */
 export interface Lasts {
   readonly letter: string
+  /** It was weighed itself; else it goes by the others. */
+  readonly weighed: boolean
   /** Used so far by what was planned so far; null where nothing tells. `low`, `high`: of what is still to come, but for one in twenty each way. */
   readonly factor: number | null
   readonly low: number | null
@@ -205,35 +207,37 @@ function usedOf(bag: Bag, list: readonly Weighing[], inHand: ReadonlyMap<string,
   })
 }
 
-/**
- * Whether yarns last: what was used of them so far, as weighed, makes what is still to come surer (their common share, that of each stitch
- * and of each yarn: Bayes' rule for normal errors), and says how many rounds they still give.
- * @param list weighings in the order they were made
- * @param inHand grams there were of yarns before the first stitch; by itself what the design says
- * @param made rows that are done of other pieces
- */
-export function lasting(
+/** What the weighings tell, before any one yarn is asked for. */
+interface Told {
+  readonly bag: Bag
+  readonly list: readonly Weighing[]
+  readonly made: Done
+  /** Grams there were of each yarn, where that is known; and those of a metre. */
+  readonly there: ReadonlyMap<string, number>
+  readonly perMetre: ReadonlyMap<string, number>
+  readonly used: readonly Used[]
+  /** What stitches take as it was planned, and as it is seen now. */
+  readonly before: YarnModel
+  readonly after: YarnModel
+}
+
+function toldBy(
   bag: Bag,
   list: readonly Weighing[],
-  {
-    inHand,
-    made = new Map(),
-  }: { readonly inHand?: ReadonlyMap<string, number>; readonly made?: Done } = {},
-): Lasts[] {
+  { inHand, made = new Map() }: LastsOptions,
+): Told {
   const { design, ledger } = bag
   const there = new Map<string, number>()
   for (const yarn of design.yarns) {
     const grams = inHand?.get(yarn.letter) ?? gramsInHand(yarn)
-    if (grams !== null && grams !== undefined) there.set(yarn.letter, grams)
+    if (grams !== null) there.set(yarn.letter, grams)
   }
   const known = stitchesKnown(ledger)
   const before = yarnModel(design, known)
   const used = usedOf(bag, list, there)
   const perMetre = new Map<string, number>()
   for (const { letter } of design.yarns) {
-    const own = used.filter((one) => one.letter === letter)
-    const metres = own.reduce((sum, { lengths }) => sum + lengths.metres(letter, before), 0)
-    const grams = own.reduce((sum, one) => sum + one.grams, 0)
+    const { grams, metres } = usedIn(used, letter, before)
     const each = gramsPerMetre(design, letter) ?? (metres > 0 ? grams / metres : null)
     if (each !== null) perMetre.set(letter, each)
   }
@@ -245,91 +249,121 @@ export function lasting(
     return [{ letter, stitches, strandMetres, tailMetres, metres, sd }]
   })
   const after = yarnModel(design, known, work)
-  const latest = list.at(-1)
-  if (!latest) return []
-  return ledger.yarns.flatMap((letter): Lasts[] => {
-    const each = perMetre.get(letter)
-    const weighed = list.filter((one) => one.letter === letter).at(-1)
-    const at = weighed ?? latest
-    const piece = ledger.pieces.find(({ id }) => id === at.piece)!
-    const done = doneAt(bag, at, made)
-    const own = used.filter((one) => one.letter === letter)
-    const planned = own.reduce((sum, { lengths }) => sum + lengths.metres(letter, before), 0)
-    const grams = own.reduce((sum, one) => sum + one.grams, 0)
-    const rest = restOf(bag, letter, done)
-    const restPlanned = rest.metres(letter, before)
-    const restLikely = rest.metres(letter, after)
-    const isLabelled = gramsPerMetre(design, letter) !== null
-    const factor =
-      planned > 0 && isLabelled && each !== undefined
-        ? grams / each / planned
-        : restPlanned > 0 && isLabelled
-          ? restLikely / restPlanned
-          : null
-    const [lowMetres, highMetres] = between(drawnSums(letter, rest.terms(), after))
-    const share = (metres: number) => (restPlanned > 0 ? metres / restPlanned : null)
-    const bounds =
-      factor === null
-        ? { low: null, high: null }
-        : {
-            low: Math.min(factor, share(lowMetres) ?? factor),
-            high: Math.max(factor, share(highMetres) ?? factor),
-          }
-    const usedHere = () =>
-      lengthsIn(bag, piece, letter, 0, at.row + 1).metres(letter, after) * each!
-    const start = there.get(letter)
-    const leftGrams =
-      weighed?.grams ??
-      (each === undefined || start === undefined ? null : Math.max(0, start - usedHere()))
-    const course = maybeCourse(bag, piece, letter, at.row)
-    const base = {
-      ...{ letter, factor, ...bounds, leftGrams },
-      ...{ keptGrams: null, roundGrams: null, roundsLeft: null, rounds: null },
-      ...{ planned: course ? course.to - course.from : 0, part: course?.part.id ?? null },
-      ...{ lastTurn: null, turn: null },
-    }
-    if (each === undefined || leftGrams === null) return [base]
-    const gramsOf = (one: Lengths) => one.metres(letter, after) * each
-    const lacks = leftGrams < restLikely * each - 1e-9
-    if (!course) {
-      const now = {
-        lastTurn: piece.columns.number[at.row]!,
-        turn: { piece: piece.id, row: at.row },
-      }
-      return [{ ...base, keptGrams: gramsOf(rest), ...(lacks ? now : {}) }]
-    }
-    const rows = Array.from({ length: course.to - course.from }, (_, i) =>
-      gramsOf(lengthsIn(bag, piece, letter, course.from + i, course.from + i + 1)),
+  return { bag, list, made, there, perMetre, used, before, after }
+}
+
+/** What was weighed as used of a yarn, and what that was planned to take. */
+function usedIn(used: readonly Used[], letter: string, model: YarnModel) {
+  let [grams, metres] = [0, 0]
+  for (const one of used) {
+    if (one.letter !== letter) continue
+    grams += one.grams
+    metres += one.lengths.metres(letter, model)
+  }
+  return { grams, metres }
+}
+
+/** How far off the plan was so far, and may be in what is to come. */
+function sharesOf({ bag, perMetre, used, before, after }: Told, letter: string, rest: Lengths) {
+  const none = { factor: null, low: null, high: null }
+  const each = perMetre.get(letter)
+  if (gramsPerMetre(bag.design, letter) === null || each === undefined) return none
+  const { grams, metres } = usedIn(used, letter, before)
+  const planned = rest.metres(letter, before)
+  if (metres <= 0 && planned <= 0) return none
+  const factor = metres > 0 ? grams / each / metres : rest.metres(letter, after) / planned
+  if (planned <= 0) return { factor, low: factor, high: factor }
+  const [low, high] = between(drawnSums(letter, rest.terms(), after))
+  return {
+    factor,
+    low: Math.min(factor, low / planned),
+    high: Math.max(factor, high / planned),
+  }
+}
+
+/** Rounds of the course that so much gives, likely, and with what one bag in twenty takes more and less. */
+function courseOf(told: Told, letter: string, at: Weighing, course: Course, leftGrams: number) {
+  const { bag, after, perMetre, made } = told
+  const piece = bag.ledger.pieces.find(({ id }) => id === at.piece)!
+  const rest = restOf(bag, letter, doneAt(bag, at, made))
+  const each = perMetre.get(letter)!
+  const gramsOf = (from: number, to: number) =>
+    lengthsIn(bag, piece, letter, from, to).metres(letter, after) * each
+  const rows = Array.from({ length: course.to - course.from }, (_, i) =>
+    gramsOf(course.from + i, course.from + i + 1),
+  )
+  const metres = rest.metres(letter, after)
+  const all = metres * each
+  const keptGrams = Math.max(0, all - rows.reduce((sum, one) => sum + one, 0))
+  const first = course.from < course.to ? course.from : course.part.firstRow
+  const roundGrams = gramsOf(first, course.to) / (course.to - first)
+  const roundsFor = (share: number) =>
+    roundsOf(
+      leftGrams - keptGrams * share,
+      rows.map((one) => one * share),
+      roundGrams * share,
     )
-    const coming = rows.reduce((sum, one) => sum + one, 0)
-    const keptGrams = Math.max(0, restLikely * each - coming)
-    const first = course.from < course.to ? course.from : course.part.firstRow
-    const roundGrams =
-      gramsOf(lengthsIn(bag, piece, letter, first, course.to)) / (course.to - first)
-    const roundsFor = (scale: number) =>
-      roundsOf(
-        leftGrams - keptGrams * scale,
-        rows.map((one) => one * scale),
-        roundGrams * scale,
-      )
-    const likely = roundsFor(1)
-    const scaled = (metres: number) => (restLikely > 0 ? metres / restLikely : 1)
-    const rounds = {
-      likely,
-      low: Math.min(likely, roundsFor(scaled(highMetres))),
-      high: Math.max(likely, roundsFor(scaled(lowMetres))),
-    }
-    const roundsLeft = Math.floor(likely + 1e-9)
-    // Where what follows is not even kept back, it is now.
-    const row =
-      leftGrams < keptGrams ? at.row : course.from - 1 + Math.min(roundsLeft, rows.length)
-    return [
-      {
-        ...{ ...base, keptGrams, roundGrams, roundsLeft, rounds },
-        ...(lacks ? { lastTurn: piece.columns.number[row]!, turn: { piece: piece.id, row } } : {}),
-      },
-    ]
-  })
+  const likely = roundsFor(1)
+  const [low, high] = between(drawnSums(letter, rest.terms(), after))
+  const share = (of: number) => (metres > 0 ? of / metres : 1)
+  const rounds = {
+    likely,
+    low: Math.min(likely, roundsFor(share(high))),
+    high: Math.max(likely, roundsFor(share(low))),
+  }
+  const roundsLeft = Math.floor(likely + 1e-9)
+  // Where what follows is not even kept back, it is now.
+  const row = leftGrams < keptGrams ? at.row : course.from - 1 + Math.min(roundsLeft, rows.length)
+  return { keptGrams, roundGrams, rounds, roundsLeft, row }
+}
+
+function lastsOf(told: Told, letter: string): Lasts {
+  const { bag, list, perMetre, there, after, made } = told
+  const weighed = list.filter((one) => one.letter === letter).at(-1)
+  const at = weighed ?? list.at(-1)!
+  const piece = bag.ledger.pieces.find(({ id }) => id === at.piece)!
+  const rest = restOf(bag, letter, doneAt(bag, at, made))
+  const course = maybeCourse(bag, piece, letter, at.row)
+  const each = perMetre.get(letter)
+  const start = there.get(letter)
+  const usedGrams = () => lengthsIn(bag, piece, letter, 0, at.row + 1).metres(letter, after) * each!
+  const leftGrams =
+    weighed?.grams ??
+    (each === undefined || start === undefined ? null : Math.max(0, start - usedGrams()))
+  const unsaid = {
+    ...{ letter, weighed: weighed !== undefined },
+    ...{ ...sharesOf(told, letter, rest), leftGrams },
+    ...{ keptGrams: null, roundGrams: null, roundsLeft: null, rounds: null },
+    ...{ planned: course ? course.to - course.from : 0, part: course?.part.id ?? null },
+    ...{ lastTurn: null, turn: null },
+  }
+  if (each === undefined || leftGrams === null) return unsaid
+  const needed = rest.metres(letter, after) * each
+  const turnAt = (row: number) =>
+    leftGrams < needed - 1e-9
+      ? { lastTurn: piece.columns.number[row]!, turn: { piece: piece.id, row } }
+      : { lastTurn: null, turn: null }
+  if (!course) return { ...unsaid, keptGrams: needed, ...turnAt(at.row) }
+  const { row, ...rounds } = courseOf(told, letter, at, course, leftGrams)
+  return { ...unsaid, ...rounds, ...turnAt(row) }
+}
+
+export interface LastsOptions {
+  /** Grams there were of yarns before the first stitch; by itself what the design says. */
+  readonly inHand?: ReadonlyMap<string, number>
+  /** Rows that are done of other pieces. */
+  readonly made?: Done
+}
+
+/**
+ * Whether yarns last: what was used of them so far, as weighed, makes what is still to come surer (their common share, that of each stitch
+ * and of each yarn: Bayes' rule for normal errors), and says how many rounds they still give.
+ * @param list weighings in the order they were made; without any nothing is said
+ */
+export function lasting(bag: Bag, list: readonly Weighing[], options: LastsOptions = {}): Lasts[] {
+  if (list.length === 0) return []
+  const told = toldBy(bag, list, options)
+  return bag.ledger.yarns.map((letter) => lastsOf(told, letter))
 }
 
 /** Rounds that so much gives: those that come, one by one, then more of the usual; never below none. */

@@ -82,19 +82,11 @@ export function yarnModel(
     const metres = maybeMetresMeasured(design, one)
     return metres === null ? [] : [{ ...one, metres }]
   })
-  const kinds = new Set(
-    [...of, ...measured.map(({ stitch }) => stitch)].map((id) => stitchById(id).of),
+  const figures = figuresOf(
+    design,
+    [...of, ...measured.map(({ stitch }) => stitch)],
+    measured.length > 0,
   )
-  const figures: (readonly [string, number | null])[] = [
-    ['common', measured.length > 0 ? null : OFF.common],
-    ['strand', OFF.strand],
-    ['tail', OFF.tail],
-    ...[...kinds].map((id) => [`stitch ${id}`, OFF.stitch] as const),
-    ...design.yarns.map(({ letter, yarnClass }) => {
-      const other = (yarnClass ?? design.yarnClass) !== design.yarnClass
-      return [`yarn ${letter}`, other ? OFF.otherClass : OFF.yarn] as const
-    }),
-  ]
   const at = new Map(figures.map(([key], i) => [key, i]))
   const off = figures.map(([, sd]) => sd)
   const placesOf = (letter: string | null, id: string): number[] => [
@@ -142,6 +134,25 @@ export function yarnModel(
         tail: one[2]!,
       }))),
   }
+}
+
+/** What may be off, by its key, and how far by itself; null for what all stitches have in common once one is measured. */
+function figuresOf(
+  { yarns, yarnClass: usual }: Design,
+  stitches: readonly string[],
+  isMeasured: boolean,
+): (readonly [string, number | null])[] {
+  const kinds = new Set(stitches.map((id) => stitchById(id).of))
+  return [
+    ['common', isMeasured ? null : OFF.common],
+    ['strand', OFF.strand],
+    ['tail', OFF.tail],
+    ...[...kinds].map((id) => [`stitch ${id}`, OFF.stitch] as const),
+    ...yarns.map(({ letter, yarnClass }) => {
+      const other = (yarnClass ?? usual) !== usual
+      return [`yarn ${letter}`, other ? OFF.otherClass : OFF.yarn] as const
+    }),
+  ]
 }
 
 const standards = new Map<number, number[][]>()

@@ -34,13 +34,17 @@ const intoWords: Readonly<Record<Exclude<Into, 'stitches'>, string>> = {
   thing: 'as much as so many sc',
 }
 
+/** A length of yarn, short ones in what lengths are said in. */
+const shortOf = (metres: number, units: Words['units']) =>
+  metres < 1 ? printLength(metres * 1000, units) : printYarnLength(metres, units)
+
 /** A term of a sum: what it is of, its count by what each takes, and what comes of it. "1,240 sc" × "4.9 cm" = "60.8 m". */
 export function termWords(
   { into, stitch, count, metres }: Term,
   words: Words,
 ): { readonly what: string; readonly sum: string | null; readonly metres: string } {
   const many = Math.round(count).toLocaleString('en')
-  const is = printYarnLength(metres, words.units)
+  const is = shortOf(metres, words.units)
   const each = count > 0 ? printLength((metres * 1000) / count, words.units) : ''
   if (into === 'stitches')
     return { what: `${many} ${abbrOf(stitchById(stitch!), words)}`, sum: each, metres: is }

@@ -3,7 +3,10 @@ import { nextTick, ref, watch } from 'vue'
 import { cutAt } from '@core/units'
 
 /** A name that is typed and taken when the field is left: what is half typed stays, whatever is drawn anew meanwhile; none is no name. */
-const { longest = 60 } = defineProps<{ longest?: number }>()
+const { longest = 60, mayBeEmpty = false } = defineProps<{
+  longest?: number
+  mayBeEmpty?: boolean
+}>()
 const name = defineModel<string>({ required: true })
 const text = ref(name.value)
 const typing = ref(false)
@@ -13,7 +16,7 @@ watch(name, (now) => {
 async function take() {
   typing.value = false
   const wanted = cutAt(text.value.trim(), longest)
-  if (wanted && wanted !== name.value) name.value = wanted
+  if ((wanted || mayBeEmpty) && wanted !== name.value) name.value = wanted
   // It may be refused.
   await nextTick()
   text.value = name.value

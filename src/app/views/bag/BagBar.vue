@@ -38,6 +38,7 @@ const placeOf: Partial<Record<SnagCode, PlaceName>> = {
   'adjust-too-large': 'bands',
   'spot-gone': 'bands',
   'yarn-short': 'yarns',
+  'yarn-ends': 'yarns',
 }
 const wrong = steady(() => {
   const counts: Partial<Record<PlaceName, number>> = {}

@@ -10,6 +10,7 @@ import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import PartList from './PartList.vue'
+import SpineTurns from './SpineTurns.vue'
 import { spineParts, STRIP, stripHeight } from './spine-layout.ts'
 import { useRoundsDrag } from './use-rounds-drag.ts'
 
@@ -152,6 +153,7 @@ watch(chosen, async () => {
           @pointerdown.prevent="drag($event, part.id)"
         />
       </template>
+      <SpineTurns v-if="piece" :piece="piece" :parts="parts" />
       <PartList :parts="parts" @rounds="(id, by) => setRounds(id, roundsNow(id) + by)" />
     </div>
   </div>

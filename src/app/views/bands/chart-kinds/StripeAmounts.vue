@@ -3,9 +3,8 @@ import { computed, ref } from 'vue'
 import { roundsFrom, type StripesPart, stripesFrom, type Stripe } from '@core/band'
 import { standsOn } from '@core/ledger'
 import { LIMITS } from '@core/part'
-import { stitchById } from '@core/stitch'
 import { counted, printNumber, printYarnLength } from '@core/units'
-import { TAIL_METRES, yarnRate } from '@core/yarn'
+import { TAIL_METRES, yarnModel } from '@core/yarn'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
 import { readAmount } from '@app/parts/fields/read-typed.ts'
 import WholeField from '@app/parts/fields/WholeField.vue'
@@ -28,8 +27,14 @@ const count = computed(() => {
 })
 /** Metres of a round, on the safe side. */
 const perRound = computed(() => {
-  const { metresPerSc, spread } = yarnRate(design.value)
-  return count.value * stitchById(part.stitch).yarn * metresPerSc * (1 + spread)
+  const model = yarnModel(design.value, [part.stitch])
+  const surely = Math.max(
+    ...project.table!.derived.needs.flatMap(({ high, metres }) =>
+      metres > 0 ? [high / metres] : [],
+    ),
+    1,
+  )
+  return count.value * model.metresOf(design.value.yarns[0]!.letter, part.stitch) * surely
 })
 /** What is left of each yarn in hand when the rest of the bag is made; null where that is not known. */
 const inHand = computed(

@@ -2,14 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { calledOf, type WayChoice } from '@core/design'
-import {
-  gapsIn,
-  type Plan,
-  TRAIL_ROUNDS,
-  type WayFigures,
-  withWhole,
-  type YarnGap,
-} from '@core/paths'
+import { gapsIn, type Plan, type WayFigures, withWhole, type YarnGap } from '@core/paths'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import SaidWord from '@app/parts/said/SaidWord.vue'
 import { word } from '@app/parts/said/said.ts'
@@ -103,7 +96,7 @@ const between = computed({
 })
 const betweenWords = computed(() =>
   between.value === 'usual'
-    ? wholeWords.between.usual(TRAIL_ROUNDS)
+    ? wholeWords.between.usual(shown.value.design.leading.cutAfter)
     : wholeWords.between[between.value],
 )
 const seen = ref<'drawn' | 'table'>('drawn')
@@ -141,8 +134,8 @@ const { width, height } = useElementSize(box)
           ]"
         />
         <p class="note">
-          Usual: brought up over {{ TRAIL_ROUNDS }} {{ piece.worked }} at most, cut over more. What
-          cannot be, such as an edge a yarn does not hang at, is cut all the same.
+          Usual: brought up over {{ shown.design.leading.cutAfter }} {{ piece.worked }} at most, cut
+          over more. What cannot be, such as an edge a yarn does not hang at, is cut all the same.
         </p> </SaidWord
       >. Changes are made on the last yarn over of the stitch before.
     </p>

@@ -1,19 +1,21 @@
 <script setup lang="ts">
 import { Close } from '@element-plus/icons-vue'
 import type { Strand } from '@core/design'
+import type { StrandNeed } from '@core/yarn'
 import NameInput from '@app/parts/fields/NameInput.vue'
-import BallFields from './BallFields.vue'
-import InHandField from './InHandField.vue'
+import BallWord from './BallWord.vue'
+import BuyWord from './BuyWord.vue'
+import HandWord from './HandWord.vue'
 
 /** A strand that is held together with the yarn above it. */
-defineProps<{ strand: Strand; needed: string }>()
+defineProps<{ strand: Strand; need: StrandNeed | undefined; needed: string }>()
 const emit = defineEmits<{ set: [values: Partial<Strand>]; remove: [] }>()
 </script>
 
 <template>
   <tr class="strand">
     <td class="colour" />
-    <td class="named" colspan="2">
+    <td class="named">
       <div class="who">
         <span class="with" aria-hidden="true">with</span>
         <NameInput
@@ -25,21 +27,15 @@ const emit = defineEmits<{ set: [values: Partial<Strand>]; remove: [] }>()
       </div>
     </td>
     <td class="label">
-      <div class="ball">
-        <BallFields :label="strand.label" :of="strand.name" @set="emit('set', { label: $event })" />
-      </div>
+      <BallWord :strand="strand" @set="({ label }) => emit('set', { label: label ?? null })" />
     </td>
     <td class="hand">
-      <InHandField
-        :grams="strand.inHandGrams"
-        :label="strand.label"
-        :of="strand.name"
-        @set="emit('set', { inHandGrams: $event })"
-      />
+      <HandWord :strand="strand" @set="emit('set', { lots: $event })" />
     </td>
     <td class="need">
       <span class="note">as many metres; {{ needed }}</span>
     </td>
+    <td class="buy"><BuyWord v-if="need" :need="need" /></td>
     <td class="ends">
       <button
         type="button"
@@ -55,15 +51,15 @@ const emit = defineEmits<{ set: [values: Partial<Strand>]; remove: [] }>()
 </template>
 
 <style>
-.yarns-view .strand .with {
+.amounts .strand .with {
   padding-left: 22px;
   color: var(--ink-2);
   font-size: 12.5px;
 }
-.yarns-view .ends {
+.amounts .ends {
   white-space: nowrap;
 }
-.yarns-view .ends .icon-button {
+.amounts .ends .icon-button {
   display: inline-grid;
 }
 </style>

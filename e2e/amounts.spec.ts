@@ -1,0 +1,72 @@
+import { accessible, expect, openDemo, test, undo } from './bag.ts'
+
+/* How much of each yarn: what there is, what it takes and why, what to buy; and whether it lasts, weighed on the way. */
+
+test('a figure opens to its sum, lots are said, and what is to be bought follows', async ({
+  page,
+}) => {
+  await openDemo(page, 'Yarns')
+  await page.getByRole('button', { name: /^Brass in Diamonds: / }).click()
+  const sum = page.locator('.sum-card')
+  // The ledger's 820 sc of Brass in the diamonds.
+  await expect(sum).toContainText('820 sc')
+  await expect(sum).toContainText('carried inside other stitches')
+  await sum.getByText('Row by row').click()
+  await expect(sum.locator('li').first()).toContainText('round 32')
+  await accessible(page)
+
+  await page.locator('[data-word="hand-Brass"]').click()
+  await page.getByRole('textbox', { name: 'In hand of Brass' }).fill('20 g')
+  await page.getByRole('textbox', { name: 'Dye lot 1 of Brass' }).fill('12')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Escape')
+  await expect(page.locator('[data-word="hand-Brass"]')).toHaveText('20 g')
+  const buy = page.locator('[data-word="buy-Brass"]')
+  await expect(buy).toHaveText('1 ball of lot 12')
+  await page.locator('[data-word="ball-Brass"]').click()
+  await page.getByRole('textbox', { name: 'Price a ball of Brass' }).fill('4.25')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Escape')
+  await buy.click()
+  await expect(page.getByText('Price: 4.25.')).toBeVisible()
+})
+
+test('stitches are measured, and scale all others', async ({ page }) => {
+  await openDemo(page, 'Yarns')
+  const rests = page.locator('.measured-yarn')
+  await rests.getByRole('button', { name: 'Measure stitches' }).click()
+  await rests.getByRole('textbox', { name: 'Stitches' }).fill('20')
+  await rests.getByRole('textbox', { name: 'Yarn pulled out' }).fill('80')
+  await page.keyboard.press('Tab')
+  await expect(rests).toContainText('20 sc of A: 80.0 cm unravelled')
+  await expect(page.locator('.tally')).toContainText('From unravelled stitches')
+  await undo(page)
+  await expect(rests).not.toContainText('80.0 cm')
+})
+
+test('what is weighed says by when to change course, on the spine too, and stays', async ({
+  page,
+}) => {
+  await openDemo(page, 'Yarns')
+  await page.getByText('Will it last', { exact: true }).click()
+  await page.getByRole('textbox', { name: 'After round' }).fill('58')
+  await page.getByRole('textbox', { name: 'On the pan' }).fill('20')
+  await page.keyboard.press('Tab')
+  await page.getByRole('button', { name: 'Take the reading' }).click()
+  await expect(page.getByRole('textbox', { name: 'Left' })).toHaveValue(/^(19|20|21)$/)
+  await page.getByRole('button', { name: 'Keep this weighing' }).click()
+  const card = page.locator('.lasts-card').first()
+  await expect(card).toContainText('It does not last: change course after round')
+  await accessible(page)
+  await expect(page.locator('.spine-strip .turn').first()).toHaveAttribute(
+    'title',
+    /^Drum blue does not last/,
+  )
+  await expect(page.locator('.snags')).toContainText('Drum blue does not last.')
+  await page.locator('.bag-bar, header').getByText('saved').first().waitFor()
+  await page.reload()
+  await page.getByText('Will it last', { exact: true }).click()
+  await expect(page.locator('.weighings')).toContainText('after round 58')
+  await page.getByRole('button', { name: /^Take back Drum blue/ }).click()
+  await expect(page.locator('.lasts-card')).toHaveCount(0)
+})
