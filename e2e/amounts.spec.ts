@@ -1,4 +1,4 @@
-import { accessible, expect, openDemo, test, undo } from './bag.ts'
+import { accessible, expect, fileFrom, go, openDemo, saved, test, undo } from './bag.ts'
 
 /* How much of each yarn: what there is, what it takes and why, what to buy; and whether it lasts, weighed on the way. */
 
@@ -63,10 +63,46 @@ test('what is weighed says by when to change course, on the spine too, and stays
     /^Drum blue does not last/,
   )
   await expect(page.locator('.snags')).toContainText('Drum blue does not last.')
-  await page.locator('.bag-bar, header').getByText('saved').first().waitFor()
+  await saved(page)
   await page.reload()
   await page.getByText('Will it last', { exact: true }).click()
   await expect(page.locator('.weighings')).toContainText('after round 58')
   await page.getByRole('button', { name: /^Take back Drum blue/ }).click()
   await expect(page.locator('.lasts-card')).toHaveCount(0)
+})
+
+test('yarns in hand are kept for any bag, set aside for one, and never promised twice', async ({
+  page,
+}) => {
+  await page.goto('/in-hand')
+  await page.getByRole('button', { name: 'Yarn', exact: true }).click()
+  await page.getByRole('textbox', { name: 'Name of Yarn 1' }).fill('Brass')
+  await page.keyboard.press('Tab')
+  await page.locator('[data-word="ball-Brass"]').click()
+  await page.getByRole('textbox', { name: 'Grams a ball of Brass' }).fill('50')
+  await page.getByRole('textbox', { name: 'Metres a ball of Brass' }).fill('125')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Escape')
+  await page.locator('[data-word="hand-Brass"]').click()
+  await page.getByRole('textbox', { name: 'In hand of Brass' }).fill('1')
+  await page.getByRole('textbox', { name: 'Dye lot 1 of Brass' }).fill('77')
+  await page.keyboard.press('Tab')
+  await page.keyboard.press('Escape')
+  await accessible(page)
+  const table = (await fileFrom(page, 'Give out a table')).bytes.toString('utf8')
+  expect(table).toContain('Brass,')
+  expect(table).toContain('77,50')
+
+  await page.getByRole('link', { name: 'Shelf' }).click()
+  await page.getByRole('link', { name: 'Open Beater tote' }).click()
+  await go(page, 'Yarns')
+  await page.locator('[data-word="hand-Brass"]').click()
+  await page.getByRole('button', { name: 'Take out lot 1' }).click()
+  await page.getByRole('button', { name: /^Brass, lot 77/ }).click()
+  // About 30 g are surely needed, of 50.
+  await expect(page.getByRole('button', { name: /^Brass, lot 77/ })).toContainText(/(19|20) g free/)
+  await page.keyboard.press('Escape')
+  await saved(page)
+  await page.goto('/in-hand')
+  await expect(page.locator('.in-hand')).toContainText('Beater tote 3')
 })

@@ -19,6 +19,11 @@ export const router = createRouter({
       name: 'stitches',
       component: () => import('./views/stitches/StitchesView.vue'),
     },
+    {
+      path: '/in-hand',
+      name: 'in-hand',
+      component: () => import('./views/in-hand/InHandView.vue'),
+    },
     { path: '/check', name: 'check', component: () => import('./views/check/CheckView.vue') },
     {
       path: '/bag/:id',

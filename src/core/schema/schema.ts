@@ -4,7 +4,7 @@ import { partClasses } from '../design/index.ts'
 import { nullableFields, optionalFields } from '../document/index.ts'
 import { fittings } from '../fitting/index.ts'
 import { stepLists } from '../program/index.ts'
-import { MadeRow, projectKind } from '../project/index.ts'
+import { logKinds, MadeRow, projectKind } from '../project/index.ts'
 
 type Schema = { properties?: Record<string, unknown>; required?: string[]; [key: string]: unknown }
 
@@ -27,13 +27,26 @@ export function projectSchema(): object {
       orNull(name, field)
   }
   // What several share is in each of them.
-  for (const shared of ['AnyPart', 'AnyItem', 'Section', 'Base', 'Disc', 'RowRecord', 'AnyStep'])
+  for (const shared of [
+    'AnyPart',
+    'AnyItem',
+    'AnyEntry',
+    'Section',
+    'Base',
+    'Disc',
+    'RowRecord',
+    'AnyStep',
+  ])
     delete rest[shared]
   const list = rest['DesignPiece']!.properties!['parts'] as Record<string, unknown>
   list['items'] = { oneOf: parts.map(({ name }) => ({ $ref: `#/$defs/${name}` })) }
   const things = rest['Design']!.properties!['items'] as Record<string, unknown>
   things['items'] = {
     oneOf: Object.values(fittings).map(({ document }) => ({ $ref: `#/$defs/${document.name}` })),
+  }
+  const entries = project!.properties!['log'] as Record<string, unknown>
+  entries['items'] = {
+    oneOf: Object.values(logKinds).map(({ name }) => ({ $ref: `#/$defs/${name}` })),
   }
   for (const { owner, field, of } of stepLists) {
     const steps = rest[owner]!.properties![field] as Record<string, unknown>

@@ -2,9 +2,11 @@ import { type OwnMotif, type OwnPattern } from './workshop.ts'
 import {
   drawers,
   emptyWorkshop,
+  freeOf,
   MOST,
   newIn,
   printWorkshop,
+  promisedBy,
   readWorkshop,
   type Workshop,
   workshopAfter,
@@ -46,6 +48,46 @@ const faults = (over: object) => {
   return read.ok ? [] : read.problem.map(({ where, message }) => `${where} ${message}`)
 }
 
+describe('yarns in hand', () => {
+  it('are read from a workshop of before, when there was one amount', () => {
+    const [one] = full.yarns
+    const rest = { ...one!, lots: undefined }
+    const before = (inHandGrams: number | null) =>
+      readWorkshop(
+        JSON.stringify({
+          ...JSON.parse(printWorkshop(full)),
+          ...{ version: 3, yarns: [{ ...rest, inHandGrams }] },
+        }),
+      )
+    expect(before(80)).toMatchObject({
+      value: { yarns: [{ lots: [{ lot: null, grams: 80 }] }] },
+    })
+    expect(before(null)).toMatchObject({ value: { yarns: [{ lots: [] }] } })
+  })
+
+  // 100 g of lot 7, 60 promised to one bag and 50 to a strand of another: 10 too many.
+  it('are promised once: what bags keep aside is not free', () => {
+    const keeps = (grams: number) => [{ lot: '7', grams, of: 'own-y' }]
+    const [yarn] = tote().yarns
+    const bags = [
+      { name: 'One', yarns: [{ ...yarn!, lots: keeps(60) }] },
+      {
+        name: 'Other',
+        yarns: [{ ...yarn!, strands: [{ name: 'Fine', label: null, lots: keeps(50) }] }],
+      },
+    ]
+    const promised = bags.flatMap(promisedBy)
+    expect(promised.map(({ bag, grams }) => [bag, grams])).toEqual([
+      ['One', 60],
+      ['Other', 50],
+    ])
+    const lot = { lot: '7', grams: 100 }
+    expect(freeOf({ id: 'own-y' }, lot, promised.slice(0, 1))).toBe(40)
+    expect(freeOf({ id: 'own-y' }, lot, promised)).toBe(-10)
+    expect(freeOf({ id: 'own-y' }, { lot: '8', grams: 30 }, promised)).toBe(30)
+  })
+})
+
 describe('the workshop file', () => {
   it('comes back as it went out', () => {
     expect(readWorkshop(printWorkshop(full))).toEqual({ ok: true, value: full })
@@ -67,7 +109,7 @@ describe('the workshop file', () => {
     expect(faults({ format: 'ample-motif-project' })).toEqual([
       'file is not an Ample Motif workshop',
     ])
-    expect(faults({ version: 4 })[0]).toContain('version 4 is newer')
+    expect(faults({ version: 5 })[0]).toContain('version 5 is newer')
     expect(faults({ patterns: [{ ...pattern, multiple: 0 }] })[0]).toContain('patterns[0].multiple')
     expect(faults({ patterns: [pattern, pattern] })).toEqual(['patterns[1].id is there twice'])
     expect(faults({ motifs: [{ ...motif, width: 2 }] })).toEqual([

@@ -7,6 +7,7 @@ import WordsMenu from './WordsMenu.vue'
 const places = [
   { to: '/', title: 'Shelf' },
   { to: '/stitches', title: 'Stitches' },
+  { to: '/in-hand', title: 'In hand' },
   { to: '/check', title: 'Check' },
 ] as const
 </script>

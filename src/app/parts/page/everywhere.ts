@@ -13,6 +13,7 @@ export function useEverywhere(): void {
     return [
       { title: 'Go to the shelf', run: () => go('/') },
       { title: 'Go to Stitches, every pattern', run: () => go('/stitches') },
+      { title: 'Go to In hand, the yarns there are', run: () => go('/in-hand') },
       { title: 'Check a written pattern', run: () => go('/check') },
       {
         title: terms === 'us' ? 'Use UK terms' : 'Use US terms',

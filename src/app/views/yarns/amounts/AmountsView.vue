@@ -15,12 +15,13 @@ import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import AmountBars from './AmountBars.vue'
 import AmountTable from './AmountTable.vue'
-import BallWord from './BallWord.vue'
+import BallWord from '@app/parts/yarn/BallWord.vue'
 import BuyWord from './BuyWord.vue'
-import HandWord from './HandWord.vue'
+import HandWord from '@app/parts/yarn/HandWord.vue'
+import KeepAside from './KeepAside.vue'
 import MeasuredYarn from './MeasuredYarn.vue'
 import type { Opened } from './opened.ts'
-import { needWeightWords, needWords } from './saying-amounts.ts'
+import { needWeightWords, needWords } from '@app/parts/yarn/saying-amounts.ts'
 import StrandRow from './StrandRow.vue'
 import SumCard from './SumCard.vue'
 
@@ -90,6 +91,9 @@ const takeOutTitle = (letter: string, used: boolean) => {
 }
 const short = (need: YarnNeed | undefined) =>
   need !== undefined && need.inHandMetres !== null && need.inHandMetres < need.high
+/** Grams that are surely needed of it; null where its label is not known. */
+const gramsFor = (label: Yarn['label'], need: YarnNeed | undefined) =>
+  label && need ? (need.high * label.grams) / label.metres : null
 const strandWords = (need: YarnNeed | undefined, at: number) =>
   need?.strands[at] ? needWeightWords({ ...need, ...need.strands[at] }, units.value) : ''
 </script>
@@ -133,7 +137,13 @@ const strandWords = (need: YarnNeed | undefined, at: number) =>
               <BallWord :strand="yarn" :yarn="yarn" @set="set(yarn.letter, $event)" />
             </td>
             <td class="hand">
-              <HandWord :strand="yarn" @set="set(yarn.letter, { lots: $event })" />
+              <HandWord :strand="yarn" @set="set(yarn.letter, { lots: $event })">
+                <KeepAside
+                  :strand="yarn"
+                  :need-grams="gramsFor(yarn.label, need)"
+                  @keep="(lots, label) => set(yarn.letter, { lots, label: yarn.label ?? label })"
+                />
+              </HandWord>
             </td>
             <td class="need">
               <b>{{ needWords(need, units) }}</b>

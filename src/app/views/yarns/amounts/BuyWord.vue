@@ -5,7 +5,7 @@ import type { StrandNeed } from '@core/yarn'
 import SaidWord from '@app/parts/said/SaidWord.vue'
 import { word } from '@app/parts/said/said.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import { buyWords, priceWords } from './saying-amounts.ts'
+import { buyWords, priceWords } from '@app/parts/yarn/saying-amounts.ts'
 
 /** What is to be bought of a yarn: a word that opens how that comes about. */
 const { need } = defineProps<{ need: StrandNeed }>()

@@ -3,9 +3,9 @@ import { Close } from '@element-plus/icons-vue'
 import type { Strand } from '@core/design'
 import type { StrandNeed } from '@core/yarn'
 import NameInput from '@app/parts/fields/NameInput.vue'
-import BallWord from './BallWord.vue'
+import BallWord from '@app/parts/yarn/BallWord.vue'
 import BuyWord from './BuyWord.vue'
-import HandWord from './HandWord.vue'
+import HandWord from '@app/parts/yarn/HandWord.vue'
 
 /** A strand that is held together with the yarn above it. */
 defineProps<{ strand: Strand; need: StrandNeed | undefined; needed: string }>()

@@ -7,7 +7,7 @@ import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import { type Opened, partsNamed } from './opened.ts'
 import { rowsOfSum } from './rows-of-sum.ts'
-import { surelyWords } from './saying-amounts.ts'
+import { surelyWords } from '@app/parts/yarn/saying-amounts.ts'
 
 /** The sum of a figure: what so many stitches take each, strands, tails; and of a part row by row. */
 const { opened, yarn, need } = defineProps<{

@@ -14,8 +14,11 @@ import RunFields from './RunFields.vue'
 import { ballWords } from './saying-amounts.ts'
 
 /** What a ball of a yarn is, by its label: a word that opens its fields; of a yarn of its own also its class and the colours it places. */
-const { strand, yarn = null } = defineProps<{ strand: Strand; yarn?: Yarn | null }>()
-const emit = defineEmits<{ set: [values: Partial<Yarn>] }>()
+const { strand, yarn = null } = defineProps<{
+  strand: Strand
+  yarn?: Pick<Yarn, 'letter' | 'name' | 'colour' | 'yarnClass' | 'run'> | null
+}>()
+const emit = defineEmits<{ set: [values: Partial<Pick<Yarn, 'label' | 'yarnClass' | 'run'>>] }>()
 const workshop = useWorkshop()
 const text = computed(() => ballWords(strand, workshop.words.units))
 const setPrice = (price: number) => emit('set', { label: { ...strand.label!, price } })
@@ -48,7 +51,7 @@ const run = computed(() => yarn?.run ?? [])
               (value: number) => emit('set', { yarnClass: value === 0 ? null : value })
             "
           >
-            <ElOption :value="0" label="as the bag" />
+            <ElOption :value="0" :label="yarn.letter.length === 1 ? 'as the bag' : 'not said'" />
             <ElOption
               v-for="one in yarnClasses"
               :key="one.number"

@@ -73,6 +73,7 @@ const another = () => emit('set', [...strand.lots, { lot: null, grams: 0, of: nu
     >
       Another lot
     </button>
+    <slot />
     <p class="note">In balls, grams (“38 g”) or metres (“90 m”): a part ball too.</p>
   </SaidWord>
 </template>
