@@ -1,4 +1,4 @@
-import { computed, type Ref, ref } from 'vue'
+import { computed, type Ref, ref, shallowRef } from 'vue'
 import {
   baseOf,
   begunBy,
@@ -37,6 +37,8 @@ export function useSelecting(
       pieces.find((piece) => piece.id === BODY)!
     )
   })
+  /** The row that is pointed at, by its index in a piece: it is marked on the spine. */
+  const pointedRow = shallowRef<{ readonly piece: string; readonly row: number } | null>(null)
   /** Selects a piece by its beginning. */
   function selectPiece(piece: string) {
     chosenPiece.value = piece
@@ -50,5 +52,5 @@ export function useSelecting(
     const added = partsOf(design.value!).find(({ id }) => !known.has(id))
     if (added) selectedPart.value = added.id
   }
-  return { selectedPiece, ledgerPiece, selectPiece, selectNew }
+  return { selectedPiece, ledgerPiece, pointedRow, selectPiece, selectNew }
 }

@@ -10,9 +10,16 @@ import {
   type LedgerItem,
 } from '../ledger/index.ts'
 import { sides } from '../program/index.ts'
-import { joinText, lineLabel, rowText, writtenPattern, itemText } from '../pattern/index.ts'
+import {
+  changesOf,
+  joinText,
+  lineLabel,
+  rowText,
+  writtenPattern,
+  itemText,
+} from '../pattern/index.ts'
 import { mendText, snagText } from '../snag/index.ts'
-import { stitchById, type Words } from '../stitch/index.ts'
+import type { Words } from '../stitch/index.ts'
 import { weightWords } from '../yarn/index.ts'
 import { counted, printLength, printYarnLength, type System } from '../units/index.ts'
 import type { Derived, Tally } from './derive.ts'
@@ -77,19 +84,6 @@ const sized = <Of extends string>(of: Of, mm: number | null, spread: number) =>
     [`${of}MmHigh`]: mm && mm * (1 + spread),
   }) as Record<`${Of}Mm` | `${Of}MmLow` | `${Of}MmHigh`, number | null>
 
-/** Where a row changes yarn: after so many of its places, and at its start where the row below ended in another. */
-function changesOf({ ledger }: Derived, piece: Piece, row: number) {
-  const changes: { after: number; yarn: string }[] = []
-  let after = 0
-  let inHand = row === 0 ? null : runsOfRow(ledger, piece, row - 1).at(-1)!.yarn
-  for (const { stitch, yarn, count } of runsOfRow(ledger, piece, row)) {
-    if (yarn !== (inHand ?? yarn)) changes.push({ after, yarn })
-    inHand = yarn
-    after += stitchById(stitch).makes * count
-  }
-  return changes
-}
-
 function fittingReport({ ledger, needs }: Derived, one: LedgerItem, words: Words) {
   const { item, lengthMm, yarns, places } = one
   const metresOf = (letter: string) =>
@@ -119,7 +113,7 @@ function rowReport(derived: Derived, piece: Piece, row: number, words: Words) {
     onto: numberOf(columns.onto[row]!),
     ...(columns.also[row]! < 0 ? {} : { also: numberOf(columns.also[row]!) }),
     runs: runsOfRow(ledger, piece, row),
-    changes: changesOf(derived, piece, row),
+    changes: changesOf(ledger, piece, row),
     /** Stitches from its start to the middles of front and back; null where it has none. */
     middles: maybeMiddlesCounted(piece, row),
     widthMm: columns.widthMm[row]!,

@@ -137,12 +137,12 @@ export class Beginning {
 }
 
 /** What can be chosen for a yarn: in rows of several yarns, and in the rows it is not worked in. */
-export const wayHows = ['carry', 'float', 'bobbin', 'trail', 'along', 'cut'] as const
+export const wayHows = ['carry', 'float', 'bobbin', 'snip', 'trail', 'along', 'cut'] as const
 
 /**
  * How a yarn is led, where that is not by the usual rules: in the whole bag, in one part, one yarn, or from one row to the next it is
- * worked in. `carry` inside the other stitches of a row, `float` behind them, or one `bobbin` for each of its fields; in between `trail`
- * it up, take it `along` inside the stitches of the rows there, or `cut` it.
+ * worked in. `carry` inside the other stitches of a row, `float` behind them, one `bobbin` for each of its fields, or `snip` it after its last stitch of
+ * the row; in between `trail` it up, take it `along` inside the stitches of the rows there, or `cut` it.
  */
 export class WayChoice {
   @OrNull() @Id() readonly part!: string | null

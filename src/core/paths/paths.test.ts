@@ -42,6 +42,69 @@ const said = (design: Design) =>
     finish,
   ])
 
+const all = { part: null, yarn: null, after: null }
+
+describe('one motif by itself', () => {
+  const rows = (colours: readonly string[]) =>
+    motif({ chart: { width: colours[0]!.length, colours } })
+  const flat = (how: 'bobbin' | 'carry', colours: readonly string[]) =>
+    paths({
+      ...tote({
+        parts: [baseAs('panel', { count: 6 }), rows(colours), plain({ id: 'top', rounds: 1 })],
+      }),
+      ways: [{ ...all, how }],
+    })
+  const ends = (of: ReturnType<typeof paths>, letter: string) => of.way(letter).events.length
+
+  /*
+   * By hand: B has one field; A goes on up one side of it, is joined on the other for its three rows, and cut there when the row above
+   * is of A again. Nothing lies inside.
+   */
+  it('has a bobbin for each field in flat rows, and nothing inside it', () => {
+    const of = flat('bobbin', ['AABBAA', 'AABBAA', 'AABBAA'])
+    expect([ends(of, 'A'), ends(of, 'B')]).toEqual([4, 2])
+    expect([of.mostStrands, Math.max(...of.longestCarry), Math.max(...of.bobbins)]).toEqual([
+      1, 0, 1,
+    ])
+    expect(Math.max(...of.lying.carried)).toBe(0)
+    const carried = flat('carry', ['AABBAA', 'AABBAA', 'AABBAA'])
+    expect([ends(carried, 'A'), ends(carried, 'B')]).toEqual([2, 2])
+    expect(carried.mostStrands).toBe(2)
+  })
+
+  // By hand: a field that leans by a stitch a row is one; two that part and meet again are two for that long.
+  it('follows a field that leans, and one that parts and meets', () => {
+    const leans = flat('bobbin', ['BBAAAA', 'ABBAAA', 'AABBAA'])
+    expect(ends(leans, 'B')).toBe(2)
+    const ring = flat('bobbin', ['ABBBBA', 'ABAABA', 'ABBBBA'])
+    // One more of B for the middle row, and one of A inside the ring.
+    expect(ends(ring, 'B')).toBe(4)
+    expect(Math.max(...ring.bobbins)).toBe(1 + 2)
+  })
+
+  const around = (how: 'bobbin' | 'snip' | 'carry') =>
+    paths(
+      bagOf([base(), rows(Array(3).fill(`${'A'.repeat(44)}BABA`))], {
+        ways: [{ ...all, yarn: 'B', how }],
+      }),
+    )
+
+  it('has none in rounds that are not turned: it is carried', () => {
+    expect(around('bobbin').way('B')).toEqual(around('carry').way('B'))
+    expect(Math.max(...around('bobbin').bobbins)).toBe(0)
+  })
+
+  // By hand: joined and cut in each of three rounds; from its first stitch to its last it passes one of A.
+  it('is cut in each round where she says so, and goes no further than its last stitch', () => {
+    const of = around('snip')
+    expect(ends(of, 'B')).toBe(6)
+    expect(of.laid('B')).toBeCloseTo((3 * 1 * 5 * 1.05) / 1000, 9)
+    expect(around('carry').laid('B')).toBeCloseTo((3 * 46 * 5 * 1.05) / 1000, 9)
+    // A passes behind two stitches one by one; B would have passed 45 on its way around.
+    expect([of.longestCarry.at(-1), around('carry').longestCarry.at(-1)]).toEqual([1, 45])
+  })
+})
+
 describe('the ways of the yarns', () => {
   it('has two ends for one yarn and none of it carried', () => {
     const plainly = paths(bagOf([base()]))
@@ -146,7 +209,6 @@ describe('the ways of the yarns', () => {
 describe('a choice of how yarns are led', () => {
   const bag = (ways: Design['ways']) =>
     bagOf([base(), striped(['B', 2], ['A', 2], ['B', 2], ['A', 2])], { ways })
-  const all = { part: null, yarn: null, after: null }
 
   it('holds in the bag, or for a part, a yarn, or one gap, of which the closest goes first', () => {
     // A waits twice, first below the band, and B once: by the rules all are trailed up.

@@ -1,6 +1,7 @@
 import type { Ledger, Piece } from '../ledger/index.ts'
 import { type RowUse, type Use, useOfRow } from './uses.ts'
-import { type How, inGap, withinRow } from './ways.ts'
+import { goingOn, type Stretch, stretchesOf } from './fields.ts'
+import { type How, inGap, withinRow, type Within } from './ways.ts'
 
 /** Slack of a strand that lies in the fabric without making stitches. */
 const SLACK = 1.05
@@ -42,6 +43,8 @@ export interface YarnPaths {
   /** Ends to weave in that begin or end in the part, `[part][yarn]`. */
   readonly ends: readonly (readonly number[])[]
   readonly totalEnds: number
+  /** Bobbins that hang on a row beside one of each yarn. */
+  readonly bobbins: Uint16Array
   /** Changes of colour, by row: within the row and from the row below. */
   readonly changes: Uint16Array
   readonly totalChanges: number
@@ -63,6 +66,8 @@ interface Walk {
   readonly open: Map<How, number>
   readonly events: YarnEvent[]
   last: Use | null
+  /** What is live of it after the last row: one strand, or one for each field; none where it was snipped. */
+  live: readonly Stretch[]
 }
 
 function put({ spans, open }: Walk, how: How, from: number, to: number): void {
@@ -71,46 +76,47 @@ function put({ spans, open }: Walk, how: How, from: number, to: number): void {
   else if (to > from) open.set(how, spans.push({ from, to, how }) - 1)
 }
 
-const edgeOf = (use: Use, what: YarnEvent['what']): YarnEvent['edge'] =>
-  what === 'joined' ? (use.before === 0 ? 'start' : null) : use.after === 0 ? 'end' : null
-
-const eventOf = (use: Use, what: YarnEvent['what'], total: number): YarnEvent => ({
-  row: use.row,
-  what,
-  edge: edgeOf(use, what),
-  stitch: what === 'joined' ? use.before : total - use.after,
-})
-
 /** Follows every yarn of a piece: its own choices and the usual rules are asked here and nowhere else. Pure. */
 export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
   const { rows, columns, parts } = piece
   const walks = ledger.yarns.map((): Walk => ({
-    ...{ spans: [], open: new Map(), events: [], last: null },
+    ...{ spans: [], open: new Map(), events: [], last: null, live: [] },
   }))
   const laid = () => new Float64Array(rows * walks.length)
   const lying: Record<Lying, Float64Array> = { carried: laid(), floated: laid(), trailed: laid() }
   const totals = new Uint32Array(rows)
   const changes = new Uint16Array(rows)
+  const bobbins = new Uint16Array(rows)
   const strands = new Uint8Array(rows)
   const longestCarry = new Uint16Array(rows)
   for (let row = 0, inHand = -1; row < rows; row++) {
     const use = useOfRow(ledger, piece, row, inHand)
     totals[row] = use.total
     changes[row] = use.changes
-    strands[row] = use.uses.length
-    longestCarry[row] = use.longestGap
-    for (const one of use.uses) follow(ledger, piece, walks[one.yarn]!, one, { use, totals, lying })
+    let [others, gap] = [0, 0]
+    for (const one of use.uses) {
+      const walk = walks[one.yarn]!
+      const how = follow(ledger, piece, walk, one, { use, totals, lying })
+      if (how !== 'bobbin') others++
+      if (how === 'carried' || how === 'floated') gap = Math.max(gap, one.gap)
+      bobbins[row]! += Math.max(0, walk.live.length - 1)
+    }
+    // One is worked with, the others lie inside or behind; bobbins do neither.
+    strands[row] = Math.max(1, others)
+    longestCarry[row] = gap
     inHand = columns.runYarn[lastRun(piece, row)]!
   }
-  for (const { last, events } of walks)
-    if (last) events.push(eventOf(last, 'cut', totals[last.row]!))
+  for (const { last, events, live } of walks) {
+    if (last) for (const one of live) events.push(cutOf(last, one, totals[last.row]!))
+    events.sort((a, b) => a.row - b.row)
+  }
   const ends = parts.map((_, part) =>
     walks.map(({ events }) => events.filter(({ row }) => columns.part[row] === part).length),
   )
   const sum = (list: Iterable<number>) => [...list].reduce((a, b) => a + b, 0)
   return {
     ways: walks.map(({ spans, events }) => ({ spans, events })),
-    lying,
+    ...{ lying, bobbins },
     ...{ ends, totalEnds: sum(ends.map(sum)) },
     ...{ changes, totalChanges: sum(changes) },
     ...{ strands, mostStrands: Math.max(0, ...strands), longestCarry },
@@ -120,44 +126,80 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
 const lastRun = ({ columns }: Piece, row: number): number =>
   columns.blockTo[columns.blockStart[row + 1]! - 1]! - 1
 
-/** One yarn comes to the next row it is worked in. */
+/** The one strand of a yarn that goes through a whole row, as its ends are said: where it was first and last worked. */
+const strandOf = ({ before, after }: Use, total: number): Stretch => ({
+  ...{ from: 0, to: total },
+  ...{ before, through: total - after },
+})
+const joinedOf = ({ row }: Use, { before }: Stretch): YarnEvent => ({
+  ...{ row, what: 'joined', stitch: before },
+  edge: before === 0 ? 'start' : null,
+})
+const cutOf = ({ row }: Use, { through }: Stretch, total: number): YarnEvent => ({
+  ...{ row, what: 'cut', stitch: through },
+  edge: through === total ? 'end' : null,
+})
+
+interface Followed {
+  readonly use: RowUse
+  readonly totals: Uint32Array
+  readonly lying: Record<Lying, Float64Array>
+}
+
+/** One yarn comes to the next row it is worked in. How it lies there beside others; null where it has the row to itself. */
 function follow(
   ledger: Ledger,
   piece: Piece,
   walk: Walk,
   use: Use & { readonly yarn: number },
-  {
-    use: { total },
-    totals,
-    lying,
-  }: {
-    readonly use: RowUse
-    readonly totals: Uint32Array
-    readonly lying: Record<Lying, Float64Array>
-  },
-): void {
+  { use: { total }, totals, lying }: Followed,
+): Within | null {
   const { columns, parts } = piece
-  const { row } = use
-  const letter = ledger.yarns[use.yarn]!
-  const part = columns.part[row]!
-  const { events, last } = walk
+  const { row, yarn } = use
+  const letter = ledger.yarns[yarn]!
+  const { last, events } = walk
   const lay = (how: Lying, metres: number) =>
-    void (lying[how][row * ledger.yarns.length + use.yarn]! += metres)
-  const how = last && inGap(ledger, piece, { letter, last: last.row, next: row })
-  if (last && how) {
-    if (how === 'cut') events.push(eventOf(last, 'cut', totals[last.row]!))
-    else lay(how === 'carried' ? how : 'trailed', gapMetres(piece, how, last.row, row))
-    put(walk, how, last.row + 1, row)
+    void (lying[how][row * ledger.yarns.length + yarn]! += metres)
+  const within = use.stitches < total ? withinRow(ledger.ways, piece, row, letter) : null
+  const cut = (list: readonly Stretch[]) => {
+    for (const one of list) events.push(cutOf(last!, one, totals[last!.row]!))
   }
-  if (how === null || how === 'cut') events.push(eventOf(use, 'joined', total))
+  // What of it comes here from the row it was last worked in: all its strands from the row below, one over a gap.
+  let there = walk.live
+  if (last) {
+    const how = inGap(ledger, piece, { letter, last: last.row, next: row })
+    if (how === 'cut') cut(there)
+    else if (row - last.row > 1) cut(there.slice(1))
+    there = how === 'cut' ? [] : row - last.row > 1 ? there.slice(0, 1) : there
+    if (how !== 'cut' && there.length > 0)
+      lay(how === 'carried' ? how : 'trailed', gapMetres(piece, how, last.row, row))
+    put(walk, there.length > 0 ? how : 'cut', last.row + 1, row)
+  }
   put(walk, 'worked', row, row + 1)
-  if (use.stitches < total) {
-    const lies = withinRow(ledger.ways, piece, row, letter)
-    put(walk, lies, row, row + 1)
-    const mm = (total - use.stitches) * parts[part]!.gauge.stitchWidthMm * SLACK
-    lay(lies, mm / 1000)
+  const own = strandOf(use, total)
+  const mm = parts[columns.part[row]!]!.gauge.stitchWidthMm * SLACK
+  if (within === 'bobbin') {
+    const here = stretchesOf(ledger, piece, row, yarn)
+    const on = goingOn(there, here)
+    cut(on.cut)
+    for (const one of on.joined) events.push(joinedOf(use, one))
+    walk.live = here
+  } else {
+    if (there.length > 1) cut(there.slice(1))
+    if (there.length === 0) events.push(joinedOf(use, own))
+    walk.live = [own]
+    if (within === 'snipped') {
+      // It goes no further than its last stitch.
+      events.push(cutOf(use, own, total))
+      walk.live = []
+      lay('carried', ((own.through - own.before - use.stitches) * mm) / 1000)
+    } else if (within) {
+      put(walk, within, row, row + 1)
+      lay(within, ((total - use.stitches) * mm) / 1000)
+    }
   }
   walk.last = use
+  return within
 }
 
 /** Yarn a gap takes: up past the rows between, or along in them; a parked loop takes none. */

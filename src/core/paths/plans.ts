@@ -21,10 +21,10 @@ export interface WayFigures {
   /** Stitches, and rows. */
   readonly longestFloat: number
   readonly longestTrail: number
-  /** Of weaving in: two an end (common practice). */
+  /** Of hiding ends: two for one that is woven in, one that is worked over (common practice). */
   readonly minutes: number
 }
-const MINUTES_AN_END = 2
+const MINUTES_AN_END = { in: 2, over: 1 } as const
 
 /** A gap of a yarn, and what can become of it; the first is what does when nothing is said. */
 interface Choice extends Gap {
@@ -156,7 +156,7 @@ export function wayFigures(ledger: Ledger, ways: readonly WayChoice[] = ledger.w
     const paths = yarnPaths(led, piece)
     sum.ends += paths.totalEnds * piece.times
     strands = Math.max(strands, paths.mostStrands)
-    const hang = new Uint16Array(piece.rows)
+    const hang = Uint16Array.from(paths.bobbins)
     for (const { spans } of paths.ways) {
       const seen = new Set<number>()
       for (const { from, to, how } of spans) {
@@ -168,7 +168,10 @@ export function wayFigures(ledger: Ledger, ways: readonly WayChoice[] = ledger.w
         if (how === 'trailed' || how === 'waiting') longestTrail = Math.max(longestTrail, to - from)
         if (how === 'floated')
           for (let row = from; row < to; row++)
-            longestFloat = Math.max(longestFloat, paths.longestCarry[row]!)
+            longestFloat = Math.max(
+              longestFloat,
+              Math.min(paths.longestCarry[row]!, ledger.leading.catchEvery ?? Infinity),
+            )
       }
     }
     for (const n of hang) balls = Math.max(balls, n)
@@ -178,7 +181,7 @@ export function wayFigures(ledger: Ledger, ways: readonly WayChoice[] = ledger.w
   return {
     ...{ ends: sum.ends, carriedMetres: sum.carried, floatedMetres: sum.floated },
     ...{ trailedMetres: sum.trailed, balls, strands, longestFloat, longestTrail },
-    minutes: sum.ends * MINUTES_AN_END,
+    minutes: sum.ends * MINUTES_AN_END[ledger.leading.tails],
   }
 }
 
@@ -233,14 +236,30 @@ export function withGap(
   return how === null ? others : [...others, { part: null, yarn: letter, after, how }]
 }
 
-/** The choices of a bag with those for all of it of one kind exchanged; null takes them back. */
-export function withWhole(
+/** What a choice is for: a band, a yarn, both, or (with neither) all of the bag. */
+export type WayScope = Pick<WayChoice, 'part' | 'yarn'>
+
+/** Choices for whole stretches of a bag, not for single gaps. */
+export const wideWays = (ways: readonly WayChoice[]): readonly WayChoice[] =>
+  ways.filter(({ after }) => after === null)
+
+/** The choice of one kind that is made for just this; null where none is. */
+export const maybeWide = (
   ways: readonly WayChoice[],
+  { part, yarn }: WayScope,
+  of: readonly WayChoice['how'][],
+): WayChoice | null =>
+  wideWays(ways).find((one) => one.part === part && one.yarn === yarn && of.includes(one.how)) ??
+  null
+
+/** The choices of a bag with those for just this, of one kind, exchanged; null takes them back. */
+export function withWide(
+  ways: readonly WayChoice[],
+  { part, yarn }: WayScope,
   of: readonly WayChoice['how'][],
   how: WayChoice['how'] | null,
 ): readonly WayChoice[] {
-  const whole = ({ part, yarn, after }: WayChoice) =>
-    part === null && yarn === null && after === null
-  const others = ways.filter((one) => !(whole(one) && of.includes(one.how)))
-  return how === null ? others : [...others, forced(how)]
+  const there = maybeWide(ways, { part, yarn }, of)
+  const others = ways.filter((one) => one !== there)
+  return how === null ? others : [...others, { part, yarn, after: null, how }]
 }

@@ -7,6 +7,8 @@ export interface Use {
   readonly stitches: number
   readonly before: number
   readonly after: number
+  /** The longest way from one of them to the next; in a round also on around the join. */
+  readonly gap: number
 }
 
 /** The yarns of one row, as they come. */
@@ -14,7 +16,6 @@ export interface RowUse {
   readonly total: number
   /** Changes of colour, the one from the row below among them. */
   readonly changes: number
-  readonly longestGap: number
   readonly uses: readonly (Use & { readonly yarn: number })[]
 }
 
@@ -27,7 +28,8 @@ export function useOfRow(ledger: Ledger, piece: Piece, row: number, inHand: numb
   const own = new Uint32Array(yarns)
   const first = new Int32Array(yarns).fill(-1)
   const last = new Int32Array(yarns).fill(-1)
-  let [total, changes, longest, now] = [0, 0, 0, inHand]
+  const gaps = new Uint32Array(yarns)
+  let [total, changes, now] = [0, 0, inHand]
   eachBlock(piece, row, (from, to, times) => {
     const begin = total
     let within = 0
@@ -41,7 +43,7 @@ export function useOfRow(ledger: Ledger, piece: Piece, row: number, inHand: numb
       for (let i = from; i < to; i++) {
         const yarn = runYarn[i]!
         if (first[yarn] === -1) first[yarn] = total
-        else if (total - last[yarn]! > longest) longest = total - last[yarn]!
+        else gaps[yarn] = Math.max(gaps[yarn]!, total - last[yarn]!)
         total += width(i)
         last[yarn] = total
       }
@@ -55,9 +57,11 @@ export function useOfRow(ledger: Ledger, piece: Piece, row: number, inHand: numb
   for (let yarn = 0; yarn < yarns; yarn++) {
     if (first[yarn] === -1) continue
     const [stitches, before] = [own[yarn]!, first[yarn]!]
-    uses.push({ row, yarn, stitches, before, after: total - last[yarn]! })
+    const after = total - last[yarn]!
     // In a round one goes on around the join.
-    if (piece.worked === 'rounds') longest = Math.max(longest, total - last[yarn]! + first[yarn]!)
+    const around = piece.worked === 'rounds' ? after + before : 0
+    const gap = Math.max(gaps[yarn]!, around)
+    uses.push({ ...{ row, yarn, stitches, before, after }, gap: stitches < total ? gap : 0 })
   }
-  return { total, changes, longestGap: uses.length > 1 ? longest : 0, uses }
+  return { total, changes, uses }
 }

@@ -1,5 +1,5 @@
 import type { WayChoice } from '../design/index.ts'
-import { type Ledger, partOfRow, type Piece, runsOfRow } from '../ledger/index.ts'
+import { type Ledger, type LedgerPart, partOfRow, type Piece, runsOfRow } from '../ledger/index.ts'
 import { ends, starts } from '../program/index.ts'
 import { partOfId, placeOfId } from '../part/index.ts'
 
@@ -49,29 +49,44 @@ function choiceAt(
 }
 
 /** What a yarn does where others are worked in the same row. */
+export type Within = 'carried' | 'floated' | 'bobbin' | 'snipped'
+const withins = { carry: 'carried', float: 'floated', bobbin: 'bobbin', snip: 'snipped' } as const
+const isWithin = (how: WayChoice['how']): how is keyof typeof withins => how in withins
+
+/** Bobbins go back over their fields, so that rows must be turned: in rounds that are not, they would hang at the wrong end. */
+export const canHaveBobbins = (piece: Piece, { making }: Pick<LedgerPart, 'making'>): boolean =>
+  piece.worked === 'rows' || making.working === 'turned'
+
 export function withinRow(
   choices: readonly WayChoice[],
   piece: Piece,
   row: number,
   letter: string,
-): 'carried' | 'floated' {
+): Within {
   if (choices.length === 0) return 'carried'
-  const within = choices.filter(({ how }) => how === 'carry' || how === 'float')
-  return choiceAt(within, piece, row, letter)?.how === 'float' ? 'floated' : 'carried'
+  const turned = canHaveBobbins(piece, partOfRow(piece, row))
+  const within = choices.filter(({ how }) => isWithin(how) && (how !== 'bobbin' || turned))
+  const how = choiceAt(within, piece, row, letter)?.how
+  return how && isWithin(how) ? withins[how] : 'carried'
 }
 
-/** How the yarns of a row of several lie where another is worked: those inside its stitches, and those behind them. */
+/** How the yarns of a row of several lie where another is worked, by their letters. */
 export function lyingIn(
   ledger: Ledger,
   piece: Piece,
   row: number,
-): Readonly<Record<'carried' | 'floated', readonly string[]>> {
+): Readonly<Record<Within, readonly string[]>> {
   const letters = [...new Set(runsOfRow(ledger, piece, row).map(({ yarn }) => yarn))]
-  const lies = (how: 'carried' | 'floated') =>
-    letters.filter((letter) => withinRow(ledger.ways, piece, row, letter) === how)
-  return letters.length > 1
-    ? { carried: lies('carried'), floated: lies('floated') }
-    : { carried: [], floated: [] }
+  const lies = (how: Within) =>
+    letters.length > 1
+      ? letters.filter((letter) => withinRow(ledger.ways, piece, row, letter) === how)
+      : []
+  return {
+    carried: lies('carried'),
+    floated: lies('floated'),
+    bobbin: lies('bobbin'),
+    snipped: lies('snipped'),
+  }
 }
 
 /**

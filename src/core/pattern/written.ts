@@ -18,17 +18,18 @@ import {
   startOfRow,
   yarnAt,
 } from '../ledger/index.ts'
-import { lyingIn, type YarnPaths, yarnPaths } from '../paths/index.ts'
+import { type YarnPaths, yarnPaths } from '../paths/index.ts'
 import { ends, sides, starts } from '../program/index.ts'
 import type { Words } from '../stitch/index.ts'
 import { inUkTerms, rowWord } from '../terms/index.ts'
-import { counted, listed, ordinal } from '../units/index.ts'
+import { counted, ordinal } from '../units/index.ts'
 import { itemText } from './items.ts'
 import { joinText, seamText } from './joins.ts'
 import type { PatternLine } from './line.ts'
 import { withRepeatsOnce } from './repeats.ts'
 import { stepNotes } from './steps.ts'
 import { totalWords } from './totals.ts'
+import { leadNotes, leadWords } from './leading.ts'
 import { yarnNotes } from './yarn-notes.ts'
 import { finishWords, layoutWords } from './finish.ts'
 import { pickedNote } from './picked-up.ts'
@@ -327,26 +328,11 @@ const hasTwoInARow = (piece: Piece, { firstRow, endRow }: LedgerPart): boolean =
     (row) => onlyYarn(piece, row) === null,
   )
 
-/** How the yarns that are not in use are led through the rows of a part. */
-function leadWords(ledger: Ledger, piece: Piece, { firstRow, endRow }: LedgerPart): string {
-  const [carried, floated] = [new Set<string>(), new Set<string>()]
-  for (let row = firstRow; row < endRow; row++) {
-    // What is as usual needs no looking at.
-    if (ledger.ways.length === 0) break
-    const lies = lyingIn(ledger, piece, row)
-    for (const letter of lies.carried) carried.add(letter)
-    for (const letter of lies.floated) floated.add(letter)
-  }
-  const caught = 'caught half-way where they go over more than five'
-  if (floated.size === 0) return 'Carry the yarns not in use inside the stitches'
-  if (carried.size === 0) return `Float the yarns not in use loosely behind the stitches, ${caught}`
-  return `Carry the yarns not in use inside the stitches, but float ${listed([...floated])} loosely behind them, ${caught}`
-}
-
 function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): string {
   const making = [
     ...makingWords(ledger, piece, part),
     ...(part.firstRow === 0 ? stepNotes(ledger, piece, 0, words) : []),
+    ...(part.firstRow === 0 && ledger.pieces[0] === piece ? leadNotes(ledger) : []),
     ...middleWords(piece, part),
   ]
   if (part.chartRows === null) return making.join(' ')
@@ -364,7 +350,7 @@ function introOf(ledger: Ledger, piece: Piece, part: LedgerPart, words: Words): 
   const reading =
     part.reading ??
     (hasTwoInARow(piece, part)
-      ? `${read} ${leadWords(ledger, piece, part)}, and change on the last yarn over of the stitch before.`
+      ? `${read} ${leadWords(ledger, piece, part.firstRow, part.endRow)}, and change on the last yarn over of the stitch before.`
       : read)
   return [
     ...making,

@@ -1,7 +1,8 @@
 import { changesInto, type Ledger, partOfRow, type Piece, yarnAt } from '../ledger/index.ts'
-import { eventsAt, type How, type YarnPaths } from '../paths/index.ts'
+import { eventsAt, type How, lyingIn, type YarnPaths } from '../paths/index.ts'
 import { ends, starts } from '../program/index.ts'
 import { rowWord } from '../terms/index.ts'
+import { counted, listed, plural } from '../units/index.ts'
 
 /* What is said of the yarns before a row: which is joined, taken up, left hanging or cut. All of it is read off their ways. */
 
@@ -37,8 +38,12 @@ function entering(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): 
   if (end === 'held') return `Join ${letter}.`
   const how = stateIn(paths, yarn, row - 1)
   if (end === 'join') {
-    if (joined) return `Join ${letter}, and close the join of round ${below} with it.`
     const from = how === 'trailed' ? ', brought up loosely inside' : ''
+    if (ledger.leading.closeIn === 'old') {
+      const own = ledger.yarns[yarnAt(piece, row - 1, 'last')]!
+      return `Close the join of round ${below} with ${own}, then ${joined ? 'join' : 'take up'} ${letter}${from}.`
+    }
+    if (joined) return `Join ${letter}, and close the join of round ${below} with it.`
     return `Close the join of round ${below} with ${letter}${from}.`
   }
   const which = rowWord(piece.worked)
@@ -58,9 +63,31 @@ function joining(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): s
   const begun = row === 0 ? yarnAt(piece, 0, 'first') : first
   const list = eventsAt(paths, row, 'joined').filter((yarn) => yarn !== begun)
   const anew = starts[piece.columns.start[row]!] === 'afresh'
-  return list.length > 0 && !anew
-    ? `Join ${named(ledger, list)} where ${list.length > 1 ? 'each is' : 'it is'} first worked.`
-    : null
+  if (anew || list.length === 0) return null
+  const lies = lyingIn(ledger, piece, row)
+  const isBobbin = (yarn: number) => lies.bobbin.includes(ledger.yarns[yarn]!)
+  const plain = list.filter((yarn) => !isBobbin(yarn))
+  return [
+    ...(plain.length > 0
+      ? [
+          `Join ${named(ledger, plain)} where ${plain.length > 1 ? 'each is' : 'it is'} first worked.`,
+        ]
+      : []),
+    ...list.filter(isBobbin).map((yarn) => bobbinWords(ledger, paths, yarn, row)),
+  ].join(' ')
+}
+
+/** Bobbins of a yarn that are joined in a row, each where its field begins. */
+function bobbinWords({ yarns }: Ledger, { ways }: YarnPaths, yarn: number, row: number): string {
+  const after = ways[yarn]!.events.filter(
+    (event) => event.row === row && event.what === 'joined',
+  ).map(({ stitch }) => stitch)
+  const where = after[0] === 0 ? after.slice(1) : after
+  const places = [
+    ...(after[0] === 0 ? ['at the start'] : []),
+    ...(where.length > 0 ? [`after ${plural(where.length, 'stitch')} ${listed(where)}`] : []),
+  ].join(' and ')
+  return `Join ${after.length === 1 ? 'a bobbin' : `${after.length} bobbins`} of ${yarns[yarn]!} ${places}.`
 }
 
 /** Yarns that the row below was the last of, and those that wait from there on. */
@@ -76,7 +103,30 @@ function leaving(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): s
   const waits = changesInto(piece, row) && (hangs === 'trailed' || hangs === 'waiting')
   return [
     ...(waits ? [`Let ${ledger.yarns[last]!} hang.`] : []),
-    ...(cut.length > 0 ? [`Cut ${named(ledger, cut)}.`] : []),
+    ...cutWords(ledger, piece, paths, row, cut),
+  ]
+}
+/** What is cut after the row below: a yarn, or the bobbins of fields that end there. */
+function cutWords(
+  ledger: Ledger,
+  piece: Piece,
+  { ways }: YarnPaths,
+  row: number,
+  cut: readonly number[],
+): string[] {
+  const lies = lyingIn(ledger, piece, row - 1)
+  const many = (yarn: number) =>
+    ways[yarn]!.events.filter((event) => event.row === row - 1 && event.what === 'cut').length
+  const isBobbin = (yarn: number) => lies.bobbin.includes(ledger.yarns[yarn]!)
+  const plain = cut.filter((yarn) => !isBobbin(yarn))
+  return [
+    ...(plain.length > 0 ? [`Cut ${named(ledger, plain)}.`] : []),
+    ...cut
+      .filter(isBobbin)
+      .map(
+        (yarn) =>
+          `Cut ${counted(many(yarn), 'bobbin')} of ${ledger.yarns[yarn]!}, whose ${many(yarn) === 1 ? 'field ends' : 'fields end'} there.`,
+      ),
   ]
 }
 const parkedBefore = (paths: YarnPaths, yarn: number, row: number): boolean =>

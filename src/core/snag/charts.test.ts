@@ -5,7 +5,7 @@ import { type Design, partById } from '../design/index.ts'
 import { commit, historyOf, projectOf } from '../project/index.ts'
 import { derive } from '../bag/index.ts'
 import { defaultWords } from '../stitch/index.ts'
-import { base, motif, plain, tote } from '../testing/tote.ts'
+import { base, baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
 import { type Mend, mendText, type SnagCode, snagText } from './index.ts'
 
 const seen = (...rows: readonly string[]): Chart => ({
@@ -117,6 +117,28 @@ describe('what is carried', () => {
     expect(chartOf(after(design, recolour!)).colours[0]).toBe('A'.repeat(48))
   })
 
+  /*
+   * By hand: one B of 48 in one round. Floated there are no more ends; cut each round none either, since there is one round of it. Turned,
+   * A needs a bobbin on each side of the field: in the round it is one stretch that the join cuts, so that two are joined.
+   */
+  it('a long carry of a single motif: floated, cut each round, or turned with a bobbin for each field', () => {
+    const design = bag(seen('A'.repeat(20) + 'B' + 'A'.repeat(27)))
+    const [snag] = of(design, 'carry-long')
+    const leads = snag!.mends.filter(({ kind }) => kind === 'lead')
+    expect(leads.map(({ facts }) => facts)).toMatchObject([
+      { how: 'float', ends: 0, turn: false },
+      { how: 'snip', ends: 0, turn: false },
+      { how: 'bobbin', ends: 2, turn: true },
+    ])
+    const [floated, snipped, turned] = leads.map((mend) => after(design, mend))
+    const [long] = of(floated!, 'carry-long')
+    expect(long!.facts).toMatchObject({ floats: true })
+    expect(of(after(floated!, long!.mends[0]!), 'carry-long')).toEqual([])
+    expect(of(snipped!, 'carry-long')).toEqual([])
+    expect(of(turned!, 'carry-long')).toEqual([])
+    expect(turned!.ways).toEqual([{ part: 'motif', yarn: null, after: null, how: 'bobbin' }])
+  })
+
   it('a dark strand in light stitches: told how far apart they look, and another yarn in its place', () => {
     const design = bag(seen('CCCCCCAA'))
     const [snag] = of(design, 'carry-shows')
@@ -124,5 +146,34 @@ describe('what is carried', () => {
     expect((snag!.facts as { apart: number }).apart).toBeGreaterThan(40)
     const [mend] = snag!.mends
     expect(of(after(design, mend!), 'carry-shows')).toEqual([])
+  })
+})
+
+describe('stripes worked flat', () => {
+  const striped = (...rounds: readonly number[]) =>
+    tote({
+      parts: [
+        baseAs('panel', { count: 20 }),
+        stripes({ stripes: rounds.map((n, i) => ({ yarn: i % 2 ? 'B' : 'A', rounds: n })) }),
+      ],
+    })
+
+  // By hand: after one row of the other yarn A is wanted at the edge it does not hang at, and so is B: each is cut once for that.
+  it('of an odd number of rows are told, with what they cost, and made even', () => {
+    const design = striped(1, 1, 1, 1)
+    const [snag] = of(design, 'odd-stripes')
+    expect(snag!.facts).toMatchObject({ gaps: 2 })
+    expect(snag!.mends[0]!.facts).toEqual({ by: 4 })
+    expect(of(after(design, snag!.mends[0]!), 'odd-stripes')).toEqual([])
+    expect(of(striped(2, 2, 2, 2), 'odd-stripes')).toEqual([])
+    expect(snagText(snag!, defaultWords).text).toContain('4 ends')
+  })
+
+  it('that end in part of a stripe are told, and made whole', () => {
+    const design = striped(2, 2, 2, 1)
+    const [snag] = of(design, 'half-stripe')
+    expect(snag!.facts).toMatchObject({ rows: 1, others: 2 })
+    expect(of(after(design, snag!.mends[0]!), 'half-stripe')).toEqual([])
+    expect(of(striped(2, 3, 2, 1), 'half-stripe')).toEqual([])
   })
 })

@@ -21,7 +21,15 @@ import { calledOf } from '../design/index.ts'
 import type { Severity } from '../units/index.ts'
 import { type Snag, snagKey } from './snag.ts'
 import { endsRaised, keepsItsSide, loopsCatch, spiralDrifts, stopsMidway } from './textures.ts'
-import { carriesThatShow, labelsMissing, longCarries, yarnEnds, yarnShort } from './yarns.ts'
+import {
+  carriesThatShow,
+  halfStripes,
+  labelsMissing,
+  longCarries,
+  oddStripes,
+  yarnEnds,
+  yarnShort,
+} from './yarns.ts'
 
 /** Everything that is looked for. */
 const finders: readonly Finder[] = [
@@ -47,7 +55,7 @@ const finders: readonly Finder[] = [
   yarnShort,
   yarnEnds,
   ...[
-    ...[pieceLie, manyStrands, carriesThatShow, longCarries, loneStitches],
+    ...[pieceLie, manyStrands, carriesThatShow, longCarries, loneStitches, oddStripes, halfStripes],
     ...[flares, keepsItsSide, spiralDrifts, mosaicEnds, reliefDrawsIn, postsDrawIn],
   ].map(inEveryPiece),
   loopsCatch,

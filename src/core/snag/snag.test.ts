@@ -172,7 +172,7 @@ describe('the wording catalogue', () => {
       'Drum blue may show through Chalk. It is carried inside 1 stitch of the lighter yarn and can shine through: the two colours are 62 apart',
     ],
     [
-      { code: 'carry-long', facts: { name: 'Steps', stitches: 22 } },
+      { code: 'carry-long', facts: { name: 'Steps', stitches: 22, floats: false } },
       'A strand lies inside 22 stitches',
     ],
     [

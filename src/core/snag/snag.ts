@@ -120,7 +120,11 @@ export interface SnagFacts {
   'relief-draws-in': { name: string; clusters: number; of: number; by: number }
   /** Posts and crossed stitches draw a band in by such a share, give or take as much again. */
   'posts-draw-in': { name: string; by: number }
-  'carry-long': { name: string; stitches: number }
+  'carry-long': { name: string; stitches: number; floats: boolean }
+  /** Stripes worked flat over an odd number of rows, so that a yarn is at the other edge when it is wanted: so often it is cut for that. */
+  'odd-stripes': { name: string; gaps: number }
+  /** Its last stripe has fewer rows than the others of it. */
+  'half-stripe': { name: string; rows: number; others: number }
   'yarn-short': { name: string; needed: number; inHand: number }
   /** By what was weighed a yarn ends before the work does: whole rounds it still gives, those planned, the last at which one can change course. */
   'yarn-ends': {
@@ -162,6 +166,12 @@ export interface MendFacts {
   'join-up': { stitches: number }
   recolour: { stitches: number }
   catch: { stitches: number }
+  /** Stripes of an even number of rows each. */
+  'even-stripes': { by: number }
+  'whole-stripe': { by: number }
+  'catch-floats': { every: number }
+  /** The yarns of a band are led otherwise: so many ends more (below 0 fewer); its rounds are turned for it. */
+  lead: { how: 'float' | 'snip' | 'bobbin'; ends: number; turn: boolean; worked: 'rounds' | 'rows' }
   'carry-more': { carried: number }
   'other-yarn': { from: string; to: string }
   workable: Record<string, never>

@@ -237,9 +237,19 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
     title: `${name} draws in.`,
     text: `Posts and crossings pull a band together, this one by about ${percent(by)} (from memory, and half or twice as much with another hand). Its sizes do not have that in them; a swatch of it will.`,
   }),
-  'carry-long': ({ stitches: n }) => ({
-    title: 'A long carry.',
-    text: `A strand lies inside ${stitches(n)} before it is used again. Give it a tug every few stitches, so that the fabric does not draw in.`,
+  'carry-long': ({ stitches: n, floats }) => ({
+    title: floats ? 'A long float.' : 'A long carry.',
+    text: floats
+      ? `A strand lies loosely behind ${stitches(n)} before it is used again: it catches on what is in the bag.`
+      : `A strand lies inside ${stitches(n)} before it is used again. Give it a tug every few stitches, so that the fabric does not draw in.`,
+  }),
+  'odd-stripes': ({ name, gaps }) => ({
+    title: `${name} has stripes of an odd number of rows.`,
+    text: `Worked flat, a yarn then hangs at the other edge when it is wanted again, and is cut: ${counted(gaps, 'time')}, ${counted(2 * gaps, 'end')}. After an even number of rows it is where it was left.`,
+  }),
+  'half-stripe': ({ name, rows, others }) => ({
+    title: `${name} ends in part of a stripe.`,
+    text: `Its last stripe has ${counted(rows, 'row')}, the others ${others}.`,
   }),
   'yarn-short': ({ name, needed, inHand }, { units }) => ({
     title: `${name} may run short.`,
@@ -310,6 +320,26 @@ const mendSaid = saidBy<MendFacts, Words, MendText>({
   catch: ({ stitches: n }) => ({
     label: 'A stitch of the carried yarn between',
     cost: stitches(n),
+  }),
+  'even-stripes': ({ by }) => ({
+    label: 'An even number of rows each',
+    cost: `${counted(by, 'row')} more`,
+  }),
+  'whole-stripe': ({ by }) => ({ label: 'A whole stripe', cost: `${counted(by, 'row')} more` }),
+  'catch-floats': ({ every }) => ({
+    label: `Catch floats after every ${every} stitches`,
+    cost: 'in all of the bag',
+  }),
+  lead: ({ how, ends, turn, worked }) => ({
+    label: {
+      float: 'Float it loosely behind',
+      snip: `Cut it after its last stitch of each ${rowWord(worked)}`,
+      bobbin: turn ? 'Turn its rounds, a bobbin for each field' : 'A bobbin for each field',
+    }[how],
+    cost:
+      ends === 0
+        ? 'no more ends'
+        : `${counted(Math.abs(ends), 'end')} ${ends > 0 ? 'more' : 'fewer'}`,
   }),
   'carry-more': ({ carried }) => ({
     label: `Carry ${carried}`,

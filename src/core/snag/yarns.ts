@@ -1,7 +1,8 @@
-import { bandOf } from '../band/index.ts'
+import { bandOf, isBandOf } from '../band/index.ts'
 import { difference, nearestColour, showsThrough } from '../colour/index.ts'
 import { yarnByLetter } from '../design/index.ts'
 import { eachBlock, type LedgerPart, type Piece } from '../ledger/index.ts'
+import { canHaveBobbins, gapsIn, lyingIn, withWide, yarnPaths } from '../paths/index.ts'
 import { LONG_CARRY, shorterCarries } from './charts.ts'
 import { bandsOn, type Finder, type SnagContext } from './finder.ts'
 import type { Mend } from './snag.ts'
@@ -101,21 +102,145 @@ function worstCarry({ ledger, piece, paths, design }: SnagContext, part: LedgerP
   return worst
 }
 
-/** A strand carried so far that it wants catching. One snag a band, at its worst round. */
-export const longCarries: Finder = ({ design, piece, paths }) =>
-  piece.parts.flatMap((part) => {
+/** Floats longer than this want catching (common practice). */
+const LONG_FLOAT = 5
+
+/** A strand carried, or floated, so far that it wants catching. One snag a band, at its worst round. */
+export const longCarries: Finder = (context) => {
+  const { design, ledger, piece, paths } = context
+  return piece.parts.flatMap((part) => {
     let row = part.firstRow
     for (let i = row; i < part.endRow; i++)
       if (paths.longestCarry[i]! > paths.longestCarry[row]!) row = i
     const stitches = paths.longestCarry[row]!
-    if (stitches <= LONG_CARRY) return []
+    const floats = stitches > 0 && lyingIn(ledger, piece, row).floated.length > 0
+    if (
+      floats ? design.leading.catchEvery !== null || stitches <= LONG_FLOAT : stitches <= LONG_CARRY
+    )
+      return []
+    const caught = { ...design.leading, catchEvery: LONG_FLOAT }
     return [
       {
         code: 'carry-long' as const,
         severity: 'advice' as const,
         where: { part: part.id, round: piece.columns.number[row]! },
-        facts: { name: part.name, stitches },
-        mends: shorterCarries({ design, piece }, part.id, row),
+        facts: { name: part.name, stitches, floats },
+        mends: [
+          ...(floats
+            ? [
+                {
+                  kind: 'catch-floats' as const,
+                  facts: { every: LONG_FLOAT },
+                  edits: [{ name: 'setDesign' as const, args: { leading: caught } }],
+                },
+              ]
+            : shorterCarries({ design, piece }, part.id, row)),
+          ...otherLeads(context, part),
+        ],
+      },
+    ]
+  })
+}
+
+/** Ways to lead the yarns of a band that lay nothing so far inside it: floated, cut each row, or a bobbin for each field, for which rounds are turned. */
+function otherLeads({ design, ledger, piece, paths }: SnagContext, part: LedgerPart): Mend[] {
+  const turned = canHaveBobbins(piece, part)
+  const lies = new Set(
+    Array.from({ length: part.endRow - part.firstRow }, (_, i) =>
+      Object.entries(lyingIn(ledger, piece, part.firstRow + i)).flatMap(([how, { length }]) =>
+        length > 0 ? how : [],
+      ),
+    ).flat(),
+  )
+  const scope = { part: part.id, yarn: null }
+  const withins = ['carry', 'float', 'bobbin', 'snip'] as const
+  const ways = { float: 'floated', snip: 'snipped', bobbin: 'bobbin' } as const
+  return (['float', 'snip', 'bobbin'] as const).flatMap((how): Mend[] => {
+    if (lies.has(ways[how])) return []
+    const chosen = withWide(design.ways, scope, withins, how)
+    const making = { ...part.making, working: 'turned' as const }
+    const turn = how === 'bobbin' && !turned
+    const led = turn
+      ? { ...piece, parts: piece.parts.map((one) => (one === part ? { ...one, making } : one)) }
+      : piece
+    const { totalEnds } = yarnPaths({ ...ledger, ways: chosen }, led)
+    return [
+      {
+        kind: 'lead',
+        facts: { how, ends: totalEnds - paths.totalEnds, turn, worked: piece.worked },
+        edits: [
+          ...(turn
+            ? [{ name: 'setPart' as const, args: { id: part.id, values: { making } } }]
+            : []),
+          { name: 'setDesign', args: { ways: chosen } },
+        ],
+      },
+    ]
+  })
+}
+
+/** The stripes of a band worked in rows; null for other bands. */
+function stripesIn({ design, piece }: SnagContext, id: string) {
+  const band = piece.worked === 'rows' && bandsOn(design, piece).find((one) => one.id === id)
+  return band && isBandOf('stripes', band) ? band.stripes : null
+}
+
+/** Flat stripes of an odd number of rows, for which a yarn is cut that could have waited at its edge. */
+export const oddStripes: Finder = (context) =>
+  context.piece.parts.flatMap((part) => {
+    const stripes = stripesIn(context, part.id)
+    if (!stripes) return []
+    const { ledger, piece, paths } = context
+    const gaps = gapsIn(ledger, piece, paths).filter(
+      ({ last, next, now }) =>
+        now === 'cut' &&
+        (next - last - 1) % 2 === 1 &&
+        next - last - 1 <= ledger.leading.cutAfter &&
+        last >= part.firstRow &&
+        next < part.endRow,
+    ).length
+    if (gaps === 0) return []
+    const even = stripes.map((one) => ({ ...one, rounds: one.rounds + (one.rounds % 2) }))
+    const rows = (list: typeof stripes) => list.reduce((sum, { rounds }) => sum + rounds, 0)
+    return [
+      {
+        code: 'odd-stripes' as const,
+        severity: 'advice' as const,
+        where: { part: part.id, round: null },
+        facts: { name: part.name, gaps },
+        mends: [
+          {
+            kind: 'even-stripes',
+            facts: { by: rows(even) - rows(stripes) },
+            edits: [{ name: 'setPart', args: { id: part.id, values: { stripes: even } } }],
+          },
+        ],
+      },
+    ]
+  })
+
+/** A last stripe that has fewer rows than all others of its band, which are alike. */
+export const halfStripes: Finder = (context) =>
+  context.piece.parts.flatMap((part) => {
+    const stripes = stripesIn(context, part.id)
+    const last = stripes?.at(-1)
+    const others = new Set(stripes?.slice(0, -1).map(({ rounds }) => rounds))
+    const [all] = others
+    if (!stripes || !last || others.size !== 1 || last.rounds >= all!) return []
+    const whole = stripes.with(-1, { ...last, rounds: all! })
+    return [
+      {
+        code: 'half-stripe' as const,
+        severity: 'advice' as const,
+        where: { part: part.id, round: null },
+        facts: { name: part.name, rows: last.rounds, others: all! },
+        mends: [
+          {
+            kind: 'whole-stripe',
+            facts: { by: all! - last.rounds },
+            edits: [{ name: 'setPart', args: { id: part.id, values: { stripes: whole } } }],
+          },
+        ],
       },
     ]
   })

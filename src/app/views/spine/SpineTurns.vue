@@ -5,20 +5,29 @@ import { rowWord } from '@core/terms'
 import { useProject } from '@app/stores/project.ts'
 import { STRIP, type SpinePart } from './spine-layout.ts'
 
-/** On the strip: the last row at which one can still change course, of each yarn that does not last by what was weighed. */
+/** On the strip: the row that is pointed at, and the last row at which one can still change course, of each yarn that does not last by what was weighed. */
 const { piece, parts } = defineProps<{ piece: Piece; parts: readonly SpinePart[] }>()
 const project = useProject()
+/** Where the top of a row is on the strip; null where it is not drawn. */
+function maybeTopOf(row: number): number | null {
+  const part = parts.find(({ firstRow, endRow }) => firstRow <= row && row < endRow)
+  if (!part) return null
+  const share = (row + 1 - part.firstRow) / (part.endRow - part.firstRow)
+  return part.bottom + (part.top - part.bottom) * share
+}
+const pointed = computed(() => {
+  const at = project.pointedRow
+  return at?.piece === piece.id ? maybeTopOf(at.row) : null
+})
 const turns = computed(() => {
   const { design, derived } = project.shown!
   return derived.lasts.flatMap(({ letter, turn }) => {
-    if (turn?.piece !== piece.id) return []
-    const part = parts.find(({ firstRow, endRow }) => firstRow <= turn.row && turn.row < endRow)
+    const top = turn?.piece === piece.id ? maybeTopOf(turn.row) : null
     const yarn = design.yarns.find((one) => one.letter === letter)
-    if (!part || !yarn) return []
-    const share = (turn.row + 1 - part.firstRow) / (part.endRow - part.firstRow)
+    if (!turn || top === null || !yarn) return []
     return [
       {
-        ...{ letter, top: part.bottom + (part.top - part.bottom) * share },
+        ...{ letter, top },
         says: `${yarn.name} does not last: change course after ${rowWord(piece.worked)} ${piece.columns.number[turn.row]} at the latest`,
       },
     ]
@@ -27,6 +36,12 @@ const turns = computed(() => {
 </script>
 
 <template>
+  <div
+    v-if="pointed !== null"
+    class="pointed"
+    aria-hidden="true"
+    :style="{ top: `${pointed}px`, left: `${STRIP.x - 4}px`, width: `${STRIP.width + 8}px` }"
+  />
   <div
     v-for="{ letter, top, says } in turns"
     :key="letter"
@@ -46,6 +61,13 @@ const turns = computed(() => {
   z-index: 2;
   height: 0;
   border-top: 2.5px dashed #ffb86b;
+}
+.spine-strip .pointed {
+  position: absolute;
+  z-index: 2;
+  height: 0;
+  border-top: 2px solid var(--marker);
+  pointer-events: none;
 }
 .spine-strip .turn b {
   position: absolute;

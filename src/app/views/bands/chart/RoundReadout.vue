@@ -1,12 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { inkOn } from '@core/colour'
-import { type Grouped, groupedRuns, runText, takesYarn } from '@core/pattern'
+import { changesOf, type Grouped, groupedRuns, leadWords, runText, takesYarn } from '@core/pattern'
 import { hangsTurned, type LedgerRun, runsOfRow } from '@core/ledger'
-import { lyingIn } from '@core/paths'
 import { abbrOf, stitchById } from '@core/stitch'
 import { rowWord } from '@core/terms'
-import { listed } from '@core/units'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
@@ -56,20 +54,13 @@ const styleOf = ({ colour }: Token) => (colour ? { background: colour, color: in
 const number = computed(() => piece.value.columns.number[props.row]!)
 const count = computed(() => piece.value.columns.makes[props.row]!)
 const hint = computed(() => {
-  const { ledger, paths } = project.table!.derived
-  const strands = paths[ledger.pieces.indexOf(piece.value)]!.strands[props.row]!
+  const { ledger } = project.table!.derived
   const wrong = piece.value.columns.side[props.row] === 1
   const leftwards = (workshop.words.hand === 'right') !== wrong
   const way = leftwards ? 'right to left' : 'left to right'
-  const lies = lyingIn(ledger, piece.value, props.row)
-  const others = strands === 2 ? 'one strand' : `${strands - 1} strands`
-  const lead =
-    lies.floated.length === 0
-      ? `Carry ${others}`
-      : lies.carried.length === 0
-        ? `Float ${others} behind`
-        : `Carry ${listed(lies.carried)}, float ${listed(lies.floated)} behind`
-  const carry = strands > 1 ? ` ${lead}. Change on the last yarn over of each run.` : ''
+  const lead = leadWords(ledger, piece.value, props.row, props.row + 1)
+  const changes = changesOf(ledger, piece.value, props.row).some(({ after }) => after > 0)
+  const carry = changes ? ` ${lead}. Change on the last yarn over of each run.` : ''
   const hangs = hangsTurned(ledger, piece.value, props.row)
     ? ' On the bag it hangs upside down.'
     : ''

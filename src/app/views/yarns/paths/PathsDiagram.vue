@@ -18,8 +18,14 @@ const props = defineProps<{
   chosen: YarnGap | null
   width: number
   height: number
+  /** The row that is looked at; null for none. */
+  row: number | null
 }>()
-const emit = defineEmits<{ choose: [gap: YarnGap] }>()
+const emit = defineEmits<{
+  choose: [gap: YarnGap]
+  point: [row: number | null]
+  row: [row: number]
+}>()
 const FRAME = { left: 34, right: 104, top: 30, bottom: 12 } as const
 const WIDE = 18
 const along = computed(() => props.piece.columns.alongMm)
@@ -31,6 +37,22 @@ const y = computed(() =>
 )
 /** The height at which a row begins. */
 const at = (row: number) => y.value(row > 0 ? along.value[row - 1]! : 0)
+/** The row at a height of the drawing; null beside them. */
+function maybeRowAt(event: PointerEvent | MouseEvent): number | null {
+  const svg = event.currentTarget as SVGElement
+  const mm = y.value.invert(event.clientY - svg.getBoundingClientRect().top)
+  const row = mm < 0 ? -1 : along.value.findIndex((top) => mm <= top)
+  return row < 0 ? null : row
+}
+function chooseRow(event: MouseEvent) {
+  const row = maybeRowAt(event)
+  if (row !== null) emit('row', row)
+}
+const band = computed(() =>
+  props.row === null
+    ? null
+    : { y: at(props.row + 1), high: Math.max(2, at(props.row) - at(props.row + 1)) },
+)
 const used = computed(() =>
   props.paths.ways
     .flatMap(({ spans }, i) => (spans.length > 0 ? [i] : []))
@@ -93,7 +115,18 @@ const edges = computed(() =>
     :height="height"
     role="img"
     aria-label="The ways of the yarns, from below; the table says the same, and its gaps can be chosen"
+    @pointermove="emit('point', maybeRowAt($event))"
+    @pointerleave="emit('point', null)"
+    @click="chooseRow"
   >
+    <rect
+      v-if="band"
+      class="row"
+      :x="FRAME.left"
+      :y="band.y"
+      :width="width - FRAME.left"
+      :height="band.high"
+    />
     <TapeMeasure
       direction="up"
       :x="2"
@@ -154,7 +187,7 @@ const edges = computed(() =>
       width="36"
       :height="hole.high"
       rx="4"
-      @click="emit('choose', hole.gap)"
+      @click.stop="emit('choose', hole.gap)"
     >
       <title>{{ hole.label }}</title>
     </rect>
@@ -172,6 +205,10 @@ const edges = computed(() =>
 .paths-diagram .letter {
   fill: var(--ink);
   font-weight: 650;
+}
+.paths-diagram .row {
+  fill: var(--marker);
+  opacity: 0.22;
 }
 .paths-diagram .edge {
   stroke: var(--line);

@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { computed, onUnmounted, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { calledOf, type WayChoice } from '@core/design'
-import { gapsIn, type Plan, type WayFigures, withWhole, type YarnGap } from '@core/paths'
+import { gapsIn, type Plan, type WayFigures, type YarnGap } from '@core/paths'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
-import SaidWord from '@app/parts/said/SaidWord.vue'
-import { word } from '@app/parts/said/said.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import { latestOnly } from '@app/workers/client.ts'
 import { deriver } from '@app/workers/workers.ts'
+import LeadSentence from './LeadSentence.vue'
 import GapCard from './GapCard.vue'
 import PathsDiagram from './PathsDiagram.vue'
 import PathsTable from './PathsTable.vue'
-import { aimWords, figuresWords, wholeWords } from './saying-paths.ts'
+import RowCard from './RowCard.vue'
+import { aimWords, figuresWords } from './saying-paths.ts'
 
 /** How the yarns are led through the bag: what is usual as a sentence, plans side by side, every way drawn, and each gap with what else there is. */
 const project = useProject()
@@ -76,29 +76,28 @@ const cards = computed(() =>
 )
 const take = (ways: readonly WayChoice[]) => ({ name: 'setDesign', args: { ways } }) as const
 
-/** What is said for all of the bag. */
-const whole = (of: readonly WayChoice['how'][]) =>
-  project.design!.ways.find(
-    ({ part, yarn, after, how }) =>
-      part === null && yarn === null && after === null && of.includes(how),
-  )?.how ?? null
-const WITHIN = ['carry', 'float'] as const
-const BETWEEN = ['trail', 'along', 'cut'] as const
-const within = computed({
-  get: () => (whole(WITHIN) === 'float' ? 'float' : 'carry'),
-  set: (how) =>
-    project.edit(take(withWhole(project.design!.ways, WITHIN, how === 'carry' ? null : how))),
+/** The row that is told of: the one pointed at, else the one that was chosen. */
+const chosenRow = ref(0)
+const row = computed({
+  get: () => {
+    const at = project.pointedRow
+    const is = at?.piece === piece.value.id ? at.row : chosenRow.value
+    return Math.min(is, piece.value.rows - 1)
+  },
+  set: (at) => (chosenRow.value = at),
 })
-const between = computed({
-  get: () => (whole(BETWEEN) as 'trail' | 'along' | 'cut' | null) ?? 'usual',
-  set: (how) =>
-    project.edit(take(withWhole(project.design!.ways, BETWEEN, how === 'usual' ? null : how))),
-})
-const betweenWords = computed(() =>
-  between.value === 'usual'
-    ? wholeWords.between.usual(shown.value.design.leading.cutAfter)
-    : wholeWords.between[between.value],
+const point = (at: number | null) =>
+  (project.pointedRow = at === null ? null : { piece: piece.value.id, row: at })
+// At first one in which yarns change.
+watch(
+  () => piece.value.id,
+  () => {
+    const changes = [...paths.value.changes]
+    chosenRow.value = Math.max(0, changes.indexOf(Math.max(...changes)))
+  },
+  { immediate: true },
 )
+onUnmounted(() => point(null))
 const seen = ref<'drawn' | 'table'>('drawn')
 const box = useTemplateRef('box')
 const { width, height } = useElementSize(box)
@@ -106,39 +105,7 @@ const { width, height } = useElementSize(box)
 
 <template>
   <div class="yarn-paths">
-    <p class="said">
-      Within a {{ piece.worked === 'rows' ? 'row' : 'round' }}
-      <SaidWord :word="word('within', wholeWords.within[within])">
-        <ChoiceOf
-          v-model="within"
-          legend="Yarns not in use within a round"
-          :options="[
-            { value: 'carry', label: 'Carried inside' },
-            { value: 'float', label: 'Floated behind' },
-          ]"
-        />
-        <p class="note">
-          Carried, a strand lies inside the stitches and may show through. Floated, it lies loosely
-          behind; over more than about five stitches it wants catching.
-        </p> </SaidWord
-      >, between {{ piece.worked }}
-      <SaidWord :word="word('between', betweenWords)">
-        <ChoiceOf
-          v-model="between"
-          legend="Yarns not in use between rounds"
-          :options="[
-            { value: 'usual', label: 'Usual' },
-            { value: 'trail', label: 'Bring up' },
-            { value: 'along', label: 'Carry' },
-            { value: 'cut', label: 'Cut' },
-          ]"
-        />
-        <p class="note">
-          Usual: brought up over {{ shown.design.leading.cutAfter }} {{ piece.worked }} at most, cut
-          over more. What cannot be, such as an edge a yarn does not hang at, is cut all the same.
-        </p> </SaidWord
-      >. Changes are made on the last yarn over of the stitch before.
-    </p>
+    <LeadSentence :piece="piece" />
     <p v-if="problem" class="note" role="alert">No plans: {{ problem }}</p>
     <div class="plans" role="group" aria-label="Plans">
       <component
@@ -190,7 +157,10 @@ const { width, height } = useElementSize(box)
           :chosen="chosen"
           :width="Math.max(240, width)"
           :height="Math.max(340, height)"
+          :row="row"
           @choose="wanted = $event"
+          @point="point"
+          @row="row = $event"
         />
       </div>
       <p class="note legend">
@@ -198,20 +168,21 @@ const { width, height } = useElementSize(box)
         an end. Press a gap to lead it otherwise.
       </p>
     </section>
-    <section class="card one" aria-live="polite">
+    <section class="card one">
       <GapCard
         v-if="chosen"
         :gap="chosen"
         :piece="piece"
         :yarn="yarns.find(({ letter }) => letter === chosen!.letter)!"
       />
-      <p v-else class="note">
+      <p v-else class="note gaps">
         {{
           gaps.length > 0
             ? 'A gap is where a yarn is not worked for some rows. Press one to see what else could become of it.'
             : 'Here no yarn is left and taken up again.'
         }}
       </p>
+      <RowCard v-model="row" :piece="piece" :paths="paths" />
     </section>
   </div>
 </template>
@@ -224,18 +195,9 @@ const { width, height } = useElementSize(box)
   gap: 10px 14px;
   min-height: 0;
 }
-.yarn-paths > .said,
+.yarn-paths > .lead-sentence,
 .yarn-paths > .plans {
   grid-column: 1 / -1;
-}
-.yarn-paths > .said {
-  margin: 0;
-  color: var(--ink-2);
-  font-size: 13.5px;
-  line-height: 1.75;
-}
-.yarn-paths .said .choice {
-  margin-bottom: 7px;
 }
 .yarn-paths .plans {
   display: grid;

@@ -8,7 +8,7 @@ const none: WayFigures = {
 describe('what is said of ways', () => {
   it('says figures as few as tell them apart', () => {
     expect(figuresWords(none, 'metric')).toEqual([
-      '2 ends, 4 min of weaving in',
+      '2 ends, 4 min to hide',
       'nothing carried',
       '1 ball at once',
     ])
@@ -26,7 +26,7 @@ describe('what is said of ways', () => {
         'metric',
       ),
     ).toEqual([
-      '28 ends, 56 min of weaving in',
+      '28 ends, 56 min to hide',
       '9.0 m floated, over 7 stitches at most',
       '3 balls at once, trailed 4 at most',
     ])

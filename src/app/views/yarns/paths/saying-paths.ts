@@ -1,3 +1,4 @@
+import type { WayChoice } from '@core/design'
 import type { GapWay, How, WayFigures } from '@core/paths'
 import { counted, printLength, printNumber, printYarnLength, type System } from '@core/units'
 
@@ -24,7 +25,7 @@ export function figuresWords(figures: WayFigures, units: System): readonly strin
   const { ends, carriedMetres, floatedMetres, balls, longestFloat, longestTrail, minutes } = figures
   const metres = (m: number) => printYarnLength(m, units)
   return [
-    `${counted(ends, 'end')}, ${minutes} min of weaving in`,
+    `${counted(ends, 'end')}, ${minutes} min to hide`,
     [
       ...(carriedMetres > 0 ? [`${metres(carriedMetres)} carried`] : []),
       ...(floatedMetres > 0 ? [`${metres(floatedMetres)} floated`] : []),
@@ -71,13 +72,34 @@ export function wayWords(
 export const gapWords = (rows: number, worked: 'rounds' | 'rows', highMm: number, units: System) =>
   `not worked in ${counted(rows, worked === 'rows' ? 'row' : 'round')} (${printLength(highMm, units)})`
 
-/** The sentence about all of the bag: what lies within a round, and what is done between. */
+/** The sentence about how yarns are led. */
 export const wholeWords = {
-  within: { carry: 'carried inside', float: 'floated behind' },
+  within: {
+    as: 'as in the bag',
+    carry: 'carried inside',
+    float: 'floated behind',
+    bobbin: 'a bobbin for each field',
+    snip: 'cut after its last stitch',
+  },
   between: {
+    as: 'as in the bag',
     usual: (most: number) => `brought up over ${printNumber(most)} at most, else cut`,
     trail: 'always brought up',
     along: 'always carried inside',
     cut: 'always cut',
   },
 } as const
+
+/** Whether a choice is about what lies within a row. */
+export const isWithin = (how: WayChoice['how']): how is 'carry' | 'float' | 'bobbin' | 'snip' =>
+  how in wholeWords.within
+
+/** What is chosen for a band or a yarn: "Brass in Diamonds: floated behind". */
+export function wideWords(
+  { how }: WayChoice,
+  { part, yarn }: { readonly part: string | null; readonly yarn: string | null },
+): string {
+  const who = [yarn ?? 'all yarns', ...(part === null ? [] : [`in ${part}`])].join(' ')
+  const what = isWithin(how) ? wholeWords.within[how] : wholeWords.between[how]
+  return `${who[0]!.toUpperCase()}${who.slice(1)}: ${what}`
+}
