@@ -43,3 +43,47 @@ test('a gap is led otherwise, in the diagram and by words, and the pattern follo
   await go(page, 'Pattern')
   await expect(page.locator('.paper')).toContainText(/Cut [AB]\./)
 })
+
+test('a band is led otherwise, what cannot be says why, and every row is said in words', async ({
+  page,
+}) => {
+  await openDemo(page, 'Yarns')
+  await page.getByText('Paths', { exact: true }).click()
+  await word(page, 'scope')
+  await page.getByRole('combobox', { name: 'In which band' }).press('Enter')
+  await page.getByRole('option', { name: 'Diamonds' }).click()
+  await page.keyboard.press('Escape')
+  await word(page, 'within')
+  await page.getByText('Bobbins', { exact: true }).click()
+  await expect(page.getByText(/^Bobbins cannot be here/)).toBeVisible()
+  await page.getByText('Float', { exact: true }).click()
+  await page.keyboard.press('Escape')
+  await expect(page.locator('.differs')).toContainText('All yarns in Diamonds: floated behind')
+  const row = page.locator('.row-card')
+  await row.getByRole('textbox', { name: 'Round' }).fill('33')
+  await page.keyboard.press('Tab')
+  await expect(row).toContainText(/After stitch \d+ finish in [ABC]/)
+  await expect(row).toContainText('Float the yarns not in use loosely behind')
+  await accessible(page)
+  await page.getByRole('button', { name: 'As the bag: All yarns in Diamonds' }).click()
+  await expect(page.locator('.differs')).toHaveCount(0)
+})
+
+test('other colours are tried on the whole bag, two yarns are swapped, two made one', async ({
+  page,
+}) => {
+  await openDemo(page, 'Yarns')
+  await page.getByText('Recolour', { exact: true }).click()
+  const cards = page.getByRole('group', { name: 'The bag in other colours' })
+  await page.getByRole('checkbox', { name: 'Drum blue' }).check()
+  await expect(cards.getByRole('button')).not.toHaveCount(0)
+  await accessible(page)
+  await cards.getByRole('button').first().click()
+  await expect(page.locator('.tally')).not.toContainText('Chalk')
+  await expect(page.locator('.tally')).toContainText('Drum blue')
+  await undo(page)
+  await page.getByRole('button', { name: 'Swap everywhere' }).click()
+  await expect(page.locator('.tally-yarn').first()).toContainText('Brass')
+  await page.getByRole('button', { name: 'A for both' }).click()
+  await expect(page.locator('.tally-yarn')).toHaveCount(3)
+})

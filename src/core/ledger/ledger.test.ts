@@ -23,6 +23,7 @@ import {
   maybeOutsideClass,
   runsOfRow,
   swatchFromBase,
+  touchesIn,
   writePlaceColours,
 } from './index.ts'
 import { ends, starts } from '../program/index.ts'
@@ -530,5 +531,16 @@ describe('compile and bad designs', () => {
   it('takes away at most what there is room for', () => {
     const parts = [base(), plain({ rounds: 1, adjust: 500 })]
     expect(counts(tote({ parts })).at(-1)).toBe(96)
+  })
+})
+
+describe('stitches that touch', () => {
+  // By hand, two rows of AAB over ABB, from below ABB: beside A|B twice (once a row), above B|A once in the middle column.
+  it('are counted beside and above one another', () => {
+    const front = {
+      ...{ columns: 3, rows: 2, hand: 'right' as const },
+      yarns: Uint8Array.from([0, 1, 1, 0, 0, 1]),
+    }
+    expect([...touchesIn([front])]).toEqual([['0 1', 3]])
   })
 })

@@ -223,3 +223,23 @@ export const eventsAt = (
   ways.flatMap(({ events }, yarn) =>
     events.some((event) => event.row === row && event.what === what) ? [yarn] : [],
   )
+
+/** Stitches of one yarn inside which another is carried, by their indices, in all rows of a piece. */
+export function insideOf(
+  ledger: Ledger,
+  piece: Piece,
+  { lying }: Pick<YarnPaths, 'lying'>,
+): { readonly over: number; readonly carried: number; readonly count: number }[] {
+  const yarns = ledger.yarns.length
+  const counts = new Float64Array(yarns * yarns)
+  for (let row = 0; row < piece.rows; row++) {
+    const { uses } = useOfRow(ledger, piece, row, -1)
+    for (const { yarn: carried } of uses)
+      if (lying.carried[row * yarns + carried]! > 0)
+        for (const { yarn: over, stitches } of uses)
+          if (over !== carried) counts[over * yarns + carried]! += stitches * piece.times
+  }
+  return [...counts].flatMap((count, i) =>
+    count > 0 ? [{ over: Math.floor(i / yarns), carried: i % yarns, count }] : [],
+  )
+}

@@ -226,7 +226,8 @@ export const halfStripes: Finder = (context) =>
     const last = stripes?.at(-1)
     const others = new Set(stripes?.slice(0, -1).map(({ rounds }) => rounds))
     const [all] = others
-    if (!stripes || !last || others.size !== 1 || last.rounds >= all!) return []
+    const again = stripes?.slice(0, -1).some(({ yarn }) => yarn === last?.yarn)
+    if (!stripes || !last || !again || others.size !== 1 || last.rounds >= all!) return []
     const whole = stripes.with(-1, { ...last, rounds: all! })
     return [
       {

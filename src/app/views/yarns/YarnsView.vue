@@ -16,6 +16,11 @@ const views = {
     about: 'What to carry, what to bring up, where to cut',
     is: defineAsyncComponent(() => import('./paths/YarnPathsView.vue')),
   },
+  recolour: {
+    label: 'Recolour',
+    about: 'The whole bag in other yarns, two swapped, two made one',
+    is: defineAsyncComponent(() => import('./recolour/RecolourView.vue')),
+  },
   lasting: {
     label: 'Will it last',
     about: 'What is left, weighed on the way, and how many rounds it still gives',

@@ -29,7 +29,8 @@ import SumCard from './SumCard.vue'
 const project = useProject()
 const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
-const design = computed(() => project.table!.design)
+// As it is now: what is typed one after the other goes on from it, also while figures are still worked out.
+const design = computed(() => project.design!)
 const derived = computed(() => project.table!.derived)
 
 const rows = computed(() =>

@@ -137,7 +137,7 @@ const { width, height } = useElementSize(box)
           { value: 'table', label: 'As a table' },
         ]"
       />
-      <div ref="box" class="box" :tabindex="seen === 'table' ? 0 : undefined">
+      <div ref="box" class="box" tabindex="0">
         <PathsTable
           v-if="seen === 'table'"
           :piece="piece"
