@@ -1,4 +1,4 @@
-import { eachSeen, type Ledger } from '@core/ledger'
+import { type AroundPicture, eachSeen, type Ledger } from '@core/ledger'
 import { stitchById } from '@core/stitch'
 import {
   drawStrand,
@@ -135,12 +135,13 @@ class Brush {
   }
 }
 
-/** Colours and heights of a piece; `colours` are those of the ledger's yarns, in their order. */
+/** Colours and heights of a piece; `colours` are those of the ledger's yarns, in their order, then those of `around`, where yarns stripe by themselves. */
 export function mapsOf(
   ledger: Ledger,
   at: number,
   hand: 'right' | 'left',
   colours: readonly string[],
+  around: AroundPicture | null = null,
 ): Maps {
   const piece = ledger.pieces[at]!
   const { makes, runStitch, runYarn } = piece.columns
@@ -152,7 +153,7 @@ export function mapsOf(
   pens.bump.fillRect(0, 0, width, height)
   const sprites = new Sprites(pens.line, wide, high)
   const kinds = ledger.stitches.map(kindOf)
-  const tones = ledger.yarns.map((_, i) => tonesOf(colours[i] ?? '#888888'))
+  const tones = colours.map(tonesOf)
   let holes = false
 
   /** Paints a row on the colours, or on the heights; what stands out of it is told. */
@@ -162,13 +163,22 @@ export function mapsOf(
     const own = Math.max(1, makes[row]!) * wide
     pens.line.clearRect(0, 0, own, high)
     eachSeen(ledger, piece, row, hand, (run, first, count, over) => {
-      const [stitch, yarn] = [runStitch[run]!, runYarn[run]!]
+      const stitch = runStitch[run]!
+      if (!around || over) return put(stitch, runYarn[run]!, first, count, over)
+      // Stitches of one colour of its run are painted together.
+      const places = around.yarns.subarray(around.rowStart[row], around.rowStart[row + 1])
+      for (let from = first, to = first; from < first + count; from = to) {
+        while (to < first + count && places[to] === places[from]) to++
+        put(stitch, places[from]!, from, to - from, over)
+      }
+    })
+    function put(stitch: number, yarn: number, first: number, count: number, over: boolean) {
       const kind = over ? foot : kinds[stitch]!
       holes ||= kind.open
       const key = `${over ? 'foot' : stitch} ${heights ? 'h' : yarn}`
       brush.put(first, count, sprites.of(key, kind, heights ? fabricHeights : tones[yarn]!).pattern)
       if (kind.raised) raised.push({ first, count, kind, yarn })
-    })
+    }
     brush.flush()
     const top = height - (row + 1) * high
     const onto = heights ? pens.bump : pens.map

@@ -1,7 +1,7 @@
 import { expose, transfer } from 'comlink'
 import { fitAnswer, fitRequestOf } from '@core/fit'
 import { compiled, type CompileOptions, ledgerBuffers } from '@core/ledger'
-import { type Derived, derive } from '@core/bag'
+import { type Derived, derive, maybeWithin } from '@core/bag'
 import { plansOf, wayFigures } from '@core/paths'
 import type { Project } from '@core/project'
 
@@ -28,6 +28,9 @@ const api = {
     const { ledger } = compiled(project)
     return { now: wayFigures(ledger), plans: plansOf(ledger) }
   },
+  /** The largest the bag can be with no more than so many metres of some yarns; null where none is. */
+  within: (project: Project, ceilings: ReadonlyMap<string, number>) =>
+    maybeWithin(project.design, ceilings)?.design ?? null,
   /** Counts that fit the bag; or, with `count`, what fits the stitches on the hook. */
   fits: (project: Project, count?: number) =>
     fitAnswer(fitRequestOf(compiled(project), count === undefined ? {} : { count })),

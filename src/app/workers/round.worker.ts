@@ -2,6 +2,8 @@ import { expose, transfer } from 'comlink'
 import type { Design } from '@core/design'
 import { formOf } from '@core/form'
 import type { Ledger } from '@core/ledger'
+import { yarnPaths } from '@core/paths'
+import { maybeStriped, runsIn } from '@core/yarn'
 import { cordMaps, type Maps, mapsOf } from '@app/round/maps.ts'
 import { type Hit, type Model, modelOf, RoundScene, type View } from '@app/round/scene.ts'
 
@@ -28,9 +30,15 @@ function ready(key: string, { design, ledger, colours, hand }: Drawn): MadeReady
   const form = formOf({ design, ledger }, { hand, soft: true })
   const formed = performance.now()
   const known = new Map<number, Maps>()
-  const inOrder = ledger.yarns.map((letter) => colours[letter] ?? '#888888')
+  const runs = runsIn(ledger.yarns, design.yarns).colours
+  const paths = () => ledger.pieces.map((piece) => yarnPaths(ledger, piece))
+  const striped = runs.length > 0 ? maybeStriped(design, ledger, paths(), hand) : null
+  const inOrder = [
+    ...ledger.yarns.map((letter) => colours[letter] ?? '#888888'),
+    ...runs.map(({ colour }) => colour),
+  ]
   const maps = (piece: number): Maps => {
-    const found = known.get(piece) ?? mapsOf(ledger, piece, hand, inOrder)
+    const found = known.get(piece) ?? mapsOf(ledger, piece, hand, inOrder, striped?.[piece]?.around)
     known.set(piece, found)
     return found
   }

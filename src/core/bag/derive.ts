@@ -20,6 +20,7 @@ import {
   type Lasts,
   lasting,
   madeRows,
+  maybeStriped,
   weighingsOf,
   type YarnNeed,
   yarnNeeds,
@@ -83,7 +84,10 @@ export function derive(
     ...{ design, gauge, ledger, piece, needs, lasts, all },
     paths: paths[ledger.pieces.indexOf(piece)]!,
   })
-  const fronts = ledger.pieces.map((one) => frontPicture(ledger, one, hand))
+  const striped = maybeStriped(design, ledger, paths, hand)
+  const fronts =
+    striped?.map(({ front }) => front) ??
+    ledger.pieces.map((one) => frontPicture(ledger, one, hand))
   return {
     gauge,
     ledger,

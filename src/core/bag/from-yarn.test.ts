@@ -2,7 +2,7 @@ import { baseOf, bandsOf } from '../design/index.ts'
 import { bodyOf, maybeMiddlesCounted } from '../ledger/index.ts'
 import { projectOf } from '../project/index.ts'
 import { derive } from './derive.ts'
-import { maybeLargest, newDesign } from './index.ts'
+import { maybeLargest, maybeWithin, newDesign } from './index.ts'
 
 const asked = {
   name: 'From yarn',
@@ -85,3 +85,20 @@ const middle = (ledger: ReturnType<typeof derive>['ledger'], side: 'front' | 'ba
   const body = bodyOf(ledger)
   return maybeMiddlesCounted(body, body.rows - 1)![side]
 }
+
+describe('one ball must do', () => {
+  it('is the largest size at which it does, and the next larger one takes more', () => {
+    const design = newDesign(asked)
+    const { letter, high } = derive(projectOf(design)).needs[0]!
+    const ceiling = high / 2
+    const found = maybeWithin(design, new Map([[letter, ceiling]]))!
+    const [need] = found.derived.needs
+    expect(need!.high).toBeLessThanOrEqual(ceiling)
+    expect(need!.high).toBeGreaterThan(ceiling * 0.85)
+    // By area: half the yarn is 0.71 of the size.
+    expect(found.scale).toBeGreaterThan(0.6)
+    expect(found.scale).toBeLessThan(0.8)
+    expect(found.design.name).toBe(design.name)
+    expect(maybeWithin(design, new Map([[letter, 0.01]]))).toBeNull()
+  })
+})

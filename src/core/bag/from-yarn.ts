@@ -1,5 +1,6 @@
 import { bandOf, type StripesPart, stripesFrom } from '../band/index.ts'
 import { bandsOf, baseOf, type Design, unknownLot, withBody } from '../design/index.ts'
+import { resized } from '../fit/index.ts'
 import { projectOf } from '../project/index.ts'
 import { derive, type Derived } from './derive.ts'
 import { newDesign, type NewBag } from './new-design.ts'
@@ -86,7 +87,12 @@ export function maybeLargest(bag: NewBag, hand: readonly InHand[]): FromYarn | n
       const i = design.yarns.findIndex((yarn) => yarn.letter === letter)
       return high <= (hand[i] ? metresOf(hand[i]) : 0)
     })
-  let best: FromYarn | null = null
+  return maybeLargestOf(at, fits)
+}
+
+/** The largest, by halving, of what there is at a scale that still fits; null where none does. */
+function maybeLargestOf<T>(at: (scale: number) => T, fits: (one: T) => boolean): T | null {
+  let best: T | null = null
   let [low, high] = RANGE as readonly [number, number] as [number, number]
   for (let i = 0; i < STEPS; i++) {
     const scale = Math.sqrt(low * high)
@@ -97,4 +103,24 @@ export function maybeLargest(bag: NewBag, hand: readonly InHand[]): FromYarn | n
     } else high = scale
   }
   return best
+}
+
+/**
+ * The largest this bag can be so that of some yarns there need be no more than so many metres, at the upper end of what they may take. Motifs
+ * stay whole; what can be stretched takes up the change.
+ * @returns null where even the smallest takes more
+ */
+export function maybeWithin(
+  design: Design,
+  ceilings: ReadonlyMap<string, number>,
+): FromYarn | null {
+  const { aroundMm, heightMm } = design.want
+  return maybeLargestOf(
+    (scale): FromYarn => {
+      const next = resized(design, { aroundMm: aroundMm * scale, heightMm: heightMm * scale })
+      return { design: next, derived: derive(projectOf(next)), scale }
+    },
+    ({ derived }) =>
+      derived.needs.every(({ letter, high }) => high <= (ceilings.get(letter) ?? Infinity)),
+  )
 }

@@ -6,6 +6,7 @@ import { baseKinds, chainFirstRound, RECTANGLE } from '../shape/index.ts'
 import { base, baseAs, motif, plain, swatch, tote } from '../testing/tote.ts'
 import {
   allFits,
+  classChange,
   type Fit,
   fitCounts,
   fitRequestOf,
@@ -280,5 +281,15 @@ describe('a design’s fits', () => {
       parts: [baseAs('discs'), motif({ chart: { width: 5, colours: ['ABAAA'] } })],
     })
     expect(fitsOf(compiled(projectOf(discs))).every(({ bands }) => bands.length === 0)).toBe(true)
+  })
+})
+
+describe('another yarn class', () => {
+  // Published classes (Craft Yarn Council, from memory), middles: class 3 is 14.5 sc over four inches, class 4 12.5, on hooks of 5 and 6 mm.
+  it('makes stitches wider by the published ranges, on the same hook', () => {
+    const { wide, hooks, isUsualHook } = classChange({ hookMm: 5, yarnClass: 3 }, null, 4)
+    expect(wide).toBeCloseTo((14.5 / 12.5) * (5 / 6) ** 0.6, 6)
+    expect([hooks, isUsualHook]).toEqual([[5.5, 6.5], false])
+    expect(classChange({ hookMm: 5, yarnClass: 3 }, 4, 4).wide).toBe(1)
   })
 })

@@ -6,7 +6,7 @@ import { middlesSeen } from './middles.ts'
 type Told = (run: number, first: number, count: number) => void
 
 /** Tells the places of a row, run by run; one that goes on around its beginning is told in two. */
-function eachPlaces(
+export function eachPlaces(
   ledger: Ledger,
   piece: Piece,
   row: number,
@@ -142,6 +142,26 @@ export function frontPicture(ledger: Ledger, piece: Piece, hand: 'right' | 'left
         writePlaceColours(ledger, piece, row, hand, from + turn, out)
   }
   return { columns, rows: piece.rows, yarns, hand }
+}
+
+/** The front of a piece, out of all its places. */
+export function frontOf(
+  piece: Piece,
+  hand: 'right' | 'left',
+  { rowStart, yarns }: AroundPicture,
+): FrontPicture {
+  const { makes } = piece.columns
+  const widest = makes.reduce((most, n) => Math.max(most, n), 0)
+  const columns = Math.max(1, piece.worked === 'rows' ? widest : widest >> 1)
+  const seen = new Uint8Array(columns * piece.rows).fill(NO_STITCH)
+  for (let row = 0; row < piece.rows; row++) {
+    const [shown, all] = [seenOf(piece, row), makes[row]!]
+    const start = row * columns + ((columns - shown) >> 1)
+    const from = Math.round(middlesSeen(piece, row, hand).front - shown / 2)
+    for (let i = 0; i < shown && all > 0; i++)
+      seen[start + i] = yarns[rowStart[row]! + ((((from + i) % all) + all) % all)]!
+  }
+  return { columns, rows: piece.rows, yarns: seen, hand }
 }
 
 /** Every place of every row of a piece, as seen on the right side. */

@@ -1,17 +1,22 @@
+import type { Yarn } from '@core/design'
 import { type FrontPicture, NO_STITCH } from '@core/ledger'
+import { runsIn } from '@core/yarn'
 
 /* Fabric painted from the picture of the front: one pixel a stitch first, then drawn to size. */
 
-/** The yarn colours that indices stand for, as packed pixels; none for no stitch. */
+/** The yarn colours that indices stand for, those of yarns that stripe by themselves after them, as packed pixels; none for no stitch. */
 export type Palette = Uint32Array
 
 export function paletteOf(
   letters: readonly string[],
-  yarns: readonly { readonly letter: string; readonly colour: string }[],
+  yarns: readonly Pick<Yarn, 'letter' | 'colour' | 'run'>[],
 ): Palette {
   const palette = new Uint32Array(NO_STITCH + 1)
-  letters.forEach((letter, i) => {
-    const colour = yarns.find((yarn) => yarn.letter === letter)?.colour ?? '#888888'
+  const own = letters.map(
+    (letter) => yarns.find((yarn) => yarn.letter === letter)?.colour ?? '#888888',
+  )
+  const all = [...own, ...runsIn(letters, yarns).colours.map(({ colour }) => colour)]
+  all.slice(0, NO_STITCH).forEach((colour, i) => {
     const rgb = Number.parseInt(colour.slice(1), 16)
     palette[i] = 0xff000000 | ((rgb & 0xff) << 16) | (rgb & 0xff00) | (rgb >> 16)
   })

@@ -18,12 +18,14 @@ import AmountTable from './AmountTable.vue'
 import BallWord from '@app/parts/yarn/BallWord.vue'
 import BuyWord from './BuyWord.vue'
 import HandWord from '@app/parts/yarn/HandWord.vue'
+import InsteadWord from './InsteadWord.vue'
 import KeepAside from './KeepAside.vue'
 import MeasuredYarn from './MeasuredYarn.vue'
 import type { Opened } from './opened.ts'
 import { needWeightWords, needWords } from '@app/parts/yarn/saying-amounts.ts'
 import StrandRow from './StrandRow.vue'
 import SumCard from './SumCard.vue'
+import WithinDialog from './WithinDialog.vue'
 
 /** The yarns of the bag: what each is, what there is of it, what it takes and where that goes, and what is to be bought. */
 const project = useProject()
@@ -153,6 +155,7 @@ const strandWords = (need: YarnNeed | undefined, at: number) =>
             </td>
             <td class="buy"><BuyWord v-if="need && need.metres > 0" :need="need" /></td>
             <td class="ends">
+              <InsteadWord :yarn="yarn" :need="need" @set="set(yarn.letter, $event)" />
               <button
                 type="button"
                 class="icon-button"
@@ -195,6 +198,7 @@ const strandWords = (need: YarnNeed | undefined, at: number) =>
         <ElIcon><Plus /></ElIcon>Yarn
       </button>
       <button type="button" class="button" @click="bring">Bring in a palette …</button>
+      <WithinDialog />
       <span v-if="said" class="note" role="status">{{ said }}</span>
     </section>
     <section class="card goes">

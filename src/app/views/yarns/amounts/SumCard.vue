@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Yarn } from '@core/design'
-import { printYarnLength } from '@core/units'
-import { sourceWords, termWords, type YarnNeed } from '@core/yarn'
+import { printNumber, printYarnLength } from '@core/units'
+import { rowsOfRun, sourceWords, termWords, type YarnNeed } from '@core/yarn'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import { type Opened, partsNamed } from './opened.ts'
@@ -27,6 +27,20 @@ const terms = computed(() => part.value?.terms.map((term) => termWords(term, wor
 const rows = computed(() =>
   part.value ? rowsOfSum(project.table!, opened.letter, part.value.part, words.value) : [],
 )
+/** Of a yarn that stripes by itself: how far each colour goes in the band that takes most of it, and what to keep. */
+const stripes = computed(() => {
+  const { run = [] } = yarn
+  const most = [...need.parts].sort((a, b) => b.metres - a.metres)[0]
+  const own = project
+    .table!.derived.ledger.pieces.flatMap((piece) =>
+      piece.parts.map((one) => ({ ...one, worked: piece.worked })),
+    )
+    .find(({ id }) => id === most?.part)
+  if (run.length === 0 || !most || !own) return ''
+  const rows = rowsOfRun(run, most.metres / Math.max(1, own.endRow - own.firstRow))
+  const each = rows.map((many, i) => `colour ${i + 1} ${printNumber(many, 1)}`).join(', ')
+  return `In ${nameOf(most.part)} its colours last, in ${own.worked}: ${each}. A ball begins with the first. Keep a metre of the colour the edge ends in for sewing on handles.`
+})
 </script>
 
 <template>
@@ -65,6 +79,7 @@ const rows = computed(() =>
     </template>
     <template v-else>
       <h2>{{ yarn.name }}, all together</h2>
+      <p v-if="stripes" class="note">{{ stripes }}</p>
       <table>
         <tbody>
           <tr v-for="one in need.parts" :key="one.part">

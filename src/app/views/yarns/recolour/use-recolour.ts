@@ -48,9 +48,10 @@ export function useRecolour() {
   })
   const meetings = computed((): Meetings => {
     const { ledger, fronts, paths } = project.table!.derived
-    const touch = [...touchesIn(fronts)].map(([key, count]) => {
+    // What a yarn places by itself stays as it is.
+    const touch = [...touchesIn(fronts)].flatMap(([key, count]) => {
       const [a, b] = key.split(' ').map(Number)
-      return { a: a!, b: b!, count }
+      return Math.max(a!, b!) < ledger.yarns.length ? [{ a: a!, b: b!, count }] : []
     })
     const inside = ledger.pieces.flatMap((piece, i) => insideOf(ledger, piece, paths[i]!))
     return { touch, inside }
