@@ -1,9 +1,9 @@
 import { expose, transfer } from 'comlink'
 import type { Design } from '@core/design'
 import { formOf } from '@core/form'
-import type { Ledger } from '@core/ledger'
+import { type Ledger, runsIn } from '@core/ledger'
 import { yarnPaths } from '@core/paths'
-import { maybeStriped, runsIn } from '@core/yarn'
+import { maybeStriped } from '@core/yarn'
 import { cordMaps, type Maps, mapsOf } from '@app/round/maps.ts'
 import { type Hit, type Model, modelOf, RoundScene, type View } from '@app/round/scene.ts'
 

@@ -1,3 +1,4 @@
+import type { RunColour, Yarn } from '../design/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { eachBlock, type Ledger, type Piece } from './ledger.ts'
 import { middlesSeen } from './middles.ts'
@@ -162,6 +163,22 @@ export function frontOf(
       seen[start + i] = yarns[rowStart[row]! + ((((from + i) % all) + all) % all)]!
   }
   return { columns, rows: piece.rows, yarns: seen, hand }
+}
+
+/** The colours pictures have beside those of the ledger's yarns: each yarn's run, one after the other; by the yarn's index where its own begin. */
+export function runsIn(
+  letters: readonly string[],
+  yarns: readonly Pick<Yarn, 'letter' | 'run'>[],
+): { readonly from: ReadonlyMap<number, number>; readonly colours: readonly RunColour[] } {
+  const from = new Map<number, number>()
+  const colours: RunColour[] = []
+  letters.forEach((letter, i) => {
+    const run = yarns.find((yarn) => yarn.letter === letter)?.run ?? []
+    if (run.length === 0) return
+    from.set(i, letters.length + colours.length)
+    colours.push(...run)
+  })
+  return { from, colours }
 }
 
 /** Every place of every row of a piece, as seen on the right side. */

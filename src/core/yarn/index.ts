@@ -12,5 +12,5 @@ export {
 export { type Done, type Lasts, lasting, madeRows, type Weighing, weighingsOf } from './lasts.ts'
 export { maybeMetresMeasured, type YarnModel, yarnModel, type YarnSource } from './model.ts'
 export { lastsWords, sourceWords, termWords } from './said.ts'
-export { maybeStriped, rowsOfRun, runAt, runsIn } from './self-striping.ts'
+export { maybeStriped, rowsOfRun, runAt } from './self-striping.ts'
 export { type Into, TAIL_METRES, type Take, takesOf } from './takes.ts'

@@ -1,7 +1,7 @@
-import { compile } from '../ledger/index.ts'
+import { compile, runsIn } from '../ledger/index.ts'
 import { yarnPaths } from '../paths/index.ts'
 import { baseAs, plain, tote } from '../testing/tote.ts'
-import { maybeStriped, runAt, rowsOfRun, runsIn, takesOf, yarnModel } from './index.ts'
+import { maybeStriped, runAt, rowsOfRun, takesOf, yarnModel } from './index.ts'
 
 const RUN = (first: number, second: number) => [
   { colour: '#aa0000', metres: first },

@@ -1,4 +1,4 @@
-import type { Design, RunColour, Yarn } from '../design/index.ts'
+import type { Design, RunColour } from '../design/index.ts'
 import {
   type AroundPicture,
   aroundPicture,
@@ -7,6 +7,7 @@ import {
   frontOf,
   type Ledger,
   type Piece,
+  runsIn,
 } from '../ledger/index.ts'
 import type { YarnPaths } from '../paths/index.ts'
 import { sides } from '../program/index.ts'
@@ -16,22 +17,6 @@ import { stitchesKnown } from './need.ts'
 import { takesOf } from './takes.ts'
 
 /* Yarns that place colours of their own: where those fall, stitch by stitch, as the yarn runs out of the ball. */
-
-/** The colours pictures have beside those of the ledger's yarns: each yarn's run, one after the other; by the yarn's index where its own begin. */
-export function runsIn(
-  letters: readonly string[],
-  yarns: readonly Pick<Yarn, 'letter' | 'run'>[],
-): { readonly from: ReadonlyMap<number, number>; readonly colours: readonly RunColour[] } {
-  const from = new Map<number, number>()
-  const colours: RunColour[] = []
-  letters.forEach((letter, i) => {
-    const run = yarns.find((yarn) => yarn.letter === letter)?.run ?? []
-    if (run.length === 0) return
-    from.set(i, letters.length + colours.length)
-    colours.push(...run)
-  })
-  return { from, colours }
-}
 
 /** Which colour of a run is there after so many metres of it. */
 export function runAt(run: readonly RunColour[], metres: number): number {

@@ -1,6 +1,5 @@
 import type { Yarn } from '@core/design'
-import { type FrontPicture, NO_STITCH } from '@core/ledger'
-import { runsIn } from '@core/yarn'
+import { type FrontPicture, NO_STITCH, runsIn } from '@core/ledger'
 
 /* Fabric painted from the picture of the front: one pixel a stitch first, then drawn to size. */
 

@@ -45,6 +45,7 @@ const places = [
   place-items: center;
   padding: 0 15px;
   color: var(--ink-2);
+  white-space: nowrap;
   text-decoration: none;
 }
 .outside-bar nav a:hover {

@@ -24,6 +24,7 @@ import MeasuredYarn from './MeasuredYarn.vue'
 import type { Opened } from './opened.ts'
 import { needWeightWords, needWords } from '@app/parts/yarn/saying-amounts.ts'
 import StrandRow from './StrandRow.vue'
+import PacksCard from './PacksCard.vue'
 import SumCard from './SumCard.vue'
 import WithinDialog from './WithinDialog.vue'
 
@@ -208,6 +209,7 @@ const strandWords = (need: YarnNeed | undefined, at: number) =>
     <div class="aside">
       <SumCard v-if="opened && sum" v-bind="sum" :opened="opened" @open="wanted = $event" />
       <MeasuredYarn />
+      <PacksCard />
     </div>
   </div>
 </template>

@@ -144,6 +144,7 @@ const lasts = computed(() =>
   display: grid;
   grid-template-columns: 262px minmax(0, 1fr);
   gap: 14px;
+  align-content: start;
   align-items: start;
 }
 .lasting .weigh .button.main {
