@@ -106,3 +106,34 @@ test('yarns in hand are kept for any bag, set aside for one, and never promised 
   await page.goto('/in-hand')
   await expect(page.locator('.in-hand')).toContainText('Beater tote 3')
 })
+
+test('one ball must do, another yarn in its place, packs, and a yarn that stripes by itself', async ({
+  page,
+}) => {
+  await openDemo(page, 'Yarns')
+  await page.getByRole('button', { name: 'One ball must do' }).click()
+  // 184 m of Drum blue do not come from one ball of 125 m: the bag gets smaller.
+  await expect(page.locator('.within-yarn')).toContainText(/cm around and .* tall/)
+  await expect(page.locator('.tally')).toContainText('As it would be')
+  await accessible(page)
+  await page.getByRole('button', { name: 'Make it this size' }).click()
+  await expect(page.locator('.tally')).not.toContainText('60.0')
+  await undo(page)
+
+  await page.getByRole('button', { name: 'Another yarn in the place of Brass' }).click()
+  await page.getByRole('textbox', { name: 'Grams a ball of the other' }).fill('50')
+  await page.getByRole('textbox', { name: 'Metres a ball of the other' }).fill('50')
+  await page.keyboard.press('Tab')
+  await expect(page.getByText(/^2 balls for the same metres/)).toBeVisible()
+  await page.getByRole('button', { name: 'Take it' }).click()
+  await page.keyboard.press('Escape')
+  await expect(page.locator('[data-word="buy-Another yarn"]')).toHaveText('2 balls')
+
+  await page.getByRole('button', { name: 'They come in packs' }).click()
+  await expect(page.locator('.packs-card')).toContainText('2 packs.')
+
+  await page.locator('[data-word="ball-Drum blue"]').click()
+  await page.getByRole('button', { name: 'It stripes by itself' }).click()
+  await page.keyboard.press('Escape')
+  await expect(page.locator('.sum-card')).toContainText('its colours last, in rounds: colour 1')
+})

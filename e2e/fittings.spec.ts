@@ -37,7 +37,7 @@ test('a cord has its chains, its yarn and its places, and follows the bag when i
   await expect(page.getByRole('button', { name: 'Cord', exact: true })).toBeVisible()
 
   await go(page, 'Yarns')
-  await expect(page.getByRole('row', { name: /^Cord/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /^Cord/ }).first()).toBeVisible()
   await go(page, 'Pattern')
   const paper = page.getByLabel('The written pattern')
   await expect(paper).toContainText('With A, ch 160')

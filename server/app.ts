@@ -23,7 +23,10 @@ const policy = {
 }
 
 /** Addresses that the program itself knows; every other one is not found, and says so. */
-const pages = [/^\/((check|in-hand|stitches)\/?)?$/, /^\/bag\/[\w-]+(\/(size|bands|yarns|pattern))?\/?$/]
+const pages = [
+  /^\/((check|in-hand|stitches)\/?)?$/,
+  /^\/bag\/[\w-]+(\/(size|bands|yarns|pattern))?\/?$/,
+]
 
 /** What went wrong with a request, in plain words; everything else is ours. */
 const answers: Readonly<Record<number, string>> = {

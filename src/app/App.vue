@@ -35,6 +35,13 @@ async function again() {
   const to = notLoaded.value!
   notLoaded.value = null
   await router.push(to).catch(() => {})
+  if (notLoaded.value === null) return
+  // A browser may remember that a part could not be fetched: once the server answers again, the page is loaded anew.
+  const answers = await fetch('/', { cache: 'no-store' }).then(
+    ({ ok }) => ok,
+    () => false,
+  )
+  if (answers) location.assign(to)
 }
 </script>
 

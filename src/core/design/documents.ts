@@ -156,8 +156,10 @@ export class WayChoice {
 export class Leading {
   /** A yarn that is not worked for more rows than this is cut, else it is brought up. */
   @Whole(0, 99) readonly cutAfter!: number
-  /** Floats are caught every so many stitches; null: not. */
+  /** Floats are caught every so many stitches; null: half-way where they are long. */
   @OrNull() @Whole(2, 30) readonly catchEvery!: number | null
+  /** Or by the groups of the next row, which are worked around them. */
+  @Flag() readonly catchNext!: boolean
   /** A round whose next is of another yarn is closed in the new one or in its own. */
   @OneOf(['new', 'old']) readonly closeIn!: 'new' | 'old'
   /** Ends are worked over as the next stitches are made, or woven in later. */

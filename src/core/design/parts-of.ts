@@ -176,7 +176,14 @@ export const usualBeginning: Beginning = { ring: 'magic', into: 'loops' }
 
 /** How yarns are led until she says otherwise (common practice). */
 export const usualLeading: Leading = {
-  ...{ cutAfter: 4, catchEvery: null, closeIn: 'new', tails: 'in', doubled: false },
+  ...{
+    cutAfter: 4,
+    catchEvery: null,
+    catchNext: false,
+    closeIn: 'new',
+    tails: 'in',
+    doubled: false,
+  },
 }
 
 /** What of a design nothing was decided about yet. */

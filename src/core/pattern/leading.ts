@@ -24,9 +24,13 @@ export function leadWords(ledger: Ledger, piece: Piece, from: number, to: number
       for (const letter of lies[how]) who[how].add(letter)
   }
   const names = (how: Within) => listed([...who[how]].sort())
-  const { catchEvery } = ledger.leading
-  const caught = catchEvery === null ? LONG_FLOAT : `caught after every ${catchEvery} stitches`
+  const { catchEvery, catchNext } = ledger.leading
   const row = rowWord(piece.worked)
+  const caught = catchNext
+    ? `caught by the next ${row}, whose stitches are worked around them`
+    : catchEvery === null
+      ? LONG_FLOAT
+      : `caught after every ${catchEvery} stitches`
   const said = {
     floated: `float ${names('floated')} loosely behind them, ${caught}`,
     bobbin: `work each field of ${names('bobbin')} from a bobbin of its own, crossing the two yarns on the wrong side at every change`,

@@ -373,7 +373,10 @@ function lots(document: Document): Document {
       ...rest,
       ...(swatches === undefined ? {} : { swatches }),
       measured,
-      leading: { cutAfter: 4, catchEvery: null, closeIn: 'new', tails: 'in', doubled: false },
+      leading: {
+        ...{ cutAfter: 4, catchEvery: null, catchNext: false },
+        ...{ closeIn: 'new', tails: 'in', doubled: false },
+      },
       ...(Array.isArray(rest.yarns) ? { yarns: rest.yarns.map(withLots) } : {}),
     },
   } as Document

@@ -115,7 +115,9 @@ export const longCarries: Finder = (context) => {
     const stitches = paths.longestCarry[row]!
     const floats = stitches > 0 && lyingIn(ledger, piece, row).floated.length > 0
     if (
-      floats ? design.leading.catchEvery !== null || stitches <= LONG_FLOAT : stitches <= LONG_CARRY
+      floats
+        ? design.leading.catchNext || design.leading.catchEvery !== null || stitches <= LONG_FLOAT
+        : stitches <= LONG_CARRY
     )
       return []
     const caught = { ...design.leading, catchEvery: LONG_FLOAT }

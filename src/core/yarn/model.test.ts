@@ -140,15 +140,10 @@ function luck(seed: number) {
 
 describe('nine bags in ten', () => {
   const parts = [base(), plain({ stitch: 'dc', rounds: 6 }), plain({ id: 'top', rounds: 3 })]
-  const needOf = (measured: readonly Measured[]) => {
-    const design = tote({ parts, measured })
-    const ledger = compile(design)
-    return yarnNeeds(
-      design,
-      ledger,
-      ledger.pieces.map((piece) => yarnPaths(ledger, piece)),
-    )[0]!
-  }
+  const ledger = compile(tote({ parts }))
+  const paths = ledger.pieces.map((piece) => yarnPaths(ledger, piece))
+  const needOf = (measured: readonly Measured[]) =>
+    yarnNeeds(tote({ parts, measured }), ledger, paths)[0]!
   /**
    * The share of bags whose yarn lies within what is said. What is true of them is not the model: what all stitches have in common
    * is skewed (a yarn is sooner thicker than thinner than its hook), dc are 15 % off, stitches of a kind go together with their neighbours.

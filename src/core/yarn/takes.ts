@@ -54,6 +54,9 @@ export function takesOf(
   const yarns = ledger.yarns.length
   const kinds = ledger.stitches.length
   const stitches = new Float64Array(parts.length * yarns * kinds)
+  // What comes stitch by stitch is summed up in arrays: charts have hundreds of thousands of runs.
+  const each = () => new Float64Array(parts.length * yarns)
+  const reached = { count: each(), metres: each() }
   const takes = new Map<string, Take>()
   const add = (
     part: number,
@@ -82,8 +85,9 @@ export function takesOf(
         const count = columns.runCount[i]! * times
         stitches[(part * yarns + yarn) * kinds + kind]! += count
         const { reaches } = table[kind]!
-        if (reaches)
-          add(part, yarn, 'reach', null, count, (count * 2 * downMm(piece, row, reaches)) / 1000)
+        if (!reaches) continue
+        reached.count[part * yarns + yarn]! += count
+        reached.metres[part * yarns + yarn]! += (count * 2 * downMm(piece, row, reaches)) / 1000
       }
     })
     const { first, last } = endRuns(piece, row)
@@ -100,6 +104,9 @@ export function takesOf(
     for (const { row } of events)
       if (row >= from && row < to) add(columns.part[row]!, yarn, 'tails', null, 1, TAIL_METRES)
   })
+  reached.count.forEach((count, i) =>
+    add(Math.floor(i / yarns), i % yarns, 'reach', null, count, reached.metres[i]!),
+  )
   if (from === 0)
     add(0, columns.runYarn[0]!, 'foundation', 'ch', maybeFoundation(ledger, piece)?.chains ?? 0)
   return [...stitchTakes(stitches, ledger, parts.length), ...takes.values()]
@@ -111,7 +118,8 @@ function stitchTakes(counts: Float64Array, { stitches, yarns }: Ledger, parts: n
     for (let yarn = 0; yarn < yarns.length; yarn++)
       for (const stitch of stitches) {
         const count = counts[i++]!
-        if (count > 0) takes.push({ part, yarn, into: 'stitches', stitch, count, metres: 0 })
+        if (count > 0 && stitchById(stitch).yarn > 0)
+          takes.push({ part, yarn, into: 'stitches', stitch, count, metres: 0 })
       }
   return takes
 }

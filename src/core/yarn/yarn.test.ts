@@ -2,10 +2,11 @@ import fc from 'fast-check'
 import { bands } from '../band/index.ts'
 import { yarnPaths } from '../paths/index.ts'
 import { type Design, bandsOf, partsOf, unknownLot, withBody } from '../design/index.ts'
-import { compile } from '../ledger/index.ts'
+import { compile, runsOfRow } from '../ledger/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import { base, baseAs, plain, swatch, tote } from '../testing/tote.ts'
-import { TAIL_METRES, yarnNeeds } from './index.ts'
+import { tries } from '../testing/tries.ts'
+import { TAIL_METRES, type Take, takesOf, yarnNeeds } from './index.ts'
 
 const needs = (design: Design) => {
   const ledger = compile(design)
@@ -110,6 +111,44 @@ describe('yarnNeeds', () => {
     expect(strand!.balls).toBe(Math.ceil(need!.high / 210))
     expect(strand!.inHandMetres).toBe(84)
     expect(need!.metres).toBe(needs(tote())[0]!.metres)
+  })
+
+  it('is the sum of its rows, stitch by stitch as the ledger has them, for any bag', () => {
+    fc.assert(
+      fc.property(anyDesign, (design) => {
+        const ledger = compile(design)
+        for (const piece of ledger.pieces) {
+          const paths = yarnPaths(ledger, piece)
+          const sum = (takes: readonly Take[]) => {
+            const all = new Map<string, number>()
+            for (const { part, yarn, into, stitch, count } of takes) {
+              const key = `${part} ${yarn} ${into} ${stitch}`
+              all.set(key, (all.get(key) ?? 0) + count)
+            }
+            return [...all].sort()
+          }
+          const rows = Array.from({ length: piece.rows }, (_, row) =>
+            takesOf(ledger, piece, paths, row, row + 1),
+          )
+          const whole = takesOf(ledger, piece, paths)
+          expect(sum(rows.flat())).toEqual(sum(whole))
+          // Counted once more, run by run.
+          for (const [row, takes] of rows.entries())
+            for (const { into, stitch, yarn, count } of takes)
+              if (into === 'stitches')
+                expect(
+                  runsOfRow(ledger, piece, row)
+                    .filter((run) => run.stitch === stitch && run.yarn === ledger.yarns[yarn])
+                    .reduce((all, run) => all + run.count, 0),
+                ).toBe(count)
+        }
+        for (const { metres, parts } of needs(design)) {
+          const terms = parts.flatMap((part) => part.terms)
+          expect(terms.reduce((all, term) => all + term.metres, 0)).toBeCloseTo(metres, 6)
+        }
+      }),
+      { numRuns: tries(20) },
+    )
   })
 
   it('keeps its laws for any bag', () => {

@@ -76,7 +76,7 @@ const places = [
     margin-left: 0;
   }
   .outside-bar nav a {
-    padding: 0 9px;
+    padding: 0 6px;
   }
   .outside-bar .motto {
     padding: 0;

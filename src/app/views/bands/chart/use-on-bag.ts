@@ -1,4 +1,4 @@
-import { computed, type Ref, ref } from 'vue'
+import { computed, onUnmounted, type Ref, ref, watch } from 'vue'
 import { BODY, bodyPiece } from '@core/design'
 import { canBeDragged, maybeDraggedJoins } from '@core/form'
 import { middlesSeen } from '@core/ledger'
@@ -18,6 +18,12 @@ export function useOnBag(row: Readonly<Ref<number | null>>) {
       ? pointed.value.row
       : row.value,
   )
+  // Once a row is pointed at it is marked on the spine too.
+  watch(told, (at) => {
+    const piece = project.ledgerPiece?.id
+    project.pointedRow = at === null || !piece ? null : { piece, row: at }
+  })
+  onUnmounted(() => (project.pointedRow = null))
   function choose(place: Hit) {
     const piece = pieceOf(place)
     const part = piece?.parts.find((one) => place.row >= one.firstRow && place.row < one.endRow)

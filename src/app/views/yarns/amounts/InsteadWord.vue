@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Switch } from '@element-plus/icons-vue'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { Yarn, YarnLabel } from '@core/design'
 import { classChange } from '@core/fit'
 import { yarnClasses } from '@core/stitch'
@@ -18,7 +18,7 @@ const emit = defineEmits<{ set: [values: Partial<Yarn>] }>()
 const project = useProject()
 const workshop = useWorkshop()
 const name = ref('Another yarn')
-const label = ref<YarnLabel | null>(null)
+const label = shallowRef<YarnLabel | null>(null)
 const now = computed(() => yarn.yarnClass ?? project.design!.yarnClass)
 const chosen = ref<number | null>(null)
 const other = computed(() => chosen.value ?? now.value)

@@ -91,7 +91,7 @@ const words = computed(() => {
     One ball must do …
   </button>
   <ElDialog v-model="open" title="As large as the yarn allows" width="470" append-to-body>
-    <form class="within" @submit.prevent="take">
+    <form class="within-yarn" @submit.prevent="take">
       <p class="note">
         Of the yarns chosen no more than so many balls. Motifs stay whole; what can be stretched
         takes up the change.
@@ -127,14 +127,14 @@ const words = computed(() => {
 </template>
 
 <style>
-.within .one {
+.within-yarn .one {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 8px;
   align-items: center;
   min-height: 38px;
 }
-.within .one label {
+.within-yarn .one label {
   display: flex;
   gap: 6px;
   align-items: center;

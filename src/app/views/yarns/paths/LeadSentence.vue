@@ -20,6 +20,11 @@ const row = computed(() => (piece.worked === 'rows' ? 'row' : 'round'))
 const leading = computed(() => design.value.leading)
 const setLeading = (values: Partial<Leading>) =>
   project.edit({ name: 'setDesign', args: { leading: { ...leading.value, ...values } } })
+const caught = computed(() =>
+  leading.value.catchNext ? 'next' : leading.value.catchEvery === null ? 'long' : 'every',
+)
+const catchBy = (how: 'next' | 'long' | 'every') =>
+  setLeading({ catchNext: how === 'next', catchEvery: how === 'every' ? 5 : null })
 const setWays = (ways: readonly WayChoice[]) => project.edit({ name: 'setDesign', args: { ways } })
 
 const scope = ref<WayScope>({ part: null, yarn: null })
@@ -150,14 +155,26 @@ const scopeWords = computed(() => {
               : 'Bobbins cannot be here: in rounds that are not turned each would hang at the end of its field, where the next round does not begin. Turn the rounds of the band (under Bands), float back, or cut each round.'
           }}
         </p>
-        <WholeField
-          v-if="within === 'float'"
-          label="Caught after every so many stitches (0: only half-way where long)"
-          :model-value="leading.catchEvery ?? 0"
-          :min="0"
-          :max="30"
-          @update:model-value="setLeading({ catchEvery: $event < 2 ? null : $event })"
-        /> </SaidWord
+        <template v-if="within === 'float'">
+          <ChoiceOf
+            :model-value="caught"
+            legend="How floats are caught"
+            :options="[
+              { value: 'long', label: 'Half-way, if long' },
+              { value: 'every', label: 'Every few' },
+              { value: 'next', label: `By the next ${row}` },
+            ]"
+            @update:model-value="catchBy"
+          />
+          <WholeField
+            v-if="caught === 'every'"
+            label="Caught after every so many stitches"
+            :model-value="leading.catchEvery ?? 5"
+            :min="2"
+            :max="30"
+            @update:model-value="setLeading({ catchEvery: $event })"
+          />
+        </template> </SaidWord
       >, between {{ rows }}
       <SaidWord :word="word('between', betweenWords)">
         <ChoiceOf
