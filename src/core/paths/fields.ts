@@ -10,9 +10,9 @@ export interface Stretch {
   readonly through: number
 }
 
-/** The stretches of a yarn in a row, by where they lie. */
+/** The stretches of a yarn in a row, in the order they are worked. */
 export function stretchesOf(ledger: Ledger, piece: Piece, row: number, yarn: number): Stretch[] {
-  const { runYarn, runCount, runStitch, side } = piece.columns
+  const { runYarn, runCount, runStitch } = piece.columns
   const worked: { before: number; through: number }[] = []
   let total = 0
   eachBlock(piece, row, (from, to, times) => {
@@ -26,14 +26,14 @@ export function stretchesOf(ledger: Ledger, piece: Piece, row: number, yarn: num
         else worked.push({ before, through: total })
       }
   })
-  const back = sides[side[row]!] === 'WS'
-  const seen = worked.map((one) => ({
+  const back = isBack(piece, row)
+  return worked.map((one) => ({
     ...one,
     from: back ? total - one.through : one.before,
     to: back ? total - one.before : one.through,
   }))
-  return back ? seen.reverse() : seen
 }
+const isBack = ({ columns }: Piece, row: number): boolean => sides[columns.side[row]!] === 'WS'
 
 /** A bobbin goes on into a stretch that lies over its own, or beside it by a stitch. */
 const REACH = 1
@@ -41,21 +41,30 @@ const meets = (one: Stretch, other: Stretch): boolean =>
   one.from <= other.to + REACH && other.from <= one.to + REACH
 
 /**
- * Which stretches of a row are worked on by the bobbins of the row below: each goes on into one at most, the first it meets. What has none is
- * joined, what goes on into none is cut.
+ * Which stretches of a row are worked on by the bobbins of the row below: each hangs at the end of its stretch, where the row that is turned
+ * comes from, and goes on into one stretch at most, the first it meets on the way that row is worked. What has none is joined, what goes on into
+ * none is cut.
+ * @param below, here in any order
  */
 export function goingOn(
+  piece: Piece,
+  row: number,
   below: readonly Stretch[],
   here: readonly Stretch[],
 ): { readonly joined: readonly Stretch[]; readonly cut: readonly Stretch[] } {
+  const back = isBack(piece, row)
+  const onTheWay = (list: readonly Stretch[]) =>
+    [...list].sort((a, b) => (back ? b.to - a.to : a.from - b.from))
+  const isPassed = (one: Stretch, by: Stretch) => (back ? one.from > by.to : one.to < by.from)
+  const old = onTheWay(below)
   const joined: Stretch[] = []
   const cut: Stretch[] = []
   let next = 0
-  for (const stretch of here) {
-    while (next < below.length && !meets(below[next]!, stretch) && below[next]!.to < stretch.from)
-      cut.push(below[next++]!)
-    if (next < below.length && meets(below[next]!, stretch)) next++
+  for (const stretch of onTheWay(here)) {
+    while (next < old.length && !meets(old[next]!, stretch) && isPassed(old[next]!, stretch))
+      cut.push(old[next++]!)
+    if (next < old.length && meets(old[next]!, stretch)) next++
     else joined.push(stretch)
   }
-  return { joined, cut: [...cut, ...below.slice(next)] }
+  return { joined, cut: [...cut, ...old.slice(next)] }
 }

@@ -72,6 +72,20 @@ describe('one motif by itself', () => {
     expect(carried.mostStrands).toBe(2)
   })
 
+  /*
+   * By hand: row 1 is worked from the right and ends at the left edge, where A hangs. Row 2 comes from there: A goes on up to the motif, and is joined
+   * anew beyond it, after stitch 4. In row 4 the bobbin that row 3 ended with goes on, and the other is cut.
+   */
+  it('goes on with the bobbin that hangs where the row begins', () => {
+    const of = flat('bobbin', ['AABBAA', 'AABBAA'])
+    expect(of.way('A').events).toEqual([
+      { row: 0, what: 'joined', stitch: 0, edge: 'start' },
+      { row: 1, what: 'joined', stitch: 4, edge: null },
+      { row: 2, what: 'cut', stitch: 2, edge: null },
+      { row: 3, what: 'cut', stitch: 6, edge: 'end' },
+    ])
+  })
+
   // By hand: a field that leans by a stitch a row is one; two that part and meet again are two for that long.
   it('follows a field that leans, and one that parts and meets', () => {
     const leans = flat('bobbin', ['BBAAAA', 'ABBAAA', 'AABBAA'])

@@ -169,8 +169,9 @@ function follow(
   if (last) {
     const how = inGap(ledger, piece, { letter, last: last.row, next: row })
     if (how === 'cut') cut(there)
-    else if (row - last.row > 1) cut(there.slice(1))
-    there = how === 'cut' ? [] : row - last.row > 1 ? there.slice(0, 1) : there
+    else if (row - last.row > 1) cut(there.slice(0, -1))
+    // Where its row ended one hangs, of several the last that was worked.
+    there = how === 'cut' ? [] : row - last.row > 1 ? there.slice(-1) : there
     if (how !== 'cut' && there.length > 0)
       lay(how === 'carried' ? how : 'trailed', gapMetres(piece, how, last.row, row))
     put(walk, there.length > 0 ? how : 'cut', last.row + 1, row)
@@ -180,12 +181,12 @@ function follow(
   const mm = parts[columns.part[row]!]!.gauge.stitchWidthMm * SLACK
   if (within === 'bobbin') {
     const here = stretchesOf(ledger, piece, row, yarn)
-    const on = goingOn(there, here)
+    const on = goingOn(piece, row, there, here)
     cut(on.cut)
     for (const one of on.joined) events.push(joinedOf(use, one))
     walk.live = here
   } else {
-    if (there.length > 1) cut(there.slice(1))
+    if (there.length > 1) cut(there.slice(0, -1))
     if (there.length === 0) events.push(joinedOf(use, own))
     walk.live = [own]
     if (within === 'snipped') {

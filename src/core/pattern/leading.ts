@@ -34,7 +34,10 @@ export function leadWords(ledger: Ledger, piece: Piece, from: number, to: number
   const said = {
     floated: `float ${names('floated')} loosely behind them, ${caught}`,
     bobbin: `work each field of ${names('bobbin')} from a bobbin of its own, crossing the two yarns on the wrong side at every change`,
-    snipped: `cut ${names('snipped')} after its last stitch of the ${row} and join it anew in the next`,
+    snipped:
+      who.snipped.size > 1
+        ? `cut ${names('snipped')} each after its last stitch of the ${row} and join them anew in the next`
+        : `cut ${names('snipped')} after its last stitch of the ${row} and join it anew in the next`,
   }
   const others = (['floated', 'bobbin', 'snipped'] as const).filter((how) => who[how].size > 0)
   if (who.carried.size > 0 || others.length === 0)
