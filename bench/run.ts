@@ -224,6 +224,16 @@ async function inWorker(page: Page, bareMs: number) {
     0.5,
   )
   tell('counts that fit, five bands, in the worker', solved, 'ms', 50)
+  const planned = await askWorker(page, 'plans', stress)
+  tell(
+    'three plans of the yarns of the stress bag, in the worker',
+    quantile(
+      planned.map(({ workMs }) => workMs),
+      0.5,
+    ),
+    'ms',
+    100,
+  )
   const runs = await askWorker(page, 'derive', stress)
   const work = quantile(
     runs.map(({ workMs }) => workMs),

@@ -1,5 +1,5 @@
 import type { Ledger, Piece } from '../ledger/index.ts'
-import { type RowUse, type Use, useOfRow } from './uses.ts'
+import { type RowUse, type Use, usesOf } from './uses.ts'
 import { goingOn, type Stretch, stretchesOf } from './fields.ts'
 import { type How, inGap, withinRow, type Within } from './ways.ts'
 
@@ -89,8 +89,9 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
   const bobbins = new Uint16Array(rows)
   const strands = new Uint8Array(rows)
   const longestCarry = new Uint16Array(rows)
-  for (let row = 0, inHand = -1; row < rows; row++) {
-    const use = useOfRow(ledger, piece, row, inHand)
+  const all = usesOf(ledger, piece)
+  for (let row = 0; row < rows; row++) {
+    const use = all[row]!
     totals[row] = use.total
     changes[row] = use.changes
     let [others, gap] = [0, 0]
@@ -104,7 +105,6 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
     // One is worked with, the others lie inside or behind; bobbins do neither.
     strands[row] = Math.max(1, others)
     longestCarry[row] = gap
-    inHand = columns.runYarn[lastRun(piece, row)]!
   }
   for (const { last, events, live } of walks) {
     if (last) for (const one of live) events.push(cutOf(last, one, totals[last.row]!))
@@ -123,13 +123,12 @@ export function yarnPaths(ledger: Ledger, piece: Piece): YarnPaths {
   }
 }
 
-const lastRun = ({ columns }: Piece, row: number): number =>
-  columns.blockTo[columns.blockStart[row + 1]! - 1]! - 1
-
 /** The one strand of a yarn that goes through a whole row, as its ends are said: where it was first and last worked. */
 const strandOf = ({ before, after }: Use, total: number): Stretch => ({
-  ...{ from: 0, to: total },
-  ...{ before, through: total - after },
+  from: 0,
+  to: total,
+  before,
+  through: total - after,
 })
 const joinedOf = ({ row }: Use, { before }: Stretch): YarnEvent => ({
   ...{ row, what: 'joined', stitch: before },
@@ -233,8 +232,7 @@ export function insideOf(
 ): { readonly over: number; readonly carried: number; readonly count: number }[] {
   const yarns = ledger.yarns.length
   const counts = new Float64Array(yarns * yarns)
-  for (let row = 0; row < piece.rows; row++) {
-    const { uses } = useOfRow(ledger, piece, row, -1)
+  for (const [row, { uses }] of usesOf(ledger, piece).entries()) {
     for (const { yarn: carried } of uses)
       if (lying.carried[row * yarns + carried]! > 0)
         for (const { yarn: over, stitches } of uses)

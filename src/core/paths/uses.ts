@@ -1,4 +1,4 @@
-import { eachBlock, type Ledger, type Piece } from '../ledger/index.ts'
+import { eachBlock, endRuns, type Ledger, type Piece } from '../ledger/index.ts'
 import { stitchById } from '../stitch/index.ts'
 
 /** What is worked of a yarn in one row: stitches that it leaves there, and those of the row before its first and after its last. */
@@ -19,8 +19,22 @@ export interface RowUse {
   readonly uses: readonly (Use & { readonly yarn: number })[]
 }
 
+const known = new WeakMap<Piece, readonly RowUse[]>()
+/** What each row of a piece has of each yarn. Kept, since whatever way the yarns are led asks for it again. */
+export function usesOf(ledger: Ledger, piece: Piece): readonly RowUse[] {
+  const found = known.get(piece)
+  if (found) return found
+  const uses: RowUse[] = []
+  for (let row = 0, inHand = -1; row < piece.rows; row++) {
+    uses.push(useOfRow(ledger, piece, row, inHand))
+    inHand = piece.columns.runYarn[endRuns(piece, row).last]!
+  }
+  known.set(piece, uses)
+  return uses
+}
+
 /** What one row has of each yarn; `inHand`: the yarn the row below ended in, −1 for none. */
-export function useOfRow(ledger: Ledger, piece: Piece, row: number, inHand: number): RowUse {
+function useOfRow(ledger: Ledger, piece: Piece, row: number, inHand: number): RowUse {
   const { runYarn, runCount, runStitch } = piece.columns
   const leaves = ledger.stitches.map((id) => stitchById(id).makes)
   const width = (run: number) => runCount[run]! * leaves[runStitch[run]!]!
@@ -61,7 +75,7 @@ export function useOfRow(ledger: Ledger, piece: Piece, row: number, inHand: numb
     // In a round one goes on around the join.
     const around = piece.worked === 'rounds' ? after + before : 0
     const gap = Math.max(gaps[yarn]!, around)
-    uses.push({ ...{ row, yarn, stitches, before, after }, gap: stitches < total ? gap : 0 })
+    uses.push({ row, yarn, stitches, before, after, gap: stitches < total ? gap : 0 })
   }
   return { total, changes, uses }
 }
