@@ -101,7 +101,13 @@ test('yarns in hand are kept for any bag, set aside for one, and never promised 
   await page.getByRole('button', { name: /^Brass, lot 77/ }).click()
   // About 30 g are surely needed, of 50.
   await expect(page.getByRole('button', { name: /^Brass, lot 77/ })).toContainText(/(19|20) g free/)
-  await page.keyboard.press('Escape')
+  // No more than there is: what it has, and what is free beside.
+  const there = page.getByRole('textbox', { name: 'In hand of Brass' })
+  await there.fill('60 g')
+  await there.press('Tab')
+  await expect(page.getByText('That is too large.')).toBeVisible()
+  await there.press('Escape')
+  await there.press('Escape')
   await saved(page)
   await page.goto('/in-hand')
   await expect(page.locator('.in-hand')).toContainText('Beater tote 3')

@@ -64,6 +64,8 @@ export interface RowWants {
   readonly afresh?: 'flat' | 'always'
   /** Places on from where the row below began at which it begins; those passed come at the end of a round. */
   readonly from?: number | null
+  /** What comes next begins so many places on from where it began, unless that says otherwise. */
+  readonly fromAfter?: number
   /** Its last loop waits on a marker while another yarn works, which cuts and carries nothing. */
   readonly held?: boolean
   /** Ways along it: 2 where it is worked forward and back again as one row. */

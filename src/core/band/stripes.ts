@@ -1,4 +1,4 @@
-import { Many, OneOf, Whole } from '../document/index.ts'
+import { Many, OneOf, Optional, Whole } from '../document/index.ts'
 import { work } from '../program/index.ts'
 import { type Band, usual, within } from './band.ts'
 import { PLAIN } from './fabric.ts'
@@ -13,7 +13,22 @@ export class StripesPart extends Section {
   @OneOf(['stripes']) readonly kind!: 'stripes'
   @Many(() => Stripe, LIMITS.stripes)
   readonly stripes!: readonly Stripe[]
+  /** Rounds of every other yarn begin opposite, half a round on, so that their steps and joins do not lie on one another. */
+  @Optional() @OneOf([true]) readonly opposite?: true
 }
+
+/** The yarn of a row, from 1, and of the one below it in the band; undefined where there is none. */
+function yarnAt({ stripes }: StripesPart, row: number): string | undefined {
+  let left = row
+  for (const { yarn, rounds } of stripes)
+    if ((left -= rounds) <= 0) return left + rounds > 0 ? yarn : undefined
+  return undefined
+}
+
+/** Yarns that begin opposite are every other one, as they come. */
+const isOpposite = (part: StripesPart, yarn: string | undefined): boolean =>
+  yarn !== undefined &&
+  [...new Set(part.stripes.map((stripe) => stripe.yarn))].indexOf(yarn) % 2 === 1
 
 const roundsOf = ({ stripes }: StripesPart) => stripes.reduce((sum, { rounds }) => sum + rounds, 0)
 
@@ -59,6 +74,16 @@ export const stripes: Band<StripesPart> = {
       stripe.yarn === from ? { ...stripe, yarn: to } : stripe,
     ),
   }),
+  wants(part, row, count) {
+    if (!part.opposite) return {}
+    const [below, here] = [row - 1, row].map((at) => isOpposite(part, yarnAt(part, at)))
+    const half = Math.floor(count / 2)
+    return {
+      ...(here === below ? {} : { from: here ? half : count - half }),
+      // What comes next begins where the others do.
+      ...(here && row === roundsOf(part) ? { fromAfter: count - half } : {}),
+    }
+  },
   lastYarn: (part) => part.stripes.at(-1)!.yarn,
   gaugeYarn: () => null,
   fabric: () => PLAIN,

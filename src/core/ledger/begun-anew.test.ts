@@ -2,9 +2,9 @@ import type { Making } from '../part/index.ts'
 import { ends, starts } from '../program/index.ts'
 import { placeColours } from './picture.ts'
 import { alarmsOf } from '../testing/alarms.ts'
-import { base, baseAs, motif, plain, tote } from '../testing/tote.ts'
+import { base, baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
 import { writtenIn } from '../testing/written.ts'
-import { bodyOf, compile } from './index.ts'
+import { bodyOf, compile, rowMade } from './index.ts'
 
 /* Rows whose yarn is joined anew: at the edge of rows, at a stitch of the round below. */
 
@@ -103,5 +103,50 @@ describe('rounds that are begun anew', () => {
     const text = writtenIn(tote({ parts }), 'own')
     expect(text).toContain(said)
     expect(alarmsOf(text)).toMatchObject({ lines: [], whole: false })
+  })
+})
+
+describe('rounds of two yarns that begin opposite', () => {
+  const striped = (rounds: number) =>
+    tote({
+      making: { ...tote().making, working: 'joined' },
+      parts: [
+        base({ count: 24 }),
+        stripes({
+          id: 's',
+          stripes: Array.from({ length: rounds }, (_, i) => ({
+            yarn: i % 2 ? 'B' : 'A',
+            rounds: 1,
+          })),
+          opposite: true,
+        }),
+        plain({ id: 'top', rounds: 2 }),
+      ],
+    })
+
+  // By hand: A at 0, B half a round of 24 on, and back; what comes next begins where A does, whichever yarn was last.
+  it('take turns at places half a round apart, and what follows begins where the others did', () => {
+    for (const many of [4, 3]) {
+      const { piece, rows } = rowsOf(striped(many), 's')
+      const { begin, from } = piece.columns
+      expect(rows.map((row) => begin[row])).toEqual([0, 12, 0, 12].slice(0, many))
+      const top = rows.at(-1)! + 1
+      expect([begin[top], from[top], begin[top + 1]]).toEqual([0, many === 4 ? 12 : 0, 0])
+    }
+  })
+
+  it('say where each yarn is joined and taken up, and close each round in its own', () => {
+    const words = writtenIn(striped(4), 'own')
+    expect(words).toContain('Join B after stitch 12 of round 5, where round 6 begins.')
+    expect(words).toContain('Take up A where it hangs. Cut B.')
+    expect(words).not.toContain('Close the join')
+  })
+
+  it('are noted and begun again from where they are', () => {
+    const design = striped(4)
+    const ledger = compile(design)
+    const piece = bodyOf(ledger)
+    const made = Array.from({ length: 6 }, (_, row) => rowMade(ledger, piece, row))
+    expect(compile(design, { made })).toEqual(ledger)
   })
 })

@@ -142,6 +142,8 @@ export class PieceBuilder {
 
   /** Whether one turns after the last row, whatever comes next. */
   lastTurns = false
+  /** Places on from where the last row began at which the next one begins, unless that says otherwise. */
+  fromAfter: number | null = null
 
   beginPart(part: Omit<LedgerPart, 'firstRow' | 'endRow'>): void {
     this.endPart()
@@ -174,6 +176,7 @@ export class PieceBuilder {
     const taller = gauge.source === 'swatch' ? 1 : height / stitchById(gauge.stitch).height
     const rises = (gauge.rowHeightMm * taller) / (facts.beside ? 2 : 1)
     this.lastTurns = facts.turnsAfter === true
+    this.fromAfter = facts.fromAfter ?? null
     this.below = laid.made
     this.laidSteps.push(laid.steps)
     this.left.push(laid.made)

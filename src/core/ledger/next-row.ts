@@ -91,7 +91,7 @@ export class PartRows {
     const {
       held,
       passes = 1,
-      from = part.making.anew === null ? null : part.making.anew - 1,
+      from = part.making.anew === null ? builder.fromAfter : part.making.anew - 1,
     } = wants
     const inRows = builder.worked === 'rows'
     // Where the row below shows its wrong side this one is turned as any.
@@ -126,6 +126,7 @@ export class PartRows {
       onto: goes?.onto,
       beside: goes?.beside,
       turnsAfter: wants.turnsAfter,
+      fromAfter: wants.fromAfter,
     }
     return { program, facts }
   }
@@ -146,6 +147,7 @@ export class PartRows {
     const facts: RowFacts = {
       ...{ start, end, passes, begin, from, beside, unit, rises: this.part.rises },
       wrongSide: side === 'WS',
+      fromAfter: wants.fromAfter,
       ...(onto.length > 0 ? { onto } : {}),
     }
     return { program, facts }

@@ -18,6 +18,8 @@ export interface RowFacts {
   readonly beside?: boolean
   /** It is turned after it, whatever comes next. */
   readonly turnsAfter?: boolean
+  /** Places on from where it began at which what comes next begins, unless that says otherwise. */
+  readonly fromAfter?: number
   /** What it is counted in beside places, where that is known already. */
   readonly unit?: CountedUnit | null
   /** False for rows of a base that lies flat. */

@@ -32,7 +32,9 @@ function entering(ledger: Ledger, piece: Piece, paths: YarnPaths, row: number): 
     if (!joined) return `Take up ${letter} where it hangs.`
     return /\bjoin/i.test(texts?.[row - firstRow] ?? '')
       ? null
-      : `Join ${letter} where ${rowWord(piece.worked)} ${piece.columns.number[row]} begins.`
+      : texts
+        ? `Join ${letter} where ${rowWord(piece.worked)} ${piece.columns.number[row]} begins.`
+        : `Join ${letter} after stitch ${piece.columns.from[row]} of ${rowWord(piece.worked)} ${below}, where ${rowWord(piece.worked)} ${piece.columns.number[row]} begins.`
   }
   if (stateIn(paths, yarn, row - 1) === 'parked') return `Take up the loop of ${letter}.`
   if (end === 'held') return `Join ${letter}.`

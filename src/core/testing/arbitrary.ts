@@ -53,8 +53,13 @@ const band: fc.Arbitrary<(id: string) => BandPart> = fc.oneof(
         minLength: 1,
         maxLength: 5,
       }),
+      opposite: fc.boolean(),
     })
-    .map((of) => (id: string) => stripes({ ...of, id })),
+    .map(
+      ({ opposite, ...of }) =>
+        (id: string) =>
+          stripes({ ...of, id, ...(opposite ? { opposite } : {}) }),
+    ),
   fc
     .record({
       stitch,

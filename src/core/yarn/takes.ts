@@ -126,9 +126,12 @@ function stitchTakes(counts: Float64Array, { stitches, yarns }: Ledger, parts: n
 
 /** The yarn a round is closed in: its own, or the next round's by the school that closes in the new one. */
 function closesIn({ leading }: Ledger, piece: Piece, row: number, own: number): number {
-  const { onto, start } = piece.columns
+  const { onto, start, from } = piece.columns
   const goesOn =
-    row + 1 < piece.rows && onto[row + 1] === row && starts[start[row + 1]!] !== 'afresh'
+    row + 1 < piece.rows &&
+    onto[row + 1] === row &&
+    from[row + 1] === 0 &&
+    starts[start[row + 1]!] !== 'afresh'
   return leading.closeIn === 'new' && goesOn
     ? piece.columns.runYarn[endRuns(piece, row + 1).first]!
     : own

@@ -11,7 +11,11 @@ import InHandField from './InHandField.vue'
 import { handWords } from './saying-amounts.ts'
 
 /** What there is of a yarn, lot by lot: a word that opens it. Balls of one lot and what is left of one are said together, in balls, grams or metres. */
-const { strand } = defineProps<{ strand: Strand }>()
+const { strand, most } = defineProps<{
+  strand: Strand
+  /** Grams of a lot there can be at the most, where it is kept aside of what is in hand. */
+  most?: (lot: Lot) => number | undefined
+}>()
 const emit = defineEmits<{ set: [lots: readonly Lot[]] }>()
 const workshop = useWorkshop()
 const text = computed(() => handWords(strand, workshop.words.units))
@@ -37,6 +41,7 @@ const another = () => emit('set', [...strand.lots, { lot: null, grams: 0, of: nu
       <InHandField
         :grams="one.grams"
         :label="strand.label"
+        :most="one.grams === null ? undefined : most?.({ ...one, grams: one.grams })"
         :of="lots.length > 1 ? `${strand.name}, lot ${at + 1}` : strand.name"
         @set="set(at, { grams: $event })"
       />

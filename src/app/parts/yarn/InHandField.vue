@@ -5,10 +5,12 @@ import { maybeNumber, printNumber, type Result } from '@core/units'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
 
 /** How much of a yarn there is: in balls where its label is known, or in grams; either can be typed. */
-const { grams, label } = defineProps<{
+const { grams, label, most } = defineProps<{
   grams: number | null
   label: YarnLabel | null
   of: string
+  /** Grams there can be at the most. */
+  most?: number
 }>()
 const emit = defineEmits<{ set: [grams: number] }>()
 const balls = computed(() => (label && grams !== null ? grams / label.grams : null))
@@ -45,7 +47,7 @@ function read(typed: string): Result<number> {
     :value="grams ?? -1"
     :read="read"
     :min="0"
-    :max="100000"
+    :max="most ?? 100000"
     :likely="label ? 'balls' : 'g'"
     :hint="text && unit"
     @change="emit('set', $event)"

@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent, ref } from 'vue'
 import { scaledTo, type StripesPart, stripeWays } from '@core/band'
 import { roundsOf } from '@core/design'
 import { LIMITS } from '@core/part'
+import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
 import YarnTurns from '../said/YarnTurns.vue'
@@ -23,9 +24,14 @@ const addStripe = () =>
   })
 /** Rounds they are scaled to; as many as there are, until another number is given. */
 const rounds = computed(() => roundsOf(part))
-const yarns = computed(() => {
-  const own = [...new Set(part.stripes.map(({ yarn }) => yarn))]
-  return own.length > 1 ? own : project.design!.yarns.map(({ letter }) => letter)
+const own = computed(() => [...new Set(part.stripes.map(({ yarn }) => yarn))])
+const yarns = computed(() =>
+  own.value.length > 1 ? own.value : project.design!.yarns.map(({ letter }) => letter),
+)
+/** Steps and joins of yarns by turns lie on one another, or on opposite sides. */
+const begins = computed({
+  get: () => (part.opposite ? 'opposite' : 'same'),
+  set: (where) => emit('set', { opposite: where === 'opposite' ? true : undefined }),
 })
 /** Chance falls otherwise every time. */
 let seed = 0
@@ -46,6 +52,15 @@ function make(id: string) {
       what="stripe"
       :word="rows ? 'Rows' : 'Rounds'"
       @update:model-value="emit('set', { stripes: $event })"
+    />
+    <ChoiceOf
+      v-if="!rows && own.length > 1"
+      v-model="begins"
+      legend="Where rounds of every other yarn begin"
+      :options="[
+        { value: 'same', label: 'One above the other' },
+        { value: 'opposite', label: 'Opposite, half a round on' },
+      ]"
     />
     <button type="button" class="button" @click="addStripe">
       <ElIcon><Plus /></ElIcon>Stripe

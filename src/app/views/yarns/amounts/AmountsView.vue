@@ -12,6 +12,7 @@ import NameInput from '@app/parts/fields/NameInput.vue'
 import YarnColour from '@app/parts/fields/YarnColour.vue'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
+import { usePromised } from '@app/stores/promised.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import AmountBars from './AmountBars.vue'
 import AmountTable from './AmountTable.vue'
@@ -30,6 +31,7 @@ import WithinDialog from './WithinDialog.vue'
 
 /** The yarns of the bag: what each is, what there is of it, what it takes and where that goes, and what is to be bought. */
 const project = useProject()
+const promised = usePromised()
 const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
 // As it is now: what is typed one after the other goes on from it, also while figures are still worked out.
@@ -141,7 +143,11 @@ const strandWords = (need: YarnNeed | undefined, at: number) =>
               <BallWord :strand="yarn" :yarn="yarn" @set="set(yarn.letter, $event)" />
             </td>
             <td class="hand">
-              <HandWord :strand="yarn" @set="set(yarn.letter, { lots: $event })">
+              <HandWord
+                :strand="yarn"
+                :most="promised.mostOf"
+                @set="set(yarn.letter, { lots: $event })"
+              >
                 <KeepAside
                   :strand="yarn"
                   :need-grams="gramsFor(yarn.label, need)"
