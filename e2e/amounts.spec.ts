@@ -67,6 +67,10 @@ test('what is weighed says by when to change course, on the spine too, and stays
   await page.reload()
   await page.getByText('Will it last', { exact: true }).click()
   await expect(page.locator('.weighings')).toContainText('after round 58')
+  // Ended where the yarn does it lasts; undone it is as it was.
+  await page.getByRole('button', { name: /fewer of Plain above make it last$/ }).click()
+  await expect(page.locator('.lasts-card').first()).toContainText('It lasts.')
+  await undo(page)
   await page.getByRole('button', { name: /^Take back Drum blue/ }).click()
   await expect(page.locator('.lasts-card')).toHaveCount(0)
 })

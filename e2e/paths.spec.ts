@@ -1,4 +1,4 @@
-import { accessible, expect, go, openBag, openDemo, test, undo, word } from './bag.ts'
+import { accessible, expect, go, openBag, openDemo, part, test, undo, word } from './bag.ts'
 
 /* How the yarns are led: seen, planned, and led otherwise in one gap. */
 
@@ -86,4 +86,18 @@ test('other colours are tried on the whole bag, two yarns are swapped, two made 
   await expect(page.locator('.tally-yarn').first()).toContainText('Brass')
   await page.getByRole('button', { name: 'A for both' }).click()
   await expect(page.locator('.tally-yarn')).toHaveCount(3)
+})
+
+test('rounds of two yarns by turns begin opposite one another, and the pattern says where', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await part(page, 'Stripes below').click()
+  await word(page, 'stripes')
+  await page.getByText('Begin opposite', { exact: true }).click()
+  await page.keyboard.press('Escape')
+  await go(page, 'Pattern')
+  await expect(page.locator('.paper')).toContainText(
+    'Join C after stitch 60 of round 27, where round 28 begins.',
+  )
 })

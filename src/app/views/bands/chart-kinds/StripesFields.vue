@@ -58,8 +58,8 @@ function make(id: string) {
       v-model="begins"
       legend="Where rounds of every other yarn begin"
       :options="[
-        { value: 'same', label: 'One above the other' },
-        { value: 'opposite', label: 'Opposite, half a round on' },
+        { value: 'same', label: 'Begin in line' },
+        { value: 'opposite', label: 'Begin opposite' },
       ]"
     />
     <button type="button" class="button" @click="addStripe">

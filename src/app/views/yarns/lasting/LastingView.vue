@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { Close } from '@element-plus/icons-vue'
 import { computed, ref, watch } from 'vue'
-import { calledOf } from '@core/design'
+import { bandOf } from '@core/band'
+import { bandsOf, calledOf, roundsOf } from '@core/design'
 import { idOfRow } from '@core/ledger'
-import { partOfId, placeOfId } from '@core/part'
+import { LIMITS, partOfId, placeOfId } from '@core/part'
 import { madeIn, weighedIn, type Weighed, type WeighedGrams } from '@core/project'
 import { rowWord } from '@core/terms'
 import { printNumber } from '@core/units'
@@ -67,11 +68,24 @@ const list = computed(() =>
     return { entry, yarn: yarnOf(entry.yarn), words: `${printNumber(entry.grams, 1)} g ${where}` }
   }),
 )
+/** As many rounds of a band as all its yarns give: what uses up the scarcest; null where one number cannot say it, or that is as planned. */
+function maybeUsedUp(id: string) {
+  const band = bandsOf(design.value).find((one) => one.id === id)
+  const on = derived.value.lasts.filter(({ part, rounds }) => part === id && rounds !== null)
+  if (!band || on.length === 0) return null
+  const by = Math.min(...on.map(({ roundsLeft, planned }) => roundsLeft! - planned))
+  const rounds = Math.min(LIMITS.rounds, roundsOf(band) + by)
+  const values = by === 0 || rounds < 1 ? null : bandOf(band).withRounds(band, rounds)
+  if (!values || roundsOf({ ...band, ...values } as typeof band) !== rounds) return null
+  const edit = { name: 'setRounds', args: { id, rounds } } as const
+  return { by: rounds - roundsOf(band), edit }
+}
 const lasts = computed(() =>
   derived.value.lasts.map((one) => ({
     lasts: one,
     yarn: yarnOf(one.letter)!,
     part: one.part === null ? null : (calledOf(design.value).get(one.part) ?? one.part),
+    usedUp: one.part !== null && one.weighed ? maybeUsedUp(one.part) : null,
   })),
 )
 </script>

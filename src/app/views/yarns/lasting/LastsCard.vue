@@ -1,19 +1,28 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3'
 import { computed } from 'vue'
-import type { Yarn } from '@core/design'
-import { printMasses } from '@core/units'
+import type { Edit, Yarn } from '@core/design'
+import { rowWord } from '@core/terms'
+import { counted, printMasses } from '@core/units'
 import { type Lasts, lastsWords } from '@core/yarn'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
+import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
 /** Whether one yarn lasts: in a sentence, and what is left of it as a bar: kept back for what follows, round by round, and what is over or lacks. */
-const { lasts, yarn, part, worked } = defineProps<{
+const { lasts, yarn, part, worked, usedUp } = defineProps<{
   lasts: Lasts
   yarn: Yarn
   part: string | null
   worked: 'rounds' | 'rows'
+  /** So many rounds more (below 0 fewer) of the band use up what is there. */
+  usedUp: { readonly by: number; readonly edit: Edit } | null
 }>()
+const project = useProject()
+const usedUpWords = computed(() => {
+  const by = usedUp?.by ?? 0
+  return `${counted(Math.abs(by), rowWord(worked))} ${by > 0 ? 'more' : 'fewer'} of ${part} ${by > 0 ? 'use up what is there' : 'make it last'}`
+})
 const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
 const words = computed(() =>
@@ -73,6 +82,18 @@ const needsOver = (planned: number) => Math.max(1, planned / most)
         <s :style="{ left: `${bar.end}%` }" />
       </div>
       <p v-if="factor" class="note num">{{ factor }}</p>
+      <button
+        v-if="usedUp"
+        type="button"
+        class="link"
+        @pointerenter="project.showPreview([usedUp.edit])"
+        @pointerleave="project.endPreview"
+        @focus="project.showPreview([usedUp.edit])"
+        @blur="project.endPreview"
+        @click="project.edit(usedUp.edit)"
+      >
+        {{ usedUpWords }}
+      </button>
     </div>
   </section>
 </template>
