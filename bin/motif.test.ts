@@ -55,6 +55,21 @@ describe('motif lasts', () => {
   })
 })
 
+describe('motif handles', () => {
+  it('centres two handles, and is 1 where they do not fit', () => {
+    const known = ['handles', '--count', '120', '--gap', '26', '--chain', '80', '--start', '3']
+    const { exit, output } = motif(...known, '--json')
+    expect(exit).toBe(0)
+    expect(JSON.parse(output)).toEqual({
+      ...{ a: 20, gap: 26, between: 34, gap2: 26, b: 14, next: 228, centred: true, off: [0, 0] },
+      text: '20 sc, ch 80, sk 26, 34 sc, ch 80, sk 26, 14 sc (228)',
+    })
+    expect(motif('handles', '--count', '20', '--gap', '11').exit).toBe(1)
+    expect(motif('handles', '--count', '120', '--start', '-0.5').output).toContain('Both lie on')
+    expect(motif('handles', '--count', 'many').exit).toBe(2)
+  })
+})
+
 describe('motif plan', () => {
   it('writes the pattern, in the chosen terms and units', () => {
     const { exit, output, said } = motif(

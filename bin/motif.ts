@@ -2,6 +2,7 @@
 import { Command, CommanderError, Option } from 'commander'
 import type { CheckCommandOptions } from './commands/check.ts'
 import type { FitOptions } from './commands/fit.ts'
+import type { HandlesOptions } from './commands/handles.ts'
 import type { LastsOptions } from './commands/lasts.ts'
 import type { MendOptions } from './commands/mend.ts'
 import type { PlanOptions } from './commands/plan.ts'
@@ -74,6 +75,18 @@ program
   .option('--json', 'as data')
   .action(async (id: string | undefined, options: StitchesOptions) =>
     end((await import('./commands/stitches.ts')).stitches(id, options)),
+  )
+
+program
+  .command('handles')
+  .description('two handles chained in the edge, centred on front and back')
+  .requiredOption('--count <n>', 'stitches of the round')
+  .option('--gap <n>', 'stitches each passes over; a fifth by itself')
+  .option('--chain <n>', 'chains of each; two and a half times the gap by itself')
+  .option('--start <n>', 'the middle of a side lies so many stitches after the start of the round')
+  .option('--json', 'as data')
+  .action(async (options: HandlesOptions) =>
+    end((await import('./commands/handles.ts')).handles(options)),
   )
 
 /** Each time it is given one more. */
