@@ -45,6 +45,8 @@ test('what cannot be read is said, and reading goes on; what counts through beco
   await page.goto('/check')
   const text = page.getByLabel('The written pattern')
   await text.fill(`${stranger}\nRnd 10: wobble gently, sc in each st around (24)`)
+  // The rows of the example go first.
+  await expect(page.locator('.check-row.off')).toHaveCount(1)
   await expect(page.locator('.check-row.off')).toContainText('“wobble gently” could not be read')
   await page.getByRole('button', { name: 'Make a bag of it' }).click()
   await expect(page.getByRole('alert')).toContainText('Line 6 does not count through yet')

@@ -4,6 +4,7 @@ import {
   expect,
   go,
   openBag,
+  openDemo,
   part,
   saved,
   say,
@@ -89,4 +90,26 @@ test('a cord tied to a row stays with it when rows are put in below, and says wh
   await snag.getByRole('button', { name: 'To the edge instead' }).click()
   await expect(snag).toHaveCount(0)
   await cordIn('of round 54')
+})
+
+test('handles are chained in the edge, centred on front and back, and written', async ({
+  page,
+}) => {
+  await openDemo(page)
+  await part(page, 'Edge').click()
+  await page.getByRole('button', { name: 'Add a band above Edge' }).click()
+  await page.getByRole('menuitem', { name: 'Handles in the edge …' }).click()
+  const dialog = page.getByRole('dialog')
+  await enter(page, 'Stitches passed over', '26')
+  await enter(page, 'Chains of each', '80')
+  // 120 stitches, two gaps of 26, two chains of 80.
+  await expect(dialog).toContainText('ch 80, sk 26')
+  await expect(dialog).toContainText('(228)')
+  await accessible(page)
+  await dialog.getByRole('button', { name: 'Make them' }).click()
+  await expect(part(page, 'Handles')).toBeVisible()
+  // Rounds over a chain make the bag no wider.
+  await expect(page.locator('.tally')).toContainText('60.0')
+  await go(page, 'Pattern')
+  await expect(page.locator('.paper')).toContainText(/sc in each st and ch around\s*\(228\)/)
 })

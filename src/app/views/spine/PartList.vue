@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
-import { computed, nextTick, ref, shallowRef, useTemplateRef } from 'vue'
+import { computed, defineAsyncComponent, nextTick, ref, shallowRef, useTemplateRef } from 'vue'
 import { isBase, lettersIn, partsOf, yarnByLetter } from '@core/design'
 import { counted } from '@core/units'
 import { rowWord } from '@core/terms'
@@ -61,7 +61,11 @@ const base = computed(() => lines.value.find((line) => line.base) ?? null)
 /** The line whose menu, or whose plus, is under the hand or has the focus: one menu and one plus serve all of them. */
 const at = shallowRef<{ readonly id: string; readonly button: HTMLElement } | null>(null)
 const plusAt = shallowRef<{ readonly id: string; readonly button: HTMLElement } | null>(null)
-async function addAbove(kind: TemplateKind) {
+/** The part handles are to stand on. */
+const handlesOn = ref<string | null>(null)
+const HandlesDialog = defineAsyncComponent(() => import('./HandlesDialog.vue'))
+async function addAbove(kind: TemplateKind | 'handles') {
+  if (kind === 'handles') return void (handlesOn.value = plusAt.value!.id)
   const had = project.selectedPart
   add(kind, plusAt.value!.id)
   await nextTick()
@@ -135,6 +139,9 @@ const dragging = ref(false)
           <ElDropdownItem v-for="{ kind, title } in partTemplates" :key="kind" :command="kind">{{
             title
           }}</ElDropdownItem>
+          <ElDropdownItem v-if="project.ledgerPiece?.worked === 'rounds'" command="handles" divided
+            >Handles in the edge …</ElDropdownItem
+          >
         </ElDropdownMenu>
       </template>
     </ElDropdown>
@@ -158,6 +165,7 @@ const dragging = ref(false)
         </ElDropdownMenu>
       </template>
     </ElDropdown>
+    <HandlesDialog v-if="handlesOn" :key="handlesOn" :above="handlesOn" @leave="handlesOn = null" />
     <component
       :is="RepeatDialog"
       v-if="repeating && piece"
