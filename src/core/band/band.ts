@@ -64,7 +64,9 @@ export interface RowWants {
   readonly afresh?: 'flat' | 'always'
   /** Places on from where the row below began at which it begins; those passed come at the end of a round. */
   readonly from?: number | null
-  /** What comes next begins so many places on from where it began, unless that says otherwise. */
+  /** The same where rounds are not turned: in turned ones it begins as any. */
+  readonly fromUnturned?: number
+  /** There what comes next begins so many places on from where it began, unless that says otherwise. */
   readonly fromAfter?: number
   /** Its last loop waits on a marker while another yarn works, which cuts and carries nothing. */
   readonly held?: boolean

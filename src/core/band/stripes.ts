@@ -79,7 +79,7 @@ export const stripes: Band<StripesPart> = {
     const [below, here] = [row - 1, row].map((at) => isOpposite(part, yarnAt(part, at)))
     const half = Math.floor(count / 2)
     return {
-      ...(here === below ? {} : { from: here ? half : count - half }),
+      ...(here === below ? {} : { fromUnturned: here ? half : count - half }),
       // What comes next begins where the others do.
       ...(here && row === roundsOf(part) ? { fromAfter: count - half } : {}),
     }

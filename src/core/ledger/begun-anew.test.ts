@@ -142,6 +142,14 @@ describe('rounds of two yarns that begin opposite', () => {
     expect(words).not.toContain('Close the join')
   })
 
+  // Turned, a yarn comes back to where it was left: half a round on it would not hang.
+  it('are none where rounds are turned', () => {
+    const turned = { ...striped(4), making: { ...tote().making, working: 'turned' as const } }
+    const { piece, rows } = rowsOf(turned, 's')
+    expect(rows.map((row) => piece.columns.from[row])).toEqual([0, 0, 0, 0])
+    expect(piece.columns.from[rows.at(-1)! + 1]).toBe(0)
+  })
+
   it('are noted and begun again from where they are', () => {
     const design = striped(4)
     const ledger = compile(design)

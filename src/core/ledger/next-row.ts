@@ -88,10 +88,12 @@ export class PartRows {
   /** A row as it is planned. */
   planned(asked: Program, { how, on: chain }: PlannedRow, wants: RowWants): NextRow {
     const { builder, part } = this
+    const isTurned = part.making.working === 'turned' || part.making.working === 'turn-once'
     const {
       held,
       passes = 1,
-      from = part.making.anew === null ? builder.fromAfter : part.making.anew - 1,
+      from = (isTurned ? undefined : wants.fromUnturned) ??
+        (part.making.anew === null ? builder.fromAfter : part.making.anew - 1),
     } = wants
     const inRows = builder.worked === 'rows'
     // Where the row below shows its wrong side this one is turned as any.
@@ -126,7 +128,7 @@ export class PartRows {
       onto: goes?.onto,
       beside: goes?.beside,
       turnsAfter: wants.turnsAfter,
-      fromAfter: wants.fromAfter,
+      fromAfter: isTurned ? undefined : wants.fromAfter,
     }
     return { program, facts }
   }

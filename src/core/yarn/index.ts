@@ -9,7 +9,15 @@ export {
   type YarnNeed,
   yarnNeeds,
 } from './need.ts'
-export { type Done, type Lasts, lasting, madeRows, type Weighing, weighingsOf } from './lasts.ts'
+export {
+  type Done,
+  type Lasts,
+  lasting,
+  madeRows,
+  maybeRowOf,
+  type Weighing,
+  weighingsOf,
+} from './lasts.ts'
 export { maybeMetresMeasured, type YarnModel, yarnModel, type YarnSource } from './model.ts'
 export { lastsWords, sourceWords, termWords } from './said.ts'
 export { maybeStriped, rowsOfRun, runAt } from './self-striping.ts'

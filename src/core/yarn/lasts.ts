@@ -377,7 +377,7 @@ function roundsOf(grams: number, rows: readonly number[], usual: number): number
 }
 
 /** Index of a row by its id in a piece; null where it is not there. */
-function maybeRowOf({ parts }: Piece, id: string): number | null {
+export function maybeRowOf({ parts }: Piece, id: string): number | null {
   const part = parts.find((one) => one.id === partOfId(id))
   const row = part && part.firstRow + placeOfId(id) - 1
   return row === undefined || row >= part!.endRow ? null : row

@@ -1,4 +1,4 @@
-import { lyings, type Lying, type YarnPaths } from '../paths/index.ts'
+import { lyings, type YarnPaths } from '../paths/index.ts'
 import {
   eachBlock,
   endRuns,
@@ -149,7 +149,3 @@ function startingChains(ledger: Ledger, piece: Piece, row: number): number {
   const chained = start === 'chain' || start === 'turn' || start === 'afresh'
   return chained && !startCounts(ledger, piece, row) ? startingChainOf(ledger, piece, row) : 0
 }
-
-/** How a strand lies, of what yarn goes into; null for what is no strand. */
-export const strandIn = (into: Into): Lying | null =>
-  (lyings as readonly string[]).includes(into) ? (into as Lying) : null

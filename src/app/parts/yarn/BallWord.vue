@@ -2,7 +2,6 @@
 import { computed } from 'vue'
 import type { Strand, Yarn } from '@core/design'
 import { LIMITS } from '@core/part'
-import { yarnClasses } from '@core/stitch'
 import { printNumber } from '@core/units'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
 import { readAmount } from '@app/parts/fields/read-typed.ts'
@@ -10,6 +9,7 @@ import SaidWord from '@app/parts/said/SaidWord.vue'
 import { word } from '@app/parts/said/said.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import BallFields from './BallFields.vue'
+import ClassField from './ClassField.vue'
 import RunFields from './RunFields.vue'
 import { ballWords } from './saying-amounts.ts'
 
@@ -41,25 +41,13 @@ const run = computed(() => yarn?.run ?? [])
         @change="setPrice"
       />
       <template v-if="yarn">
-        <div class="measure-field">
-          <label :for="`class-${yarn.letter}`">Class, all strands together</label>
-          <ElSelect
-            :id="`class-${yarn.letter}`"
-            :model-value="yarn.yarnClass ?? 0"
-            :aria-label="`Weight class of ${yarn.name}, all strands together`"
-            @update:model-value="
-              (value: number) => emit('set', { yarnClass: value === 0 ? null : value })
-            "
-          >
-            <ElOption :value="0" :label="yarn.letter.length === 1 ? 'as the bag' : 'not said'" />
-            <ElOption
-              v-for="one in yarnClasses"
-              :key="one.number"
-              :value="one.number"
-              :label="`${one.number}, ${one.name}`"
-            />
-          </ElSelect>
-        </div>
+        <ClassField
+          label="Class, all strands together"
+          :of="`Weight class of ${yarn.name}, all strands together`"
+          :none="yarn.letter.length === 1 ? 'as the bag' : 'not said'"
+          :model-value="yarn.yarnClass"
+          @update:model-value="emit('set', { yarnClass: $event })"
+        />
         <RunFields
           :run="run"
           :colour="yarn.colour"

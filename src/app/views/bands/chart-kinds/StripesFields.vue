@@ -2,7 +2,7 @@
 import { Plus } from '@element-plus/icons-vue'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { scaledTo, type StripesPart, stripeWays } from '@core/band'
-import { roundsOf } from '@core/design'
+import { makingOf, roundsOf } from '@core/design'
 import { LIMITS } from '@core/part'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
@@ -28,6 +28,8 @@ const own = computed(() => [...new Set(part.stripes.map(({ yarn }) => yarn))])
 const yarns = computed(() =>
   own.value.length > 1 ? own.value : project.design!.yarns.map(({ letter }) => letter),
 )
+/** In rounds that are turned a yarn comes back to where it was left. */
+const turned = computed(() => /^turn/.test(makingOf(project.design!, part).working))
 /** Steps and joins of yarns by turns lie on one another, or on opposite sides. */
 const begins = computed({
   get: () => (part.opposite ? 'opposite' : 'same'),
@@ -54,7 +56,7 @@ function make(id: string) {
       @update:model-value="emit('set', { stripes: $event })"
     />
     <ChoiceOf
-      v-if="!rows && own.length > 1"
+      v-if="!rows && !turned && own.length > 1"
       v-model="begins"
       legend="Where rounds of every other yarn begin"
       :options="[

@@ -2,6 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { scaleLinear } from 'd3'
 import { computed, useTemplateRef } from 'vue'
+import { inkOn } from '@core/colour'
 import type { Yarn } from '@core/design'
 import { printYarnLength } from '@core/units'
 import type { YarnNeed } from '@core/yarn'
@@ -65,10 +66,6 @@ const bars = computed(() =>
 )
 const ticks = computed(() => x.value.ticks(6))
 const foot = computed(() => used.value.length * EACH + 6)
-const light = (colour: string) => {
-  const [r, g, b] = [1, 3, 5].map((at) => parseInt(colour.slice(at, at + 2), 16))
-  return 0.299 * r! + 0.587 * g! + 0.114 * b! > 140
-}
 </script>
 
 <template>
@@ -110,12 +107,7 @@ const light = (colour: string) => {
             :opacity="one.even ? 1 : 0.78"
             :class="{ on: one.on }"
           />
-          <text
-            v-if="one.name"
-            :x="one.left + 6"
-            :y="bar.top + 15"
-            :fill="light(bar.yarn.colour) ? '#1d2722' : '#fff'"
-          >
+          <text v-if="one.name" :x="one.left + 6" :y="bar.top + 15" :fill="inkOn(bar.yarn.colour)">
             {{ one.name }}
           </text>
         </g>

@@ -3,12 +3,12 @@ import { Switch } from '@element-plus/icons-vue'
 import { computed, ref, shallowRef } from 'vue'
 import type { Yarn, YarnLabel } from '@core/design'
 import { classChange } from '@core/fit'
-import { yarnClasses } from '@core/stitch'
 import { counted, printLength, printNumber } from '@core/units'
 import type { YarnNeed } from '@core/yarn'
 import NameInput from '@app/parts/fields/NameInput.vue'
 import PopUnder from '@app/parts/page/PopUnder.vue'
 import BallFields from '@app/parts/yarn/BallFields.vue'
+import ClassField from '@app/parts/yarn/ClassField.vue'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
@@ -68,22 +68,12 @@ const take = () =>
         <NameInput v-model="name" class="plain-input" aria-label="Name of the other yarn" />
       </label>
       <BallFields :label="label" of="the other" @set="label = $event" />
-      <div class="measure-field">
-        <label :for="`instead-${yarn.letter}`">Class</label>
-        <ElSelect
-          :id="`instead-${yarn.letter}`"
-          :model-value="other"
-          aria-label="Weight class of the other"
-          @update:model-value="(value: number) => (chosen = value)"
-        >
-          <ElOption
-            v-for="one in yarnClasses"
-            :key="one.number"
-            :value="one.number"
-            :label="`${one.number}, ${one.name}`"
-          />
-        </ElSelect>
-      </div>
+      <ClassField
+        label="Class"
+        of="Weight class of the other"
+        :model-value="other"
+        @update:model-value="chosen = $event"
+      />
       <p v-for="line in lines" :key="line" class="note num">{{ line }}</p>
       <button type="button" class="button" :disabled="!label" @click="take">Take it</button>
     </div>

@@ -4,10 +4,11 @@ import { computed, ref, watch } from 'vue'
 import { bandOf } from '@core/band'
 import { bandsOf, calledOf, roundsOf } from '@core/design'
 import { idOfRow } from '@core/ledger'
-import { LIMITS, partOfId, placeOfId } from '@core/part'
+import { LIMITS } from '@core/part'
 import { madeIn, weighedIn, type Weighed, type WeighedGrams } from '@core/project'
 import { rowWord } from '@core/terms'
 import { printNumber } from '@core/units'
+import { maybeRowOf } from '@core/yarn'
 import MeasureField from '@app/parts/fields/MeasureField.vue'
 import { readAmount, readWhole } from '@app/parts/fields/read-typed.ts'
 import YarnSelect from '@app/parts/fields/YarnSelect.vue'
@@ -35,9 +36,8 @@ const lastRow = computed(() => {
   return Math.max(0, ...ids)
 })
 function numberOf(id: string): number | null {
-  const part = piece.value.parts.find((one) => one.id === partOfId(id))
-  const row = part && part.firstRow + placeOfId(id) - 1
-  return row === undefined || row >= part!.endRow ? null : numbers.value[row]!
+  const row = maybeRowOf(piece.value, id)
+  return row === null ? null : numbers.value[row]!
 }
 const letter = ref(derived.value.ledger.yarns[0]!)
 const round = ref(0)
@@ -59,10 +59,9 @@ const takeBack = (entry: Weighed) => project.note([{ ...entry, grams: null }])
 const list = computed(() =>
   weighed.value.toReversed().map((entry: WeighedGrams) => {
     const of = derived.value.ledger.pieces.find(({ id }) => id === entry.piece)
-    const part = of?.parts.find(({ id }) => id === partOfId(entry.row))
-    const at = part && part.firstRow + placeOfId(entry.row) - 1
+    const at = of ? maybeRowOf(of, entry.row) : null
     const where =
-      at === undefined || at >= part!.endRow
+      at === null
         ? 'a row that is not there any more'
         : `after ${rowWord(of!.worked)} ${of!.columns.number[at]}`
     return { entry, yarn: yarnOf(entry.yarn), words: `${printNumber(entry.grams, 1)} g ${where}` }
