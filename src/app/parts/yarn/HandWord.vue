@@ -92,6 +92,10 @@ const another = () => emit('set', [...strand.lots, { lot: null, grams: 0, of: nu
   padding-bottom: 6px;
   border-bottom: 1px solid var(--line);
 }
+.lot .plain-input {
+  width: 100%;
+  min-width: 90px;
+}
 .lot > .measure-field {
   grid-column: 1;
 }
