@@ -1,4 +1,4 @@
-import { handlesText, maybeHandles } from '@core/fitting'
+import { handlesText, maybeHandles } from '@core/band'
 import { defaultWords } from '@core/stitch'
 import { maybeNumber, printNumber } from '@core/units'
 import { type Outcome, Refusal } from '../outcome.ts'

@@ -3,6 +3,7 @@ export const places = [
   { name: 'size', title: 'Size' },
   { name: 'bands', title: 'Bands' },
   { name: 'yarns', title: 'Yarns' },
+  { name: 'finish', title: 'Finish' },
   { name: 'pattern', title: 'Pattern' },
 ] as const
 export type PlaceName = (typeof places)[number]['name']

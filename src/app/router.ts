@@ -7,6 +7,7 @@ const views: Record<PlaceName, () => Promise<unknown>> = {
   size: () => import('./views/size/SizeView.vue'),
   bands: () => import('./views/bands/BandsView.vue'),
   yarns: () => import('./views/yarns/YarnsView.vue'),
+  finish: () => import('./views/finish/FinishView.vue'),
   pattern: () => import('./views/pattern/PatternView.vue'),
 }
 

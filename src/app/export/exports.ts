@@ -2,6 +2,7 @@ import { bagPng } from './bag-png.ts'
 import { chartPng } from './chart-png.ts'
 import { chartSvg } from './chart-svg.ts'
 import { chartStitches, chartTable } from './chart-table.ts'
+import { cuttingDrawing, cuttingPdf } from './cutting.ts'
 import type { Export } from './export.ts'
 import { palette } from './palette.ts'
 import { patternPdf } from './pattern-pdf.ts'
@@ -16,6 +17,8 @@ export const exports: readonly Export[] = [
   chartPng,
   chartStitches,
   chartTable,
+  cuttingPdf,
+  cuttingDrawing,
   roundsTable,
   palette,
   projectJson,

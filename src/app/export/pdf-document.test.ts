@@ -1,5 +1,5 @@
 import { derive, patternSheet } from '@core/bag'
-import { endsWords, lineLabel, UNFINISHED } from '@core/pattern'
+import { lineLabel, UNFINISHED } from '@core/pattern'
 import { projectOf } from '@core/project'
 import { defaultWords } from '@core/stitch'
 import { everyBag } from '../../core/testing/every-bag.ts'
@@ -10,9 +10,9 @@ function textsIn(node: unknown): string[] {
   if (typeof node === 'string') return [node]
   if (Array.isArray(node)) return node.flatMap(textsIn)
   if (typeof node !== 'object' || node === null) return []
-  const { text, stack, columns, table, content } = node as Record<string, unknown>
+  const { text, stack, columns, table, ol, content } = node as Record<string, unknown>
   const body = (table as { body?: unknown } | undefined)?.body
-  return [text, stack, columns, body, content].flatMap((one) => textsIn(one ?? []))
+  return [text, stack, columns, body, ol, content].flatMap((one) => textsIn(one ?? []))
 }
 const spaced = (texts: readonly string[]) => texts.join(' ').replace(/\s+/g, ' ')
 
@@ -35,7 +35,8 @@ describe('the printed pattern says all that the page says', () => {
         ]),
         ...[piece.finish, ...piece.joins],
       ]),
-      endsWords(sheet.ends),
+      ...sheet.finishing.steps.flatMap(({ name, text }) => [name, text]),
+      ...sheet.finishing.cautions.flatMap(({ title, text }) => [title, text]),
     ].map((text) => spaced([text]))
     expect(said.filter((text) => !printed.includes(text))).toEqual([])
   })

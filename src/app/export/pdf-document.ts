@@ -1,6 +1,5 @@
 import type { Content, TDocumentDefinitions } from 'pdfmake/interfaces'
 import {
-  endsWords,
   lineLabel,
   type PatternLine,
   type PatternPiece,
@@ -8,6 +7,7 @@ import {
   UNFINISHED,
 } from '@core/pattern'
 import type { PatternSheet, SheetYarn } from '@core/bag'
+import { listed } from '@core/units'
 import { brokenLines, printable } from './pdf-text.ts'
 
 const INK = '#1b2421'
@@ -36,7 +36,7 @@ export function documentOf(
   charts: ReadonlyMap<string, Shown>,
   portrait: string | null = null,
 ): TDocumentDefinitions {
-  const { facts, yarns, abbreviations, pieces, ends, errors } = sheet
+  const { facts, yarns, abbreviations, pieces, finishing, errors } = sheet
   const name = printable(sheet.name)
   return {
     pageSize: 'A4',
@@ -72,10 +72,26 @@ export function documentOf(
           margin: [0, 6, 0, 0],
         })),
       ]),
-      { text: endsWords(ends), margin: [0, 10, 0, 0] },
+      ...finishingContent(finishing),
     ],
   }
 }
+
+/** What is done at the end, step by step, and what to mind. */
+const finishingContent = ({ steps, cautions }: PatternSheet['finishing']): Content[] => [
+  { text: 'Finishing', fontSize: 17, bold: true, margin: [0, 18, 0, 4], headlineLevel: 1 },
+  {
+    ol: steps.map(({ name, text }) => ({
+      text: [{ text: `${printable(name)}: `, bold: true }, printable(text)],
+      margin: [0, 0, 0, 3],
+    })),
+  },
+  ...cautions.map(({ title, text, of }): Content => ({
+    text: [{ text: `${title} `, bold: true }, `${text} (${printable(listed(of))})`],
+    color: QUIET,
+    margin: [0, 5, 0, 0],
+  })),
+]
 
 const pieceTitle = ({ name, times }: PatternPiece): Content => ({
   text: [

@@ -61,6 +61,7 @@ export const useProject = defineStore('project', () => {
     putAway = opening.close()
     deriving.clear()
     alsoOpen.value = false
+    selecting.selectedThing.value = null
   }
 
   onTabs((message: TabMessage) => {

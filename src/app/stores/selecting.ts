@@ -37,6 +37,8 @@ export function useSelecting(
       pieces.find((piece) => piece.id === BODY)!
     )
   })
+  /** What of what the bag is finished with is looked at: a part, a piece or a thing, and its id. */
+  const selectedThing = ref<string | null>(null)
   /** The row that is pointed at, by its index in a piece: it is marked on the spine. */
   const pointedRow = shallowRef<{ readonly piece: string; readonly row: number } | null>(null)
   /** Selects a piece by its beginning. */
@@ -52,5 +54,5 @@ export function useSelecting(
     const added = partsOf(design.value!).find(({ id }) => !known.has(id))
     if (added) selectedPart.value = added.id
   }
-  return { selectedPiece, ledgerPiece, pointedRow, selectPiece, selectNew }
+  return { selectedPiece, ledgerPiece, pointedRow, selectedThing, selectPiece, selectNew }
 }

@@ -42,11 +42,16 @@ function ready(key: string, { design, ledger, colours, hand }: Drawn): MadeReady
     known.set(piece, found)
     return found
   }
-  const cords = ledger.items.map(({ item }) => cordMaps(colours[item.yarn] ?? '#888888'))
+  const inks = new Map<string, Maps>()
+  const inked = (ink: string): Maps => {
+    const found = inks.get(ink) ?? cordMaps(ink.startsWith('#') ? ink : (colours[ink] ?? '#888888'))
+    inks.set(ink, found)
+    return found
+  }
   const model = modelOf(
     form,
     ({ piece }) => (piece < 0 ? 4 : ledger.pieces[piece]!.rows),
-    ({ piece, item }) => (piece < 0 ? cords[item]! : maps(piece)),
+    ({ piece, ink }) => (piece < 0 ? inked(ink!) : maps(piece)),
   )
   models.set(key, model)
   for (const [old, one] of models) {

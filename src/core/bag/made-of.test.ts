@@ -1,4 +1,4 @@
-import { fittings } from '../fitting/index.ts'
+import { itemBegun } from '../testing/items.ts'
 import { compiled, rowMade } from '../ledger/index.ts'
 import { commit, historyOf, projectOf } from '../project/index.ts'
 import { baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
@@ -13,7 +13,7 @@ describe('what a bag is made of', () => {
     expect(madeOf(tote({ parts: [baseAs('round-base'), plain()] }))).toEqual(['plain'])
     const strap = newPiece(compiled(projectOf(bag)), 'strap')
     const sewn = commit(historyOf(projectOf(bag)), { name: 'addPiece', args: { piece: strap } })
-    const cord = { ...fittings.cord.begin({ piece: 'bag', letter: 'A' }), id: 'f1' }
+    const cord = itemBegun('cord')
     expect(madeOf({ ...sewn.design, items: [cord] })).toEqual([
       'tapestry',
       'stripes',

@@ -4,6 +4,8 @@ import {
   NO_UNIT,
   partOfRow,
   type Piece,
+  handlesInRow,
+  maybeHandleRow,
   runsOfRow,
   maybeMiddlesCounted,
   nameIn,
@@ -11,6 +13,7 @@ import {
 } from '../ledger/index.ts'
 import { sides } from '../program/index.ts'
 import {
+  finishingOf,
   changesOf,
   joinText,
   lineLabel,
@@ -21,7 +24,7 @@ import {
 import { mendText, snagText } from '../snag/index.ts'
 import type { Words } from '../stitch/index.ts'
 import { weightWords } from '../yarn/index.ts'
-import { counted, printLength, printYarnLength, type System } from '../units/index.ts'
+import { counted, listed, printLength, printYarnLength, type System } from '../units/index.ts'
 import type { Derived, Tally } from './derive.ts'
 import { isOpen, sizeWords } from './sizes-said.ts'
 
@@ -38,7 +41,10 @@ export function planReport(design: Design, derived: Derived, words: Words) {
       rows: Array.from({ length: piece.rows }, (_, row) => rowReport(derived, piece, row, words)),
     })),
     joins: ledger.joins.map((join) => ({ ...join, text: joinText(join, ledger, words) })),
-    fittings: ledger.items.map((one) => fittingReport(derived, one, words)),
+    fittings: [
+      ...ledger.pieces.flatMap((piece) => handlesReport(derived, piece, words)),
+      ...ledger.items.map((one) => fittingReport(derived, one, words)),
+    ],
     paths: ledger.pieces.flatMap((piece, at) =>
       derived.paths[at]!.ways.flatMap((way, i) =>
         way.spans.length > 0 ? [{ piece: piece.id, yarn: ledger.yarns[i]!, ...way }] : [],
@@ -84,6 +90,27 @@ const sized = <Of extends string>(of: Of, mm: number | null, spread: number) =>
     [`${of}MmHigh`]: mm && mm * (1 + spread),
   }) as Record<`${Of}Mm` | `${Of}MmLow` | `${Of}MmHigh`, number | null>
 
+/** Handles in the edge, which are rows of their piece. */
+function handlesReport({ ledger, needs }: Derived, piece: Piece, words: Words) {
+  const row = maybeHandleRow(ledger, piece)
+  if (row === null) return []
+  const part = partOfRow(piece, row)
+  const handles = handlesInRow(ledger, piece, row)
+  const yarns = needs.flatMap(({ letter, parts }) => {
+    const own = parts.find((one) => one.part === part.id)
+    return own ? [{ letter, metres: own.metres }] : []
+  })
+  const number = piece.columns.number[row]!
+  return [
+    {
+      ...{ id: part.id, kind: 'handles' },
+      at: handles.map(({ at }) => ({ piece: piece.id, row: number, stitch: at })),
+      lengthMm: handles[0]!.chain * part.gauge.stitchWidthMm,
+      ...{ yarns, text: rowText(ledger, piece, row, words) },
+    },
+  ]
+}
+
 function fittingReport({ ledger, needs }: Derived, one: LedgerItem, words: Words) {
   const { item, lengthMm, yarns, places } = one
   const metresOf = (letter: string) =>
@@ -91,7 +118,9 @@ function fittingReport({ ledger, needs }: Derived, one: LedgerItem, words: Words
   return {
     ...{ id: item.id, kind: item.kind, lengthMm },
     at: places.flatMap((place) =>
-      place ? [{ piece: place.piece, row: place.row + 1, stitch: place.at }] : [],
+      place
+        ? [{ piece: place.piece, row: place.row + 1, stitch: Math.round(2 * place.at) / 2 }]
+        : [],
     ),
     yarns: yarns.map(({ letter }) => ({ letter, metres: metresOf(letter) ?? 0 })),
     text: itemText(ledger, item.id, words),
@@ -127,7 +156,7 @@ function rowReport(derived: Derived, piece: Piece, row: number, words: Words) {
 export function planText(design: Design, derived: Derived, words: Words): string {
   const { ledger, tally, needs, snags } = derived
   const pattern = writtenPattern(ledger, words).flatMap((piece) => [
-    ...(ledger.pieces.length + ledger.items.length > 1 || piece.times
+    ...(ledger.pieces.length > 1 || piece.times
       ? ['', `${piece.name.toUpperCase()}${piece.times ? ` · ${piece.times}` : ''}`]
       : []),
     ...piece.sections.flatMap((section) => [
@@ -151,9 +180,14 @@ export function planText(design: Design, derived: Derived, words: Words): string
     const weight = weightWords(need, need, words.units) ?? 'label not known'
     return `${letter} ${name}: ${range}, ${weight} (${source})`
   })
+  const finishing = finishingOf(ledger, words, tally.ends)
   return [
     design.name,
     ...pattern,
+    '',
+    'FINISHING',
+    ...finishing.steps.map(({ name, text }, i) => `${i + 1}. ${name}: ${text}`),
+    ...finishing.cautions.map(({ title, text, of }) => `${title} (${listed(of)}) ${text}`),
     '',
     `${tally.stitches} stitches, ${sizeWords(design, tally, words.units)} (${spreadWords(design, tally, words.units)})`,
     `${tally.rounds} ${bodyOf(ledger).worked}, ${counted(tally.ends, 'end')}, ${counted(tally.changes, 'change')}`,

@@ -6,6 +6,8 @@ import { bodyOf, type Ledger, pieceWith } from '../ledger/index.ts'
 import {
   type Abbreviation,
   abbreviationsOf,
+  type Finishing,
+  finishingOf,
   type PatternPiece,
   writtenPattern,
 } from '../pattern/index.ts'
@@ -48,7 +50,8 @@ export interface PatternSheet {
   readonly yarns: readonly SheetYarn[]
   readonly abbreviations: readonly Abbreviation[]
   readonly pieces: readonly PatternPiece[]
-  readonly ends: number
+  /** What is done when all is worked, and what to mind. */
+  readonly finishing: Finishing
   /** Snags that keep it from being worked. */
   readonly errors: number
 }
@@ -58,6 +61,7 @@ export function patternSheet(design: Design, derived: Derived, words: Words): Pa
   const { ledger, tally, needs, snags } = derived
   const { units } = words
   const pieces = writtenPattern(ledger, words)
+  const finishing = finishingOf(ledger, words, tally.ends)
   return {
     name: design.name,
     facts: factsOf(design, derived, words),
@@ -82,9 +86,9 @@ export function patternSheet(design: Design, derived: Derived, words: Words): Pa
           ].join('; '),
         }
       }),
-    abbreviations: abbreviationsOf(pieces, words),
+    abbreviations: abbreviationsOf(pieces, words, finishing.steps),
     pieces,
-    ends: tally.ends,
+    finishing,
     errors: snags.filter(({ severity }) => severity === 'error').length,
   }
 }

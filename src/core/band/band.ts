@@ -20,6 +20,10 @@ export interface Ground {
   readonly below?: number
   /** Where the sides of the bag lie along a round, as shares of it; none where there are none. */
   readonly sides?: Sides
+  /** The middles of front and back in the round that comes, counted as its program is; null, or none, where it has no front. */
+  readonly front?: () => { readonly front: number; readonly back: number } | null
+  /** Places further on at which every round after the first begins its program. */
+  readonly step?: number
 }
 
 /** Both sides of a bag along a round, as shares of it from where the round begins. */
@@ -102,6 +106,8 @@ export interface Band<Part> {
   /** In the list of what can be added, and before its stitch: "Plain in sc". */
   readonly title: string
   readonly heading: string
+  /** It is only for what is worked in rounds. */
+  readonly inRounds: boolean
   readonly begin: (from: NewFrom) => New<Part>
 
   readonly rounds: (part: Part) => number
@@ -178,6 +184,7 @@ export interface Band<Part> {
 
 /** What most bands have nothing to say of. */
 export const usual = {
+  inRounds: false,
   settled: () => ({}),
   blank: () => null,
   repeat: () => null,

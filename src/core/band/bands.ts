@@ -1,4 +1,5 @@
 import type { Band } from './band.ts'
+import { handles, type HandlesPart } from './handles.ts'
 import { mosaic, type MosaicPart } from './mosaic.ts'
 import { plain, type PlainPart } from './plain.ts'
 import { relief, type ReliefPart } from './relief.ts'
@@ -8,10 +9,26 @@ import { texture, type TexturePart } from './texture.ts'
 import { written, type WrittenPart } from './written.ts'
 
 /** Every kind of band there is, in the order they are offered. One is added here and nowhere else. */
-export const bands = { plain, stripes, tapestry, mosaic, texture, relief, written } as const
+export const bands = {
+  plain,
+  stripes,
+  tapestry,
+  mosaic,
+  texture,
+  relief,
+  handles,
+  written,
+} as const
 
 export type BandPart =
-  PlainPart | StripesPart | TapestryPart | MosaicPart | TexturePart | ReliefPart | WrittenPart
+  | PlainPart
+  | StripesPart
+  | TapestryPart
+  | MosaicPart
+  | TexturePart
+  | ReliefPart
+  | HandlesPart
+  | WrittenPart
 export type BandKind = keyof typeof bands
 export const bandKinds = Object.keys(bands) as BandKind[]
 

@@ -15,7 +15,9 @@ export {
   type WhyNot,
 } from './relief.ts'
 export { closingRow, evenedRow, PlainPart } from './plain.ts'
+export * from './edge-handles.ts'
 export * from './fabric.ts'
+export { HANDLE_LIMITS, HandlesPart, maybeHandlesOf } from './handles.ts'
 export { Stripe, StripesPart } from './stripes.ts'
 export { scaledTo, stripeWays } from './stripe-sequences.ts'
 export { ChartDocument, TapestryPart } from './tapestry.ts'

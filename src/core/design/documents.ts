@@ -193,7 +193,7 @@ class AnyPart {
 }
 
 /** How it is sewn, or that its first row is worked into the other piece. */
-export const seams = ['whip', 'mattress', 'slip', 'single', 'pick-up'] as const
+export const seams = ['whip', 'mattress', 'slip', 'single', 'flat', 'pick-up'] as const
 export type SeamKind = (typeof seams)[number]
 
 /** What goes into a corner of a flat piece: nothing more, three stitches, or chains. */
@@ -209,6 +209,10 @@ export class PieceJoin {
   @OrNull() @Whole(1, LIMITS.rowCount) readonly over!: number | null
   /** Picked up all around a flat piece: what goes into each of its corners. */
   @OneOf(corners) readonly corner!: Corner
+  /** Sewn flat on the other piece: it lies over it so far, in mm. */
+  @Optional() @Amount(1, 500) readonly lapMm?: number
+  /** Which sides face in the seam, where it is not the usual. */
+  @Optional() @OneOf(['right', 'wrong']) readonly together?: 'right' | 'wrong'
 }
 
 /** Stands in for an item of unknown kind, which is then refused. */
@@ -250,6 +254,8 @@ export class DesignPiece {
   /** What ties it to others, beside the seams of the construction. */
   @Several(() => PieceJoin, LIMITS.joins)
   readonly joins!: readonly PieceJoin[]
+  /** As high as such a share of the body, which it keeps when the bag is resized. */
+  @Optional() @Amount(0.05, 3) readonly share?: number
   /** Which of its bands are worked together several times. */
   @Several(() => Block, LIMITS.parts) readonly blocks!: readonly Block[]
 }
@@ -286,6 +292,8 @@ export class Design {
     },
   })
   readonly items!: readonly Item[]
+  /** The order of what is done when all is worked: ends, sewing, and things by their ids; what it leaves out comes as usual. */
+  @Optional() @Names(/^[A-Za-z0-9_-]{1,40}$/, LIMITS.items + 2) readonly order?: readonly string[]
   /** The first is the body: its base says how the bag is built, and may begin more pieces. */
   @Many(() => DesignPiece, LIMITS.pieces)
   readonly pieces!: readonly DesignPiece[]

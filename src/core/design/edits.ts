@@ -70,6 +70,7 @@ interface Edits extends ChartEdits, BlockEdits {
       | 'leading'
       | 'ways'
       | 'meant'
+      | 'order'
     >
   >
   /** Fields of the base it has; or all of another base, which takes its place. */
@@ -83,7 +84,7 @@ interface Edits extends ChartEdits, BlockEdits {
   adjustBefore: { id: string; by: number }
   /** A piece of her own, or (without a base) one of the construction's, which has no bands so far. */
   addPiece: { piece: NewPiece }
-  setPiece: { id: string; values: Partial<Pick<DesignPiece, 'name' | 'times' | 'joins'>> }
+  setPiece: { id: string; values: Partial<Pick<DesignPiece, 'name' | 'times' | 'joins' | 'share'>> }
   copyPiece: { id: string; name: string }
   movePiece: { id: string; to: number }
   removePiece: { id: string }
@@ -241,8 +242,9 @@ export const edits: { readonly [Name in EditName]: EditRule<Edits[Name]> } = {
   copyPiece: {
     label: ({ name }) => `Copy as ${name}`,
     run: (design, { id, name }) => {
-      const { times, parts, joins, blocks } = piece(design, id) as DesignPiece
-      edits.addPiece.run(design, { piece: { name, times, parts, joins, blocks } })
+      const { times, parts, joins, blocks, share } = piece(design, id) as DesignPiece
+      const kept = share === undefined ? {} : { share }
+      edits.addPiece.run(design, { piece: { name, times, parts, joins, blocks, ...kept } })
       const [copy] = design.pieces.splice(-1)
       design.pieces.splice(pieceAt(design, id) + 1, 0, copy!)
     },
@@ -348,6 +350,7 @@ const designWords: Readonly<Record<string, string>> = {
   leading: 'how yarns are led',
   ways: 'how yarns are led',
   meant: 'what is as you want it',
+  order: 'the order of finishing',
 }
 
 /** Runs an edit on a draft of a design. */

@@ -1,6 +1,7 @@
 import { type BandPart, bandOf } from '../band/index.ts'
 import { LIMITS } from '../part/index.ts'
 import {
+  bandsIn,
   bandsOf,
   baseOf,
   blockOf,
@@ -8,6 +9,8 @@ import {
   bodyPiece,
   type Design,
   growthOf,
+  maybeBaseOf,
+  type Part,
   roundsOf,
   rowsMm,
   stitchesMm,
@@ -15,7 +18,7 @@ import {
 } from '../design/index.ts'
 import { historyOf, tryCommit, projectOf } from '../project/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
-import { compile, compiled } from '../ledger/index.ts'
+import { bodyOf, compile, compiled } from '../ledger/index.ts'
 import { fitEdits, fitRequestOf } from './design-fit.ts'
 import { bestFit, type Fit, fitCounts } from './fit.ts'
 
@@ -89,6 +92,35 @@ export function resized(
   design: Design,
   size: Pick<Design['want'], 'aroundMm' | 'heightMm'>,
 ): Design {
+  return withShares(resizedBody(design, size), design)
+}
+
+/** Pieces that are kept as high as a share of the body: as wide as it grew, and as high as it came out. */
+function withShares(design: Design, before: Design): Design {
+  if (design === before || !design.pieces.some(({ share }) => share !== undefined)) return design
+  const [now, was] = [compile(design), compile(before)]
+  const rim = (ledger: typeof now) => bodyOf(ledger).columns.makes.at(-1)!
+  const wide = rim(now) / Math.max(1, rim(was))
+  const pieces = design.pieces.map((piece) => {
+    const made = now.pieces.find(({ id }) => id === piece.id)
+    const base = maybeBaseOf(piece)
+    if (piece.share === undefined || !made || !base) return piece
+    const [band] = bandsIn(piece)
+    const { rowHeightMm } = made.parts[0]!.gauge
+    const off = now.sizes.heightMm * piece.share - made.columns.alongMm[made.rows - 1]!
+    const rounds = band ? Math.max(1, roundsOf(band) + Math.round(off / rowHeightMm)) : 0
+    const parts = piece.parts.map((part): Part => {
+      if (part === base) return { ...base, count: scaled(base.count, wide, 3, LIMITS.count) }
+      return part === band
+        ? ({ ...part, ...bandOf(band).withRounds(band, rounds) } as BandPart)
+        : part
+    })
+    return { ...piece, parts }
+  })
+  return { ...design, pieces }
+}
+
+function resizedBody(design: Design, size: Pick<Design['want'], 'aroundMm' | 'heightMm'>): Design {
   const { sizes } = compile(design)
   const wide = stitchesMm(design, size) / stitchesMm(design, sizes)
   const rowsNow = rowsMm(design, sizes)

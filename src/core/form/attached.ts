@@ -1,6 +1,7 @@
 import { BODY } from '../design/index.ts'
-import { type Ledger, type LedgerItem, type Piece, rowById, seenFromLeft } from '../ledger/index.ts'
+import { type Ledger, type Piece, rowById, seenFromLeft } from '../ledger/index.ts'
 import { maybeHem } from './hem.ts'
+import { archOf } from './arch.ts'
 import { alongAt, facingAt, rowAtMm, type Sheet, widthAt } from './sheet.ts'
 import { apart, between, cross, dot, minus, plus, unit, type Vec } from './vector.ts'
 
@@ -10,7 +11,7 @@ import { apart, between, cross, dot, minus, plus, unit, type Vec } from './vecto
  */
 
 /** A sheet of the bag, and a place on it. */
-interface Spot3 {
+export interface Spot3 {
   readonly sheet: Sheet
   readonly u: number
   readonly r: number
@@ -25,22 +26,25 @@ export function shareAt(piece: Piece, row: number, at: number, hand: 'right' | '
 }
 
 /** Where a row is on the sheets: that which has it, of the copies the one that is asked for. */
-function maybeOn(
+export function maybeOn(
   sheets: readonly Sheet[],
   piece: number,
   u: number,
   r: number,
   copy = 0,
 ): Spot3 | null {
+  // A round that is cut at its handles may be cut where it begins.
+  const near = (sheet: Sheet) =>
+    [u, u + 1, u - 1].find((one) => one >= sheet.u[0] - 1e-6 && one <= sheet.u[1] + 1e-6)
   const fits = sheets.filter(
     (sheet) =>
       sheet.piece === piece &&
       r >= sheet.r[0] - 1e-6 &&
       r <= sheet.r[1] + 1e-6 &&
-      (sheet.round || (u >= sheet.u[0] - 1e-6 && u <= sheet.u[1] + 1e-6)),
+      (sheet.round || near(sheet) !== undefined),
   )
   const sheet = fits[Math.min(copy, fits.length - 1)]
-  return sheet ? { sheet, u, r } : null
+  return sheet ? { sheet, u: sheet.round ? u : near(sheet)!, r } : null
 }
 
 /** The edges of a piece that are sewn to others, and where each of those is met. */
@@ -99,53 +103,7 @@ function maybeMet(
 }
 
 const SEWN_MM = 12
-const LIFT_MM = 2.5
-
-/** A way of a length from one place to another: straight where it is too short, else in an arch that rises from both. */
-function archOf(from: Vec, to: Vec, lengthMm: number, leans: Vec): (share: number) => Vec {
-  const bent =
-    (rise: number) =>
-    (t: number): Vec => {
-      const s = 1 - t
-      const lift = plus([0, rise, 0], leans, rise * 0.12)
-      const [b, c] = [plus(from, lift), plus(to, lift)]
-      const sum = (i: 0 | 1 | 2) =>
-        s ** 3 * from[i] + 3 * s * s * t * b[i] + 3 * s * t * t * c[i] + t ** 3 * to[i]
-      return [sum(0), sum(1), sum(2)]
-    }
-  const long = (rise: number) => {
-    let [sum, before] = [0, from]
-    for (let i = 1; i <= 40; i++) {
-      const now = bent(rise)(i / 40)
-      sum += apart(before, now)
-      before = now
-    }
-    return sum
-  }
-  if (lengthMm <= apart(from, to)) return (t) => between(from, to, t)
-  let [low, high] = [0, lengthMm]
-  for (let i = 0; i < 40; i++) {
-    const rise = (low + high) / 2
-    if (long(rise) < lengthMm) low = rise
-    else high = rise
-  }
-  return evenly(bent((low + high) / 2))
-}
-
-/** The same way, by its length. */
-function evenly(way: (t: number) => Vec): (share: number) => Vec {
-  const MANY = 80
-  const places = Array.from({ length: MANY + 1 }, (_, i) => way(i / MANY))
-  const far = [0]
-  for (let i = 1; i <= MANY; i++) far.push(far[i - 1]! + apart(places[i - 1]!, places[i]!))
-  return (share) => {
-    const mm = Math.min(1, Math.max(0, share)) * far[MANY]!
-    let i = 1
-    while (i < MANY && far[i]! < mm) i++
-    const step = Math.max(1e-9, far[i]! - far[i - 1]!)
-    return between(places[i - 1]!, places[i]!, (mm - far[i - 1]!) / step)
-  }
-}
+export const LIFT_MM = 2.5
 
 /** A band of fabric along a way, as wide as it is; across it lies as the bag does where it is sewn. */
 function ribbon(piece: Piece, at: number, copy: number, [a, b]: readonly [Spot3, Spot3]): Sheet {
@@ -269,26 +227,3 @@ const edgesOf = ({ at, u, r }: Sheet): Vec[] =>
   [0, 0.25, 0.5, 0.75, 1].flatMap((share) =>
     [r[0], r[1]].map((row) => at(u[0] + (u[1] - u[0]) * share, row)),
   )
-
-/** A cord: the way it hangs from place to place, and how thick it is. Null where it is tied to what is not there. */
-export function maybeCord(
-  { ledger, sheets, hand }: Bag3,
-  { places, lengthMm }: LedgerItem,
-): { readonly way: (share: number) => Vec } | null {
-  const [from, to] = places.map((place) => {
-    if (!place) return null
-    const piece = ledger.pieces.findIndex(({ id }) => id === place.piece)
-    const row = Math.min(place.row, ledger.pieces[piece]!.rows - 1)
-    const u = shareAt(ledger.pieces[piece]!, row, place.at, hand)
-    const round = ledger.pieces[piece]!.worked === 'rounds'
-    return maybeOn(sheets, piece, round ? u - Math.floor(u) : Math.min(1, Math.max(0, u)), row + 1)
-  })
-  if (!from || !to) return null
-  const outside = ({ sheet, u, r }: Spot3) =>
-    plus(sheet.at(u, r), facingAt(sheet, u, r).out, LIFT_MM)
-  const leans = unit(
-    plus(facingAt(from.sheet, from.u, from.r).out, facingAt(to.sheet, to.u, to.r).out),
-    [0, 0, 0],
-  )
-  return { way: archOf(outside(from), outside(to), lengthMm, leans) }
-}

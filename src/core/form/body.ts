@@ -3,6 +3,7 @@ import { bodyOf, type Compiled } from '../ledger/index.ts'
 import { constructionOf } from '../shape/index.ts'
 import { facesOf } from './faces.ts'
 import { arcSheets, pocketSheets } from './flat-body.ts'
+import { withHandles } from './handles.ts'
 import { type RoundKind, roundSheet } from './round-body.ts'
 import { alongAt, type Sheet, widthAt } from './sheet.ts'
 
@@ -23,7 +24,7 @@ function flatBase({ ledger }: Compiled, at: number): Sheet {
 }
 
 /** The pieces of the construction as they lie in space. */
-export function bodySheets(compiled: Compiled, { hand, soft }: Ways): Sheet[] {
+export function bodySheets(compiled: Compiled, { hand, soft }: Ways): readonly Sheet[] {
   const { design, ledger } = compiled
   const { plan, open } = constructionOf(baseOf(design))
   const { front, pieces, sizes } = ledger
@@ -46,5 +47,6 @@ export function bodySheets(compiled: Compiled, { hand, soft }: Ways): Sheet[] {
     longer: plan && outline !== 'round' ? Math.max(0, lengthMm - widthMm) : 0,
   })
   const base = pieces.findIndex(({ id }) => id === 'base')
-  return base >= 0 && plan === 'rows' ? [flatBase(compiled, base), sheet] : [sheet]
+  const whole = withHandles(ledger, sheet, hand)
+  return base >= 0 && plan === 'rows' ? [flatBase(compiled, base), ...whole] : whole
 }

@@ -1,6 +1,6 @@
 import type { DesignPiece, PieceJoin } from '../design/index.ts'
-import { idOfRow, maybePlace, type Piece, rowById } from '../ledger/index.ts'
-import type { Spot } from '../part/index.ts'
+import { idOfRow, type Ledger, maybePlace, type Piece, rowById } from '../ledger/index.ts'
+import { type Spot, spotOn } from '../part/index.ts'
 import { shareAt } from './attached.ts'
 
 /** A place on a piece of the bag: which piece, the row, and the share along it from the left as its right side is seen. */
@@ -9,6 +9,9 @@ export interface Place {
   readonly row: number
   readonly share: number
 }
+
+/** Rows from the rim down that count as on it. */
+const NEAR_RIM = 3
 
 /** The ends of a strap, one of which is moved by itself; null where a pocket or a flap is moved as a whole. */
 function maybeEnds({ joins }: DesignPiece): readonly [PieceJoin, PieceJoin] | null {
@@ -94,4 +97,34 @@ export function maybeDraggedJoins(
     ({ to: spot }, i) => spot.at === own.joins[i]!.to.at && spot.row === own.joins[i]!.to.row,
   )
   return same ? null : joins
+}
+
+/** A spot put where the bag was pointed at; which of several goes there is the one that is nearest. */
+export function maybeSpotUnder(
+  { pieces }: Pick<Ledger, 'pieces'>,
+  place: Place,
+  spots: readonly Spot[],
+  hand: 'right' | 'left',
+): { readonly which: number; readonly spot: Spot } | null {
+  const on = pieces[place.piece]
+  if (!on || spots.length === 0) return null
+  const far = (spot: Spot): number => {
+    if (spot.piece !== on.id) return Infinity
+    const middle = maybeMiddle(on, spot, 0, hand)
+    if (!middle) return Infinity
+    const by = place.share - middle.share
+    return Math.abs(on.worked === 'rounds' ? by - Math.round(by) : by)
+  }
+  const distances = spots.map(far)
+  const which = distances.indexOf(Math.min(...distances))
+  const spot = spots[which]!
+  const middle = spot.piece === on.id ? maybeMiddle(on, spot, 0, hand) : null
+  if (!middle) return { which, spot: spotOn(on.id, { on: 'row', row: idOfRow(on, place.row) }) }
+  const by = place.share - middle.share
+  const share = on.worked === 'rounds' ? by - Math.round(by) : by
+  // What stands on the rim stays on it where it is pointed at near there.
+  const near = place.row >= on.rows - NEAR_RIM
+  const own = { ...spot, on: near ? ('last' as const) : ('row' as const) }
+  const row = near ? null : idOfRow(on, place.row)
+  return { which, spot: { ...moved(on, { ...own, row: spot.row }, share, 0, hand), row } }
 }

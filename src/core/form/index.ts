@@ -1,5 +1,5 @@
 export type { Ways } from './body.ts'
-export { canBeDragged, maybeDraggedJoins, type Place } from './dragged.ts'
+export { canBeDragged, maybeDraggedJoins, maybeSpotUnder, type Place } from './dragged.ts'
 export * from './faces.ts'
 export { type Form, formOf, sheetsOf } from './form.ts'
 export { alongAt, type Sheet, widthAt } from './sheet.ts'

@@ -10,6 +10,8 @@ export interface Surface {
   /** Index in the ledger's pieces; of a thing without rows −1, and which of the ledger's things it is. */
   readonly piece: number
   readonly item: number
+  /** What a thing is drawn in: the letter of its yarn, or a colour; null for a piece. */
+  readonly ink: string | null
   readonly copy: number
   readonly columns: number
   readonly lines: number
@@ -42,7 +44,12 @@ export function meshed(sheet: Sheet, stitches: number): Surface {
 /** Places of a grid of shares and rows. */
 export function gridded(
   piece: number,
-  of: { readonly copy: number; readonly round: boolean; readonly item: number },
+  of: {
+    readonly copy: number
+    readonly round: boolean
+    readonly item: number
+    readonly ink?: string
+  },
   us: readonly number[],
   rs: readonly number[],
   at: (u: number, r: number) => Vec,
@@ -56,9 +63,9 @@ export function gridded(
       uv.set([u, r], 2 * i)
       i++
     }
-  const { copy, round, item } = of
+  const { copy, round, item, ink = null } = of
   return {
-    ...{ piece, item, copy, round, columns: us.length - 1, lines: rs.length - 1 },
+    ...{ piece, item, ink, copy, round, columns: us.length - 1, lines: rs.length - 1 },
     ...{ at: places, uv },
   }
 }

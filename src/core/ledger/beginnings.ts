@@ -29,6 +29,25 @@ const ledOver = ([first]: Program): number =>
 /** The last place of a row, however many it has. */
 const LAST = -1
 
+/** Whether the first stitch of a round goes into the place where it is begun. */
+const beginsOnStart = (making: Making, stitch: string): boolean =>
+  // A start that counts is the first stitch; beside another it goes into the same place, or by other schools into the next.
+  making.working === 'spiral' ||
+  making.first === 'same' ||
+  startIsStitch(making, stitchById(stitch))
+
+/** Where the program of the next round begins, counted from where the piece did, and how much further on that of each after it. */
+export function beginningOf(
+  { count, lastBegin }: Pick<PieceBuilder, 'count' | 'lastBegin'>,
+  making: Making,
+  stitch: string,
+): { readonly place: number; readonly step: number } {
+  // Turned rounds, and those begun anew elsewhere, keep to the places of their plan.
+  if (making.working === 'turned' || making.anew !== null) return { place: 0, step: 0 }
+  const step = beginsOnStart(making, stitch) ? 0 : 1
+  return { place: count > 0 ? (lastBegin + step) % count : 0, step }
+}
+
 /**
  * Where the rows of a part begin. Flat rows begin at their edges. Of rounds that are turned each begins at the join, or beside
  * it, and keeps to the places of its plan; of rounds that go on the same way each begins its plan there anew, so that what
@@ -44,11 +63,7 @@ export class Beginnings {
     private readonly making: Making,
     stitch: string,
   ) {
-    // A start that counts is the first stitch; beside another it goes into the same place, or by other schools into the next.
-    this.onStart =
-      making.working === 'spiral' ||
-      making.first === 'same' ||
-      startIsStitch(making, stitchById(stitch))
+    this.onStart = beginsOnStart(making, stitch)
   }
 
   of(program: Program, wrongSide: boolean, { isFirst, asSaid, from }: Row): Begun {

@@ -261,16 +261,24 @@ export class PieceBuilder {
 
   /** The piece; its last row is the last there is: its yarn is cut. */
   finish(): Piece {
-    const { rows, blocks } = this
-    const length = this.rowCount
     // Things without rows are no pieces: everyone may ask a piece for its last one.
-    if (length === 0) throw new InvariantError(`piece ${this.facts.id} has no row`)
+    if (this.rowCount === 0) throw new InvariantError(`piece ${this.facts.id} has no row`)
     this.endPart()
     this.endLast(null)
+    return this.soFar()
+  }
+
+  /** The piece as far as its rows are added. */
+  soFar(): Piece {
+    const { rows, blocks } = this
+    const length = this.rowCount
+    const parts = this.parts.map((part, i) =>
+      i === this.parts.length - 1 ? { ...part, endRow: length } : part,
+    )
     return {
       ...this.facts,
       rows: length,
-      parts: this.parts,
+      parts,
       columns: {
         number: Uint16Array.from({ length }, (_, i) => i + 1),
         part: Uint8Array.from(rows.part),

@@ -1,10 +1,8 @@
 import { baseOf, BODY, type Design } from '../design/index.ts'
-import { fittingOf, type Item } from '../fitting/index.ts'
 import { madeIn, type MadeRow, type Project } from '../project/index.ts'
 import {
   type BasePart,
   constructionOf,
-  middlesIn,
   type MadePiece,
   type ShapeJoin,
   type StitchSize,
@@ -12,10 +10,10 @@ import {
 import { LedgerTables } from './builder.ts'
 import { partGauge } from './gauge.ts'
 import { joinOf, ownJoins } from './joins.ts'
-import { around, middlesOfRows } from './middles.ts'
+import { frontOf, withMiddles } from './fronts.ts'
 import { inCopies } from './copies.ts'
-import type { Compiled, Ledger, LedgerItem, Piece } from './ledger.ts'
-import { maybePlace } from './spots.ts'
+import { itemsOf } from './items.ts'
+import type { Compiled, Ledger, Piece } from './ledger.ts'
 import { begunPieces } from './pieces.ts'
 
 export interface CompileOptions {
@@ -71,22 +69,23 @@ export function compile(
     units: tables.units.list,
     hows: tables.hows.list,
     beginning: design.beginning,
+    order: design.order ?? [],
     leading: design.leading,
     ways: design.ways,
     sizes: construction.sizes(base, made, size),
-    front: construction.front?.(base, of(BODY).rows) ?? { kind: 'standing' },
+    front: frontOf(base, of(BODY).rows),
     unequal: construction.unequal?.(base, made) ?? null,
   }
   const { front } = ledger
   const asSewn = (piece: Piece): Piece =>
     front.kind === 'strips' && piece.id === BODY ? { ...piece, across: front.across } : piece
   const whole = pieces.map((piece) => asSewn(withMiddles(design, ledger, piece)))
-  return {
+  const joined = {
     ...ledger,
     pieces: whole,
     joins: [...ledger.joins, ...ownJoins(design, whole)],
-    items: design.items.map((item) => itemOf(item, whole, size.stitchWidthMm)),
   }
+  return { ...joined, items: itemsOf(design, joined, size) }
 }
 
 /** A join of the construction, its pieces called as she calls them. */
@@ -98,40 +97,6 @@ function renamed(design: Design, base: BasePart, size: StitchSize, join: ShapeJo
       return own ? said.replace(new RegExp(`\\b${name.toLowerCase()}\\b`, 'g'), own) : said
     }, join.text)
   return { ...join, text }
-}
-
-function itemOf(item: Item, pieces: readonly Piece[], stitchWidthMm: number): LedgerItem {
-  const fitting = fittingOf(item)
-  const places = fitting.spots(item).map((spot) => {
-    const piece = pieces.find(({ id }) => id === spot.piece)
-    const place = piece && maybePlace(piece, spot)
-    return place ? { ...place, piece: spot.piece } : null
-  })
-  return { item, places, ...fitting.made(item, stitchWidthMm) }
-}
-
-/** The body of a bag in rounds with the middles of its front and back; any other piece as it is. */
-function withMiddles(design: Design, ledger: Ledger, piece: Piece): Piece {
-  if (piece.id !== BODY || piece.worked !== 'rounds' || ledger.front.kind !== 'standing')
-    return piece
-  const base = baseOf(design)
-  const { endRow } = piece.parts[0]!
-  const { makes, begin, side } = piece.columns
-  const built = (row: number) =>
-    middlesIn(constructionOf(base), base, makes[row]!, begin[row]! + (side[row] === 0 ? 0 : 1))
-  const last = Math.max(0, endRow - 1)
-  const { frontAfter } = design
-  // Counted from the first stitch of that round, on the side it is worked on.
-  const wanted = (after: number) =>
-    side[last] === 0 ? begin[last]! + after : begin[last]! + 1 - after
-  const turned = frontAfter === null ? 0 : (wanted(frontAfter) - built(last).front) / makes[last]!
-  const inBase = (row: number) => {
-    const on = (place: number) => around(place + turned * makes[row]!, makes[row]!)
-    const { front, back } = built(row)
-    return { front: on(front), back: on(back) }
-  }
-  const middles = middlesOfRows(design, ledger, piece, endRow, inBase)
-  return { ...piece, columns: { ...piece.columns, ...middles } }
 }
 
 /** A project with its ledger. */

@@ -99,6 +99,26 @@ function pickedAround(piece: Piece, other: Piece, { to, corner }: PieceJoin): Jo
   }
 }
 
+/** Sides that differ by more than this share and by more than so much pucker when they are sewn one to one (from memory). */
+const PUCKERS = { share: 0.08, mm: 10 } as const
+
+/** Stitches that are sewn to row ends by their lengths, where one to one would pucker and there is room; else null. */
+function maybeByLength(own: Stretch, met: Stretch): Omit<Join, 'how'> | null {
+  if (own.side.of === met.side.of || met.side.count === 0 || own.side.count === 0) return null
+  const each = met.lengthMm / met.side.count
+  const off = Math.abs(own.side.count * each - own.lengthMm)
+  const count = Math.round(own.lengthMm / each)
+  if (off <= PUCKERS.mm || off <= own.lengthMm * PUCKERS.share) return null
+  if (count < 1 || count > met.side.count) return null
+  const sides = [own.side, { ...met.side, count }] as const
+  return {
+    ...{ kind: 'sew-on', text: null, pieces: piecesOf(sides), sides, byLength: true },
+    count: Math.min(own.side.count, count),
+    lengthMm: own.lengthMm,
+    reachMm: count * each,
+  }
+}
+
 function ownJoin(piece: Piece, other: Piece, join: PieceJoin): Join | null {
   const { edge, to, how, over } = join
   if (to.on === 'around')
@@ -119,9 +139,17 @@ function ownJoin(piece: Piece, other: Piece, join: PieceJoin): Join | null {
   const met = place.of === 'row ends' ? upRows(other, row, spot) : alongRow(other, row, at, spot)
   if (how === 'pick-up' && met.side.of === 'row ends')
     return pickedAlong({ side, lengthMm }, met, over)
+  const more = {
+    to,
+    ...(join.lapMm === undefined ? {} : { lapMm: join.lapMm }),
+    ...(join.together === undefined ? {} : { together: join.together }),
+  }
+  const matched = maybeByLength({ side, lengthMm }, met)
+  if (matched && how !== 'pick-up') return { ...matched, how, ...more }
   const count = Math.min(side.count, met.side.count)
   const sides = [side, { ...met.side, count }] as const
   return {
+    ...more,
     kind: how === 'pick-up' ? 'pick-up' : 'sew-on',
     text: null,
     pieces: piecesOf(sides),

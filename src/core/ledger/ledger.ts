@@ -1,7 +1,7 @@
 import type { BandRun } from '../band/index.ts'
-import type { Making } from '../part/index.ts'
+import type { Making, Spot } from '../part/index.ts'
 import type { Beginning, Corner, Design, PieceJoin } from '../design/index.ts'
-import type { Item, ItemMade } from '../fitting/index.ts'
+import type { Drawn, Item, ItemMade } from '../fitting/index.ts'
 import type { Chain, Pass, Work } from '../program/index.ts'
 import type { Front, JoinSide, Sizes, Unequal } from '../shape/index.ts'
 import { type Stitch, stitchById } from '../stitch/index.ts'
@@ -142,6 +142,14 @@ export interface Join {
   /** How long it is, in mm; and the stretch it meets, where that is measured by itself. */
   readonly lengthMm: number
   readonly reachMm: number | null
+  /** Stitches meet row ends as their lengths have it, and not one to one. */
+  readonly byLength?: true
+  /** It lies over what it meets so far, in mm. */
+  readonly lapMm?: number
+  /** Where it goes, as that was placed; of a join of hers. */
+  readonly to?: Spot
+  /** Which sides face, where that is not the usual. */
+  readonly together?: 'right' | 'wrong'
   /** How a round is shared out that is picked up all around a flat piece. */
   readonly around?: Around & { readonly in: Corner }
 }
@@ -159,6 +167,8 @@ export interface PlaceOfSpot {
 /** A thing without rows, as it comes out. */
 export interface LedgerItem extends ItemMade {
   readonly item: Item
+  /** What is seen of it on the bag. */
+  readonly drawn: readonly Drawn[]
   /** Where its spots are, on pieces by their id; null for one that is not there any more. */
   readonly places: readonly ((PlaceOfSpot & { readonly piece: string }) | null)[]
 }
@@ -174,6 +184,8 @@ export interface Ledger {
   readonly units: readonly string[]
   readonly hows: readonly RunHow[]
   readonly beginning: Beginning
+  /** The order in which it is finished, where she has chosen one. */
+  readonly order: readonly string[]
   /** How yarns are led, where she has chosen. */
   readonly leading: Design['leading']
   readonly ways: Design['ways']

@@ -11,19 +11,29 @@ import {
   type PieceColumns,
 } from './ledger.ts'
 import { leanOf } from './lean.ts'
+import { firstBelow, longChains, overChains } from './long-chains.ts'
 
 /*
  * Where the front is: decided here once, from the construction and the stitches above it, for everyone who asks: views, motifs,
  * pockets, straps, handles and words.
  */
 
+/** The tables of a ledger that its rows are read by. */
+export type Known = Pick<Ledger, 'hows' | 'stitches' | 'yarns'>
+
 /** A place of the row below, in the row worked on it: as its stitches carry it up where they can be followed, else as far along. */
-function carriedUp(ledger: Ledger, piece: Piece, row: number, place: number): number {
+function carriedUp(ledger: Known, piece: Piece, row: number, place: number): number {
   const { makes, uses, onto, begin, side, runStitch, runCount, runHow } = piece.columns
   const below = onto[row]! < 0 ? makes[row]! : makes[onto[row]!]!
   const many = makes[row]!
   if (below === many) return place
   const far = (place * many) / Math.max(1, below)
+  const chains = many > below ? longChains(ledger, piece, row) : []
+  if (chains.length > 0) {
+    const [first, rightSide] = [firstBelow(piece, row), side[row] === 0]
+    const own = overChains(chains, around(rightSide ? place - first : first + 1 - place, below))
+    return around(rightSide ? begin[row]! + own : begin[row]! + 1 - own, many)
+  }
   if (begin[row] !== 0 || sides[side[row]!] !== 'RS' || uses[row] !== below) return far
   let [taken, made] = [0, 0]
   let found: number | null = null
@@ -55,7 +65,7 @@ type MiddleColumns = Pick<PieceColumns, 'front' | 'back' | 'moved'>
  */
 export function middlesOfRows(
   design: Pick<Design, 'swatches'>,
-  ledger: Ledger,
+  ledger: Known,
   piece: Piece,
   baseRows: number,
   inBase: (row: number) => Middles,

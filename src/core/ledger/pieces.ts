@@ -3,6 +3,7 @@ import {
   bandOf,
   bands,
   closingRow,
+  type Ground,
   markedRow,
   programOf,
   type RowWants,
@@ -40,7 +41,10 @@ import { decreaseFor, severalFor } from '../stitch/index.ts'
 import { aroundIn, aroundProgram, sharedAround } from './around.ts'
 import { type LedgerTables, PieceBuilder } from './builder.ts'
 import { partGauge } from './gauge.ts'
+import { beginningOf } from './beginnings.ts'
+import { withMiddles } from './fronts.ts'
 import type { Piece } from './ledger.ts'
+import { around as inRound, maybeMiddles } from './middles.ts'
 import { PartRows, type PlannedRow } from './next-row.ts'
 
 /** Units worked in a row of a shape. */
@@ -110,7 +114,8 @@ function inPart(
   builder.beginPart({
     ...{ id: part.id, name: part.name, kind: part.kind, making, texts },
     startBySchool: band?.is.startBySchool ?? false,
-    notes: band?.is.notes(band.part) ?? [],
+    // Of rows that say their stitches and do not come out there is nothing to note.
+    notes: band && (texts !== null || !band.is.saysStitches) ? band.is.notes(band.part) : [],
     ...saidOf(part, builder.worked),
     gauge: partGauge(design, part),
   })
@@ -246,6 +251,32 @@ function sidesOfBag(base: BasePart): Sides {
   return [one / base.count, other / base.count]
 }
 
+interface Building {
+  readonly design: Design
+  readonly builder: PieceBuilder
+  readonly tables: LedgerTables
+}
+
+/** Where front and back lie in the first round of a band on what is built, counted as its program is; found when it is asked. */
+function frontFor(
+  { design, builder, tables }: Building,
+  part: BandPart,
+  count: number,
+): Pick<Ground, 'front' | 'step'> {
+  const below = builder.rowCount
+  const { place, step } = beginningOf(builder, makingOf(design, part), part.stitch)
+  const known = {
+    ...{ hows: tables.hows.list, stitches: tables.stitches.list, yarns: tables.yarns.list },
+  }
+  const front = () => {
+    const middles =
+      below > 0 ? maybeMiddles(withMiddles(design, known, builder.soFar()), below - 1) : null
+    const on = (at: number) => inRound(at - place, count)
+    return middles && { front: on(middles.front), back: on(middles.back) }
+  }
+  return { front, step }
+}
+
 /** What a piece is compiled with. */
 export interface PieceOptions {
   readonly hand: 'right' | 'left'
@@ -270,7 +301,8 @@ export function pieceOf(
   const inChain = start!.kind === 'across' || start!.kind === 'chain-ring'
   const atOnce = inChain && 'begins' in base && base.begins === 'bands' && own.length > 0
   const rises = id === BODY || !shape.lies
-  const sides = id === BODY && worked === 'rounds' ? { sides: sidesOfBag(base) } : {}
+  const rounds = id === BODY && worked === 'rounds'
+  const sides = rounds ? { sides: sidesOfBag(base) } : {}
   function firstAround(count: number, stitch: string, letter: string): Program | null {
     const met = around && pieceBy(around.to.piece)
     if (met?.worked !== 'rows') return null
@@ -289,9 +321,13 @@ export function pieceOf(
       }
     }
   }
-  function* ofBand(part: BandPart, count: number, below: number): Iterable<ToLay> {
+  function groundOf(part: BandPart, count: number): Ground {
+    const front = rounds && frontFor({ design, builder, tables }, part, count)
+    return { count, hand, worked, below: builder.rowCount, ...sides, ...front }
+  }
+  function* ofBand(part: BandPart, ground: Ground): Iterable<ToLay> {
     let how = builder.rowCount === 0 ? firstStarts[start!.kind] : undefined
-    const ground = { count, hand, worked, below, ...sides }
+    const { count } = ground
     for (const program of bandOf(part).rows(part, ground)) {
       yield { program, how, on: count }
       how = undefined
@@ -317,7 +353,7 @@ export function pieceOf(
         builder,
         { rises, count, said: null, made: done },
         // Its own rows that are made already are no rows below it.
-        goesOn ? ofBand(part, count, builder.rowCount) : [],
+        goesOn ? ofBand(part, groundOf(part, count)) : [],
       )
   }
   return builder.finish()

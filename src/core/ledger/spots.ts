@@ -48,7 +48,8 @@ export function maybePlace(piece: Piece, spot: Spot, wide = 0): PlaceOfSpot | nu
   }
   const count = placesAround(piece, row)
   const own = piece.columns.makes[row]!
-  const stitches = by === 'length' ? (by_ * own) / Math.max(1e-9, widthMm[row]!) : by_
+  const measured = by === 'length' || spot.inMm === true
+  const stitches = measured ? (by_ * own) / Math.max(1e-9, widthMm[row]!) : by_
   const isNamed = by !== 'stitch' && by !== 'length'
   const begin = named(piece, row, by) + stitches - (isNamed ? wide / 2 : 0)
   const whole = wide > 0 ? Math.round(begin) : begin

@@ -1,4 +1,4 @@
-import { Amount, OneOf, OrNull } from '../document/index.ts'
+import { Amount, OneOf, Optional, OrNull } from '../document/index.ts'
 import { Id, LIMITS, RowId } from './section.ts'
 
 /** The edges of a piece: its first and its last row, and the ends of its rows on either side, seen from the right side. */
@@ -21,8 +21,10 @@ export class Spot {
   /** The row it is along, or begins at to go up; null at an edge. */
   @OrNull() @RowId() readonly row!: string | null
   @OneOf(spotBys) readonly by!: SpotBy
-  /** Stitches (row ends), or mm by length; beside a place that is named, so many stitches on. */
-  @Amount(-LIMITS.rowCount, LIMITS.lengthMm) readonly at!: number
+  /** Stitches (row ends), or mm by length; beside a place that is named, so many stitches on, or mm. */
+  @Amount(-LIMITS.lengthMm, LIMITS.lengthMm) readonly at!: number
+  /** Beside a place that is named it is measured, in mm. */
+  @Optional() @OneOf([true]) readonly inMm?: true
   /** Seen from which side. */
   @OneOf(['RS', 'WS']) readonly side!: 'RS' | 'WS'
 }

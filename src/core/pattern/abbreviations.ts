@@ -54,7 +54,11 @@ const named = stitches.filter(
 )
 
 /** The abbreviations a written pattern uses, each once, with the recipe of its special stitches, in the chosen terms. */
-export function abbreviationsOf(pieces: readonly PatternPiece[], words: Words): Abbreviation[] {
+export function abbreviationsOf(
+  pieces: readonly PatternPiece[],
+  words: Words,
+  finishing: readonly { readonly text: string }[] = [],
+): Abbreviation[] {
   const say = (text: string) => (words.terms === 'uk' ? inUkTerms(text) : text)
   const said = pieces.flatMap(({ sections, joins, finish }) => [
     ...sections.flatMap(({ intro, notes, lines }) => [
@@ -65,6 +69,7 @@ export function abbreviationsOf(pieces: readonly PatternPiece[], words: Words): 
     ...joins,
     finish,
   ])
+  said.push(...finishing.map(({ text }) => text))
   const special = named.filter(({ abbr }) =>
     said.some((text) => seenAs(abbr[words.terms]).test(text)),
   )

@@ -4,6 +4,7 @@ import { type Ledger, type LedgerItem, type Piece, placeWords } from '../ledger/
 import type { Words } from '../stitch/index.ts'
 import { edgeWords } from './joins.ts'
 import { rowWord } from '../terms/index.ts'
+import { counted, printLength } from '../units/index.ts'
 
 /* Things beside the pieces in words. */
 
@@ -16,22 +17,72 @@ const byWords: Readonly<Record<Spot['by'], string | null>> = {
   'other-side': 'the other side',
 }
 
-/** "one side of Base and body, between stitches 84 and 1 of round 44". */
+/** "9 stitches (4.5 cm) before the middle of the front", "one side". */
+function namedWords({ by, at, inMm }: Spot, stitchMm: number, { units }: Words): string | null {
+  const named = byWords[by]
+  if (!named || at === 0) return named
+  const [mm, stitches] = inMm ? [at, at / stitchMm] : [at * stitchMm, at]
+  const many = counted(Math.round(2 * Math.abs(stitches)) / 2, 'stitch')
+  const far = printLength(Math.abs(mm), units)
+  return `${inMm ? `${far} (${many})` : `${many} (${far})`} ${at > 0 ? 'on from' : 'before'} ${named}`
+}
+
+/** "one side, between stitches 84 and 1 of round 44"; of several pieces it says which. */
 export function spotWords(
   { pieces }: Pick<Ledger, 'pieces'>,
   spot: Spot,
   place: LedgerItem['places'][number],
+  words: Words,
 ): string {
   const piece = pieces.find(({ id }) => id === spot.piece)
   if (!piece || !place) return 'a place that is not there any more'
   const inside = spot.side === 'WS' ? ', on the wrong side' : ''
-  const named = byWords[spot.by]
-  const of = named ? `${named} of ${piece.name}` : piece.name
+  const row = Math.min(place.row, piece.rows - 1)
+  const { widthMm, makes, alongMm } = piece.columns
+  const stitchMm = widthMm[row]! / Math.max(1, makes[row]!)
+  const named = namedWords(spot, stitchMm, words)
+  const name = pieces.length > 1 ? piece.name : ''
+  const of = named && name ? `${named} of ${name}` : (named ?? name)
+  const first = of ? `${of}, ` : ''
   if (place.of === 'row ends')
     return spot.on === 'up'
-      ? `${of}, ${rowWords(piece, place.row)} at stitch ${Math.floor(place.at) + 1}${inside}`
-      : `the ${edgeWords[spot.on as 'left']} of ${piece.name}, at ${rowWords(piece, Math.min(place.row, piece.rows - 1))}${inside}`
-  return `${of}, ${between(piece, place.at, place.row)} of ${rowWords(piece, place.row)}${inside}`
+      ? `${first}${rowWords(piece, place.row)} at stitch ${Math.floor(place.at) + 1}${inside}`
+      : `the ${edgeWords[spot.on as 'left']}${name ? ` of ${name}` : ''}, at ${rowWords(piece, row)} (${printLength(alongMm[row]!, words.units)} up)${inside}`
+  const far =
+    !named && place.at > 0
+      ? ` (${printLength(place.at * stitchMm, words.units)} from where it begins)`
+      : ''
+  return `${first}${between(piece, place.at, place.row)} of ${rowWords(piece, place.row)}${far}${inside}`
+}
+
+/** "round 57", "row 12 of Flap". */
+export function rowOfSpot(
+  { pieces }: Pick<Ledger, 'pieces'>,
+  place: LedgerItem['places'][number],
+): string {
+  const piece = place && pieces.find(({ id }) => id === place.piece)
+  if (!place || !piece) return 'a row that is not there any more'
+  const row = Math.min(place.row, piece.rows - 1)
+  return `${rowWords(piece, row)}${pieces.length > 1 ? ` of ${piece.name}` : ''}`
+}
+
+/** Where a spot is, in few words: "the middle of the front", "9 stitches before it", "round 12". */
+export function spotShort(
+  ledger: Pick<Ledger, 'pieces'>,
+  spot: Spot,
+  place: LedgerItem['places'][number],
+  words: Words,
+): string {
+  const piece = place && ledger.pieces.find(({ id }) => id === place.piece)
+  if (!piece) return 'nowhere'
+  const { widthMm, makes } = piece.columns
+  const row = Math.min(place.row, piece.rows - 1)
+  const named = namedWords(spot, widthMm[row]! / Math.max(1, makes[row]!), words)
+  const on = spot.on === 'last' || spot.on === 'first' ? '' : `${rowOfSpot(ledger, place)}`
+  const own = piece.id !== 'bag' && ledger.pieces.length > 1 ? ` of ${piece.name}` : ''
+  if (named) return `${named}${own}${on ? `, ${on}` : ''}`
+  if (place.of === 'row ends') return `${on}${own}`
+  return `stitch ${Math.round(place.at) + 1} of ${rowOfSpot(ledger, place)}`
 }
 
 const rowWords = ({ worked, columns }: Piece, row: number): string =>
@@ -55,6 +106,7 @@ export function itemText(ledger: Ledger, id: string, words: Words): string {
   const spots = fitting.spots(item)
   return fitting.text({
     ...{ item, made, words },
-    places: spots.map((spot, i) => spotWords(ledger, spot, places[i]!)),
+    places: spots.map((spot, i) => spotWords(ledger, spot, places[i]!, words)),
+    rows: places.map((place) => rowOfSpot(ledger, place)),
   })
 }

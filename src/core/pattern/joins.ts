@@ -1,11 +1,12 @@
 import { type Join, type Ledger, type Piece, rowById } from '../ledger/index.ts'
-import type { Edge } from '../part/index.ts'
+import type { Edge, Spot } from '../part/index.ts'
 import type { JoinSide } from '../shape/index.ts'
-import { SEAM_LENGTHS, TAIL_METRES } from '../yarn/index.ts'
+import { SEAM_LENGTHS, seamMm, TAIL_METRES } from '../yarn/index.ts'
 import type { Words } from '../stitch/index.ts'
-import { counted } from '../units/index.ts'
+import { counted, listed, ordinal, printLength } from '../units/index.ts'
 import { rowWord } from '../terms/index.ts'
 import { capital } from './finish.ts'
+import { rhythmWords } from './rhythm.ts'
 
 type SeamKind = keyof typeof seamWords
 
@@ -27,6 +28,7 @@ export const seamWords = {
   mattress: 'Sew with mattress stitch',
   slip: 'Join with slip stitches',
   single: 'Join with single crochet',
+  flat: 'Sew flat',
   'pick-up': 'Pick up',
 } as const
 
@@ -34,8 +36,9 @@ export const seamWords = {
 const facing: Readonly<Record<SeamKind, string>> = {
   whip: 'wrong sides together',
   mattress: 'right sides up, edge to edge',
-  slip: 'right sides together',
+  slip: 'right sides together, through the near loop of the one and the far loop of the other',
   single: 'wrong sides together, so that the ridge shows',
+  flat: 'right sides up, edge to edge, through the outer loops alone',
   'pick-up': '',
 }
 const called: Readonly<Partial<Record<SeamKind, string>>> = {
@@ -50,12 +53,17 @@ const usualSeam = ([one, other]: Join['sides']): SeamKind =>
 const STEPS = { metric: { mm: 50, is: 5, unit: 'cm' }, imperial: { mm: 50.8, is: 2, unit: 'in' } }
 
 /** How a join is sewn: the seam, which sides face, and the yarn to leave for it. Null for stitches that are picked up. */
-export function seamText({ kind, how, sides, lengthMm }: Join, words: Words): string | null {
+export function seamText(join: Join, words: Words): string | null {
+  const { kind, how, sides, together } = join
   if (kind === 'pick-up') return null
   const seam = how ?? usualSeam(sides)
-  const yarn = lengthMm * SEAM_LENGTHS + TAIL_METRES * 1000
+  const yarn = seamMm(join) * SEAM_LENGTHS + TAIL_METRES * 1000
   const { mm, is, unit: of } = STEPS[words.units]
-  return `${capital(`${how ? '' : called[seam]}${facing[seam]}`)}; leave about ${Math.ceil(yarn / mm) * is} ${of} of yarn for it.`
+  const face = together ? `${together} sides together` : facing[seam]
+  const said = join.lapMm
+    ? 'Small stitches through both'
+    : capital(`${how ? '' : (called[seam] ?? '')}${face}`)
+  return `${said}; leave about ${Math.ceil(yarn / mm) * is} ${of} of yarn for it.`
 }
 
 /** Worked with the other hand a piece is its own mirror image. */
@@ -68,9 +76,41 @@ const forHand = (text: string, { hand }: Words): string =>
 
 /** "Sew front to back along the bottom: 60 pairs." */
 export const joinText = (join: Join, ledger: Ledger, words: Words): string =>
-  forHand(plainJoin(join, ledger), words)
+  forHand(plainJoin(join, ledger, words), words)
 
-function plainJoin(join: Join, ledger: Ledger): string {
+/** "Lay the first 2.5 cm of Strap over the last row of Body from stitch 18 on (9.0 cm on from one side), and sew it down around its edges: 7 stitches wide." */
+function lapWords(join: Join, lapMm: number, ledger: Ledger, words: Words): string {
+  const [one, other] = join.sides
+  const { name, times } = pieceOf(one, ledger)
+  const end = one.spot.on === 'first' ? 'first' : one.spot.on === 'last' ? 'last' : 'outer'
+  const inside = other.spot.side === 'WS' ? ' on the wrong side' : ''
+  return `Lay the ${end} ${printLength(lapMm, words.units)} of ${name} over ${metWords(other, ledger, times)}${besideWords(join, words)}${inside}, and sew it down around its edges: ${counted(join.count, 'stitch')} wide.`
+}
+
+const namedPlaces: Readonly<Partial<Record<Spot['by'], string>>> = {
+  front: 'the middle of the front',
+  back: 'the middle of the back',
+  side: 'one side',
+  'other-side': 'the other side',
+}
+/** " (9.0 cm on from one side)", where that is how it was placed. */
+function besideWords({ to }: Join, { units }: Words): string {
+  const named = to && namedPlaces[to.by]
+  if (!named) return ''
+  if (to.at === 0) return ` (its middle at ${named})`
+  const far = to.inMm ? printLength(Math.abs(to.at), units) : counted(Math.abs(to.at), 'stitch')
+  return ` (its middle ${far} ${to.at > 0 ? 'on from' : 'before'} ${named})`
+}
+
+/** "12 pairs"; "58 stitches along 77 row ends, 3 stitches to every 4 of them". */
+function matchWords({ count, sides: [one, other], byLength }: Join): string {
+  if (!byLength) return counted(count, 'pair')
+  const [own, met] = [one, other].map(({ count: many, of }) => counted(many, unit(of)))
+  const [stitches, ends] = one.of === 'stitches' ? [one, other] : [other, one]
+  return `${own} along ${met}, ${rhythmWords(stitches.count, ends.count)}`
+}
+
+function plainJoin(join: Join, ledger: Ledger, words: Words): string {
   const { kind, text, sides, how, count } = join
   const [one, other] = sides
   if (text === null && one.piece === other.piece && kind !== 'pick-up')
@@ -79,11 +119,18 @@ function plainJoin(join: Join, ledger: Ledger): string {
     return `Pick up the first round of ${pieceOf(one, ledger).name} all around ${metWords(other, ledger, pieceOf(one, ledger).times)}: ${counted(count, 'stitch')}.`
   if (text === null && kind === 'pick-up')
     return `Pick up the ${edgeWords[one.spot.on as Edge]} of ${pieceOf(one, ledger).name} along ${metWords(other, ledger, pieceOf(one, ledger).times)}: ${counted(count, 'stitch')} along ${counted(other.count, unit(other.of))}.`
+  if (text === null && join.lapMm) return lapWords(join, join.lapMm, ledger, words)
   if (text === null)
-    return `${seamWords[how!]} the ${edgeWords[one.spot.on as Edge]} of ${pieceOf(one, ledger).name} to ${metWords(other, ledger, pieceOf(one, ledger).times)}: ${counted(count, 'pair')}.`
+    return `${seamWords[how!]} the ${edgeWords[one.spot.on as Edge]} of ${pieceOf(one, ledger).name} to ${metWords(other, ledger, pieceOf(one, ledger).times)}${other.spot.side === 'WS' ? ', on the wrong side' : ''}: ${matchWords(join)}.`
   if (kind === 'pick-up') return `${text}: ${count}.`
   const open = kind === 'sew-on' ? Math.max(0, other.count - count) : 0
-  return `${text}: ${counted(count, 'pair')}${open > 0 ? `; ${counted(open, 'stitch')} ${open === 1 ? 'stays' : 'stay'} open` : ''}.`
+  return `${text}: ${counted(count, 'pair')}${open > 0 ? openWords(open, pieceOf(other, ledger), words) : ''}.`
+}
+
+/** "; 41 stitches (20.5 cm) stay open": of what is sewn on, the rest is the opening and no fault. */
+function openWords(open: number, { columns, rows }: Piece, { units }: Words): string {
+  const mm = (open * columns.widthMm[rows - 1]!) / Math.max(1, columns.makes[rows - 1]!)
+  return `; ${counted(open, 'stitch')} (${printLength(mm, units)}) ${open === 1 ? 'stays' : 'stay'} open`
 }
 
 /** "Fold Strap along its length, and whip-stitch its left side to its right side": a piece that is sewn to itself. */
@@ -112,11 +159,31 @@ function fromWords({ of, spot }: JoinSide, { across, columns, rows }: Piece): st
   return `${unit(of)} ${(at % count) + 1} of strip ${(strip % across) + 1} of the ${face}`
 }
 
+/** Of a piece that is made several times and meets one round the others stand as far around from one another. */
+function copiesWords(
+  { of, spot }: JoinSide,
+  { columns, rows, worked, times }: Piece,
+  made: number,
+): string {
+  if (made < 2 || worked !== 'rounds' || times > 1 || of !== 'stitches') return ''
+  const count = columns.makes[rows - 1]!
+  const others = Array.from({ length: made - 1 }, (_, i) => {
+    const at = Math.round(spot.at + ((i + 1) * count) / made) % count
+    return `the ${ordinal(i + 2)} from ${unit(of)} ${at + 1} on`
+  })
+  return others.length > 5
+    ? `, the others every ${Math.floor(count / made)} stitches`
+    : `, ${listed(others)}`
+}
+
 /** A side that is met: the edge or row, or (up its rows) none, and where on it. */
-function placeOn(side: JoinSide, ledger: Ledger) {
+function placeOn(side: JoinSide, ledger: Ledger, times = 1) {
   const { on, row, at } = side.spot
   const piece = pieceOf(side, ledger)
-  const from = at > 0 || piece.across !== undefined ? ` from ${fromWords(side, piece)} on` : ''
+  const from =
+    at > 0 || piece.across !== undefined || times > 1
+      ? ` from ${fromWords(side, piece)} on${copiesWords(side, piece, times)}`
+      : ''
   if (on === 'around') return { edge: null, from: '' }
   if (piece.across !== undefined && (on === 'first' || on === 'last'))
     return { edge: on === 'last' ? 'the upper edge' : 'the lower edge', from }
@@ -134,7 +201,7 @@ function placeOn(side: JoinSide, ledger: Ledger) {
  */
 export function metWords(side: JoinSide, ledger: Ledger, times = 1): string {
   const piece = pieceOf(side, ledger)
-  const { edge, from } = placeOn(side, ledger)
+  const { edge, from } = placeOn(side, ledger, times)
   const name =
     piece.across !== undefined
       ? 'the strips'

@@ -1,4 +1,3 @@
-import { fittingOf } from '../fitting/index.ts'
 import type { Making, Working } from '../part/index.ts'
 import {
   chainsBelow,
@@ -23,7 +22,7 @@ import { ends, sides, starts } from '../program/index.ts'
 import type { Words } from '../stitch/index.ts'
 import { inUkTerms, rowWord } from '../terms/index.ts'
 import { counted, ordinal } from '../units/index.ts'
-import { itemText } from './items.ts'
+import { linesBefore } from './finishing.ts'
 import { joinText, seamText } from './joins.ts'
 import type { PatternLine } from './line.ts'
 import { withRepeatsOnce } from './repeats.ts'
@@ -76,15 +75,10 @@ export interface PatternPiece {
   readonly joins: readonly string[]
 }
 
-/** The written pattern, piece by piece in working order, then what stands beside them; joins stand after the last piece they tie. */
+/** The written pattern, piece by piece in working order; joins stand after the last piece they tie. */
 export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
   const layout = layoutWords(ledger)
-  const beside = ledger.items.map(({ item }): PatternPiece => ({
-    ...{ id: item.id, name: item.name, times: null, sections: [] },
-    finish: itemText(ledger, item.id, words),
-    joins: fittingOf(item).cautions,
-  }))
-  const pieces = ledger.pieces.map((piece, at): PatternPiece => {
+  return ledger.pieces.map((piece, at): PatternPiece => {
     // Nothing is sewn where there is nothing to meet: a snag says so.
     const joins = ledger.joins.filter(
       ({ kind, pieces, count }) => kind !== 'pick-up' && count > 0 && lastOf(ledger, pieces) === at,
@@ -95,16 +89,9 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
       id: piece.id,
       name: piece.name,
       times: piece.times === 1 ? null : `Make ${piece.times}.`,
-      sections: piece.parts.filter(hasRows).map((part) => ({
-        part: part.id,
-        name: headingOf(piece, part),
-        intro: introOf(ledger, piece, part, words),
-        // A texture that does not come out is plain, and there is nothing to note of it.
-        notes: (part.texts ? part.notes : []).map((note) =>
-          words.terms === 'uk' ? inUkTerms(note) : note,
-        ),
-        lines: linesOf(ledger, piece, paths, part, words),
-      })),
+      sections: piece.parts
+        .filter(hasRows)
+        .map((part) => sectionOf(ledger, piece, paths, part, words)),
       finish: finishWords(ledger, piece, paths, words),
       joins: [
         ...(isLoose(ledger, piece) ? [`${piece.name} is not sewn to anything yet.`] : []),
@@ -113,7 +100,35 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
       ],
     }
   })
-  return [...pieces, ...beside]
+}
+
+function sectionOf(
+  ledger: Ledger,
+  piece: Piece,
+  paths: YarnPaths,
+  part: LedgerPart,
+  words: Words,
+): PatternSection {
+  return {
+    part: part.id,
+    name: headingOf(piece, part),
+    intro: introOf(ledger, piece, part, words),
+    notes: part.notes.map((note) => (words.terms === 'uk' ? inUkTerms(note) : note)),
+    lines: linesOf(ledger, piece, paths, part, words),
+  }
+}
+
+/** One part of a piece in words; null where it has no rows. */
+export function maybeSection(
+  ledger: Ledger,
+  pieceId: string,
+  partId: string,
+  words: Words,
+): PatternSection | null {
+  const piece = ledger.pieces.find(({ id }) => id === pieceId)
+  const part = piece?.parts.find(({ id }) => id === partId)
+  if (!piece || !part || !hasRows(part)) return null
+  return sectionOf(ledger, piece, yarnPaths(ledger, piece), part, words)
 }
 
 /** Whether a piece of several is tied to none. */
@@ -123,7 +138,7 @@ const isLoose = ({ pieces, joins }: Ledger, { id }: Piece): boolean =>
   !joins.some(({ pieces: tied, how }) => tied.includes(id) && (tied.length > 1 || how === null))
 
 /** A join and how it is sewn. */
-const joinWords = (join: Join, ledger: Ledger, words: Words): string =>
+export const joinWords = (join: Join, ledger: Ledger, words: Words): string =>
   [joinText(join, ledger, words), seamText(join, words)].filter(Boolean).join(' ')
 
 /** The first row of a panel is no base. */
@@ -148,12 +163,14 @@ function linesOf(
   const lines: PatternLine[] = []
   for (let row = part.firstRow; row < part.endRow;) {
     let next = row + 1
+    const own = (at: number) => linesBefore(ledger, piece.id, at, words)
     const note = changeNote(ledger, piece, paths, row, words)
     const { setup, text } = rowWords(ledger, piece, row, words)
     const same = (other: number) =>
       sameRows(ledger, piece, row, other) &&
       part.texts?.[other - part.firstRow] === part.texts?.[row - part.firstRow]
-    while (next < part.endRow && same(next) && !changesInto(piece, next)) next++
+    while (next < part.endRow && same(next) && !changesInto(piece, next) && own(next).length === 0)
+      next++
     lines.push({
       from: number[row]!,
       to: number[next - 1]!,
@@ -162,7 +179,7 @@ function linesOf(
       text,
       count: makes[row]!,
       total: totalWords(ledger, piece, row, text, words),
-      note: [setup, note].filter((one) => one !== null).join(' ') || null,
+      note: [setup, note, ...own(row)].filter((one) => one !== null).join(' ') || null,
     })
     row = next
   }

@@ -382,6 +382,18 @@ function lots(document: Document): Document {
   } as Document
 }
 
+/** Version 15: cords are made in several ways, and have something at their ends. */
+function cordsMade(document: Document): Document {
+  const { design } = document as Old
+  const next = { ...document, version: 15 }
+  if (!isObject(design) || !Array.isArray((design as Old).items)) return next
+  const usual = { make: 'chain', ends: 'none', endMm: 60, wraps: 40 }
+  const items = (design as Old).items.map((item: Old) =>
+    isObject(item) ? { ...usual, ...item } : item,
+  )
+  return { ...next, design: { ...design, items } } as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 export const migrations: readonly Migration[] = [
   severalSwatches,
@@ -397,4 +409,5 @@ export const migrations: readonly Migration[] = [
   facesAndPicks,
   begunElsewhere,
   lots,
+  cordsMade,
 ]

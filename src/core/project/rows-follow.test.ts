@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { type Edit, partById } from '../design/index.ts'
-import { fittings } from '../fitting/index.ts'
+import { itemBegun } from '../testing/items.ts'
 import { spotOn } from '../part/index.ts'
 import { compile, compiled, maybePlace, runsOfRow } from '../ledger/index.ts'
 import { base, motif, plain, reliefBand, stripes, tote } from '../testing/tote.ts'
@@ -15,7 +15,7 @@ const begun = (row: string) =>
       ...tote({ parts: [base({ count: 48 }), plain(), motif({ chart, times: 2 })] }),
       items: [
         {
-          ...fittings.cord.begin({ piece: 'bag', letter: 'A' }),
+          ...itemBegun('cord'),
           id: 'f1',
           to: spotOn('bag', { on: 'row', row, at: 3 }),
         },
@@ -58,7 +58,7 @@ describe('what is said of a row stays with it', () => {
   ] as const)('%s, %j: a cord %s, a way %s', (row, edit, spot, way) => {
     const start = begun(row)
     const { design } = commit(start, edit as Edit)
-    expect(design.items[0]!.to.row).toBe(spot)
+    expect((design.items[0] as ReturnType<typeof itemBegun<'cord'>>).to.row).toBe(spot)
     expect(design.ways.map(({ after }) => after)).toEqual(way === null ? [] : [way])
     expect(undo(commit(start, edit as Edit)).design).toEqual(start.design)
   })
@@ -67,7 +67,10 @@ describe('what is said of a row stays with it', () => {
     const rowOf = ({ design }: ReturnType<typeof begun>) => {
       const ledger = compile(design)
       const piece = ledger.pieces[0]!
-      const { row } = maybePlace(piece, design.items[0]!.to)!
+      const { row } = maybePlace(
+        piece,
+        (design.items[0] as ReturnType<typeof itemBegun<'cord'>>).to,
+      )!
       return runsOfRow(ledger, piece, row).map(({ yarn, count }) => `${count} ${yarn}`)
     }
     const changes = fc.constantFrom('insert', 'remove' as const)
@@ -121,7 +124,10 @@ describe('what is said of a row stays with it', () => {
     expect(commit(start, more).design.ways[0]!.after).toBe(`${of.id}:8`)
     const start2 = begun('motif:3')
     const wider = { ...line(0, 'insert'), args: { ...line(0, 'insert').args, along: 'column' } }
-    expect(commit(start2, wider as Edit).design.items[0]!.to.row).toBe('motif:3')
+    expect(
+      (commit(start2, wider as Edit).design.items[0] as ReturnType<typeof itemBegun<'cord'>>).to
+        .row,
+    ).toBe('motif:3')
   })
 })
 

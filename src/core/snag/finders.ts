@@ -1,4 +1,5 @@
 import { type Finder, inEveryPiece, type SnagContext } from './finder.ts'
+import { handlesLie, threadsUnevenly } from './fittings.ts'
 import { loneStitches, manyStrands } from './charts.ts'
 import { repeatRemainders, tooLargeChanges, writtenMisfits } from './repeats.ts'
 import { lostSpots, unevenJoins, unevenPicks } from './joins.ts'
@@ -43,11 +44,13 @@ const finders: readonly Finder[] = [
     raisedInside,
     stopsMidway,
     endsRaised,
+    handlesLie,
   ].map(inEveryPiece),
   unequalSides,
   unevenJoins,
   unevenPicks,
   lostSpots,
+  threadsUnevenly,
   facesDiffer,
   sizeOff,
   heightOff,

@@ -3,7 +3,7 @@ import { type Design, type Part, partsOf, unknownLot, withBody } from '../design
 import { commit, historyOf, projectOf } from '../project/index.ts'
 import { derive } from '../bag/index.ts'
 import { defaultWords } from '../stitch/index.ts'
-import { fittings } from '../fitting/index.ts'
+import { itemBegun } from '../testing/items.ts'
 import { spotOn } from '../part/index.ts'
 import { anyBag } from '../testing/arbitrary.ts'
 import { base, baseAs, plain, tote } from '../testing/tote.ts'
@@ -310,7 +310,7 @@ describe('what each snag is known by', () => {
 })
 
 describe('a place that is gone', () => {
-  const cord = { ...fittings.cord.begin({ piece: 'bag', letter: 'A' }), id: 'f1' }
+  const cord = itemBegun('cord')
   it('of a cord is told, and the edge takes its place', () => {
     const tied = {
       ...clean,
@@ -323,8 +323,8 @@ describe('a place that is gone', () => {
       facts: { name: 'Cord' },
     })
     const after = mended(tied, snag.mends[0]!)
-    expect(after.items[0]!.to).toEqual(spotOn('bag', { at: 5 }))
-    expect(after.items[0]!.from).toEqual(cord.from)
+    expect((after.items[0] as typeof cord).to).toEqual(spotOn('bag', { at: 5 }))
+    expect((after.items[0] as typeof cord).from).toEqual(cord.from)
     expect(codes(after)).not.toContain('spot-gone')
     expect(codes({ ...clean, items: [cord] })).not.toContain('spot-gone')
   })

@@ -137,6 +137,12 @@ export interface SnagFacts {
     now: boolean
     worked: 'rounds' | 'rows'
   }
+  /** Handles in the edge for which the round has no room, or within which it begins. */
+  'handles-misfit': { name: string; count: number; gap: number }
+  /** A cord over and under stitches by such a period, with so many left where it comes out. */
+  'threads-unevenly': { name: string; count: number; period: number; left: number }
+  /** Handles that lie beside the middles of front and back, by so many stitches; above 0 further on. */
+  'handles-beside': { name: string; front: number; back: number; count: number }
   'label-missing': { names: readonly string[] }
 }
 export type SnagCode = keyof SnagFacts
@@ -177,6 +183,10 @@ export interface MendFacts {
   workable: Record<string, never>
   /** Worked in inset, in so many rows. */
   inset: { rows: number }
+  /** Over and under so many stitches each. */
+  thread: { step: number; passes: number }
+  /** Gaps of so many stitches under handles; null: the usual. */
+  gap: { gap: number | null; chain: number | null }
   edges: { name: string; stitches: number; fewer: boolean }
 }
 export type MendKind = keyof MendFacts

@@ -267,6 +267,29 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
       }`,
     }
   },
+  'handles-misfit': ({ name, count, gap }) => ({
+    title: `${name} do not fit.`,
+    text: `Two gaps of ${gap} on ${count} stitches, in the middles of front and back, leave no edge between them, or the round begins within one. Its rounds are plain until they fit.`,
+  }),
+  'threads-unevenly': ({ name, count, period, left }) => ({
+    title: `${name} does not come out evenly.`,
+    text: `${count} stitches are no multiple of ${period}: where it comes out ${counted(left, 'stitch')} ${left === 1 ? 'is' : 'are'} left, and it does not close evenly there.`,
+  }),
+  'handles-beside': ({ name, front, back, count }) => ({
+    title: `${name} lie beside the middle.`,
+    text: `${count % 2 === 1 ? `On ${count} stitches, an odd number, both cannot lie exactly opposite. ` : ''}${(
+      [
+        ['front', front],
+        ['back', back],
+      ] as const
+    )
+      .map(([on, by]) =>
+        by === 0
+          ? `The one on the ${on} lies on its middle.`
+          : `The one on the ${on} lies ${printNumber(Math.abs(by), 2)} ${Math.abs(by) === 1 ? 'stitch' : 'stitches'} ${by > 0 ? 'after' : 'before'} its middle.`,
+      )
+      .join(' ')}`,
+  }),
   'label-missing': ({ names }) => ({
     title: 'No grams and balls yet.',
     text: `The label of ${names.join(' and ')} is not known: grams and metres a ball are needed.`,
@@ -348,6 +371,14 @@ const mendSaid = saidBy<MendFacts, Words, MendText>({
   'other-yarn': ({ from, to }) => ({ label: `${to} for ${from}`, cost: 'in all of the band' }),
   workable: () => ({ label: 'The nearest that can be', cost: 'few cells' }),
   inset: ({ rows }) => ({ label: 'Work it in inset', cost: `${rows} rows, both yarns carried up` }),
+  thread: ({ step, passes }) => ({
+    label: `Over ${step} and under ${step}`,
+    cost: `${passes} passes`,
+  }),
+  gap: ({ gap, chain }) => ({
+    label: gap === null ? 'The usual gaps' : `Gaps of ${gap}`,
+    cost: chain === null ? 'a fifth of the round' : `chains of ${chain}`,
+  }),
   edges: ({ stitches: many, fewer }) => ({
     label:
       many === 0

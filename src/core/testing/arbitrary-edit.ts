@@ -18,6 +18,7 @@ import {
   mosaicBand,
   motif,
   plain,
+  handlesBand,
   reliefBand,
   stripes,
   swatch,
@@ -85,7 +86,15 @@ const swatches = fc.array(
   ),
   { maxLength: 14 },
 )
-const newBand = fc.constantFrom(plain(), stripes(), motif(), mosaicBand(), reliefBand(), written())
+const newBand = fc.constantFrom(
+  plain(),
+  stripes(),
+  motif(),
+  mosaicBand(),
+  reliefBand(),
+  handlesBand(),
+  written(),
+)
 
 const piece = fc.constantFrom('bag', 'back', 'disc', 'base', 'c1', 'c2', 'gone')
 const spot: fc.Arbitrary<Spot> = fc.record({

@@ -5,7 +5,17 @@ import { baseInstead, type Design, growthOf, bodyPiece, withBody } from '../desi
 import { baseKinds, type BasePart } from '../shape/index.ts'
 import { groundStitchIds } from '../stitch/index.ts'
 import { inTurns } from '../mosaic/index.ts'
-import { base, mosaicBand, motif, reliefBand, plain, stripes, tote, written } from './tote.ts'
+import {
+  base,
+  handlesBand,
+  mosaicBand,
+  motif,
+  reliefBand,
+  plain,
+  stripes,
+  tote,
+  written,
+} from './tote.ts'
 
 const letter = fc.constantFrom('A', 'B', 'C')
 const stitch = fc.constantFrom(...groundStitchIds)
@@ -96,6 +106,13 @@ const band: fc.Arbitrary<(id: string) => BandPart> = fc.oneof(
       const rows = colours.map((_, row) => symbols.slice(row * width, (row + 1) * width))
       return reliefBand({ ...of, id, raised: { width, colours: rows } })
     }),
+  fc
+    .record({
+      ...{ stitch, making: ownMaking, together: fc.boolean(), over: fc.nat(3) },
+      gap: fc.option(fc.integer({ min: 1, max: 40 })),
+      chain: fc.option(fc.integer({ min: 1, max: 90 })),
+    })
+    .map((of) => (id: string) => handlesBand({ ...of, id })),
 )
 
 /** Any band of written rows, on an even count. */

@@ -191,6 +191,13 @@ export const reliefBand = (over: Partial<Of<'relief'>> = {}): Of<'relief'> => ({
   ...over,
 })
 
+/** Two handles chained in the edge, and two rounds over them. */
+export const handlesBand = (over: Partial<Of<'handles'>> = {}): Of<'handles'> => ({
+  ...{ kind: 'handles', id: 'handles', name: 'Handles', making: null, stitch: 'sc', yarn: 'A' },
+  ...{ gap: null, chain: null, over: 2, together: false },
+  ...over,
+})
+
 const mesh = (dcYarn: string, meshYarn: string, times: number) => [
   {
     text: '*dc in next st, ch 1, sk 1 st; rep from * around',

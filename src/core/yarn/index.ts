@@ -2,6 +2,7 @@ export { type Buying, packsFor } from './buying.ts'
 export {
   type PartNeed,
   SEAM_LENGTHS,
+  seamMm,
   stitchesKnown,
   type StrandNeed,
   type Term,

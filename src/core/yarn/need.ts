@@ -108,12 +108,16 @@ export function yarnNeeds(design: Design, ledger: Ledger, paths: readonly YarnPa
   })
 }
 
+/** What lies over what it is sewn to is sewn around. */
+export const seamMm = ({ lengthMm, lapMm = 0 }: Ledger['joins'][number]): number =>
+  lapMm > 0 ? 2 * (lengthMm + lapMm) : lengthMm
+
 /** What no row takes: seams, in the yarn the base is begun in, and things beside the pieces. */
 export function outsideRows(
   ledger: Ledger,
 ): { readonly letter: string; readonly part: string; readonly term: Term }[] {
   const sewn = ledger.joins.filter(({ kind }) => kind === 'seam' || kind === 'sew-on')
-  const metres = (sewn.reduce((sum, join) => sum + join.lengthMm, 0) * SEAM_LENGTHS) / 1000
+  const metres = (sewn.reduce((sum, join) => sum + seamMm(join), 0) * SEAM_LENGTHS) / 1000
   const [first] = ledger.pieces
   const seams = {
     letter: ledger.yarns[first!.columns.runYarn[0]!]!,
@@ -121,9 +125,10 @@ export function outsideRows(
     term: { into: 'seams', stitch: null, count: 1, metres } as const,
   }
   const things = ledger.items.flatMap(({ item, yarns }) =>
-    yarns.flatMap(({ letter, inSc, tails }) =>
+    yarns.flatMap(({ letter, inSc, metres, tails }) =>
       [
         { into: 'thing', stitch: 'sc', count: inSc, metres: 0 } as const,
+        { into: 'wound', stitch: null, count: metres > 0 ? 1 : 0, metres } as const,
         { into: 'tails', stitch: null, count: tails, metres: tails * TAIL_METRES } as const,
       ].map((term) => ({ letter, part: item.id, term })),
     ),

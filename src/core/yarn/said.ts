@@ -32,6 +32,7 @@ const intoWords: Readonly<Record<Exclude<Into, 'stitches'>, string>> = {
   tails: 'tails',
   seams: 'seams, three times their length',
   thing: 'as much as so many sc',
+  wound: 'cut, wound, or sewn on with',
 }
 
 /** A length of yarn, short ones in what lengths are said in. */

@@ -16,7 +16,7 @@ export const TAIL_METRES = 0.15
 
 /**
  * What yarn goes into: stitches of the fabric; the chain it begins with; chains that rows start with and are no stitch; slip stitches that
- * close rounds; the way down of stitches that reach further; strands by how they lie; tails; seams; and things without rows.
+ * close rounds; the way down of stitches that reach further; strands by how they lie; tails; seams; things without rows, and yarn that is cut, wound or sewn with for them.
  */
 export const intos = [
   'stitches',
@@ -28,6 +28,7 @@ export const intos = [
   'tails',
   'seams',
   'thing',
+  'wound',
 ] as const
 export type Into = (typeof intos)[number]
 

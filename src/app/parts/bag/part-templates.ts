@@ -3,7 +3,10 @@ import { type Design, type NewBand, partsOf } from '@core/design'
 import { abbrOf, defaultWords, stitchById } from '@core/stitch'
 
 /** The kinds of band that can be put on a bag. */
-export const partTemplates = bandKinds.map((kind) => ({ kind, title: bands[kind].title }))
+export const partTemplates = bandKinds.map((kind) => {
+  const { title, inRounds: rounds } = bands[kind]
+  return { kind, title, rounds }
+})
 export type TemplateKind = BandKind
 
 /** A new band of this kind on so many stitches, in the design's first yarns. */

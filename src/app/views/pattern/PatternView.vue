@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { endsWords, lineLabel, UNFINISHED } from '@core/pattern'
+import { lineLabel, UNFINISHED } from '@core/pattern'
+import { listed } from '@core/units'
 import BagStill from '@app/parts/bag/BagStill.vue'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
@@ -103,7 +104,17 @@ const placeOf = ({ width, height }: ChartPlace) => ({
           <p class="join">{{ piece.finish }}</p>
           <p v-for="join in piece.joins" :key="join" class="join">{{ join }}</p>
         </template>
-        <p class="end">{{ endsWords(sheet.ends) }}</p>
+        <section class="finishing">
+          <h2>Finishing</h2>
+          <ol>
+            <li v-for="{ key, name, text } in sheet.finishing.steps" :key="key">
+              <b>{{ name }}:</b> {{ text }}
+            </li>
+          </ol>
+          <p v-for="one in sheet.finishing.cautions" :key="one.caution" class="intro">
+            <b>{{ one.title }}</b> {{ one.text }} ({{ listed(one.of) }})
+          </p>
+        </section>
       </template>
     </article>
     <OutputList />
@@ -233,9 +244,14 @@ const placeOf = ({ width, height }: ChartPlace) => ({
   color: var(--ink-2);
   font-style: normal;
 }
-.pattern-view .end {
-  margin-top: 16px;
-  color: var(--ink-2);
+.pattern-view .finishing {
+  margin-top: 18px;
+}
+.pattern-view .finishing ol {
+  display: grid;
+  gap: 5px;
+  margin: 6px 0 10px;
+  padding-left: 22px;
 }
 @media (max-width: 1000px) {
   .pattern-view {

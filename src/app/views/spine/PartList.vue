@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { VueDraggable } from 'vue-draggable-plus'
-import { computed, defineAsyncComponent, nextTick, ref, shallowRef, useTemplateRef } from 'vue'
+import { computed, nextTick, ref, shallowRef, useTemplateRef } from 'vue'
 import { isBase, lettersIn, partsOf, yarnByLetter } from '@core/design'
 import { counted } from '@core/units'
 import { rowWord } from '@core/terms'
@@ -61,11 +61,11 @@ const base = computed(() => lines.value.find((line) => line.base) ?? null)
 /** The line whose menu, or whose plus, is under the hand or has the focus: one menu and one plus serve all of them. */
 const at = shallowRef<{ readonly id: string; readonly button: HTMLElement } | null>(null)
 const plusAt = shallowRef<{ readonly id: string; readonly button: HTMLElement } | null>(null)
-/** The part handles are to stand on. */
-const handlesOn = ref<string | null>(null)
-const HandlesDialog = defineAsyncComponent(() => import('./HandlesDialog.vue'))
-async function addAbove(kind: TemplateKind | 'handles') {
-  if (kind === 'handles') return void (handlesOn.value = plusAt.value!.id)
+/** Kinds of band that can be put on this piece. */
+const templates = computed(() =>
+  partTemplates.filter(({ rounds }) => !rounds || project.ledgerPiece?.worked === 'rounds'),
+)
+async function addAbove(kind: TemplateKind) {
   const had = project.selectedPart
   add(kind, plusAt.value!.id)
   await nextTick()
@@ -136,12 +136,9 @@ const dragging = ref(false)
       <span />
       <template #dropdown>
         <ElDropdownMenu>
-          <ElDropdownItem v-for="{ kind, title } in partTemplates" :key="kind" :command="kind">{{
+          <ElDropdownItem v-for="{ kind, title } in templates" :key="kind" :command="kind">{{
             title
           }}</ElDropdownItem>
-          <ElDropdownItem v-if="project.ledgerPiece?.worked === 'rounds'" command="handles" divided
-            >Handles in the edge …</ElDropdownItem
-          >
         </ElDropdownMenu>
       </template>
     </ElDropdown>
@@ -165,7 +162,6 @@ const dragging = ref(false)
         </ElDropdownMenu>
       </template>
     </ElDropdown>
-    <HandlesDialog v-if="handlesOn" :key="handlesOn" :above="handlesOn" @leave="handlesOn = null" />
     <component
       :is="RepeatDialog"
       v-if="repeating && piece"

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { MoreFilled, Plus } from '@element-plus/icons-vue'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { BODY, maybeBaseOf } from '@core/design'
-import { type FittingKind, fittingKinds, fittings } from '@core/fitting'
 import { freeName, newPiece, type PieceKind, piecesFor, pieceTemplates } from '@core/bag'
 import { steady } from '@app/parts/page/steady.ts'
 import { useProject } from '@app/stores/project.ts'
-import FittingDialog from '@app/views/bands/dialogs/FittingDialog.vue'
 import PieceThumb from './PieceThumb.vue'
 
 /** The pieces of the bag: chosen, added, copied, moved and taken out here. */
@@ -30,21 +29,24 @@ const kinds = steady(() => {
   return piecesFor({ design, ...derived }).map((kind) => ({ kind, ...pieceTemplates[kind] }))
 })
 
-/** The fitting that is looked at. */
-const fitting = ref<string | null>(null)
+/** Things beside the pieces: they are changed where the bag is finished. */
 const things = steady(() => project.design!.items.map(({ id, name }) => ({ id, name })))
-
-function add(kind: PieceKind | FittingKind) {
-  const { design, derived } = project.table!
-  if (isFitting(kind)) return addFitting(kind)
-  project.addPiece({ name: 'addPiece', args: { piece: newPiece({ design, ...derived }, kind) } })
+const router = useRouter()
+const route = useRoute()
+function show(thing: string | null) {
+  if (thing) project.selectedThing = `item ${thing}`
+  void router.push({ name: 'finish', params: { id: project.id! } })
 }
-const isFitting = (kind: string): kind is FittingKind => kind in fittings
-/** Puts a fitting on the bag, and shows it as soon as it is there. */
-function addFitting(kind: FittingKind) {
-  const from = { piece: BODY, letter: project.design!.yarns[0]!.letter }
-  if (project.edit({ name: 'addItem', args: { item: fittings[kind].begin(from) } }))
-    fitting.value = project.design!.items.at(-1)!.id
+const onThing = computed(
+  () => route.name === 'finish' && project.selectedThing?.startsWith('item ') === true,
+)
+const isShown = (thing: string) =>
+  route.name === 'finish' && project.selectedThing === `item ${thing}`
+
+function add(kind: PieceKind | 'finish') {
+  if (kind === 'finish') return show(null)
+  const { design, derived } = project.table!
+  project.addPiece({ name: 'addPiece', args: { piece: newPiece({ design, ...derived }, kind) } })
 }
 function act(command: string) {
   const id = project.selectedPiece
@@ -71,7 +73,7 @@ function act(command: string) {
         <button
           type="button"
           class="tab"
-          :aria-pressed="id === project.selectedPiece"
+          :aria-pressed="id === project.selectedPiece && !onThing"
           @click="project.selectPiece(id)"
         >
           <PieceThumb v-if="tabs.length > 1" :at="at" />{{ name }}
@@ -96,7 +98,7 @@ function act(command: string) {
         </ElDropdown>
       </li>
       <li v-for="{ id, name } in things" :key="id">
-        <button type="button" class="tab" aria-haspopup="dialog" @click="fitting = id">
+        <button type="button" class="tab" :aria-pressed="isShown(id)" @click="show(id)">
           {{ name }}
         </button>
       </li>
@@ -114,20 +116,12 @@ function act(command: string) {
                 :title="hint"
                 >{{ name }}</ElDropdownItem
               >
-              <ElDropdownItem
-                v-for="(one, at) in fittingKinds"
-                :key="one"
-                :command="one"
-                :divided="at === 0"
-                :title="fittings[one].hint"
-                >{{ fittings[one].name }}</ElDropdownItem
-              >
+              <ElDropdownItem command="finish" divided>Handles, cords, closures …</ElDropdownItem>
             </ElDropdownMenu>
           </template>
         </ElDropdown>
       </li>
     </ul>
-    <FittingDialog v-model="fitting" />
   </section>
 </template>
 

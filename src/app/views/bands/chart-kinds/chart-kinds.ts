@@ -1,6 +1,7 @@
 import { defineAsyncComponent } from 'vue'
 import { isBase, type Part } from '@core/design'
 import { views } from '@app/parts/chart/views.ts'
+import HandlesFields from './HandlesFields.vue'
 import MosaicFields from './MosaicFields.vue'
 import MosaicMend from './MosaicMend.vue'
 import PlainFields from './PlainFields.vue'
@@ -13,6 +14,7 @@ import { type ChartKind, type ChartKinds, type OwnView, plainKind } from './char
 import { mosaicViews, onMosaic } from './mosaic.ts'
 import { onRelief, reliefViews } from './relief.ts'
 import {
+  handlesSays,
   mosaicRare,
   mosaicSays,
   plainRare,
@@ -73,6 +75,7 @@ export const chartKinds: ChartKinds = {
       ...views.filter(({ shows }) => shows === 'bag'),
     ],
   },
+  handles: { ...plainKind, fields: HandlesFields, says: handlesSays },
   written: {
     ...plainKind,
     fields: WrittenFields,

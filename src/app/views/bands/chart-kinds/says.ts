@@ -1,5 +1,12 @@
 import { bandOf, type MosaicPart, type TexturePart, turnsOf } from '@core/band'
-import type { PlainPart, ReliefPart, StripesPart, TapestryPart, WrittenPart } from '@core/band'
+import type {
+  HandlesPart,
+  PlainPart,
+  ReliefPart,
+  StripesPart,
+  TapestryPart,
+  WrittenPart,
+} from '@core/band'
 import { type Chart, fieldOf, lays, lettersOf } from '@core/chart'
 import { roundsOf } from '@core/design'
 import { countsWords } from '@core/fit'
@@ -38,6 +45,20 @@ const evenWords = ({ adjust, steps }: PlainPart, { worked }: About): string =>
   `${adjust > 0 ? 'adding' : 'taking away'} ${counted(Math.abs(adjust), 'stitch')} in ${steps > 1 ? `${steps} ${rowWord(worked)}s` : 'the last'}`
 export const plainRare = (part: PlainPart): readonly Word[] =>
   part.adjust === 0 ? [word('even', 'Stitches more or fewer')] : []
+
+export const handlesSays = (
+  { gap, chain, over, together }: HandlesPart,
+  about: About,
+): readonly Said[] => [
+  'gaps of ',
+  word('gap', gap === null ? 'a fifth of the round' : counted(gap, 'stitch')),
+  ', chains of ',
+  word('chain', chain === null ? 'two and a half times that' : String(chain)),
+  ', ',
+  word('over', `${counted(over, rowWord(about.worked))} over them`),
+  ', ',
+  word('together', together ? 'corners closed' : 'corners open'),
+]
 
 const MOST = 5
 export const stripesSays = (part: StripesPart, about: About): readonly Said[] => [

@@ -1,8 +1,8 @@
 import { computed, onUnmounted, type Ref, ref, watch } from 'vue'
-import { BODY, bodyPiece } from '@core/design'
-import { canBeDragged, maybeDraggedJoins } from '@core/form'
+import { bodyPiece } from '@core/design'
 import { middlesSeen } from '@core/ledger'
 import type { Hit } from '@app/round/round.ts'
+import { useDragged } from '@app/parts/bag/use-dragged.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
@@ -11,7 +11,7 @@ export function useOnBag(row: Readonly<Ref<number | null>>) {
   const project = useProject()
   const workshop = useWorkshop()
   const pointed = ref<Hit | null>(null)
-  const pieceOf = ({ piece }: Hit) => project.table!.derived.ledger.pieces[piece] ?? null
+  const { pieceOf, movable, move } = useDragged()
   /** The row that is told: the one pointed at on the bag, where it is of the chosen piece. */
   const told = computed(() =>
     pointed.value && pieceOf(pointed.value)?.id === project.ledgerPiece?.id
@@ -32,20 +32,6 @@ export function useOnBag(row: Readonly<Ref<number | null>>) {
     const isBase = !own?.parts.some(({ id }) => id === part.id) || part.id === own.parts[0]?.id
     if (isBase && piece.id !== bodyPiece(project.design!).id) project.selectPiece(piece.id)
     else project.selectedPart = part.id
-  }
-  /** A piece of her own that is sewn on can be taken and put elsewhere. */
-  const ownOf = (place: Hit) =>
-    project.design!.pieces.find(({ id }) => id === pieceOf(place)?.id && id !== BODY)
-  const movable = (place: Hit): boolean => {
-    const own = ownOf(place)
-    return own !== undefined && canBeDragged(own)
-  }
-  function move(taken: Hit, from: Hit, to: Hit) {
-    const [own, piece, on] = [ownOf(taken), pieceOf(taken), pieceOf(to)]
-    if (!own || !piece || !on) return
-    const { hand } = workshop.words
-    const joins = maybeDraggedJoins(own, { of: piece, row: taken.row }, on, { from, to, hand })
-    if (joins) project.edit({ name: 'setPiece', args: { id: own.id, values: { joins } } })
   }
   /** Where the row that is written out lies on the bag: in the middle of its front. */
   const mark = computed((): Hit | null => {

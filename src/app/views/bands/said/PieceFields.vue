@@ -17,7 +17,7 @@ import { edgeWords, seamWords } from '@core/pattern'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import BaseAsked from '@app/views/size/BaseAsked.vue'
 import { useProject } from '@app/stores/project.ts'
-import SpotFields from './SpotFields.vue'
+import SpotFields from '@app/parts/fields/SpotFields.vue'
 
 /** What is decided about a piece of her own: its name, how often it is made, its size, and what it is sewn to. */
 const { piece } = defineProps<{ piece: DesignPiece; show: string }>()

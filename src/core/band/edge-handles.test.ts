@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { defaultWords } from '../stitch/index.ts'
-import { handlesText, maybeHandles } from './index.ts'
+import { handlesText, maybeHandles } from './edge-handles.ts'
 
 describe('handles in the edge', () => {
   // Common practice without a source: bags that were made so.

@@ -37,20 +37,64 @@ const SHARE = 1 / 5
 /** A gap of about a fifth that lies on a stitch or between two as the middle does; of an odd count any. */
 function usualGap(count: number, start: number): number {
   const about = Math.max(1, Math.round(count * SHARE))
-  const parity = 2 * start + count / 2
-  if (!Number.isInteger(parity) || (((parity - about) % 2) + 2) % 2 === 0) return about
+  // Of an odd round both cannot lie on their middles.
+  const parity = count % 2 === 0 ? Math.round(2 * start + count / 2) : about
+  if ((((parity - about) % 2) + 2) % 2 === 0) return about
   return about > count * SHARE && about > 1 ? about - 1 : about + 1
 }
 
 /** The handles of a round; null where they do not fit: the gaps take it all, or it begins within one. */
-export function maybeHandles({ count, start = 0, ...asked }: HandlesAsked): Handles | null {
-  const gap = asked.gap ?? usualGap(count, start)
+export const maybeHandles = ({ start = 0, ...asked }: HandlesAsked): Handles | null =>
+  maybeHandlesOn({
+    ...asked,
+    middles: [start + asked.count / 4, start + (3 * asked.count) / 4],
+  })
+
+/** What a round is asked with whose middles of front and back are known: places from its start, a half on a stitch. */
+export interface HandlesOn {
+  readonly count: number
+  readonly middles: readonly [front: number, back: number]
+  /** The one that centres on the front, about a fifth of the count, where it is not said. */
+  readonly gap?: number | null
+  readonly chain?: number | null
+}
+
+/** Narrower than this no hand goes through. */
+const LEAST_GAP = 4
+
+/** Handles on the middles of a round; null where they do not fit. Of `off` the first is that of the front. */
+export function maybeHandlesOn({ gap, ...asked }: HandlesOn): Handles | null {
+  if (gap) return maybeLaid({ ...asked, gap })
+  // Where the round begins near a middle a narrower gap may fit that still centres.
+  for (
+    let tried = usualGap(asked.count, asked.middles[0] - asked.count / 4);
+    tried > 0;
+    tried -= 2
+  ) {
+    const made = maybeLaid({ ...asked, gap: tried })
+    if (made || tried < LEAST_GAP) return made
+  }
+  return null
+}
+
+function maybeLaid({
+  count,
+  middles,
+  gap,
+  ...asked
+}: HandlesOn & { readonly gap: number }): Handles | null {
   const chain = asked.chain ?? Math.round(CHAINS * gap)
-  const middles = [start + count / 4, start + (3 * count) / 4] as const
-  const [first, second] = middles.map((middle) => Math.round(middle - gap / 2)) as [number, number]
+  const [one, other] = middles.map((middle) => ((middle % count) + count) % count) as [
+    number,
+    number,
+  ]
+  const at = (middle: number) => Math.round(middle - gap / 2)
+  const frontFirst = one <= other
+  const [first, second] = frontFirst ? [at(one), at(other)] : [at(other), at(one)]
   const [between, b] = [second - first - gap, count - second - gap]
   if (gap < 1 || first < 0 || between < 0 || b < 0) return null
-  const off = [first + gap / 2 - middles[0], second + gap / 2 - middles[1]] as const
+  const [near, far] = frontFirst ? [first, second] : [second, first]
+  const off = [near + gap / 2 - one, far + gap / 2 - other] as const
   return {
     ...{ a: first, gap, between, gap2: gap, b, chain },
     next: count - 2 * gap + 2 * chain,

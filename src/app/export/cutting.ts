@@ -1,0 +1,51 @@
+import { cuttingPages, cuttingSvg, type Paper, papers } from '@core/file'
+import { fittingOf } from '@core/fitting'
+import type { Design } from '@core/design'
+import type { Export, Outgoing } from './export.ts'
+
+/** All that is cut for a bag, of cloth or board. */
+const cutsOf = ({ derived }: Outgoing) =>
+  derived.ledger.items
+    .filter(({ cut }) => cut.length > 0)
+    .map(({ item, cut }) => ({ name: item.name, cut }))
+
+/** Whether something of it may be cut. */
+const isCut = ({ items }: Design): boolean =>
+  items.some((item) => fittingOf(item).group === 'inside')
+
+export const cuttingDrawing: Export = {
+  id: 'cutting-svg',
+  title: 'Cutting plan as SVG',
+  about: 'Lining and plate as large as they are',
+  offered: isCut,
+  make: (bag) => ({
+    files: cutsOf(bag).map(({ name, cut }) => ({
+      name: `${bag.file}-${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.svg`,
+      type: 'image/svg+xml',
+      content: cuttingSvg(cut, `${bag.design.name}: ${name}`, bag.words.units),
+    })),
+  }),
+}
+
+export const cuttingPdf: Export = {
+  id: 'cutting-pdf',
+  title: 'Cutting plan as PDF',
+  about: 'In full size over pages of A4 or Letter, with marks and a test square',
+  offered: isCut,
+  make: async (bag) => {
+    const paper: Paper = bag.words.units === 'imperial' ? 'letter' : 'a4'
+    const pages = cutsOf(bag).flatMap(({ name, cut }) =>
+      cuttingPages(cut, `${bag.design.name}: ${name}`, paper, bag.words.units),
+    )
+    if (pages.length === 0)
+      return {
+        files: [],
+        notes: ['This bag stands on no base that a plate would fit: there is nothing to cut.'],
+      }
+    bag.tell(`laying out ${pages.length} pages`)
+    const { cuttingPdfOf } = await import('./cutting-pdf.ts')
+    const content = await cuttingPdfOf(pages, paper)
+    const file = { name: `${bag.file}-cutting.pdf`, type: 'application/pdf', content }
+    return { files: [file], notes: [`${pages.length} pages of ${papers[paper].name}.`] }
+  },
+}
