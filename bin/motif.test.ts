@@ -111,7 +111,7 @@ describe('motif check', () => {
     const { output } = motif('plan', 'demo/march-book-satchel.json')
     const checked = motif('check', fileWith(output))
     expect(checked.exit).toBe(0)
-    expect(checked.output).toContain('95 rows, 0 that do not add up')
+    expect(checked.output).toContain('321 rows, 0 that do not add up')
   })
 
   it('tells a fault as data, at its place, and ends with 1', () => {

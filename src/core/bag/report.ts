@@ -186,7 +186,7 @@ export function planText(design: Design, derived: Derived, words: Words): string
     ...pattern,
     '',
     'FINISHING',
-    ...finishing.steps.map(({ name, text }, i) => `${i + 1}. ${name}: ${text}`),
+    ...finishing.steps.map(({ name, text }) => `- ${name}: ${text}`),
     ...finishing.cautions.map(({ title, text, of }) => `${title} (${listed(of)}) ${text}`),
     '',
     `${tally.stitches} stitches, ${sizeWords(design, tally, words.units)} (${spreadWords(design, tally, words.units)})`,

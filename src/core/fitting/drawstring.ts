@@ -55,6 +55,18 @@ const facts = (item: DrawstringItem, count: number) => {
   return { passes, left, one, other, count }
 }
 
+/** What is done with the ends when it is threaded. */
+function endsKnotted({ ends, cords }: DrawstringItem): string {
+  const knot = cords === 2 ? 'Knot the two ends of each cord together at its side' : 'Knot the ends'
+  return {
+    none: '',
+    knot: `${knot}.`,
+    tassel: `${knot}, and sew a tassel to each.`,
+    pompom: `${knot}, and sew a pompom to each.`,
+    bead: 'Thread a bead on each end, and knot it.',
+  }[ends]
+}
+
 export const drawstring: Fitting<DrawstringItem> = {
   ...usualFitting,
   document: DrawstringItem,
@@ -138,10 +150,9 @@ export const drawstring: Fitting<DrawstringItem> = {
     }
     const { over, under, cords, make } = item
     return [
-      cords === 2
-        ? `${cordText(item, { chains, lengthMm, cutMm }, words)} Make two.`
-        : cordText(item, { chains, lengthMm, cutMm }, words),
+      cordText(item, { chains, lengthMm, cutMm }, words),
       make === 'twisted' ? '' : 'Fasten off.',
+      cords === 2 ? 'Make two.' : '',
       item.through === 'loops'
         ? `Begin at ${round}, and draw it through the loops all around.`
         : `Begin at ${round}: thread it over ${over} and under ${under} stitches all around, ${passes} passes${left > 0 ? `, with ${left} left where it comes out` : ''}.`,
@@ -153,18 +164,7 @@ export const drawstring: Fitting<DrawstringItem> = {
             : `The second goes the same way from as nearly opposite as the passes allow: ${one} stitches on one side and ${other} on the other.`
         : '',
       trimText(trimOf(item), words, 2 * cords),
-      {
-        none: '',
-        knot: 'Knot the ends',
-        tassel: 'Knot the ends and sew a tassel to each',
-        pompom: 'Knot the ends and sew a pompom to each',
-        bead: 'Thread a bead on each end and knot it',
-      }[item.ends] +
-        (item.ends === 'none'
-          ? ''
-          : cords === 2
-            ? ', those of each cord together at their side.'
-            : '.'),
+      endsKnotted(item),
     ]
       .filter(Boolean)
       .join(' ')

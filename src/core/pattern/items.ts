@@ -17,9 +17,23 @@ const byWords: Readonly<Record<Spot['by'], string | null>> = {
   'other-side': 'the other side',
 }
 
+/** What is flat and stands alone has no front: its places are those of its rows. */
+const flatWords: typeof byWords = {
+  ...byWords,
+  front: 'the middle',
+  back: 'the middle',
+  side: 'the beginning',
+  'other-side': 'the end',
+}
+
 /** "9 stitches (4.5 cm) before the middle of the front", "one side". */
-function namedWords({ by, at, inMm }: Spot, stitchMm: number, { units }: Words): string | null {
-  const named = byWords[by]
+function namedWords(
+  { by, at, inMm }: Spot,
+  { worked, across }: Piece,
+  stitchMm: number,
+  { units }: Words,
+): string | null {
+  const named = (worked === 'rows' && across === undefined ? flatWords : byWords)[by]
   if (!named || at === 0) return named
   const [mm, stitches] = inMm ? [at, at / stitchMm] : [at * stitchMm, at]
   const many = counted(Math.round(2 * Math.abs(stitches)) / 2, 'stitch')
@@ -40,7 +54,7 @@ export function spotWords(
   const row = Math.min(place.row, piece.rows - 1)
   const { widthMm, makes, alongMm } = piece.columns
   const stitchMm = widthMm[row]! / Math.max(1, makes[row]!)
-  const named = namedWords(spot, stitchMm, words)
+  const named = namedWords(spot, piece, stitchMm, words)
   const name = pieces.length > 1 ? piece.name : ''
   const of = named && name ? `${named} of ${name}` : (named ?? name)
   const first = of ? `${of}, ` : ''
@@ -77,7 +91,7 @@ export function spotShort(
   if (!piece) return 'nowhere'
   const { widthMm, makes } = piece.columns
   const row = Math.min(place.row, piece.rows - 1)
-  const named = namedWords(spot, widthMm[row]! / Math.max(1, makes[row]!), words)
+  const named = namedWords(spot, piece, widthMm[row]! / Math.max(1, makes[row]!), words)
   const on = spot.on === 'last' || spot.on === 'first' ? '' : `${rowOfSpot(ledger, place)}`
   const own = piece.id !== 'bag' && ledger.pieces.length > 1 ? ` of ${piece.name}` : ''
   if (named) return `${named}${own}${on ? `, ${on}` : ''}`

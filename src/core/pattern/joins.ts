@@ -127,10 +127,10 @@ function plainJoin(join: Join, ledger: Ledger, words: Words): string {
   return `${text}: ${counted(count, 'pair')}${open > 0 ? openWords(open, pieceOf(other, ledger), words) : ''}.`
 }
 
-/** "; 41 stitches (20.5 cm) stay open": of what is sewn on, the rest is the opening and no fault. */
+/** "; 41 stitches stay open (20.5 cm)": of what is sewn on, the rest is the opening and no fault. */
 function openWords(open: number, { columns, rows }: Piece, { units }: Words): string {
   const mm = (open * columns.widthMm[rows - 1]!) / Math.max(1, columns.makes[rows - 1]!)
-  return `; ${counted(open, 'stitch')} (${printLength(mm, units)}) ${open === 1 ? 'stays' : 'stay'} open`
+  return `; ${counted(open, 'stitch')} ${open === 1 ? 'stays' : 'stay'} open (${printLength(mm, units)})`
 }
 
 /** "Fold Strap along its length, and whip-stitch its left side to its right side": a piece that is sewn to itself. */

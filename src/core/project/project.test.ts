@@ -44,13 +44,11 @@ describe('readProject', () => {
       ],
       [
         'design.pieces[0].parts[1].rounds must be a whole number from 1 to 1000, not 2.5',
-        (f) =>
-          ((f as never as { design: { parts: { rounds: number }[] } }).design.parts[1]!.rounds =
-            2.5),
+        (f) => ((f as typeof demo).design.pieces[0]!.parts[1]!.rounds = 2.5),
       ],
       [
         `design.pieces[0].parts[0].kind must be one of ${[...baseKinds, ...bandKinds].join(', ')}, not “sock”`,
-        (f) => ((f as typeof demo).design.parts[0]!.kind = 'sock'),
+        (f) => ((f as typeof demo).design.pieces[0]!.parts[0]!.kind = 'sock'),
       ],
       [
         'design.yarns[2].colour must be a colour like #22406b, not “url(javascript:0)”',
@@ -102,7 +100,9 @@ describe('readProject', () => {
   it('refuses charts too large or crooked', () => {
     const chart = (width: number, colours: string[]) =>
       faults(
-        changed((f) => Object.assign(f.design.parts[3] as never, { chart: { width, colours } })),
+        changed((f) =>
+          Object.assign(f.design.pieces[0]!.parts[3] as never, { chart: { width, colours } }),
+        ),
       )
     expect(chart(1e9, ['A'])[0]).toMatch(/chart.width must be a whole number from 1 to 1000/)
     expect(chart(3, Array(1001).fill('AAA'))[0]).toMatch(/at most 1000/)
@@ -112,13 +112,13 @@ describe('readProject', () => {
     expect(chart(3, ['<b>'])[0]).toMatch(/capital letters/)
     expect(chart(3, [])[0]).toMatch(/at least one entry/)
     expect(
-      faults(changed((f) => Object.assign(f.design.parts[3] as never, { chart: 7 }))),
+      faults(changed((f) => Object.assign(f.design.pieces[0]!.parts[3] as never, { chart: 7 }))),
     ).not.toEqual([])
     expect(
-      faults(changed((f) => Object.assign(f.design as never, { parts: { 0: 1 } }))),
+      faults(changed((f) => Object.assign(f.design.pieces[0] as never, { parts: { 0: 1 } }))),
     ).not.toEqual([])
     expect(
-      faults(changed((f) => Object.assign(f.design as never, { parts: [null, 3] }))),
+      faults(changed((f) => Object.assign(f.design.pieces[0] as never, { parts: [null, 3] }))),
     ).not.toEqual([])
   })
 
