@@ -163,6 +163,7 @@ test('parts are added, recoloured, reordered, resized and taken out', async ({ p
   const names = () => page.locator('.part-list .bands .called').allInnerTexts()
   await withBand(page, 'Diamonds', 'Move up')
   expect(await names()).toEqual([
+    'Handles',
     'Edge',
     'Plain above',
     'Diamonds',
@@ -171,7 +172,7 @@ test('parts are added, recoloured, reordered, resized and taken out', async ({ p
     'Plain below',
   ])
   await withBand(page, 'Edge', 'Take out')
-  await expect(figure(page, 'tall')).toHaveText('25.0 cm')
+  await expect(figure(page, 'tall')).toHaveText('26.8 cm')
   await undo(page)
   await part(page, 'Edge').click()
   await word(page, 'rounds')
@@ -180,7 +181,9 @@ test('parts are added, recoloured, reordered, resized and taken out', async ({ p
   await word(page, 'yarn')
   await page.locator('.part-fields .el-select').last().click()
   await page.getByRole('option', { name: 'Brass' }).click()
-  await expect(page.locator('.tally-yarn')).toHaveCount(3)
+  await expect(
+    page.locator('.part-list .line').filter({ hasText: 'Edge' }).locator('.yarn-dot'),
+  ).toContainText('B')
 
   // On the spine an edge is dragged, and a part answers to the arrow keys.
   await page.keyboard.press('Escape')

@@ -1,5 +1,5 @@
 import { resized } from '../fit/index.ts'
-import { bodyOf, compile, handlesInRow, maybeHandleRow } from '../ledger/index.ts'
+import { bodyOf, compile, handlesInRow, maybeHandleRow, runsOfRow } from '../ledger/index.ts'
 import { commit, historyOf, projectOf } from '../project/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import type { Design, Edit } from '../design/index.ts'
@@ -83,6 +83,37 @@ describe('what a bag is finished with, said', () => {
     expect(Math.abs(made.columns.alongMm[made.rows - 1]! - 900)).toBeLessThan(5)
   })
 
+  it('a strap across the body goes by a measure of it', () => {
+    const { design, found } = withFinish('strap-across')
+    expect(finishText(said(design, found[0]!))).toContain('for wearing across the body, ')
+    // 60 cm from the shoulder to the rim, 8 % more for the way around: worn, it hangs so.
+    const now = doing(design, fieldOf(design, found[0]!, 'body').edits(600))
+    const drop = maybeDrop(bagOf(now), found[0]!)!
+    const worn = drop.lengthMm * (1 + drop.stretch)
+    expect(Math.abs(Math.sqrt((worn / 2) ** 2 - 150 ** 2) - 648)).toBeLessThan(4)
+    expect(finishText(said(now, found[0]!))).toMatch(
+      /, (?:59\.\d|60\.\d) cm from the shoulder to the rim/,
+    )
+  })
+
+  it('a buttonhole lies in the middle of the front, or of the end of a flap', () => {
+    const { design } = withFinish('buttonhole')
+    const ledger = compile(design)
+    const body = bodyOf(ledger)
+    const row = body.parts.at(-1)!.firstRow
+    // A button of 22 mm passes through four stitches of 5 mm: 28 before them, the middle at 30.
+    expect(runsOfRow(ledger, body, row).map(({ stitch, count }) => `${count} ${stitch}`)).toEqual([
+      '28 sc',
+      '4 ch',
+      '4 skip',
+      '88 sc',
+    ])
+    const flapped = withFinish('buttonhole', withFinish('flap').design).design
+    const flap = compile(flapped).pieces.find(({ name }) => name === 'Flap')!
+    const runs = runsOfRow(compile(flapped), flap, flap.parts.at(-1)!.firstRow)
+    expect(runs[0]!.count).toBe(runs.at(-1)!.count)
+  })
+
   it('a flap keeps its share of the body when the bag is resized', () => {
     const { design, found } = withFinish('flap')
     const shareIn = (of: Design) => {
@@ -106,7 +137,10 @@ describe('what a bag is finished with, said', () => {
       const design = doing(bare(), edits)
       for (const one of finishedWith(design))
         for (const piece of said(design, one)) {
-          if (typeof piece === 'string' || ['dropKind', 'drop', 'length'].includes(piece.field.key))
+          if (
+            typeof piece === 'string' ||
+            ['dropKind', 'drop', 'length', 'body'].includes(piece.field.key)
+          )
             continue
           const { field } = piece
           expect(field.value).not.toBeUndefined()

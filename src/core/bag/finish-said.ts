@@ -12,6 +12,8 @@ import {
   yarnByLetter,
 } from '../design/index.ts'
 import {
+  bodyMeasureOf,
+  dropAcross,
   type DropKind,
   dropKindOf,
   dropOf,
@@ -176,6 +178,33 @@ function dropSaid(
       },
       // What it stretches by with a load in it is taken off.
       (kind) => edits(lengthForDrop(drops[kind as DropKind].mm, apartMm, drop.stretch)),
+    ),
+    ...(drop.kind === 'across' ? bodySaid(drop, apartMm, words, edits) : []),
+  ]
+}
+
+/** A strap across the body goes by a measure of it. */
+function bodySaid(
+  { lengthMm, stretch }: Drop,
+  apartMm: number,
+  words: Words,
+  edits: (lengthMm: number) => readonly Edit[],
+): readonly FinishPiece[] {
+  // Worn it hangs with what is in it.
+  const value = bodyMeasureOf(dropOf(lengthMm * (1 + stretch), apartMm))
+  return [
+    ', ',
+    field(
+      `${printLength(value, words.units)} from the shoulder to the rim`,
+      {
+        key: 'body',
+        label: 'From the shoulder to the rim',
+        kind: 'length',
+        min: 100,
+        max: 1200,
+        value,
+      },
+      (to) => edits(lengthForDrop(dropAcross(Number(to)), apartMm, stretch)),
     ),
   ]
 }
@@ -421,6 +450,36 @@ function sewnSaid({ own: { joins }, setJoins }: OfPiece): FinishPiece[] {
         setJoins((join) =>
           join.how === 'pick-up' ? join : { ...join, how: to as typeof join.how },
         ),
+    ),
+    ...(sewn.lapMm ? [] : togetherSaid(sewn, setJoins)),
+  ]
+}
+
+/** Which sides face where it is sewn. */
+function togetherSaid(
+  { together }: PieceJoin,
+  setJoins: OfPiece['setJoins'],
+): readonly FinishPiece[] {
+  const value = together ?? 'usual'
+  return [
+    ', ',
+    field(
+      together ? `${together} sides together` : 'its sides as usual',
+      {
+        ...{ key: 'together', label: 'Which sides face', kind: 'choice', value },
+        options: [
+          { value: 'usual', label: 'as that seam usually has them' },
+          { value: 'right', label: 'right sides together' },
+          { value: 'wrong', label: 'wrong sides together' },
+        ],
+      },
+      (to) =>
+        setJoins((join) => {
+          const rest = Object.fromEntries(
+            Object.entries(join).filter(([key]) => key !== 'together'),
+          ) as unknown as PieceJoin
+          return to === 'usual' ? rest : { ...rest, together: to as 'right' | 'wrong' }
+        }),
     ),
   ]
 }

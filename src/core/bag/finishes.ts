@@ -29,6 +29,7 @@ import {
   fittingBag,
   gaugeIn,
   idOfRow,
+  maybeMiddlesCounted,
   type Piece,
   placesAround,
   runsOfRow,
@@ -36,7 +37,7 @@ import {
 import { LIMITS, rowId, type Spot, spotOn } from '../part/index.ts'
 import { stitchById } from '../stitch/index.ts'
 import { freeName, newPiece } from './new-piece.ts'
-import { type TopId, topIds, tops } from './tops.ts'
+import { buttonhole, type TopId, topIds, tops } from './tops.ts'
 
 /*
  * What a bag can be finished with, card by card: each a few edits that put it on. What is worked in rows becomes bands and pieces, what is not
@@ -280,7 +281,7 @@ function inSleeves(bag: Compiled): readonly Edit[] | null {
           name: freeName(design, 'Sleeve'),
           times: 2,
           parts: [
-            { ...foot!, count: wide },
+            { ...foot!, name: 'Sleeve', count: wide },
             { ...band!, rounds },
           ] as typeof sleeve.parts,
           joins: [to('pick-up', 'first', 'RS'), to('whip', 'last', 'WS')],
@@ -357,6 +358,34 @@ const closed = (
   edits: (bag) => [put(bag, 'closure', { name, ...closureSpots(bag), ...over })],
 })
 
+/** A gap as wide as the button, in the last rows of the flap or in the middle of the front; and the button, without a loop. */
+function withButtonhole(bag: Compiled): readonly Edit[] | null {
+  const { design, ledger } = bag
+  const own = design.pieces.find((piece) => maybeBaseOf(piece) && roleOf(piece) === 'flap')
+  const piece = own ? ledger.pieces.find(({ id }) => id === own.id) : bodyOf(ledger)
+  const parts = (own ?? bodyPiece(design)).parts
+  const last = parts.at(-1)
+  if (!piece || !last || (!own && !isRound(bag))) return null
+  const row = piece.rows - 1
+  const count = piece.columns.makes[row]!
+  const button = newItem(bag, 'closure', { ...closureSpots(bag), name: 'Button' })
+  const { stitchWidthMm } = piece.parts.at(-1)!.gauge
+  const wide = Math.max(2, Math.round(button.sizeMm / stitchWidthMm))
+  const middle = own ? count / 2 : (maybeMiddlesCounted(piece, row)?.front ?? count / 2)
+  const top = {
+    ...{ count, stitch: last.stitch, letter: lastYarnOf(last), worked: piece.worked, repeat: null },
+  }
+  const part = buttonhole(top, wide, middle)
+  // Without a flap it is sewn on behind the gap, on the inside of the back.
+  const at = own ? button.at : spotOn(BODY, { by: 'back', side: 'WS' })
+  return (
+    part && [
+      { name: 'addPart', args: { part, at: parts.length, piece: piece.id } },
+      { name: 'addItem', args: { item: { ...button, at, meets: null } } } as Edit,
+    ]
+  )
+}
+
 /** Every way there is. */
 export const finishes: readonly Finish[] = [
   {
@@ -432,6 +461,11 @@ export const finishes: readonly Finish[] = [
     edits: flap,
   },
   closed('button', 'Button', {}),
+  {
+    ...{ id: 'buttonhole', card: 'closure', name: 'A buttonhole' },
+    hint: 'A gap in the middle of the flap’s end, or of the front, and the button that goes through it',
+    edits: withButtonhole,
+  },
   closed('bead', 'Bead', { what: 'bead', sizeMm: 18 }),
   closed('toggle', 'Toggle', { what: 'toggle', sizeMm: 14 }),
   closed('magnet', 'Magnetic snap', { what: 'magnet', sizeMm: 18 }),

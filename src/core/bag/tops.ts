@@ -77,6 +77,29 @@ const written = (name: string, { stitch, letter, count }: TopFrom, rows: readonl
     ...{ name, rows },
   }) as NewBand
 
+/**
+ * A gap for a button in the middle of a row, and a row over it: as many chains as it passes over.
+ * @param middle stitches of the row before the middle of the gap
+ */
+export function buttonhole(from: TopFrom, wide: number, middle: number): NewBand | null {
+  const before = Math.round(middle - wide / 2)
+  const after = from.count - before - wide
+  if (before < 1 || after < 1) return null
+  const motif: Stitches = [
+    [from.stitch, before],
+    ['ch', wide],
+    ['skip', wide],
+    [from.stitch, after],
+  ]
+  const row = {
+    ...bare,
+    text: motif.map(saidOf).join(', '),
+    runs: runsOf(motif, from.letter),
+    repeat: null,
+  }
+  return written('Buttonhole', from, [row, every(from.stitch, from, ' and ch')])
+}
+
 /** The repeat of a wave: what lies below has one, or the nearest to 6 that the count is a multiple of. */
 function waveOf({ count, repeat }: TopFrom): number | null {
   if (repeat !== null && repeat >= 4 && repeat <= 20 && count % repeat === 0) return repeat

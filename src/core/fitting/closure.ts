@@ -144,10 +144,18 @@ export const closure: Fitting<ClosureItem> = {
   drawn: (item, { counts }, { stitchWidthMm }) => {
     const { what, sizeMm, yarn, meets } = item
     if (what === 'zip') return []
-    if (what === 'ties')
-      return [0, ...(meets ? [1] : [])].map((spot) => ({
-        ...{ shape: 'tassel' as const, spot, lengthMm: sizeMm, downMm: 0, ink: yarn },
-      }))
+    if (what === 'ties') {
+      const strand = {
+        shape: 'strand',
+        lengthMm: sizeMm,
+        thickMm: stitchWidthMm * 0.4,
+        ink: yarn,
+      } as const
+      // Both in one place hang a little apart.
+      return meets
+        ? [0, 1].map((spot) => ({ ...strand, spot }))
+        : [-0.01, 0.01].map((on) => ({ ...strand, spot: 0, on }))
+    }
     const ink =
       what === 'button'
         ? MATERIALS.shell

@@ -60,6 +60,15 @@ export type Drawn =
       readonly ink: DrawnInk
       readonly on?: number
     }
+  /** A cord that hangs down from the spot. */
+  | {
+      readonly shape: 'strand'
+      readonly spot: number
+      readonly lengthMm: number
+      readonly thickMm: number
+      readonly ink: DrawnInk
+      readonly on?: number
+    }
   /** A ring that stands on the spot. */
   | {
       readonly shape: 'ring'

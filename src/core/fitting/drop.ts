@@ -10,7 +10,7 @@ export const drops = {
   hand: { name: 'the hand', mm: 130 },
   arm: { name: 'the crook of the arm', mm: 220 },
   shoulder: { name: 'the shoulder', mm: 280 },
-  across: { name: 'across the body', mm: 560 },
+  across: { name: 'wearing across the body', mm: 560 },
 } as const
 export type DropKind = keyof typeof drops
 
@@ -18,6 +18,9 @@ export type DropKind = keyof typeof drops
 const AROUND_BODY = 1.08
 /** The drop of a strap across the body, from the measure from the shoulder down to the rim of the bag. */
 export const dropAcross = (shoulderToRimMm: number): number => shoulderToRimMm * AROUND_BODY
+
+/** The measure of a body that goes with a drop. */
+export const bodyMeasureOf = (dropMm: number): number => dropMm / AROUND_BODY
 
 /** How much longer crochet hangs with about 3 kg in it, by its stitch (from memory); a measured swatch replaces it. */
 const STRETCH: Readonly<Record<string, number>> = {

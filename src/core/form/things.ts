@@ -162,6 +162,19 @@ const shapes: Shapes = {
       ),
     ]
   },
+  strand(bag, one, { spot, lengthMm, thickMm, on }, of) {
+    const at = maybeSpot(bag, one, spot, on)
+    if (!at) return []
+    const [from, out] = [outside(at, thickMm), outOf(at)]
+    return [
+      tube(
+        of,
+        (share) => down(from, out, lengthMm * share),
+        () => thickMm,
+        16,
+      ),
+    ]
+  },
   ring(bag, one, { spot, radiusMm, thickMm, on, hangs }, of) {
     const at = maybeSpot(bag, one, spot, on)
     if (!at) return []

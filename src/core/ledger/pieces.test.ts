@@ -1,9 +1,9 @@
 import { type Design, type Edit, type PieceJoin, maybeBaseOf, partsOf } from '../design/index.ts'
 import { commit, historyOf, tryCommit, projectOf } from '../project/index.ts'
-import { compiled, type Ledger, onlyYarn, type Piece } from './index.ts'
+import { compile, compiled, type Ledger, onlyYarn, type Piece } from './index.ts'
 import { starts } from '../program/index.ts'
 import type { Snag } from '../snag/index.ts'
-import { writtenPattern } from '../pattern/index.ts'
+import { joinText, writtenPattern } from '../pattern/index.ts'
 import { derive, newPiece } from '../bag/index.ts'
 import { defaultWords } from '../stitch/index.ts'
 import { base, baseAs, motif, plain, tote } from '../testing/tote.ts'
@@ -296,6 +296,80 @@ describe('pieces joined inside another', () => {
       'Fold Pocket in, and sew its last row to its row 5: 12 pairs.',
     )
     expect(() => own('last', { on: 'last' })).toThrow('sewn to itself')
+  })
+})
+
+describe('stitches that are sewn to row ends', () => {
+  /** A band of so many sc, sewn by its first row to the row ends of 40 rows of sc that are as tall as wide. */
+  const sewnBand = (count: number, rows = 40, stitch = 'dc') =>
+    done(
+      tote({
+        parts: [
+          baseAs('panel', { count: 20, stitch }),
+          plain({ id: 'rows', stitch, rounds: rows - 1 }),
+        ],
+      } as never),
+      {
+        name: 'addPiece',
+        args: {
+          piece: {
+            ...{ name: 'Band', times: 1, blocks: [] },
+            joins: [
+              {
+                edge: 'first',
+                to: spotOn('bag', { on: 'left' }),
+                ...{ how: 'whip', over: null, corner: 'none' },
+              },
+            ] as const,
+            parts: [baseAs('panel', { count }), plain({ rounds: 3 })],
+          },
+        },
+      },
+    )
+  const joinOf = (design: Design) => compile(design).joins.find(({ how }) => how === 'whip')!
+  const said = (design: Design) => {
+    const { ledger } = compiled(projectOf(design))
+    return joinText(joinOf(design), ledger, defaultWords)
+  }
+
+  // A dc row is 10 mm tall, a sc 5 mm wide (the tote's swatch): 60 sc are 300 mm, 30 row ends.
+  it('go by their lengths: two to each row end of dc', () => {
+    const join = joinOf(sewnBand(60))
+    expect(join.byLength).toBe(true)
+    expect(join.sides.map(({ count }) => count)).toEqual([60, 30])
+    expect(said(sewnBand(60))).toContain('60 stitches along 30 row ends, 2 stitches in each')
+    const { snags } = derive(projectOf(sewnBand(60)), defaultWords)
+    expect(snags.map(({ code }) => code)).not.toContain('join-uneven')
+  })
+
+  it('go one to one where they are as long, and say when there is no room', () => {
+    expect(joinOf(sewnBand(30, 40, 'sc')).byLength).toBeUndefined()
+    expect(said(sewnBand(30, 40, 'sc'))).toContain('30 pairs')
+    // 100 sc are 500 mm, more than the 400 mm of 40 rows.
+    expect(joinOf(sewnBand(100)).byLength).toBeUndefined()
+    const { snags } = derive(projectOf(sewnBand(100)), defaultWords)
+    expect(snags.map(({ code }) => code)).toContain('join-uneven')
+  })
+
+  it('say which sides face, and how far one lies over the other', () => {
+    const design = sewnBand(60)
+    const [join] = design.pieces.at(-1)!.joins
+    const other = (more: object): Design => ({
+      ...design,
+      pieces: [
+        ...design.pieces.slice(0, -1),
+        { ...design.pieces.at(-1)!, joins: [{ ...join!, ...more }] },
+      ],
+    })
+    const seam = (of: Design) => writtenPattern(compile(of), defaultWords).at(-1)!.joins.join(' ')
+    expect(seam(design)).toContain('Wrong sides together')
+    expect(seam(other({ together: 'right' }))).toContain('Right sides together')
+    expect(seam(other({ how: 'flat' }))).toContain(
+      'Right sides up, edge to edge, through the outer loops alone',
+    )
+    expect(seam(other({ lapMm: 25 }))).toContain(
+      'Lay the first 2.5 cm of Band over the left side of',
+    )
   })
 })
 

@@ -41,6 +41,12 @@ function namedWords(
   return `${inMm ? `${far} (${many})` : `${many} (${far})`} ${at > 0 ? 'on from' : 'before'} ${named}`
 }
 
+/** Which piece it is, where there are several; of two that are made alike the front is the one and the back the other. */
+function pieceName(pieces: Ledger['pieces'], { name, times }: Piece, { by }: Spot): string {
+  if (times === 1) return pieces.length > 1 ? name : ''
+  return by === 'back' || by === 'other-side' ? `the other ${name}` : `one ${name}`
+}
+
 /** "one side, between stitches 84 and 1 of round 44"; of several pieces it says which. */
 export function spotWords(
   { pieces }: Pick<Ledger, 'pieces'>,
@@ -55,7 +61,7 @@ export function spotWords(
   const { widthMm, makes, alongMm } = piece.columns
   const stitchMm = widthMm[row]! / Math.max(1, makes[row]!)
   const named = namedWords(spot, piece, stitchMm, words)
-  const name = pieces.length > 1 ? piece.name : ''
+  const name = pieceName(pieces, piece, spot)
   const of = named && name ? `${named} of ${name}` : (named ?? name)
   const first = of ? `${of}, ` : ''
   if (place.of === 'row ends')

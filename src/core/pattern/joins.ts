@@ -127,10 +127,10 @@ function plainJoin(join: Join, ledger: Ledger, words: Words): string {
   return `${text}: ${counted(count, 'pair')}${open > 0 ? openWords(open, pieceOf(other, ledger), words) : ''}.`
 }
 
-/** "; 41 stitches stay open (20.5 cm)": of what is sewn on, the rest is the opening and no fault. */
+/** "; 41 stitches stay open over 20.5 cm": of what is sewn on, the rest is the opening and no fault. */
 function openWords(open: number, { columns, rows }: Piece, { units }: Words): string {
   const mm = (open * columns.widthMm[rows - 1]!) / Math.max(1, columns.makes[rows - 1]!)
-  return `; ${counted(open, 'stitch')} ${open === 1 ? 'stays' : 'stay'} open (${printLength(mm, units)})`
+  return `; ${counted(open, 'stitch')} ${open === 1 ? 'stays' : 'stay'} open over ${printLength(mm, units)}`
 }
 
 /** "Fold Strap along its length, and whip-stitch its left side to its right side": a piece that is sewn to itself. */
@@ -160,7 +160,7 @@ function fromWords({ of, spot }: JoinSide, { across, columns, rows }: Piece): st
 }
 
 /** Of a piece that is made several times and meets one round the others stand as far around from one another. */
-function copiesWords(
+export function copiesWords(
   { of, spot }: JoinSide,
   { columns, rows, worked, times }: Piece,
   made: number,
@@ -172,8 +172,13 @@ function copiesWords(
     return `the ${ordinal(i + 2)} from ${unit(of)} ${at + 1} on`
   })
   return others.length > 5
-    ? `, the others every ${Math.floor(count / made)} stitches`
-    : `, ${listed(others)}`
+    ? `the others every ${Math.floor(count / made)} stitches`
+    : listed(others)
+}
+
+const withCopies = (side: JoinSide, piece: Piece, times: number): string => {
+  const others = copiesWords(side, piece, times)
+  return others && `, ${others}`
 }
 
 /** A side that is met: the edge or row, or (up its rows) none, and where on it. */
@@ -182,7 +187,7 @@ function placeOn(side: JoinSide, ledger: Ledger, times = 1) {
   const piece = pieceOf(side, ledger)
   const from =
     at > 0 || piece.across !== undefined || times > 1
-      ? ` from ${fromWords(side, piece)} on${copiesWords(side, piece, times)}`
+      ? ` from ${fromWords(side, piece)} on${times > 1 ? withCopies(side, piece, times) : ''}`
       : ''
   if (on === 'around') return { edge: null, from: '' }
   if (piece.across !== undefined && (on === 'first' || on === 'last'))

@@ -1,6 +1,6 @@
 import { groundOfRow, type Join, type Ledger, type Piece } from '../ledger/index.ts'
 import { abbrOf } from '../stitch/index.ts'
-import { metWords } from './joins.ts'
+import { copiesWords, metWords } from './joins.ts'
 import { rhythmWords } from './rhythm.ts'
 import { inRuns } from './runs-text.ts'
 import type { RowContext } from './starts.ts'
@@ -18,7 +18,7 @@ export function pickedUp({ ledger, piece, runs, words }: RowContext): string {
   const stitches = inRuns(runs, words, false)
   const own = maybePick(ledger, piece)
   if (own?.around) return allAround(own.around, own, { ledger, piece, words })
-  if (own) return `pick up ${stitches} along ${metWords(own.sides[1], ledger, piece.times)}`
+  if (own) return `pick up ${stitches} along ${metWords(own.sides[1], ledger)}`
   const base = ledger.pieces.find(({ id }) => id === 'base')
   if (!base) return `pick up ${stitches} around`
   const stitch = abbrOf(groundOfRow(ledger, piece, 0), words)
@@ -70,6 +70,9 @@ export function pickedNote(ledger: Ledger, piece: Piece): string | null {
       own.around.in === 'none' ? '' : ' What stands between two sides goes into the corner.'
     return `Along the row ends ${rhythmWords(own.around.left, rows)}.${corner}`
   }
+  const met = own && ledger.pieces.find(({ id }) => id === own.sides[1].piece)
+  const others = met ? copiesWords(own.sides[1], met, piece.times) : ''
+  if (others) return `Pick up ${others}.`
   const along = own
     ? own.sides[1].of === 'row ends' && { stitches: own.sides[0].count, ends: own.sides[1].count }
     : base && { stitches: aroundBase(base, piece).one, ends: base.rows }

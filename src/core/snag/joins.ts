@@ -75,7 +75,7 @@ export const unevenPicks: Finder = ({ design, ledger }) =>
 export const unevenJoins: Finder = ({ design, ledger }) =>
   ledger.joins.flatMap((join, at) => {
     const { reachMm: reach } = join
-    if (reach === null || isPickedAlong(join)) return []
+    if (reach === null || isPickedAlong(join) || join.byLength) return []
     const [side, other] = join.sides
     const [piece, onto] = [side, other].map(({ piece: id }) =>
       ledger.pieces.find((one) => one.id === id)!,

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { FinishField } from '@core/bag'
 import { BODY } from '@core/design'
 import { type Spot, spotOn } from '@core/part'
@@ -13,6 +13,12 @@ import SpotFields from '@app/parts/fields/SpotFields.vue'
 const { field } = defineProps<{ field: FinishField }>()
 const project = useProject()
 const set = (value: unknown) => project.edit(field.edits(value))
+/** A text is hers until she leaves it. */
+const draft = ref(String(field.value))
+watch(
+  () => field.value,
+  (value) => (draft.value = String(value)),
+)
 const spot = computed(() => field.value as Spot | null)
 const bounds = computed(() => ({ min: field.min ?? 0, max: field.max ?? 1 }))
 const words = { piece: 'the piece', on: 'where on the piece' }
@@ -74,11 +80,11 @@ const words = { piece: 'the piece', on: 'where on the piece' }
       <label :for="`finish-${field.key}`">{{ field.label }}</label>
       <ElInput
         :id="`finish-${field.key}`"
+        v-model="draft"
         type="textarea"
         :rows="4"
         :maxlength="field.max"
-        :model-value="String(field.value)"
-        @change="set"
+        @change="set(draft)"
       />
     </template>
     <template v-else>

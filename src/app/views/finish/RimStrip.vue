@@ -78,7 +78,7 @@ const heldAt = (key: string, at: number) =>
   <div ref="room" class="rim-strip">
     <svg
       :width="Math.max(80, width)"
-      height="150"
+      height="158"
       role="group"
       aria-label="The rim, laid out straight"
     >
@@ -126,7 +126,7 @@ const heldAt = (key: string, at: number) =>
       </g>
       <text
         :x="xOf(0)"
-        :y="TOP + 54"
+        :y="TOP + 95"
         class="small here"
         :style="{ textAnchor: hand === 'right' ? 'end' : 'start' }"
       >
