@@ -99,7 +99,12 @@ const cards = computed(() =>
 }
 @media (max-width: 1000px) {
   .finish-cards {
-    grid-template-columns: repeat(auto-fill, minmax(92px, 1fr));
+    grid-template-columns: repeat(5, minmax(0, 1fr));
+  }
+}
+@media (max-width: 640px) {
+  .finish-cards {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
   }
 }
 </style>
