@@ -2,7 +2,7 @@ import { One, OneOf, Text, Whole } from '../document/index.ts'
 import { Id, Letter, Spot, spotOn } from '../part/index.ts'
 import { counted, ordinal } from '../units/index.ts'
 import { MATERIALS } from './drawn.ts'
-import { bareMade, type Fitting, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, inOneYarn, atOneSpot, usualFitting } from './fitting.ts'
 
 /** Beads that are threaded on the yarn before it is worked, and come in every so many stitches of some rows. */
 export class BeadsItem {
@@ -37,6 +37,8 @@ export function threadOrder(all: number, sorts: number) {
 
 export const beads: Fitting<BeadsItem> = {
   ...usualFitting,
+  ...inOneYarn,
+  ...atOneSpot,
   document: BeadsItem,
   name: 'Beads on the yarn',
   hint: 'Threaded on before one begins, and worked in every so many stitches',
@@ -65,10 +67,6 @@ export const beads: Fitting<BeadsItem> = {
     ['sorts', item.sorts === 1 ? 'all of one sort' : `${item.sorts} sorts in turn`],
     '.',
   ],
-  spots: ({ at }) => [at],
-  withSpots: (_, [at]) => ({ at: at! }),
-  yarns: ({ yarn }) => [yarn],
-  withYarn: ({ yarn }, from, to) => (yarn === from ? { yarn: to } : {}),
   made: (item, { rim }, [spot]) => bareMade(0, { counts: beadsOn((spot ?? rim).count, item) }),
   text: ({ item, made: { counts }, rows: [row] }) => {
     const { each, all } = counts as ReturnType<typeof beadsOn>

@@ -3,7 +3,7 @@ import { Id, Letter, LIMITS, Spot, spotOn } from '../part/index.ts'
 import { printLength } from '../units/index.ts'
 import { MATERIALS } from './drawn.ts'
 import { optionsOf } from './fields.ts'
-import { bareMade, type Fitting, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, inOneYarn, usualFitting } from './fitting.ts'
 import { maybeOpposite } from './opposite.ts'
 
 const whats = {
@@ -51,6 +51,7 @@ export function sleeveStitches(widthMm: number, stitchWidthMm: number, onStitch:
 
 export const bought: Fitting<BoughtItem> = {
   ...usualFitting,
+  ...inOneYarn,
   document: BoughtItem,
   name: 'Bought handle',
   hint: 'A handle, chain or ring that is bought, in a sleeve, sewn on or clipped in',
@@ -87,8 +88,6 @@ export const bought: Fitting<BoughtItem> = {
   ],
   spots: (item) => [item.at, ...[pairOf(item)].filter((spot) => spot !== null)],
   withSpots: (_, [at]) => ({ at: at! }),
-  yarns: ({ yarn }) => [yarn],
-  withYarn: ({ yarn }, from, to) => (yarn === from ? { yarn: to } : {}),
   made: (item, { stitchWidthMm, rim }, [spot]) => {
     const { at } = spot ?? rim
     const wide = sleeveStitches(item.widthMm, stitchWidthMm, Math.round(2 * at) % 2 === 1)

@@ -3,7 +3,7 @@ import { Id, Letter, LIMITS, Spot, spotOn } from '../part/index.ts'
 import { abbrOf, stitchById } from '../stitch/index.ts'
 import { counted, printLength } from '../units/index.ts'
 import { optionsOf } from './fields.ts'
-import { bareMade, type Fitting, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, inOneYarn, usualFitting } from './fitting.ts'
 import { maybeOpposite } from './opposite.ts'
 
 const ways = {
@@ -40,6 +40,7 @@ const pairOf = ({ from, to, pair }: ChainHandleItem): readonly Spot[] => {
 
 export const chainHandle: Fitting<ChainHandleItem> = {
   ...usualFitting,
+  ...inOneYarn,
   document: ChainHandleItem,
   name: 'Chain handle',
   hint: 'A chain from one marked stitch of the edge to another, plain, doubled or slip-stitched back',
@@ -80,8 +81,6 @@ export const chainHandle: Fitting<ChainHandleItem> = {
   spots: (item) => [item.from, item.to, ...pairOf(item)],
   withSpots: (_, [from, to]) => ({ from: from!, to: to! }),
   mirrored: () => [0, 1],
-  yarns: ({ yarn }) => [yarn],
-  withYarn: ({ yarn }, from, to) => (yarn === from ? { yarn: to } : {}),
   made: (item, { stitchWidthMm }) => {
     const { strands, way, yarn } = item
     const each = stitchWidthMm * Math.sqrt(strands)

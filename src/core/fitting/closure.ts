@@ -5,7 +5,7 @@ import { printLength } from '../units/index.ts'
 import type { Caution } from './cautions.ts'
 import { MATERIALS } from './drawn.ts'
 import { optionsOf } from './fields.ts'
-import { bareMade, type Fitting, type ItemSaid, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, type ItemSaid, inOneYarn, usualFitting } from './fitting.ts'
 
 /** Kinds of closure: what each is called, whether a loop of chain goes over it, and how far around it that must reach for each mm it is across (from memory). */
 const whats = {
@@ -79,6 +79,7 @@ const texts: Readonly<Record<What, (said: Said) => string>> = {
 
 export const closure: Fitting<ClosureItem> = {
   ...usualFitting,
+  ...inOneYarn,
   document: ClosureItem,
   name: 'Closure',
   hint: 'A button, toggle or bead with its loop; a snap, magnet, clasp or zip; ties',
@@ -123,8 +124,6 @@ export const closure: Fitting<ClosureItem> = {
   ],
   spots: ({ at, meets }) => (meets ? [at, meets] : [at]),
   withSpots: (_, [at, meets]) => ({ at: at!, meets: meets ?? null }),
-  yarns: ({ yarn }) => [yarn],
-  withYarn: ({ yarn }, from, to) => (yarn === from ? { yarn: to } : {}),
   made: ({ what, sizeMm, yarn, meets }, { stitchWidthMm }) => {
     const loop = meets ? loopChains(what, sizeMm, stitchWidthMm) : 0
     const tie = what === 'ties' ? Math.max(1, Math.round(sizeMm / stitchWidthMm)) : 0

@@ -4,7 +4,7 @@ import { printLength } from '../units/index.ts'
 import { cordOf, cordText, cordThickMm, type CordWay, cordWays } from './cord-making.ts'
 import { type Drawn, MATERIALS } from './drawn.ts'
 import { type Field, optionsOf } from './fields.ts'
-import { bareMade, type Fitting, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, inOneYarn, fromTo, usualFitting } from './fitting.ts'
 import { endWords, trimCautions, trimText, type TrimWay, trimWays, trimYarn } from './trims.ts'
 
 /** What every cord of yarn has. */
@@ -50,6 +50,8 @@ const TAILS = 'Fasten off, leaving tails to tie.'
 
 export const cord: Fitting<CordItem> = {
   ...usualFitting,
+  ...inOneYarn,
+  ...fromTo,
   document: CordItem,
   name: 'Cord',
   hint: 'A cord of one to three strands, chained or twisted, tied to two places of the bag',
@@ -88,10 +90,6 @@ export const cord: Fitting<CordItem> = {
       : ([' of ', ['endMm', printLength(endMm, words.units)]] as const)),
     '.',
   ],
-  spots: ({ from, to }) => [from, to],
-  withSpots: (_, [from, to]) => ({ from: from!, to: to! }),
-  yarns: ({ yarn }) => [yarn],
-  withYarn: ({ yarn }, from, to) => (yarn === from ? { yarn: to } : {}),
   made: (item, { stitchWidthMm }) => {
     const { chains, lengthMm, cutMm, yarn } = cordOf(item, item.lengthMm, stitchWidthMm)
     return bareMade(lengthMm, {

@@ -4,7 +4,7 @@ import { printLength } from '../units/index.ts'
 import { Cord, cordBegin, cordFields, trimDrawn, trimOf } from './cord.ts'
 import { cordOf, cordText, cordThickMm, cordWays, KNOT_MM } from './cord-making.ts'
 import { type Field, optionsOf } from './fields.ts'
-import { bareMade, type Fitting, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, inOneYarn, usualFitting } from './fitting.ts'
 import { trimCautions, trimText, trimWays, trimYarn } from './trims.ts'
 
 /** A cord, or two from opposite sides, threaded over and under the stitches of a round, or through loops. */
@@ -69,6 +69,7 @@ function endsKnotted({ ends, cords }: DrawstringItem): string {
 
 export const drawstring: Fitting<DrawstringItem> = {
   ...usualFitting,
+  ...inOneYarn,
   document: DrawstringItem,
   name: 'Drawstring',
   hint: 'One cord, or two from opposite sides, over and under the stitches of a round',
@@ -130,8 +131,6 @@ export const drawstring: Fitting<DrawstringItem> = {
   ],
   spots: ({ round }) => [round],
   withSpots: (_, [round]) => ({ round: round! }),
-  yarns: ({ yarn }) => [yarn],
-  withYarn: ({ yarn }, from, to) => (yarn === from ? { yarn: to } : {}),
   made: (item, { stitchWidthMm, rim }, [spot]) => {
     const { count, mm } = spot ?? rim
     const long = mm + 2 * item.hangMm + (item.ends === 'none' ? 0 : 2 * KNOT_MM)

@@ -110,3 +110,20 @@ export const usualFitting = {
   cautions: () => [],
   beforeRow: () => false,
 } as const
+
+/** Of one that is worked or sewn on in one yarn. */
+export const inOneYarn = {
+  yarns: ({ yarn }: { readonly yarn: string }) => [yarn],
+  withYarn: ({ yarn }: { readonly yarn: string }, from: string, to: string) =>
+    yarn === from ? { yarn: to } : {},
+} as const
+/** Of one that stands at one spot. */
+export const atOneSpot = {
+  spots: ({ at }: { readonly at: Spot }) => [at],
+  withSpots: (_: unknown, [at]: readonly Spot[]) => ({ at: at! }),
+} as const
+/** Of one that goes from one spot to another. */
+export const fromTo = {
+  spots: ({ from, to }: { readonly from: Spot; readonly to: Spot }) => [from, to],
+  withSpots: (_: unknown, [from, to]: readonly Spot[]) => ({ from: from!, to: to! }),
+} as const

@@ -3,7 +3,7 @@ import { Id, Letter, Spot, spotOn } from '../part/index.ts'
 import { abbrOf, stitchById } from '../stitch/index.ts'
 import { counted, printLength } from '../units/index.ts'
 import { optionsOf } from './fields.ts'
-import { bareMade, type Fitting, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, inOneYarn, atOneSpot, usualFitting } from './fitting.ts'
 
 const uses = {
   wrist: 'to carry it by the wrist',
@@ -30,6 +30,8 @@ export class LoopItem {
 
 export const loop: Fitting<LoopItem> = {
   ...usualFitting,
+  ...inOneYarn,
+  ...atOneSpot,
   document: LoopItem,
   name: 'Loop',
   hint: 'A loop of chain for the wrist or a hook, or several around for a cord to go through',
@@ -60,10 +62,6 @@ export const loop: Fitting<LoopItem> = {
     ['at', at!],
     '.',
   ],
-  spots: ({ at }) => [at],
-  withSpots: (_, [at]) => ({ at: at! }),
-  yarns: ({ yarn }) => [yarn],
-  withYarn: ({ yarn }, from, to) => (yarn === from ? { yarn: to } : {}),
   made: ({ lengthMm, make, times, yarn }, { stitchWidthMm }, [spot]) => {
     const chains = Math.max(1, Math.round(lengthMm / stitchWidthMm))
     const [ch, slip] = [stitchById('ch').yarn, stitchById('sl-st').yarn]

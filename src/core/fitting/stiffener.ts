@@ -3,7 +3,7 @@ import { Id, Letter } from '../part/index.ts'
 import { outlineAt, perimeterOf } from '../shape/index.ts'
 import { counted, printLength } from '../units/index.ts'
 import { type CutPiece, plate } from './cutting.ts'
-import { bareMade, type Fitting, type FittingBag, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, type FittingBag, inOneYarn, usualFitting } from './fitting.ts'
 
 /** A plate that keeps the base flat. */
 export class StiffenerItem {
@@ -47,6 +47,7 @@ export function maybePlate(
 
 export const stiffener: Fitting<StiffenerItem> = {
   ...usualFitting,
+  ...inOneYarn,
   document: StiffenerItem,
   name: 'Base plate',
   hint: 'A plate of board or plastic canvas under the lining, with holes at the stitches it is sewn to',
@@ -77,8 +78,6 @@ export const stiffener: Fitting<StiffenerItem> = {
         ] as const)),
     '.',
   ],
-  yarns: ({ yarn }) => [yarn],
-  withYarn: ({ yarn }, from, to) => (yarn === from ? { yarn: to } : {}),
   made: (item, bag) => {
     const cut = maybePlate(item, bag)
     const sewn =

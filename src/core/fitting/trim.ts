@@ -3,7 +3,7 @@ import { Id, Letter, Spot, spotOn } from '../part/index.ts'
 import { counted, printLength } from '../units/index.ts'
 import { MATERIALS } from './drawn.ts'
 import { optionsOf } from './fields.ts'
-import { bareMade, type Fitting, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, inOneYarn, atOneSpot, usualFitting } from './fitting.ts'
 import { trimText, trimYarn } from './trims.ts'
 
 const whats = { tassel: 'tassel', pompom: 'pompom', bead: 'bead' } as const
@@ -25,6 +25,8 @@ export class TrimItem {
 
 export const trim: Fitting<TrimItem> = {
   ...usualFitting,
+  ...inOneYarn,
+  ...atOneSpot,
   document: TrimItem,
   name: 'Trim',
   hint: 'Tassels, pompoms or beads, at a place or evenly around',
@@ -55,10 +57,6 @@ export const trim: Fitting<TrimItem> = {
     ['at', at!],
     '.',
   ],
-  spots: ({ at }) => [at],
-  withSpots: (_, [at]) => ({ at: at! }),
-  yarns: ({ yarn }) => [yarn],
-  withYarn: ({ yarn }, from, to) => (yarn === from ? { yarn: to } : {}),
   made: ({ what, sizeMm, wraps, yarn, times }, _, [spot]) => {
     const wound = trimYarn({ what, sizeMm, wraps, yarn }, times)
     const count = spot?.round ? spot.count : 0

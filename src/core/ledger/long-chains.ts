@@ -1,5 +1,5 @@
 import { stitchById } from '../stitch/index.ts'
-import { type Ledger, type Piece, runsOfRow } from './ledger.ts'
+import { eachBlock, type Ledger, type Piece, runsOfRow } from './ledger.ts'
 
 /** A chain that stands over stitches it passes, in a round's own order. Places count from its first stitch, a half on a stitch. */
 export interface LongChain {
@@ -16,8 +16,23 @@ const LONG = 8
 
 type Known = Pick<Ledger, 'stitches' | 'yarns' | 'hows'>
 
+const NONE: readonly LongChain[] = []
+/** Most rows have none, which is seen without writing them out. */
+function hasLong({ stitches }: Known, piece: Piece, row: number): boolean {
+  const chain = stitches.indexOf('ch')
+  if (chain < 0) return false
+  const { runStitch, runCount } = piece.columns
+  let found = false
+  eachBlock(piece, row, (first, end) => {
+    for (let run = first; run < end; run++)
+      found ||= runStitch[run] === chain && runCount[run]! >= LONG
+  })
+  return found
+}
+
 /** The long chains of a row that stand over at most as many stitches as they have. */
 export function longChains(ledger: Known, piece: Piece, row: number): readonly LongChain[] {
+  if (!hasLong(ledger, piece, row)) return NONE
   let [at, from] = [0, 0]
   let chain: { readonly from: number; readonly count: number } | null = null
   let gap: { readonly at: number; readonly count: number } | null = null
