@@ -22,6 +22,8 @@ export interface Ground {
   readonly sides?: Sides
   /** The middles of front and back in the round that comes, counted as its program is; null, or none, where it has no front. */
   readonly front?: () => { readonly front: number; readonly back: number } | null
+  /** Where in its program the round that comes begins, where that is not at its beginning. */
+  readonly begins?: number
   /** Places further on at which every round after the first begins its program. */
   readonly step?: number
 }

@@ -57,6 +57,8 @@ export interface HandlesOn {
   /** The one that centres on the front, about a fifth of the count, where it is not said. */
   readonly gap?: number | null
   readonly chain?: number | null
+  /** Stitches there must be before the first: a start that is one stands there. */
+  readonly least?: number
 }
 
 /** Narrower than this no hand goes through. */
@@ -92,7 +94,7 @@ function maybeLaid({
   const frontFirst = one <= other
   const [first, second] = frontFirst ? [at(one), at(other)] : [at(other), at(one)]
   const [between, b] = [second - first - gap, count - second - gap]
-  if (gap < 1 || first < 0 || between < 0 || b < 0) return null
+  if (gap < 1 || first < (asked.least ?? 0) || between < 0 || b < 0) return null
   const [near, far] = frontFirst ? [first, second] : [second, first]
   const off = [near + gap / 2 - one, far + gap / 2 - other] as const
   return {

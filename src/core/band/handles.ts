@@ -24,15 +24,24 @@ export class HandlesPart extends Section {
   @Flag() readonly together!: boolean
 }
 
-/** The handles of a band on its ground; null where they do not fit, or the ground has no front. */
+/**
+ * The handles of a band on its ground; null where they do not fit: the ground has no front, a chain is shorter than what it passes over, or the
+ * round begins within one, or right beside it.
+ */
 export function maybeHandlesOf(
   { gap, chain }: Pick<HandlesPart, 'gap' | 'chain'>,
-  { count, front }: Pick<Ground, 'count' | 'front'>,
+  { count, front, begins = 0 }: Pick<Ground, 'count' | 'front' | 'begins'>,
 ): Handles | null {
   const middles = front?.()
-  return middles
-    ? maybeHandlesOn({ count, middles: [middles.front, middles.back], gap, chain })
-    : null
+  if (!middles) return null
+  const on = [middles.front, middles.back] as const
+  const made = maybeHandlesOn({ count, middles: on, gap, chain, least: 1 })
+  if (!made || made.chain < made.gap) return null
+  const isWithin = (from: number, over: number) =>
+    (((begins - (from - 1)) % count) + count) % count <= over + 1
+  const second = made.a + made.gap + made.between
+  const within = begins > 0 && (isWithin(made.a, made.gap) || isWithin(second, made.gap2))
+  return within ? null : made
 }
 
 /** The first round over handles with the corners closed, begun so many places further on; null where there is no room for that. */

@@ -1,5 +1,4 @@
 import fc from 'fast-check'
-import { compile } from '../ledger/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import { handWritten } from '../testing/hand-rows.ts'
 import { anyText } from '../testing/junk.ts'
@@ -7,6 +6,7 @@ import { alarmsOf } from '../testing/alarms.ts'
 import { isFound, planted, type Planted } from '../testing/plant.ts'
 import { styles, writtenIn } from '../testing/written.ts'
 import { checkPattern, type CheckOptions, problemText } from './index.ts'
+import { isPaired } from '../testing/paired.ts'
 import { tries } from '../testing/tries.ts'
 
 const codes = (text: string, options?: CheckOptions) => {
@@ -39,7 +39,7 @@ describe('a correct pattern', () => {
     fc.assert(
       fc.property(anyDesign, fc.constantFrom(...Object.keys(styles)), (design, style) => {
         // A bag whose halves are not equal is said to be so, and rightly.
-        fc.pre(compile(design).unequal === null)
+        fc.pre(isPaired(design))
         expect(wrong(writtenIn(design, style))).toEqual([])
       }),
       { numRuns: tries(30) },

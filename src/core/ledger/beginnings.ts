@@ -36,16 +36,22 @@ const beginsOnStart = (making: Making, stitch: string): boolean =>
   making.first === 'same' ||
   startIsStitch(making, stitchById(stitch))
 
-/** Where the program of the next round begins, counted from where the piece did, and how much further on that of each after it. */
+/**
+ * Where the program of the next round begins, counted from where the piece did; how much further on that of each after it; and where in
+ * its program the round begins, where that keeps to its plan.
+ */
 export function beginningOf(
   { count, lastBegin }: Pick<PieceBuilder, 'count' | 'lastBegin'>,
   making: Making,
   stitch: string,
-): { readonly place: number; readonly step: number } {
+): { readonly place: number; readonly step: number; readonly begins: number } {
   // Turned rounds, and those begun anew elsewhere, keep to the places of their plan.
-  if (making.working === 'turned' || making.anew !== null) return { place: 0, step: 0 }
+  if (making.working === 'turned' || making.anew !== null) {
+    const on = making.anew === null ? 0 : making.anew - 1
+    return { place: 0, step: 0, begins: count > 0 ? (lastBegin + on) % count : 0 }
+  }
   const step = beginsOnStart(making, stitch) ? 0 : 1
-  return { place: count > 0 ? (lastBegin + step) % count : 0, step }
+  return { place: count > 0 ? (lastBegin + step) % count : 0, step, begins: 0 }
 }
 
 /**

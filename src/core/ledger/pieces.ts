@@ -262,9 +262,9 @@ function frontFor(
   { design, builder, tables }: Building,
   part: BandPart,
   count: number,
-): Pick<Ground, 'front' | 'step'> {
+): Pick<Ground, 'front' | 'step' | 'begins'> {
   const below = builder.rowCount
-  const { place, step } = beginningOf(builder, makingOf(design, part), part.stitch)
+  const { place, step, begins } = beginningOf(builder, makingOf(design, part), part.stitch)
   const known = {
     ...{ hows: tables.hows.list, stitches: tables.stitches.list, yarns: tables.yarns.list },
   }
@@ -274,7 +274,7 @@ function frontFor(
     const on = (at: number) => inRound(at - place, count)
     return middles && { front: on(middles.front), back: on(middles.back) }
   }
-  return { front, step }
+  return { front, step, begins }
 }
 
 /** What a piece is compiled with. */

@@ -24,7 +24,7 @@ function centred(part: HandlesPart, gap: number, count: number, middles: Middles
     (_, i) => gap + (i % 2 === 0 ? -1 : 1) * (1 + (i >> 1)),
   )
   const fits = tried.flatMap((one) => {
-    const made = maybeHandlesOn({ count, middles, gap: one, chain: part.chain })
+    const made = maybeHandlesOn({ count, middles, gap: one, chain: part.chain, least: 1 })
     return made?.centred ? [mendWith(part, one, made.chain)] : []
   })
   return fits.slice(0, 2)

@@ -269,7 +269,7 @@ const snagSaid = saidBy<SnagFacts, Words, SnagText>({
   },
   'handles-misfit': ({ name, count, gap }) => ({
     title: `${name} do not fit.`,
-    text: `Two gaps of ${gap} on ${count} stitches, in the middles of front and back, leave no edge between them, or the round begins within one. Its rounds are plain until they fit.`,
+    text: `Two gaps of ${gap} on ${count} stitches, in the middles of front and back, leave no edge between them, the round begins within one or beside it, or a chain is shorter than what it passes over. Its rounds are plain until they fit.`,
   }),
   'threads-unevenly': ({ name, count, period, left }) => ({
     title: `${name} does not come out evenly.`,
