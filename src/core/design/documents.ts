@@ -1,5 +1,5 @@
 import { type BandPart, bands } from '../band/index.ts'
-import { fittingKinds, fittings, type Item } from '../fitting/index.ts'
+import { fittingKinds, type Item, itemDocuments } from '../fitting/index.ts'
 import {
   type Edge,
   edges,
@@ -288,7 +288,7 @@ export class Design {
     keepDiscriminatorProperty: true,
     discriminator: {
       property: 'kind',
-      subTypes: Object.entries(fittings).map(([name, { document }]) => ({ name, value: document })),
+      subTypes: Object.entries(itemDocuments).map(([name, value]) => ({ name, value })),
     },
   })
   readonly items!: readonly Item[]

@@ -1,6 +1,6 @@
 import { bandOf } from '../band/index.ts'
 import type { Fault } from '../document/index.ts'
-import { fittingOf } from '../fitting/index.ts'
+import { itemYarns } from '../fitting/index.ts'
 import { LIMITS } from '../part/index.ts'
 import { type BasePart, constructionOf } from '../shape/index.ts'
 import { shortened } from '../units/index.ts'
@@ -36,7 +36,7 @@ export function designFaults(design: Design): Fault[] {
   design.items.forEach((item, i) => {
     if (things.has(item.id)) say(`items[${i}].id`, 'is there twice')
     things.add(item.id)
-    for (const letter of fittingOf(item).yarns(item))
+    for (const letter of itemYarns(item))
       if (!letters.has(letter)) say(`items[${i}].yarn`, `no yarn has the letter ${letter}`)
   })
   design.measured.forEach(({ yarn }, i) => {
