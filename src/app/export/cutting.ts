@@ -1,5 +1,5 @@
 import { cuttingPages, cuttingSvg, type Paper, papers } from '@core/file'
-import { fittingOf } from '@core/fitting'
+import { saidOf } from '@core/fitting'
 import type { Design } from '@core/design'
 import type { Export, Outgoing } from './export.ts'
 
@@ -10,8 +10,7 @@ const cutsOf = ({ derived }: Outgoing) =>
     .map(({ item, cut }) => ({ name: item.name, cut }))
 
 /** Whether something of it may be cut. */
-const isCut = ({ items }: Design): boolean =>
-  items.some((item) => fittingOf(item).group === 'inside')
+const isCut = ({ items }: Design): boolean => items.some((item) => saidOf(item).group === 'inside')
 
 export const cuttingDrawing: Export = {
   id: 'cutting-svg',

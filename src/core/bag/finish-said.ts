@@ -20,6 +20,7 @@ import {
   drops,
   type Field,
   fittingOf,
+  saidOf,
   type Item,
   lengthForDrop,
   loadedDrops,
@@ -506,8 +507,8 @@ function itemSaid(bag: Compiled, id: string, words: Words): readonly FinishPiece
   const { design, ledger } = bag
   const one = ledger.items.find(({ item }) => item.id === id)!
   const { item } = one
-  const fitting = fittingOf(item)
-  const said = fitting.says(item, {
+  const [fitting, how] = [fittingOf(item), saidOf(item)]
+  const said = how.says(item, {
     ...{ made: one, words },
     yarn: (letter) => yarnByLetter(design, letter).name,
     places: placesOf(bag, one, fitting.spots(item), words),
@@ -515,7 +516,7 @@ function itemSaid(bag: Compiled, id: string, words: Words): readonly FinishPiece
   return said.map((piece): FinishPiece => {
     if (typeof piece === 'string') return piece
     const [key, text] = piece
-    const found = fitting.fields.find((field) => field.key === key)!
+    const found = how.fields.find((field) => field.key === key)!
     const value = item[key as keyof Item] as unknown
     return field(text, { ...found, value } as FinishField, (to) => [
       { name: 'setItem', args: { id, values: { [key]: to } as Partial<Item> } },
@@ -550,7 +551,7 @@ export function fieldsBeside(
   const keys = new Set(
     said.flatMap((piece) => (typeof piece === 'string' ? [] : [piece.field.key])),
   )
-  return fittingOf(one.item)
+  return saidOf(one.item)
     .fields.filter(({ key }) => !keys.has(key))
     .map((found) => ({
       ...(found as unknown as FinishField),

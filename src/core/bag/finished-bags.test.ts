@@ -55,7 +55,13 @@ describe('bags that are finished to the last thread', () => {
     const text = writtenIn(cymbal!, 'own')
     expect(text.indexOf('Weigh what is left of A.')).toBeGreaterThan(0)
     const { steps } = finishingOf(compile(cymbal!), defaultWords, 3)
-    expect(steps.map(({ name }) => name)).toEqual(['Ends', 'Lining', 'Base plate', 'Ring'])
+    expect(steps.map(({ name }) => name)).toEqual([
+      'Ends',
+      'Lining',
+      'Base plate',
+      'Slip stitches on',
+      'Ring',
+    ])
   })
 
   it('mind what is to be minded, each thing once', () => {

@@ -16,8 +16,9 @@ import {
 import {
   type FittingGroup,
   type FittingKind,
-  fittingOf,
   fittings,
+  fittingsSaid,
+  saidOf,
   type Item,
   lengthForDrop,
   drops,
@@ -91,7 +92,7 @@ export function newItem<K extends FittingKind>(
   kind: K,
   over: Partial<Extract<Item, { kind: K }>> = {},
 ): Omit<Extract<Item, { kind: K }>, 'id'> {
-  const fitting = fittings[kind] as { begin: (of: ReturnType<typeof from>) => object }
+  const fitting = fittingsSaid[kind] as { begin: (of: ReturnType<typeof from>) => object }
   return { ...fitting.begin(from(compiled)), ...over } as Omit<Extract<Item, { kind: K }>, 'id'>
 }
 
@@ -313,7 +314,7 @@ const item = <K extends FittingKind>(
   over: Partial<Extract<Item, { kind: K }>> = {},
   can: (bag: Compiled) => boolean = () => true,
 ): Finish => ({
-  ...{ id, card: cardOfGroup[fittings[kind].group], name, hint: fittings[kind].hint },
+  ...{ id, card: cardOfGroup[fittingsSaid[kind].group], name, hint: fittingsSaid[kind].hint },
   edits: (bag) => (can(bag) ? [put(bag, kind, over)] : null),
 })
 
@@ -354,7 +355,7 @@ const closed = (
   name: string,
   over: Partial<Extract<Item, { kind: 'closure' }>>,
 ): Finish => ({
-  ...{ id, card: 'closure', name, hint: fittings.closure.hint },
+  ...{ id, card: 'closure', name, hint: fittingsSaid.closure.hint },
   edits: (bag) => [put(bag, 'closure', { name, ...closureSpots(bag), ...over })],
 })
 
@@ -384,6 +385,15 @@ function withButtonhole(bag: Compiled): readonly Edit[] | null {
       { name: 'addItem', args: { item: { ...button, at, meets: null } } } as Edit,
     ]
   )
+}
+
+/** The row at the bottom fold: where a base ends, or a panel is folded. */
+function foldRow({ ledger }: Compiled): string {
+  const body = bodyOf(ledger)
+  const { front } = ledger
+  const up = front.kind === 'folded' ? (front.flap === 'last' ? front.up : body.rows - front.up) : 0
+  const row = up > 0 ? up - 1 : Math.max(0, body.parts[0]!.endRow - 1)
+  return idOfRow(body, Math.min(row, body.rows - 1))
 }
 
 /** Every way there is. */
@@ -485,6 +495,11 @@ export const finishes: readonly Finish[] = [
   item('tassel', 'trim', 'A tassel'),
   item('pompom', 'trim', 'A pompom', { what: 'pompom', name: 'Pompom', sizeMm: 50, wraps: 120 }),
   item('beads', 'beads', 'Beads on the yarn'),
+  {
+    ...{ id: 'fold', card: 'more', name: 'Slip stitches on' },
+    hint: fittingsSaid.surface.hint,
+    edits: (bag) => [put(bag, 'surface', { at: spotOn(BODY, { on: 'row', row: foldRow(bag) }) })],
+  },
   item('block', 'line', 'Block to size', {
     name: 'Block',
     text: 'Block to size: wet it, shape it over something of its size, and let it dry.',
@@ -529,7 +544,7 @@ export function finishedWith(design: Design): readonly Finished[] {
   })
   const items = design.items.map((one): Finished => ({
     ...{ of: 'item', id: one.id, name: one.name },
-    card: cardOfGroup[fittingOf(one).group],
+    card: cardOfGroup[saidOf(one).group],
   }))
   return [...parts, ...pieces, ...items].sort(
     (a, b) => finishCardIds.indexOf(a.card) - finishCardIds.indexOf(b.card),

@@ -1,6 +1,6 @@
 import { isBandOf } from '../band/index.ts'
 import { BODY, type Edit, partById, type PieceJoin } from '../design/index.ts'
-import { fittingOf, type Item } from '../fitting/index.ts'
+import { fittingOf, type Item, saidOf } from '../fitting/index.ts'
 import {
   bodyOf,
   type Compiled,
@@ -149,10 +149,10 @@ function ofItem({ design, ledger }: Compiled, body: Piece, row: number, id: stri
   const one = ledger.items.find(({ item }) => item.id === id)
   const item = design.items.find((found) => found.id === id)
   if (!one || !item) return { stretches: [], marks: [] }
-  const fitting = fittingOf(item)
+  const [fitting, { fields }] = [fittingOf(item), saidOf(item)]
   const spots = fitting.spots(item)
   // Only those one can set: others face them.
-  const own = fitting.fields.filter(({ kind }) => kind === 'spot')
+  const own = fields.filter(({ kind }) => kind === 'spot')
   const count = placesAround(body, row)
   const marks = own.flatMap(({ label }, i): RimMark[] => {
     const [place, spot] = [one.places[i], spots[i]]

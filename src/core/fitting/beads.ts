@@ -2,7 +2,14 @@ import { One, OneOf, Text, Whole } from '../document/index.ts'
 import { Id, Letter, Spot, spotOn } from '../part/index.ts'
 import { counted, ordinal } from '../units/index.ts'
 import { MATERIALS } from './drawn.ts'
-import { bareMade, type Fitting, inOneYarn, atOneSpot, usualFitting } from './fitting.ts'
+import {
+  bareMade,
+  type Fitting,
+  type FittingSaid,
+  inOneYarn,
+  atOneSpot,
+  usualFitting,
+} from './fitting.ts'
 
 /** Beads that are threaded on the yarn before it is worked, and come in every so many stitches of some rows. */
 export class BeadsItem {
@@ -39,7 +46,16 @@ export const beads: Fitting<BeadsItem> = {
   ...usualFitting,
   ...inOneYarn,
   ...atOneSpot,
-  document: BeadsItem,
+  made: (item, { rim }, [spot]) => bareMade(0, { counts: beadsOn((spot ?? rim).count, item) }),
+  drawn: ({ every }, { counts }) =>
+    Array.from({ length: Math.min(60, counts['each'] ?? 0) }, (_, i, all = counts['each']!) => ({
+      ...{ shape: 'ball' as const, spot: 0, radiusMm: 2.6, downMm: 0, ink: MATERIALS.shell },
+      on: every > 0 ? i / Math.min(60, all) : 0,
+    })),
+  cautions: () => ['small'],
+}
+
+export const beadsSaid: FittingSaid<BeadsItem> = {
   name: 'Beads on the yarn',
   hint: 'Threaded on before one begins, and worked in every so many stitches',
   group: 'more',
@@ -67,7 +83,6 @@ export const beads: Fitting<BeadsItem> = {
     ['sorts', item.sorts === 1 ? 'all of one sort' : `${item.sorts} sorts in turn`],
     '.',
   ],
-  made: (item, { rim }, [spot]) => bareMade(0, { counts: beadsOn((spot ?? rim).count, item) }),
   text: ({ item, made: { counts }, rows: [row] }) => {
     const { each, all } = counts as ReturnType<typeof beadsOn>
     const { many, order } = threadOrder(all, item.sorts)
@@ -78,10 +93,4 @@ export const beads: Fitting<BeadsItem> = {
     const rows = item.rows > 1 ? ` and each of the ${item.rows - 1} rows above` : ''
     return `Before you begin with ${item.yarn}, thread ${counted(all, 'bead')} on it.${sorts} In ${row}${rows} push one up before every ${item.every === 1 ? 'stitch' : `${ordinal(item.every)} stitch`} (${each} in a row); it stays at the back of the stitch as it is worked.`
   },
-  drawn: ({ every }, { counts }) =>
-    Array.from({ length: Math.min(60, counts['each'] ?? 0) }, (_, i, all = counts['each']!) => ({
-      ...{ shape: 'ball' as const, spot: 0, radiusMm: 2.6, downMm: 0, ink: MATERIALS.shell },
-      on: every > 0 ? i / Math.min(60, all) : 0,
-    })),
-  cautions: () => ['small'],
 }

@@ -3,7 +3,7 @@ import { Id, Letter, LIMITS, Spot, spotOn } from '../part/index.ts'
 import { printLength } from '../units/index.ts'
 import { MATERIALS } from './drawn.ts'
 import { optionsOf } from './fields.ts'
-import { bareMade, type Fitting, inOneYarn, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, type FittingSaid, inOneYarn, usualFitting } from './fitting.ts'
 import { maybeOpposite } from './opposite.ts'
 
 const whats = {
@@ -52,7 +52,42 @@ export function sleeveStitches(widthMm: number, stitchWidthMm: number, onStitch:
 export const bought: Fitting<BoughtItem> = {
   ...usualFitting,
   ...inOneYarn,
-  document: BoughtItem,
+  spots: (item) => [item.at, ...[pairOf(item)].filter((spot) => spot !== null)],
+  withSpots: (_, [at]) => ({ at: at! }),
+  made: (item, { stitchWidthMm, rim }, [spot]) => {
+    const { at } = spot ?? rim
+    const wide = sleeveStitches(item.widthMm, stitchWidthMm, Math.round(2 * at) % 2 === 1)
+    const times = pairOf(item) ? 2 : 1
+    const sewn = item.held === 'clipped' ? 0 : times * (item.what === 'ring' ? 1 : 2) * SEWS
+    return bareMade(item.what === 'ring' ? 0 : item.lengthMm, {
+      counts: { wide, half: Math.floor(wide / 2), odd: wide % 2, times },
+      yarns: sewn > 0 ? [{ letter: item.yarn, inSc: 0, metres: sewn, tails: 2 * times }] : [],
+    })
+  },
+  drawn: (item, { counts }) => {
+    const spots = [0, 1].slice(0, counts['times'] ?? 1)
+    const ink = {
+      wood: MATERIALS.wood,
+      leather: MATERIALS.leather,
+      chain: MATERIALS.metal,
+      ring: MATERIALS.metal,
+    }[item.what]
+    if (item.what === 'ring')
+      return spots.map((spot) => ({
+        ...{ shape: 'ring' as const, spot, radiusMm: item.widthMm / 2, thickMm: 3, ink },
+      }))
+    return spots.map((spot) => ({
+      ...{ shape: 'bow' as const, spot, wideMm: item.widthMm, lengthMm: item.lengthMm },
+      ...{ thickMm: item.what === 'chain' ? 3 : 6, ink },
+    }))
+  },
+  cautions: ({ what, lengthMm }) => [
+    ...(what === 'ring' ? [] : (['load'] as const)),
+    ...(lengthMm > 600 && what !== 'ring' ? (['strangle'] as const) : []),
+  ],
+}
+
+export const boughtSaid: FittingSaid<BoughtItem> = {
   name: 'Bought handle',
   hint: 'A handle, chain or ring that is bought, in a sleeve, sewn on or clipped in',
   group: 'bought',
@@ -86,18 +121,6 @@ export const bought: Fitting<BoughtItem> = {
     ['at', at!],
     '.',
   ],
-  spots: (item) => [item.at, ...[pairOf(item)].filter((spot) => spot !== null)],
-  withSpots: (_, [at]) => ({ at: at! }),
-  made: (item, { stitchWidthMm, rim }, [spot]) => {
-    const { at } = spot ?? rim
-    const wide = sleeveStitches(item.widthMm, stitchWidthMm, Math.round(2 * at) % 2 === 1)
-    const times = pairOf(item) ? 2 : 1
-    const sewn = item.held === 'clipped' ? 0 : times * (item.what === 'ring' ? 1 : 2) * SEWS
-    return bareMade(item.what === 'ring' ? 0 : item.lengthMm, {
-      counts: { wide, half: Math.floor(wide / 2), odd: wide % 2, times },
-      yarns: sewn > 0 ? [{ letter: item.yarn, inSc: 0, metres: sewn, tails: 2 * times }] : [],
-    })
-  },
   text: ({ item, made: { counts }, places: [at, other], words }) => {
     const { wide, half, odd } = counts as { wide: number; half: number; odd: number }
     const size = printLength(item.widthMm, words.units)
@@ -112,25 +135,4 @@ export const bought: Fitting<BoughtItem> = {
       return `Clip the ${what}, ${printLength(item.lengthMm, words.units)} long, into the rings at ${where}.`
     return `Mark ${centred}. Sew the ends of the ${what} there with ${item.yarn}, ${size} apart, centred on ${where}: through every hole twice, and tie off inside.`
   },
-  drawn: (item, { counts }) => {
-    const spots = [0, 1].slice(0, counts['times'] ?? 1)
-    const ink = {
-      wood: MATERIALS.wood,
-      leather: MATERIALS.leather,
-      chain: MATERIALS.metal,
-      ring: MATERIALS.metal,
-    }[item.what]
-    if (item.what === 'ring')
-      return spots.map((spot) => ({
-        ...{ shape: 'ring' as const, spot, radiusMm: item.widthMm / 2, thickMm: 3, ink },
-      }))
-    return spots.map((spot) => ({
-      ...{ shape: 'bow' as const, spot, wideMm: item.widthMm, lengthMm: item.lengthMm },
-      ...{ thickMm: item.what === 'chain' ? 3 : 6, ink },
-    }))
-  },
-  cautions: ({ what, lengthMm }) => [
-    ...(what === 'ring' ? [] : (['load'] as const)),
-    ...(lengthMm > 600 && what !== 'ring' ? (['strangle'] as const) : []),
-  ],
 }

@@ -18,7 +18,8 @@ import {
   drops,
   fittingKinds,
   fittingOf,
-  fittings,
+  fittingsSaid,
+  saidOf,
   type Item,
   lengthForDrop,
   loadedDrops,
@@ -205,10 +206,10 @@ describe('trims and beads', () => {
 describe('every kind of fitting', () => {
   it.each(fittingKinds)('%s is begun, said, worded and drawn on any bag', (kind) => {
     for (const count of [24, 61, 120]) {
-      const item = { id: 'f1', ...fittings[kind].begin(fittingFrom(bare(count))) } as Item
+      const item = { id: 'f1', ...fittingsSaid[kind].begin(fittingFrom(bare(count))) } as Item
       const ledger = compile(bare(count, [item]))
       const [one] = ledger.items
-      const fitting = fittingOf(item)
+      const fitting = { ...fittingOf(item), ...saidOf(item) }
       expect(itemText(ledger, 'f1', defaultWords)).not.toMatch(/undefined|NaN|null/)
       const places = fitting.spots(item).map(() => 'a place')
       const said = fitting.says(item, {

@@ -3,7 +3,7 @@ import { Id, Letter, LIMITS, Spot, spotOn } from '../part/index.ts'
 import { abbrOf, stitchById } from '../stitch/index.ts'
 import { counted, printLength } from '../units/index.ts'
 import { optionsOf } from './fields.ts'
-import { bareMade, type Fitting, inOneYarn, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, type FittingSaid, inOneYarn, usualFitting } from './fitting.ts'
 import { maybeOpposite } from './opposite.ts'
 
 const ways = {
@@ -41,7 +41,30 @@ const pairOf = ({ from, to, pair }: ChainHandleItem): readonly Spot[] => {
 export const chainHandle: Fitting<ChainHandleItem> = {
   ...usualFitting,
   ...inOneYarn,
-  document: ChainHandleItem,
+  spots: (item) => [item.from, item.to, ...pairOf(item)],
+  withSpots: (_, [from, to]) => ({ from: from!, to: to! }),
+  mirrored: () => [0, 1],
+  made: (item, { stitchWidthMm }) => {
+    const { strands, way, yarn } = item
+    const each = stitchWidthMm * Math.sqrt(strands)
+    const chains = Math.max(1, Math.round(item.lengthMm / each))
+    const [ch, slip] = [stitchById('ch').yarn, stitchById('sl-st').yarn]
+    const often = pairOf(item).length > 0 ? 2 : 1
+    const per = { once: ch, back: 2 * ch, slip: ch + slip }[way] * Math.sqrt(strands) * strands
+    return bareMade(chains * each, {
+      counts: { chains, handles: often },
+      yarns: [{ letter: yarn, inSc: often * chains * per, metres: 0, tails: often * 2 * strands }],
+    })
+  },
+  drawn: (item, { lengthMm }, { stitchWidthMm }) =>
+    [0, 2].slice(0, pairOf(item).length > 0 ? 2 : 1).map((from) => ({
+      ...{ shape: 'arch' as const, from, to: from + 1, lengthMm },
+      ...{ thickMm: thickOf(item, stitchWidthMm), ink: item.yarn },
+    })),
+  cautions: ({ lengthMm }) => ['trap', 'load', ...(lengthMm > 400 ? (['strangle'] as const) : [])],
+}
+
+export const chainHandleSaid: FittingSaid<ChainHandleItem> = {
   name: 'Chain handle',
   hint: 'A chain from one marked stitch of the edge to another, plain, doubled or slip-stitched back',
   group: 'edge',
@@ -78,21 +101,6 @@ export const chainHandle: Fitting<ChainHandleItem> = {
       : (['from ', ['from', from!], ' to ', ['to', to!]] as const)),
     '.',
   ],
-  spots: (item) => [item.from, item.to, ...pairOf(item)],
-  withSpots: (_, [from, to]) => ({ from: from!, to: to! }),
-  mirrored: () => [0, 1],
-  made: (item, { stitchWidthMm }) => {
-    const { strands, way, yarn } = item
-    const each = stitchWidthMm * Math.sqrt(strands)
-    const chains = Math.max(1, Math.round(item.lengthMm / each))
-    const [ch, slip] = [stitchById('ch').yarn, stitchById('sl-st').yarn]
-    const often = pairOf(item).length > 0 ? 2 : 1
-    const per = { once: ch, back: 2 * ch, slip: ch + slip }[way] * Math.sqrt(strands) * strands
-    return bareMade(chains * each, {
-      counts: { chains, handles: often },
-      yarns: [{ letter: yarn, inSc: often * chains * per, metres: 0, tails: often * 2 * strands }],
-    })
-  },
   text: ({ item, made: { counts, lengthMm }, places: [from, to, otherFrom, otherTo], words }) => {
     const { chains } = counts as { chains: number }
     const { strands, yarn, way } = item
@@ -106,10 +114,4 @@ export const chainHandle: Fitting<ChainHandleItem> = {
     const again = otherFrom && otherTo ? ` Make the same from ${otherFrom} to ${otherTo}.` : ''
     return `Join ${held} at ${from}, ${ch} ${chains} (${printLength(lengthMm, words.units)}), ${sl} at ${to}.${back} Mind that it does not twist. Fasten off.${again}`
   },
-  drawn: (item, { lengthMm }, { stitchWidthMm }) =>
-    [0, 2].slice(0, pairOf(item).length > 0 ? 2 : 1).map((from) => ({
-      ...{ shape: 'arch' as const, from, to: from + 1, lengthMm },
-      ...{ thickMm: thickOf(item, stitchWidthMm), ink: item.yarn },
-    })),
-  cautions: ({ lengthMm }) => ['trap', 'load', ...(lengthMm > 400 ? (['strangle'] as const) : [])],
 }

@@ -5,7 +5,14 @@ import { printLength } from '../units/index.ts'
 import type { Caution } from './cautions.ts'
 import { MATERIALS } from './drawn.ts'
 import { optionsOf } from './fields.ts'
-import { bareMade, type Fitting, type ItemSaid, inOneYarn, usualFitting } from './fitting.ts'
+import {
+  bareMade,
+  type Fitting,
+  type FittingSaid,
+  type ItemSaid,
+  inOneYarn,
+  usualFitting,
+} from './fitting.ts'
 
 /** Kinds of closure: what each is called, whether a loop of chain goes over it, and how far around it that must reach for each mm it is across (from memory). */
 const whats = {
@@ -80,48 +87,6 @@ const texts: Readonly<Record<What, (said: Said) => string>> = {
 export const closure: Fitting<ClosureItem> = {
   ...usualFitting,
   ...inOneYarn,
-  document: ClosureItem,
-  name: 'Closure',
-  hint: 'A button, toggle or bead with its loop; a snap, magnet, clasp or zip; ties',
-  group: 'closure',
-  begin: ({ piece, letter }) => ({
-    ...{ kind: 'closure', name: 'Closure', what: 'button', sizeMm: 22, yarn: letter },
-    at: spotOn(piece, { by: 'front' }),
-    meets: spotOn(piece, { by: 'back' }),
-  }),
-  fields: [
-    {
-      key: 'what',
-      label: 'What it is',
-      kind: 'choice',
-      options: optionsOf(
-        Object.fromEntries(Object.entries(whats).map(([id, { name }]) => [id, name])),
-      ),
-    },
-    { key: 'sizeMm', label: 'How large', kind: 'length', min: 4, max: 3000 },
-    { key: 'yarn', label: 'Sewn on with', kind: 'yarn' },
-    { key: 'at', label: 'Sewn to', kind: 'spot' },
-    { key: 'meets', label: 'Its loop or other half', kind: 'spot' },
-  ],
-  says: (item, { made, yarn, words, places: [at, meets] }) => [
-    'A ',
-    ['what', whats[item.what].name],
-    ' of ',
-    ['sizeMm', printLength(item.sizeMm, words.units)],
-    ' at ',
-    ['at', at!],
-    ', in ',
-    ['yarn', yarn(item.yarn)],
-    ...(meets
-      ? ([
-          made.counts['loop']! > 0
-            ? `; a loop of ${made.counts['loop']} chains at `
-            : '; its other half at ',
-          ['meets', meets],
-        ] as const)
-      : []),
-    '.',
-  ],
   spots: ({ at, meets }) => (meets ? [at, meets] : [at]),
   withSpots: (_, [at, meets]) => ({ at: at!, meets: meets ?? null }),
   made: ({ what, sizeMm, yarn, meets }, { stitchWidthMm }) => {
@@ -139,7 +104,6 @@ export const closure: Fitting<ClosureItem> = {
       ],
     })
   },
-  text: (said) => texts[said.item.what](said),
   drawn: (item, { counts }, { stitchWidthMm }) => {
     const { what, sizeMm, yarn, meets } = item
     if (what === 'zip') return []
@@ -182,4 +146,49 @@ export const closure: Fitting<ClosureItem> = {
         : what === 'magnet'
           ? ['magnet', 'small']
           : ['small'],
+}
+
+export const closureSaid: FittingSaid<ClosureItem> = {
+  name: 'Closure',
+  hint: 'A button, toggle or bead with its loop; a snap, magnet, clasp or zip; ties',
+  group: 'closure',
+  begin: ({ piece, letter }) => ({
+    ...{ kind: 'closure', name: 'Closure', what: 'button', sizeMm: 22, yarn: letter },
+    at: spotOn(piece, { by: 'front' }),
+    meets: spotOn(piece, { by: 'back' }),
+  }),
+  fields: [
+    {
+      key: 'what',
+      label: 'What it is',
+      kind: 'choice',
+      options: optionsOf(
+        Object.fromEntries(Object.entries(whats).map(([id, { name }]) => [id, name])),
+      ),
+    },
+    { key: 'sizeMm', label: 'How large', kind: 'length', min: 4, max: 3000 },
+    { key: 'yarn', label: 'Sewn on with', kind: 'yarn' },
+    { key: 'at', label: 'Sewn to', kind: 'spot' },
+    { key: 'meets', label: 'Its loop or other half', kind: 'spot' },
+  ],
+  says: (item, { made, yarn, words, places: [at, meets] }) => [
+    'A ',
+    ['what', whats[item.what].name],
+    ' of ',
+    ['sizeMm', printLength(item.sizeMm, words.units)],
+    ' at ',
+    ['at', at!],
+    ', in ',
+    ['yarn', yarn(item.yarn)],
+    ...(meets
+      ? ([
+          made.counts['loop']! > 0
+            ? `; a loop of ${made.counts['loop']} chains at `
+            : '; its other half at ',
+          ['meets', meets],
+        ] as const)
+      : []),
+    '.',
+  ],
+  text: (said) => texts[said.item.what](said),
 }

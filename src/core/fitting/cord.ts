@@ -4,7 +4,14 @@ import { printLength } from '../units/index.ts'
 import { cordOf, cordText, cordThickMm, type CordWay, cordWays } from './cord-making.ts'
 import { type Drawn, MATERIALS } from './drawn.ts'
 import { type Field, optionsOf } from './fields.ts'
-import { bareMade, type Fitting, inOneYarn, fromTo, usualFitting } from './fitting.ts'
+import {
+  bareMade,
+  type Fitting,
+  type FittingSaid,
+  inOneYarn,
+  fromTo,
+  usualFitting,
+} from './fitting.ts'
 import { endWords, trimCautions, trimText, type TrimWay, trimWays, trimYarn } from './trims.ts'
 
 /** What every cord of yarn has. */
@@ -52,7 +59,24 @@ export const cord: Fitting<CordItem> = {
   ...usualFitting,
   ...inOneYarn,
   ...fromTo,
-  document: CordItem,
+  made: (item, { stitchWidthMm }) => {
+    const { chains, lengthMm, cutMm, yarn } = cordOf(item, item.lengthMm, stitchWidthMm)
+    return bareMade(lengthMm, {
+      counts: { chains, cutMm },
+      yarns: [yarn, ...trimYarn(trimOf(item), 2)],
+    })
+  },
+  drawn: (item, { lengthMm }, { stitchWidthMm }) => [
+    {
+      ...{ shape: 'arch', from: 0, to: 1, lengthMm },
+      ...{ thickMm: cordThickMm(item, stitchWidthMm), ink: item.yarn },
+    },
+    ...[0, 1].flatMap((spot) => trimDrawn(item, spot, 10)),
+  ],
+  cautions: ({ ends }) => ['strangle', ...trimCautions(ends)],
+}
+
+export const cordSaid: FittingSaid<CordItem> = {
   name: 'Cord',
   hint: 'A cord of one to three strands, chained or twisted, tied to two places of the bag',
   group: 'edge',
@@ -90,13 +114,6 @@ export const cord: Fitting<CordItem> = {
       : ([' of ', ['endMm', printLength(endMm, words.units)]] as const)),
     '.',
   ],
-  made: (item, { stitchWidthMm }) => {
-    const { chains, lengthMm, cutMm, yarn } = cordOf(item, item.lengthMm, stitchWidthMm)
-    return bareMade(lengthMm, {
-      counts: { chains, cutMm },
-      yarns: [yarn, ...trimYarn(trimOf(item), 2)],
-    })
-  },
   text: ({ item, made: { counts, lengthMm }, places: [from, to], words }) => {
     const { chains, cutMm } = counts as { chains: number; cutMm: number }
     return [
@@ -108,14 +125,6 @@ export const cord: Fitting<CordItem> = {
       .filter(Boolean)
       .join(' ')
   },
-  drawn: (item, { lengthMm }, { stitchWidthMm }) => [
-    {
-      ...{ shape: 'arch', from: 0, to: 1, lengthMm },
-      ...{ thickMm: cordThickMm(item, stitchWidthMm), ink: item.yarn },
-    },
-    ...[0, 1].flatMap((spot) => trimDrawn(item, spot, 10)),
-  ],
-  cautions: ({ ends }) => ['strangle', ...trimCautions(ends)],
 }
 
 /** What hangs at an end, so far below its spot. */

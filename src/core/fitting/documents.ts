@@ -8,6 +8,7 @@ import { LineItem } from './line.ts'
 import { LiningItem } from './lining.ts'
 import { LoopItem } from './loop.ts'
 import { StiffenerItem } from './stiffener.ts'
+import { SurfaceItem } from './surface.ts'
 import { TrimItem } from './trim.ts'
 
 /** The document of each kind of fitting, in the order they are offered: all that is needed to read and keep them. */
@@ -21,6 +22,7 @@ export const itemDocuments = {
   lining: LiningItem,
   stiffener: StiffenerItem,
   trim: TrimItem,
+  surface: SurfaceItem,
   beads: BeadsItem,
   line: LineItem,
 } as const

@@ -4,7 +4,7 @@ import { printLength } from '../units/index.ts'
 import { Cord, cordBegin, cordFields, trimDrawn, trimOf } from './cord.ts'
 import { cordOf, cordText, cordThickMm, cordWays, KNOT_MM } from './cord-making.ts'
 import { type Field, optionsOf } from './fields.ts'
-import { bareMade, type Fitting, inOneYarn, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, type FittingSaid, inOneYarn, usualFitting } from './fitting.ts'
 import { trimCautions, trimText, trimWays, trimYarn } from './trims.ts'
 
 /** A cord, or two from opposite sides, threaded over and under the stitches of a round, or through loops. */
@@ -70,7 +70,31 @@ function endsKnotted({ ends, cords }: DrawstringItem): string {
 export const drawstring: Fitting<DrawstringItem> = {
   ...usualFitting,
   ...inOneYarn,
-  document: DrawstringItem,
+  spots: ({ round }) => [round],
+  withSpots: (_, [round]) => ({ round: round! }),
+  made: (item, { stitchWidthMm, rim }, [spot]) => {
+    const { count, mm } = spot ?? rim
+    const long = mm + 2 * item.hangMm + (item.ends === 'none' ? 0 : 2 * KNOT_MM)
+    const { chains, lengthMm, cutMm, yarn } = cordOf(item, long, stitchWidthMm)
+    const { inSc, metres, tails } = yarn
+    const all = { inSc: inSc * item.cords, metres: metres * item.cords, tails: tails * item.cords }
+    return bareMade(lengthMm, {
+      counts: { chains, cutMm, ...facts(item, count) },
+      yarns: [{ letter: item.yarn, ...all }, ...trimYarn(trimOf(item), 2 * item.cords)],
+    })
+  },
+  drawn: (item, _, { stitchWidthMm }) =>
+    Array.from({ length: item.cords }, (_, i) => i / 2).flatMap((from) => [
+      {
+        ...{ shape: 'threaded' as const, spot: 0, over: item.over, under: item.under, from },
+        ...{ hangMm: item.hangMm, thickMm: cordThickMm(item, stitchWidthMm), ink: item.yarn },
+      },
+      ...[-1, 1].flatMap((end) => trimDrawn(item, 0, item.hangMm, from + end * 0.012)),
+    ]),
+  cautions: ({ ends }) => ['strangle', ...trimCautions(ends)],
+}
+
+export const drawstringSaid: FittingSaid<DrawstringItem> = {
   name: 'Drawstring',
   hint: 'One cord, or two from opposite sides, over and under the stitches of a round',
   group: 'drawstring',
@@ -129,19 +153,6 @@ export const drawstring: Fitting<DrawstringItem> = {
     ['ends', trimWays[item.ends]],
     '.',
   ],
-  spots: ({ round }) => [round],
-  withSpots: (_, [round]) => ({ round: round! }),
-  made: (item, { stitchWidthMm, rim }, [spot]) => {
-    const { count, mm } = spot ?? rim
-    const long = mm + 2 * item.hangMm + (item.ends === 'none' ? 0 : 2 * KNOT_MM)
-    const { chains, lengthMm, cutMm, yarn } = cordOf(item, long, stitchWidthMm)
-    const { inSc, metres, tails } = yarn
-    const all = { inSc: inSc * item.cords, metres: metres * item.cords, tails: tails * item.cords }
-    return bareMade(lengthMm, {
-      counts: { chains, cutMm, ...facts(item, count) },
-      yarns: [{ letter: item.yarn, ...all }, ...trimYarn(trimOf(item), 2 * item.cords)],
-    })
-  },
   text: ({ item, made: { counts, lengthMm }, places: [round], words }) => {
     const { chains, cutMm, passes, left, one, other } = counts as ReturnType<typeof facts> & {
       chains: number
@@ -168,13 +179,4 @@ export const drawstring: Fitting<DrawstringItem> = {
       .filter(Boolean)
       .join(' ')
   },
-  drawn: (item, _, { stitchWidthMm }) =>
-    Array.from({ length: item.cords }, (_, i) => i / 2).flatMap((from) => [
-      {
-        ...{ shape: 'threaded' as const, spot: 0, over: item.over, under: item.under, from },
-        ...{ hangMm: item.hangMm, thickMm: cordThickMm(item, stitchWidthMm), ink: item.yarn },
-      },
-      ...[-1, 1].flatMap((end) => trimDrawn(item, 0, item.hangMm, from + end * 0.012)),
-    ]),
-  cautions: ({ ends }) => ['strangle', ...trimCautions(ends)],
 }

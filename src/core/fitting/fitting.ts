@@ -69,19 +69,10 @@ export const fittingGroups = ['edge', 'bought', 'drawstring', 'closure', 'inside
 export type FittingGroup = (typeof fittingGroups)[number]
 
 /**
- * One kind of thing that stands beside the pieces and has no rows: a cord, a bought handle, a lining. All that the program knows of it;
- * nobody asks which kind it is.
+ * One kind of thing that stands beside the pieces and has no rows: a cord, a bought handle, a lining. What a bag is worked out by; how it is said is
+ * beside it (`FittingSaid`). Nobody asks which kind it is.
  */
 export interface Fitting<Item> {
-  readonly document: new () => Item
-  readonly name: string
-  readonly hint: string
-  readonly group: FittingGroup
-  readonly begin: (from: FittingFrom) => Omit<Item, 'id'>
-  /** What can be changed of it, beside its name. */
-  readonly fields: readonly Field<Item>[]
-  /** What is decided about it, as one would say it; words that are fields open them. */
-  readonly says: Says<Item>
   readonly spots: (item: Item) => readonly Spot[]
   /** What puts its spots elsewhere; those that follow from others are left out. */
   readonly withSpots: (item: Item, spots: readonly Spot[]) => Partial<Item>
@@ -91,12 +82,24 @@ export interface Fitting<Item> {
   readonly withYarn: (item: Item, from: string, to: string) => Partial<Item>
   /** @param spots those of the item, in their order; null for one that is not there any more */
   readonly made: (item: Item, bag: FittingBag, spots: readonly (SpotFacts | null)[]) => ItemMade
-  readonly text: (said: ItemSaid<Item>) => string
   /** What is seen of it on the bag, tied to its spots by their place among them. */
   readonly drawn: (item: Item, made: ItemMade, bag: FittingBag) => readonly Drawn[]
   readonly cautions: (item: Item) => readonly Caution[]
   /** Its words stand before the row of its first spot, and not among what is done at the end. */
   readonly beforeRow: (item: Item) => boolean
+}
+
+/** How a kind of fitting is offered, begun, changed and said: what only pages and patterns ask. */
+export interface FittingSaid<Item> {
+  readonly name: string
+  readonly hint: string
+  readonly group: FittingGroup
+  readonly begin: (from: FittingFrom) => Omit<Item, 'id'>
+  /** What can be changed of it, beside its name. */
+  readonly fields: readonly Field<Item>[]
+  /** What is decided about it, as one would say it; words that are fields open them. */
+  readonly says: Says<Item>
+  readonly text: (said: ItemSaid<Item>) => string
 }
 
 /** What most of them have nothing of. */

@@ -10,6 +10,7 @@ import { line } from './line.ts'
 import { lining } from './lining.ts'
 import { loop } from './loop.ts'
 import { stiffener } from './stiffener.ts'
+import { surface } from './surface.ts'
 import { trim } from './trim.ts'
 
 /** The definition of every kind of fitting there is. One is added here and to the documents, and nowhere else. */
@@ -23,6 +24,7 @@ export const fittings = {
   lining,
   stiffener,
   trim,
+  surface,
   beads,
   line,
 } as const satisfies { readonly [K in FittingKind]: Fitting<Extract<Item, { kind: K }>> }

@@ -1,6 +1,6 @@
 import { Lines, One, OneOf, OrNull, Text } from '../document/index.ts'
 import { Id, Spot } from '../part/index.ts'
-import { bareMade, type Fitting, usualFitting } from './fitting.ts'
+import { bareMade, type Fitting, type FittingSaid, usualFitting } from './fitting.ts'
 
 /** The most of a line of one's own, in characters. */
 const MOST = 600
@@ -16,7 +16,13 @@ export class LineItem {
 
 export const line: Fitting<LineItem> = {
   ...usualFitting,
-  document: LineItem,
+  spots: ({ at }) => (at ? [at] : []),
+  withSpots: ({ at }, [now]) => ({ at: at && now! }),
+  beforeRow: ({ at }) => at !== null,
+  made: () => bareMade(),
+}
+
+export const lineSaid: FittingSaid<LineItem> = {
   name: 'A line of your own',
   hint: 'What is to be done, in your words: kept with the bag, and printed',
   group: 'more',
@@ -30,9 +36,5 @@ export const line: Fitting<LineItem> = {
     ': ',
     ['text', text.trim() || 'nothing is said yet'],
   ],
-  spots: ({ at }) => (at ? [at] : []),
-  withSpots: ({ at }, [now]) => ({ at: at && now! }),
-  beforeRow: ({ at }) => at !== null,
-  made: () => bareMade(),
   text: ({ item }) => item.text.trim(),
 }

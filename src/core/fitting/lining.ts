@@ -10,7 +10,14 @@ import {
   rectangle,
   stadium,
 } from './cutting.ts'
-import { bareMade, type BagForm, type Fitting, type FittingBag, usualFitting } from './fitting.ts'
+import {
+  bareMade,
+  type BagForm,
+  type Fitting,
+  type FittingSaid,
+  type FittingBag,
+  usualFitting,
+} from './fitting.ts'
 
 /** A lining of cloth: its allowances, and a pocket on it. */
 export class LiningItem {
@@ -157,7 +164,11 @@ function sewnWords(made: readonly CutPiece[], units: System): string {
 }
 export const lining: Fitting<LiningItem> = {
   ...usualFitting,
-  document: LiningItem,
+  made: (item, bag) => bareMade(0, { cut: liningCut(item, bag) }),
+  cautions: () => ['heat'],
+}
+
+export const liningSaid: FittingSaid<LiningItem> = {
   name: 'Lining',
   hint: 'Cut to the size of the bag washed and not stretched: it is what stops the stretch',
   group: 'inside',
@@ -196,7 +207,6 @@ export const lining: Fitting<LiningItem> = {
       '.',
     ]
   },
-  made: (item, bag) => bareMade(0, { cut: liningCut(item, bag) }),
   text: ({ item, made: { cut }, words: { units } }) => {
     const pocket = cut.find(({ name }) => name === 'Pocket')
     const body = cut.filter((one) => one !== pocket)
@@ -211,5 +221,4 @@ export const lining: Fitting<LiningItem> = {
       .filter(Boolean)
       .join(' ')
   },
-  cautions: () => ['heat'],
 }

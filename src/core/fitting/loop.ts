@@ -3,7 +3,14 @@ import { Id, Letter, Spot, spotOn } from '../part/index.ts'
 import { abbrOf, stitchById } from '../stitch/index.ts'
 import { counted, printLength } from '../units/index.ts'
 import { optionsOf } from './fields.ts'
-import { bareMade, type Fitting, inOneYarn, atOneSpot, usualFitting } from './fitting.ts'
+import {
+  bareMade,
+  type Fitting,
+  type FittingSaid,
+  inOneYarn,
+  atOneSpot,
+  usualFitting,
+} from './fitting.ts'
 
 const uses = {
   wrist: 'to carry it by the wrist',
@@ -32,7 +39,33 @@ export const loop: Fitting<LoopItem> = {
   ...usualFitting,
   ...inOneYarn,
   ...atOneSpot,
-  document: LoopItem,
+  made: ({ lengthMm, make, times, yarn }, { stitchWidthMm }, [spot]) => {
+    const chains = Math.max(1, Math.round(lengthMm / stitchWidthMm))
+    const [ch, slip] = [stitchById('ch').yarn, stitchById('sl-st').yarn]
+    const each = chains * (ch + (make === 'slip' ? slip : 0)) + slip
+    const count = spot?.round ? spot.count : 0
+    return bareMade(chains * stitchWidthMm, {
+      counts: {
+        chains,
+        apart: times > 1 ? Math.floor(count / times) : 0,
+        more: times > 1 ? count % times : 0,
+      },
+      yarns: [{ letter: yarn, inSc: times * each, metres: 0, tails: 2 * times }],
+    })
+  },
+  drawn: ({ times, use, yarn }, { lengthMm }, { stitchWidthMm }) =>
+    Array.from({ length: times }, (_, i) => ({
+      ...{ shape: 'ring' as const, spot: 0, radiusMm: lengthMm / (2 * Math.PI), on: i / times },
+      ...{
+        thickMm: stitchWidthMm * 0.4,
+        ink: yarn,
+        ...(use === 'thread' ? {} : { hangs: true as const }),
+      },
+    })),
+  cautions: ({ use }) => ['trap', ...(use === 'thread' ? [] : (['strangle'] as const))],
+}
+
+export const loopSaid: FittingSaid<LoopItem> = {
   name: 'Loop',
   hint: 'A loop of chain for the wrist or a hook, or several around for a cord to go through',
   group: 'edge',
@@ -62,20 +95,6 @@ export const loop: Fitting<LoopItem> = {
     ['at', at!],
     '.',
   ],
-  made: ({ lengthMm, make, times, yarn }, { stitchWidthMm }, [spot]) => {
-    const chains = Math.max(1, Math.round(lengthMm / stitchWidthMm))
-    const [ch, slip] = [stitchById('ch').yarn, stitchById('sl-st').yarn]
-    const each = chains * (ch + (make === 'slip' ? slip : 0)) + slip
-    const count = spot?.round ? spot.count : 0
-    return bareMade(chains * stitchWidthMm, {
-      counts: {
-        chains,
-        apart: times > 1 ? Math.floor(count / times) : 0,
-        more: times > 1 ? count % times : 0,
-      },
-      yarns: [{ letter: yarn, inSc: times * each, metres: 0, tails: 2 * times }],
-    })
-  },
   text: ({ item, made: { counts }, places: [at], words }) => {
     const { chains, apart, more } = counts as { chains: number; apart: number; more: number }
     const [ch, sl] = ['ch', 'sl-st'].map((id) => abbrOf(stitchById(id), words))
@@ -88,14 +107,4 @@ export const loop: Fitting<LoopItem> = {
         : `every ${apart} stitches, ${more} of the gaps one more`
     return `${one} Make ${item.times} of them evenly around: ${evenly}.`
   },
-  drawn: ({ times, use, yarn }, { lengthMm }, { stitchWidthMm }) =>
-    Array.from({ length: times }, (_, i) => ({
-      ...{ shape: 'ring' as const, spot: 0, radiusMm: lengthMm / (2 * Math.PI), on: i / times },
-      ...{
-        thickMm: stitchWidthMm * 0.4,
-        ink: yarn,
-        ...(use === 'thread' ? {} : { hangs: true as const }),
-      },
-    })),
-  cautions: ({ use }) => ['trap', ...(use === 'thread' ? [] : (['strangle'] as const))],
 }

@@ -3,7 +3,14 @@ import { Id, Letter } from '../part/index.ts'
 import { outlineAt, perimeterOf } from '../shape/index.ts'
 import { counted, printLength } from '../units/index.ts'
 import { type CutPiece, plate } from './cutting.ts'
-import { bareMade, type Fitting, type FittingBag, inOneYarn, usualFitting } from './fitting.ts'
+import {
+  bareMade,
+  type Fitting,
+  type FittingSaid,
+  type FittingBag,
+  inOneYarn,
+  usualFitting,
+} from './fitting.ts'
 
 /** A plate that keeps the base flat. */
 export class StiffenerItem {
@@ -48,7 +55,19 @@ export function maybePlate(
 export const stiffener: Fitting<StiffenerItem> = {
   ...usualFitting,
   ...inOneYarn,
-  document: StiffenerItem,
+  made: (item, bag) => {
+    const cut = maybePlate(item, bag)
+    const sewn =
+      cut && cut.holes.length > 0 ? (3 * bag.sizes.footprint.lengthMm * Math.PI) / 1000 : 0
+    return bareMade(0, {
+      cut: cut ? [cut] : [],
+      yarns: sewn > 0 ? [{ letter: item.yarn, inSc: 0, metres: sewn, tails: 2 }] : [],
+    })
+  },
+  cautions: () => ['glue'],
+}
+
+export const stiffenerSaid: FittingSaid<StiffenerItem> = {
   name: 'Base plate',
   hint: 'A plate of board or plastic canvas under the lining, with holes at the stitches it is sewn to',
   group: 'inside',
@@ -78,15 +97,6 @@ export const stiffener: Fitting<StiffenerItem> = {
         ] as const)),
     '.',
   ],
-  made: (item, bag) => {
-    const cut = maybePlate(item, bag)
-    const sewn =
-      cut && cut.holes.length > 0 ? (3 * bag.sizes.footprint.lengthMm * Math.PI) / 1000 : 0
-    return bareMade(0, {
-      cut: cut ? [cut] : [],
-      yarns: sewn > 0 ? [{ letter: item.yarn, inSc: 0, metres: sewn, tails: 2 }] : [],
-    })
-  },
   text: ({ item, made: { cut }, words: { units } }) => {
     const [one] = cut
     if (!one) return 'This bag stands on no base that a plate would fit.'
@@ -97,5 +107,4 @@ export const stiffener: Fitting<StiffenerItem> = {
         : ' Lay it in under the lining.'
     return `Cut of stiff board or plastic canvas: ${printLength(one.widthMm, units)} × ${printLength(one.heightMm, units)}, its edge like that of the base.${sewn}`
   },
-  cautions: () => ['glue'],
 }

@@ -3,7 +3,14 @@ import { Id, Letter, Spot, spotOn } from '../part/index.ts'
 import { counted, printLength } from '../units/index.ts'
 import { MATERIALS } from './drawn.ts'
 import { optionsOf } from './fields.ts'
-import { bareMade, type Fitting, inOneYarn, atOneSpot, usualFitting } from './fitting.ts'
+import {
+  bareMade,
+  type Fitting,
+  type FittingSaid,
+  inOneYarn,
+  atOneSpot,
+  usualFitting,
+} from './fitting.ts'
 import { trimText, trimYarn } from './trims.ts'
 
 const whats = { tassel: 'tassel', pompom: 'pompom', bead: 'bead' } as const
@@ -27,7 +34,28 @@ export const trim: Fitting<TrimItem> = {
   ...usualFitting,
   ...inOneYarn,
   ...atOneSpot,
-  document: TrimItem,
+  made: ({ what, sizeMm, wraps, yarn, times }, _, [spot]) => {
+    const wound = trimYarn({ what, sizeMm, wraps, yarn }, times)
+    const count = spot?.round ? spot.count : 0
+    return bareMade(0, {
+      counts: { apart: times > 1 ? Math.floor(count / times) : 0 },
+      yarns: wound.length > 0 ? wound : [{ letter: yarn, inSc: 0, metres: 0, tails: 2 * times }],
+    })
+  },
+  drawn: ({ what, sizeMm, yarn, times }) =>
+    Array.from({ length: times }, (_, i) => {
+      const on = i / times
+      return what === 'tassel'
+        ? { shape: 'tassel' as const, spot: 0, lengthMm: sizeMm, downMm: 6, ink: yarn, on }
+        : {
+            ...{ shape: 'ball' as const, spot: 0, radiusMm: sizeMm / 2, downMm: 0, on },
+            ink: what === 'bead' ? MATERIALS.wood : yarn,
+          }
+    }),
+  cautions: () => ['small'],
+}
+
+export const trimSaid: FittingSaid<TrimItem> = {
   name: 'Trim',
   hint: 'Tassels, pompoms or beads, at a place or evenly around',
   group: 'more',
@@ -57,14 +85,6 @@ export const trim: Fitting<TrimItem> = {
     ['at', at!],
     '.',
   ],
-  made: ({ what, sizeMm, wraps, yarn, times }, _, [spot]) => {
-    const wound = trimYarn({ what, sizeMm, wraps, yarn }, times)
-    const count = spot?.round ? spot.count : 0
-    return bareMade(0, {
-      counts: { apart: times > 1 ? Math.floor(count / times) : 0 },
-      yarns: wound.length > 0 ? wound : [{ letter: yarn, inSc: 0, metres: 0, tails: 2 * times }],
-    })
-  },
   text: ({ item, made: { counts }, places: [at], words }) => {
     const { what, sizeMm, wraps, yarn, times } = item
     const sew =
@@ -77,15 +97,4 @@ export const trim: Fitting<TrimItem> = {
         : trimText({ what, sizeMm, wraps, yarn }, words, times)
     return `${made} ${sew}`
   },
-  drawn: ({ what, sizeMm, yarn, times }) =>
-    Array.from({ length: times }, (_, i) => {
-      const on = i / times
-      return what === 'tassel'
-        ? { shape: 'tassel' as const, spot: 0, lengthMm: sizeMm, downMm: 6, ink: yarn, on }
-        : {
-            ...{ shape: 'ball' as const, spot: 0, radiusMm: sizeMm / 2, downMm: 0, on },
-            ink: what === 'bead' ? MATERIALS.wood : yarn,
-          }
-    }),
-  cautions: () => ['small'],
 }

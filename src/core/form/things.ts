@@ -88,7 +88,7 @@ function threaded(
   const way = (share: number): Vec => {
     const u = lowU + (highU - lowU) * share
     const at = (share * passes) % 1
-    const isOver = at < over / (over + under)
+    const isOver = under === 0 || at < over / (over + under)
     const far = isOver ? Math.sin((Math.PI * at * (over + under)) / over) : -1
     const on = Math.min(highU, Math.max(lowU, u))
     return plus(
@@ -97,7 +97,7 @@ function threaded(
       thickMm * (isOver ? 0.4 + far : far * 0.9),
     )
   }
-  const hang = [-0.012, 0.012].flatMap((side) => {
+  const hang = (hangMm > 0 ? [-0.012, 0.012] : []).flatMap((side) => {
     const begin = maybeSpot(bag, one, drawn.spot, from + side)
     if (!begin) return []
     const [at, out] = [outside(begin, thickMm), outOf(begin)]

@@ -1,4 +1,4 @@
-import { fittingOf } from '../fitting/index.ts'
+import { fittingOf, saidOf } from '../fitting/index.ts'
 import { type Spot } from '../part/index.ts'
 import { type Ledger, type LedgerItem, type Piece, placeWords } from '../ledger/index.ts'
 import type { Words } from '../stitch/index.ts'
@@ -124,7 +124,7 @@ export function itemText(ledger: Ledger, id: string, words: Words): string {
   const { item, places, ...made } = found
   const fitting = fittingOf(item)
   const spots = fitting.spots(item)
-  return fitting.text({
+  return saidOf(item).text({
     ...{ item, made, words },
     places: spots.map((spot, i) => spotWords(ledger, spot, places[i]!, words)),
     rows: places.map((place) => rowOfSpot(ledger, place)),

@@ -2,7 +2,7 @@ import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js'
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema'
 import { partClasses } from '../design/index.ts'
 import { nullableFields, optionalFields } from '../document/index.ts'
-import { fittings } from '../fitting/index.ts'
+import { itemDocuments } from '../fitting/index.ts'
 import { stepLists } from '../program/index.ts'
 import { logKinds, MadeRow, projectKind } from '../project/index.ts'
 
@@ -42,7 +42,7 @@ export function projectSchema(): object {
   list['items'] = { oneOf: parts.map(({ name }) => ({ $ref: `#/$defs/${name}` })) }
   const things = rest['Design']!.properties!['items'] as Record<string, unknown>
   things['items'] = {
-    oneOf: Object.values(fittings).map(({ document }) => ({ $ref: `#/$defs/${document.name}` })),
+    oneOf: Object.values(itemDocuments).map(({ name }) => ({ $ref: `#/$defs/${name}` })),
   }
   const entries = project!.properties!['log'] as Record<string, unknown>
   entries['items'] = {

@@ -42,6 +42,7 @@ export const finishedBags: readonly Design[] = [
     'handles',
     'lining',
     'plate',
+    'fold',
     'ring',
     put('line', {
       name: 'Weigh',

@@ -1,5 +1,5 @@
 import { baseOf, type Design } from '../design/index.ts'
-import { type FittingKind, fittings, type Item } from '../fitting/index.ts'
+import { type FittingKind, fittingsSaid, type Item } from '../fitting/index.ts'
 import { compile, fittingBag, gaugeIn } from '../ledger/index.ts'
 import { tote } from './tote.ts'
 
@@ -16,7 +16,7 @@ export const itemBegun = <K extends FittingKind>(
   over: Partial<Extract<Item, { kind: K }>> = {},
   design: Design = tote(),
 ): Extract<Item, { kind: K }> =>
-  ({ id: 'f1', ...fittings[kind].begin(fittingFrom(design)), ...over }) as Extract<
+  ({ id: 'f1', ...fittingsSaid[kind].begin(fittingFrom(design)), ...over }) as Extract<
     Item,
     { kind: K }
   >

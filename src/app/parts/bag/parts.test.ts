@@ -4,7 +4,7 @@ import { derive } from '../../../core/bag/index.ts'
 import { baseKinds } from '../../../core/shape/index.ts'
 import { baseAs, plain, tote } from '../../../core/testing/tote.ts'
 import { facesOf } from '@core/form'
-import { readAmount, readMm, readWhole } from '../fields/read-typed.ts'
+import { readAmount, readLengthFrom, readMm, readWhole } from '../fields/read-typed.ts'
 import { tapeMarks } from '../marks/tape.ts'
 import { newPart, partTemplates } from './part-templates.ts'
 
@@ -74,5 +74,23 @@ describe('a new part', () => {
     }
     const motif = newPart(tote(), 'tapestry', 50)
     expect(motif.kind === 'tapestry' && 50 % motif.chart.width).toBe(0)
+  })
+})
+
+describe('a length that may be nothing, or below it', () => {
+  const read = (typed: string, min = -100) => readLengthFrom('metric', min)(typed)
+  it.each([
+    ['0', 0],
+    ['0,0 cm', 0],
+    ['-2 cm', -20],
+    ['− 1/2 in', -12.7],
+    ['+3', 30],
+  ])('%s', (typed, mm) => {
+    const found = read(typed)
+    expect(found.ok && found.value).toBeCloseTo(mm, 9)
+  })
+  it('is refused where there must be some', () => {
+    expect(read('0', 1).ok).toBe(false)
+    expect(read('- cm').ok).toBe(false)
   })
 })

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { lengthInput } from '@core/units'
 import { useWorkshop } from '@app/stores/workshop.ts'
-import { lengthStep, readLengthIn } from './read-typed.ts'
+import { lengthStep, readLengthFrom } from './read-typed.ts'
 import MeasureField from './MeasureField.vue'
 
 /** A field for a length, in the unit she thinks in. */
@@ -17,7 +17,7 @@ const units = computed(() => workshop.words.units)
     :label="label"
     :text="lengthInput(value, units)"
     :value="value"
-    :read="readLengthIn(units)"
+    :read="readLengthFrom(units, min)"
     :step="lengthStep(units)"
     :min="min"
     :max="max"

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { type Spot, spotBys, spotOns, type SpotBy, type SpotOn, LIMITS } from '@core/part'
 import { idOfRow, rowById } from '@core/ledger'
 import { edgeWords, meetingWords } from '@core/pattern'
+import LengthField from '@app/parts/fields/LengthField.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import { useProject } from '@app/stores/project.ts'
 
@@ -45,6 +46,25 @@ function setOn(on: SpotOn) {
   const inside = on === 'row' || on === 'up'
   set({ on, row: inside ? (spot.value.row ?? rowId((piece.value?.rows ?? 2) >> 1)) : null })
 }
+/** Counted anew it is not measured any more. */
+function setBy(by: SpotBy) {
+  const rest = { ...spot.value }
+  delete (rest as { inMm?: true }).inMm
+  spot.value = { ...rest, by, at: 0 }
+}
+/** How far from a place that is named, in mm, however it was said. */
+const stitchMm = computed(() => {
+  if (!piece.value) return 1
+  const row = spot.value.row === null ? null : rowById(piece.value, spot.value.row)
+  const { widthMm, makes } = piece.value.columns
+  const at = row ?? piece.value.rows - 1
+  return widthMm[at]! / Math.max(1, makes[at]!)
+})
+const farMm = computed(() =>
+  Math.abs(spot.value.inMm ? spot.value.at : spot.value.at * stitchMm.value),
+)
+const before = computed(() => spot.value.at < 0)
+const setFar = (mm: number, isBefore: boolean) => set({ at: isBefore ? -mm : mm, inMm: true })
 const isNamed = computed(() => spot.value.by !== 'stitch' && spot.value.by !== 'length')
 </script>
 
@@ -85,7 +105,7 @@ const isNamed = computed(() => spot.value.by !== 'stitch' && spot.value.by !== '
     v-if="spot.on !== 'around'"
     :model-value="spot.by"
     :aria-label="`${label}: from where it is counted`"
-    @update:model-value="(by: SpotBy) => set({ by, at: 0 })"
+    @update:model-value="(by: SpotBy) => setBy(by)"
   >
     <ElOption v-for="by in spotBys" :key="by" :value="by" :label="byWords[by]" />
   </ElSelect>
@@ -98,4 +118,19 @@ const isNamed = computed(() => spot.value.by !== 'stitch' && spot.value.by !== '
     :max="spot.by === 'length' ? LIMITS.lengthMm : LIMITS.rowCount"
     @update:model-value="set({ at: $event })"
   />
+  <template v-if="isNamed && spot.on !== 'around'">
+    <LengthField
+      label="From there"
+      :min="0"
+      :max="LIMITS.lengthMm"
+      :model-value="farMm"
+      @update:model-value="setFar($event, before)"
+    />
+    <ElCheckbox
+      v-if="farMm > 0"
+      :model-value="before"
+      @update:model-value="setFar(farMm, $event === true)"
+      >before it</ElCheckbox
+    >
+  </template>
 </template>

@@ -7,6 +7,20 @@ export const readLengthIn =
   (typed: string): Result<number> =>
     parseLength(typed, system === 'metric' ? 'cm' : 'in')
 
+const NOTHING = /^0+(?:[.,]0*)?\s*(?:mm|cm|m|in|["″”])?$/i
+/** The same where it may be nothing, or below it: narrower, say. */
+export const readLengthFrom =
+  (system: System, min: number) =>
+  (typed: string): Result<number> => {
+    const read = readLengthIn(system)
+    if (min > 0) return read(typed)
+    const below = /^\s*[-−]/.test(typed)
+    const plain = typed.trim().replace(/^[-−+]\s*/, '')
+    if (NOTHING.test(plain)) return { ok: true, value: 0 }
+    const found = read(plain)
+    return below && found.ok ? { ok: true, value: -found.value } : found
+  }
+
 /** One step of a length: half a centimetre, a quarter of an inch. */
 export const lengthStep = (system: System): number => (system === 'metric' ? 5 : 6.35)
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { BODY, type Edit } from '@core/design'
-import { fittingOf, type Item } from '@core/fitting'
+import { fittingOf, type Item, saidOf } from '@core/fitting'
 import { maybeSpotUnder } from '@core/form'
 import type { LedgerItem } from '@core/ledger'
 import RoundBag from '@app/parts/bag/RoundBag.vue'
@@ -17,7 +17,7 @@ const workshop = useWorkshop()
 const { movable, move } = useDragged()
 const places = computed(() => {
   if (!item) return []
-  const { fields } = fittingOf(item.item)
+  const { fields } = saidOf(item.item)
   return fields.filter(({ kind }) => kind === 'spot')
 })
 /** The end of a thing that is nearest to where the bag was clicked goes there. */

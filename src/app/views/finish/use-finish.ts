@@ -11,7 +11,6 @@ import {
   rimOf,
 } from '@core/bag'
 import { BODY, type Edit } from '@core/design'
-import { fittingOf } from '@core/fitting'
 import { type Compiled, compiled } from '@core/ledger'
 import { itemText, joinWords, maybeSection, type PatternSection } from '@core/pattern'
 import { listed, printYarnLength } from '@core/units'
@@ -79,9 +78,8 @@ export function useFinish() {
 
   const putting = usePutting(bag, card, all, choose)
   const title = computed(() => finishCards[card.value].name)
-  const fitting = computed(() => (item.value ? fittingOf(item.value.item) : null))
   return {
-    ...{ all, card, chosen, choose, there, said, beside, drop, rim, item, fitting, ...putting },
+    ...{ all, card, chosen, choose, there, said, beside, drop, rim, item, ...putting },
     ...{ ...useWordsOf(bag, there), title, keyOf },
   }
 }
