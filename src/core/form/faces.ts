@@ -82,10 +82,11 @@ const layouts: Layouts = {
     const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
     return first < 0 ? [] : [rowsFace(look, at, [first, rows], box)]
   },
-  // Of two panels the second is the back.
+  // Of two panels that differ the second is the back; what she added is none.
   panel(look, _, facing) {
     const { pieces, sizes } = look.ledger
-    const at = facing === 'back' && pieces.length > 1 ? 1 : 0
+    const back = pieces.findIndex(({ id }) => id === 'back')
+    const at = facing === 'back' && back > 0 ? back : 0
     const box = { leftMm: 0, topMm: 0, widthMm: sizes.flatMm }
     return [rowsFace(look, at, [0, pieces[at]!.rows], box)]
   },

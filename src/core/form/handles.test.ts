@@ -1,5 +1,6 @@
 import { compile, maybeHandleRow, bodyOf } from '../ledger/index.ts'
 import { base, baseAs, handlesBand, plain, swatch, tote } from '../testing/tote.ts'
+import { finishedBags } from '../testing/finished-bags.ts'
 import { formOf, sheetsOf } from './index.ts'
 import { apart, type Vec } from './vector.ts'
 
@@ -61,5 +62,15 @@ describe('handles in the round', () => {
     const design = bag({}, of as never)
     const { surfaces } = formOf({ design, ledger: compile(design) }, ways)
     for (const { at } of surfaces) expect(at.every(Number.isFinite)).toBe(true)
+  })
+})
+
+describe('what hangs and what is added', () => {
+  it('stays above the ground, and is never taken for a face of the bag', () => {
+    for (const design of finishedBags) {
+      const { surfaces } = formOf({ design, ledger: compile(design) }, ways)
+      for (const { at } of surfaces)
+        for (let i = 1; i < at.length; i += 3) expect(at[i]! > -45).toBe(true)
+    }
   })
 })

@@ -9,6 +9,8 @@ import { cross, minus, plus, unit, type Vec } from './vector.ts'
 /* Things without rows as they hang on the bag: cords, loops, handles that are bought, tassels, beads. */
 
 const AROUND = 10
+/** So far above the ground lies what lies on it. */
+const GROUND_MM = 2
 const NONE: Vec = [0, 0, 0]
 const UP: Vec = [0, 1, 0]
 
@@ -67,7 +69,11 @@ const outside = ({ sheet, u, r }: Spot3, off = LIFT_MM): Vec =>
 const outOf = ({ sheet, u, r }: Spot3): Vec => facingAt(sheet, u, r).out
 
 /** Down from a place on the outside of the bag, and off it as it bulges. */
-const down = (from: Vec, out: Vec, mm: number): Vec => plus(plus(from, UP, -mm), out, 4 + mm * 0.06)
+function down(from: Vec, out: Vec, mm: number): Vec {
+  // What is longer than the bag is high lies on the ground before it.
+  const hangs = Math.min(mm, Math.max(0, from[1] - GROUND_MM))
+  return plus(plus(from, UP, -hangs), out, 4 + hangs * 0.06 + (mm - hangs))
+}
 
 /** A cord along a row: out over stitches, in under them, and down at both ends. */
 function threaded(
