@@ -1,10 +1,8 @@
-import { bandOf, bands } from '../band/index.ts'
+import { bands } from '../band/index.ts'
 import {
-  bandsIn,
   baseOf,
   BODY,
   bodyPiece,
-  type Design,
   type Edit,
   freePartId,
   freePieceId,
@@ -14,11 +12,9 @@ import {
   type PieceJoin,
 } from '../design/index.ts'
 import {
-  type FittingGroup,
   type FittingKind,
   fittings,
   fittingsSaid,
-  saidOf,
   type Item,
   lengthForDrop,
   drops,
@@ -37,6 +33,7 @@ import {
 } from '../ledger/index.ts'
 import { LIMITS, rowId, type Spot, spotOn } from '../part/index.ts'
 import { stitchById } from '../stitch/index.ts'
+import { cardOfGroup, type FinishCard, roleOf } from './finished-with.ts'
 import { freeName, newPiece } from './new-piece.ts'
 import { buttonhole, type TopId, topIds, tops } from './tops.ts'
 
@@ -44,31 +41,6 @@ import { buttonhole, type TopId, topIds, tops } from './tops.ts'
  * What a bag can be finished with, card by card: each a few edits that put it on. What is worked in rows becomes bands and pieces, what is not
  * becomes things beside them.
  */
-
-/** The cards of the page, in their order. */
-export const finishCards = {
-  'in-edge': { name: 'In the edge', about: '2 gaps' },
-  'on-edge': { name: 'On the edge', about: 'chain, cord, loop' },
-  sewn: { name: 'Sewn straps', about: '2, or one across' },
-  bought: { name: 'Bought', about: 'in a sleeve' },
-  drawstring: { name: 'Drawstring', about: 'one cord, or two' },
-  closure: { name: 'Flap, closure', about: 'button, clasp' },
-  top: { name: 'The top', about: 'firm, wavy, picot' },
-  inside: { name: 'Lining', about: 'cut to size' },
-  more: { name: 'More', about: 'trims, your lines' },
-} as const
-export type FinishCard = keyof typeof finishCards
-export const finishCardIds = Object.keys(finishCards) as FinishCard[]
-
-/** The card things of a group lie under. */
-const cardOfGroup: Readonly<Record<FittingGroup, FinishCard>> = {
-  edge: 'on-edge',
-  bought: 'bought',
-  drawstring: 'drawstring',
-  closure: 'closure',
-  inside: 'inside',
-  more: 'more',
-}
 
 /** One way to finish a bag. */
 export interface Finish {
@@ -211,21 +183,9 @@ function strapAcross(bag: Compiled, tube: boolean): readonly Edit[] | null {
   const strap = strapPiece(bag, 'Strap', drops.across.mm, bag.ledger.sizes.flatMm, joins)
   if (!tube) return [addPiece(strap)]
   const own = spotOn(freePieceId(bag.design), { on: 'right' })
+  // It is a tube before its ends are sewn.
   const fold: PieceJoin = { edge: 'left', to: own, how: 'whip', over: null, corner: 'none' }
-  return [addPiece({ ...strap, joins: [...strap.joins, fold] })]
-}
-
-/** What a piece that she added is: sewn at both ends a strap, or a sleeve where those meet; worked or sewn on by its first row a flap. */
-export type PieceRole = 'strap' | 'sleeve' | 'flap' | 'piece'
-export function roleOf({ joins }: Pick<Design['pieces'][number], 'joins'>): PieceRole {
-  const [first, last] = (['first', 'last'] as const).map((edge) =>
-    joins.find((join) => join.edge === edge && join.to.piece === BODY),
-  )
-  if (first && last)
-    return (['on', 'by', 'at'] as const).every((key) => first.to[key] === last.to[key])
-      ? 'sleeve'
-      : 'strap'
-  return first?.to.on === 'last' ? 'flap' : 'piece'
+  return [addPiece({ ...strap, joins: [fold, ...strap.joins] })]
 }
 
 /** A flap worked on from the back of the rim, narrowed towards its end. */
@@ -506,47 +466,3 @@ export const finishes: readonly Finish[] = [
   }),
   item('line', 'line', 'A line of your own', { name: 'My line', text: 'What is to be done.' }),
 ]
-
-/** Something a bag is finished with: a band of handles, a piece that is sewn on, or a thing. */
-export interface Finished {
-  readonly of: 'part' | 'piece' | 'item'
-  readonly id: string
-  readonly name: string
-  readonly card: FinishCard
-}
-
-const topNames: ReadonlySet<string> = new Set([
-  'Levelled top',
-  'Firm edge',
-  'Slip-stitch edge',
-  'Crab-stitch edge',
-  'Picots',
-  'Eyelets',
-  'Round to thread',
-  'Drawn-in top',
-])
-
-/** All a bag is finished with, card by card. */
-export function finishedWith(design: Design): readonly Finished[] {
-  const parts = bandsIn(bodyPiece(design)).flatMap((part): Finished[] => {
-    const card = bandOf(part).inRounds ? 'in-edge' : topNames.has(part.name) ? 'top' : null
-    return card ? [{ of: 'part', id: part.id, name: part.name, card }] : []
-  })
-  const cards: Readonly<Record<PieceRole, FinishCard | null>> = {
-    strap: 'sewn',
-    sleeve: 'bought',
-    flap: 'closure',
-    piece: null,
-  }
-  const pieces = design.pieces.slice(1).flatMap((piece): Finished[] => {
-    const card = maybeBaseOf(piece) ? cards[roleOf(piece)] : null
-    return card ? [{ of: 'piece', id: piece.id, name: piece.name ?? 'Piece', card }] : []
-  })
-  const items = design.items.map((one): Finished => ({
-    ...{ of: 'item', id: one.id, name: one.name },
-    card: cardOfGroup[saidOf(one).group],
-  }))
-  return [...parts, ...pieces, ...items].sort(
-    (a, b) => finishCardIds.indexOf(a.card) - finishCardIds.indexOf(b.card),
-  )
-}

@@ -14,7 +14,7 @@ import {
 } from '../ledger/index.ts'
 import type { Spot } from '../part/index.ts'
 import { stitchById } from '../stitch/index.ts'
-import type { Finished } from './finishes.ts'
+import type { Finished } from './finished-with.ts'
 
 /*
  * The rim laid out straight: its stitches in their yarns, the middles of front and back, and what stands on it, which can be taken and put

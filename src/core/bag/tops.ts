@@ -142,6 +142,19 @@ export function fillingOf(wave: readonly number[]): Stitches {
 /** Over and under so many stitches a drawstring goes through: a round of tall ones. */
 const tall = 'dc'
 
+/** What the band of each is called, by which it is known again. */
+const called = {
+  level: 'Levelled top',
+  firm: 'Firm edge',
+  slip: 'Slip-stitch edge',
+  crab: 'Crab-stitch edge',
+  picot: 'Picots',
+  eyelets: 'Eyelets',
+  thread: 'Round to thread',
+  'draw-in': 'Drawn-in top',
+} as const
+export const topNames: ReadonlySet<string> = new Set(Object.values(called))
+
 export const tops = {
   level: {
     name: 'Level it',
@@ -149,28 +162,28 @@ export const tops = {
     band: (from) => {
       const wide = waveOf(from)
       if (from.wave)
-        return written('Levelled top', from, [
+        return written(called.level, from, [
           repeated(fillingOf(from.wave), from),
           every('sc', from),
         ])
       if (wide === null) return null
-      return written('Levelled top', from, [repeated(levelMotif(wide), from), every('sc', from)])
+      return written(called.level, from, [repeated(levelMotif(wide), from), every('sc', from)])
     },
   },
   firm: {
     name: 'Firm edge',
     hint: 'A plain round, and slip stitches over it: it does not stretch',
-    band: (from) => written('Firm edge', from, [every('sc', from), every('sl-st', from)]),
+    band: (from) => written(called.firm, from, [every('sc', from), every('sl-st', from)]),
   },
   slip: {
     name: 'Slip stitches',
     hint: 'A round of slip stitches, kept loose',
-    band: (from) => written('Slip-stitch edge', from, [every('sl-st', from)]),
+    band: (from) => written(called.slip, from, [every('sl-st', from)]),
   },
   crab: {
     name: 'Crab stitch',
     hint: 'Single crochet worked backward: a corded edge on which nothing more is worked',
-    band: (from) => written('Crab-stitch edge', from, [every('crab-stitch', from)]),
+    band: (from) => written(called.crab, from, [every('crab-stitch', from)]),
   },
   picot: {
     name: 'Picots',
@@ -178,7 +191,7 @@ export const tops = {
     band: (from) =>
       from.count < 3
         ? null
-        : written('Picots', from, [
+        : written(called.picot, from, [
             repeated(
               [
                 ['sc', 3],
@@ -194,7 +207,7 @@ export const tops = {
     band: (from) =>
       from.count < 4
         ? null
-        : written('Eyelets', from, [
+        : written(called.eyelets, from, [
             repeated(
               [
                 ['hdc', 1],
@@ -209,7 +222,7 @@ export const tops = {
   thread: {
     name: 'Round to thread',
     hint: 'A round of tall stitches that a cord goes over and under, and a plain round over it',
-    band: (from) => written('Round to thread', from, [every(tall, from), every('sc', from)]),
+    band: (from) => written(called.thread, from, [every(tall, from), every('sc', from)]),
   },
   'draw-in': {
     name: 'Drawn in',
@@ -219,7 +232,7 @@ export const tops = {
       const even = worked === 'rounds' ? by - (by % 2) : by
       if (even < 2) return null
       const begun = bands.plain.begin({ stitch, letters: [letter], count, abbr: '' })
-      return { ...begun, name: 'Drawn-in top', rounds: 3, adjust: -even, steps: 3 } as NewBand
+      return { ...begun, name: called['draw-in'], rounds: 3, adjust: -even, steps: 3 } as NewBand
     },
   },
 } as const satisfies Record<string, Top>
