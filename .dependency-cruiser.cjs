@@ -1,6 +1,6 @@
 /** The direction of dependencies: each layer may use those before it, and a core folder only through its index.ts. */
 const layers = [
-  ['units', 'solver', 'measure', 'terms', 'notation', 'document'],
+  ['units', 'solver', 'measure', 'terms', 'notation', 'document', 'paper'],
   ['stitch', 'chart', 'motif', 'mosaic'],
   ['part'],
   ['shape'],
@@ -14,7 +14,7 @@ const layers = [
   ['shorthand'],
   ['snag'],
   ['bag', 'workshop'],
-  ['adopt'],
+  ['adopt', 'booklet'],
   ['file'],
   ['schema'],
 ]

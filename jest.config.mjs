@@ -1,5 +1,6 @@
 /** Unit tests: TypeScript through swc, as ES modules. */
 export default {
+  globalSetup: '<rootDir>/scripts/fonts.mjs',
   testEnvironment: 'node',
   // On an overloaded machine too: nothing fails by its pace.
   testTimeout: 60_000,

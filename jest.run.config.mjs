@@ -9,6 +9,7 @@ const alone = ['src', 'server', 'bin'].flatMap((folder) =>
     .filter((path) => path.endsWith('.test.ts') && (folder !== 'src' || isAlone(path))),
 )
 export default {
+  globalSetup: '<rootDir>/scripts/fonts.mjs',
   workerIdleMemoryLimit: '2GB',
   // On an overloaded machine too: nothing fails by its pace.
   testTimeout: 60_000,

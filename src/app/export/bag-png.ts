@@ -5,13 +5,15 @@ export const bagPng: Export = {
   title: 'Bag as PNG',
   about: 'The bag as it will be',
   offered: always,
-  make: ({ portrait, file }) =>
-    portrait
+  make: ({ pictures, file }) => {
+    const portrait = pictures.get('front')
+    return portrait
       ? { files: [{ name: `${file}-bag.png`, type: 'image/png', content: portrait }] }
       : {
           files: [],
           notes: [
             'This browser does not draw in light (WebGL), so there is no picture of the bag.',
           ],
-        },
+        }
+  },
 }

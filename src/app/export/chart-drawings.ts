@@ -1,6 +1,7 @@
-import { chartDrawing, type Drawing } from '@core/file'
+import { chartDrawing, chartPictures } from '@core/booklet'
 import type { Design } from '@core/design'
-import { type Derived, sheetCharts } from '@core/bag'
+import type { Derived } from '@core/bag'
+import type { Drawing } from '@core/paper'
 import type { Words } from '@core/stitch'
 import { fileName } from './file-name.ts'
 
@@ -10,25 +11,18 @@ interface Charted {
   readonly words: Words
 }
 
-/** A chart of the bag as a drawing, by its part, and what its file is called. */
+/** A chart of the bag as a drawing, and what its file is called. */
 export interface NamedDrawing {
-  readonly part: string
   readonly name: string
   readonly drawing: Drawing
 }
 
 /** The drawing of every charted part. */
 export const chartDrawings = ({ design, derived, words }: Charted): NamedDrawing[] =>
-  sheetCharts(design, derived.ledger).map(({ part, chart, numbers, signs, cellAspect }) => ({
-    part: part.id,
-    name: `${fileName(design.name)}-${fileName(part.name)}`,
-    drawing: chartDrawing({
-      chart,
-      yarns: design.yarns,
-      numbers,
-      signs,
-      cellAspect,
-      hand: words.hand,
-      title: `${design.name}: ${part.name}`,
+  chartPictures(design, derived.ledger, words.hand).map((picture) => ({
+    name: `${fileName(design.name)}-${fileName(picture.part.name)}`,
+    drawing: chartDrawing(picture, {
+      ...{ yarns: design.yarns, hand: words.hand, colour: true },
+      title: `${design.name}: ${picture.part.name}`,
     }),
   }))

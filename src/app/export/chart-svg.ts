@@ -1,4 +1,4 @@
-import { svgOf } from '@core/file'
+import { svgOf } from '@core/paper'
 import { chartDrawings } from './chart-drawings.ts'
 import { type Export, hasChart } from './export.ts'
 

@@ -1,6 +1,7 @@
-import { cuttingPages, cuttingSvg, type Paper, papers } from '@core/file'
+import { cuttingDrawing as drawingOf, cuttingPages } from '@core/file'
 import { saidOf } from '@core/fitting'
 import type { Design } from '@core/design'
+import { papers, svgOf, textsInPages } from '@core/paper'
 import type { Export, Outgoing } from './export.ts'
 
 /** All that is cut for a bag, of cloth or board. */
@@ -21,7 +22,7 @@ export const cuttingDrawing: Export = {
     files: cutsOf(bag).map(({ name, cut }) => ({
       name: `${bag.file}-${name.toLowerCase().replace(/[^a-z0-9]+/g, '-')}.svg`,
       type: 'image/svg+xml',
-      content: cuttingSvg(cut, `${bag.design.name}: ${name}`, bag.words.units),
+      content: svgOf(drawingOf(cut, `${bag.design.name}: ${name}`, bag.words.units), 'mm'),
     })),
   }),
 }
@@ -32,7 +33,7 @@ export const cuttingPdf: Export = {
   about: 'In full size over pages of A4 or Letter, with marks and a test square',
   offered: isCut,
   make: async (bag) => {
-    const paper: Paper = bag.words.units === 'imperial' ? 'letter' : 'a4'
+    const { paper } = bag.choices
     const pages = cutsOf(bag).flatMap(({ name, cut }) =>
       cuttingPages(cut, `${bag.design.name}: ${name}`, paper, bag.words.units),
     )
@@ -42,8 +43,11 @@ export const cuttingPdf: Export = {
         notes: ['This bag stands on no base that a plate would fit: there is nothing to cut.'],
       }
     bag.tell(`laying out ${pages.length} pages`)
-    const { cuttingPdfOf } = await import('./cutting-pdf.ts')
-    const content = await cuttingPdfOf(pages, paper)
+    const { fontsFor } = await import('./fonts.ts')
+    const { pdfOf } = await import('./paper-pdf.ts')
+    const fonts = await fontsFor(textsInPages(pages), bag.fontShelf)
+    const title = `${bag.design.name}: cutting plan`
+    const content = new Blob([await pdfOf(pages, { title, fonts, images: new Map() })])
     const file = { name: `${bag.file}-cutting.pdf`, type: 'application/pdf', content }
     return { files: [file], notes: [`${pages.length} pages of ${papers[paper].name}.`] }
   },

@@ -1,15 +1,20 @@
 import { bandOf } from '@core/band'
 import { bandsOf, type Design } from '@core/design'
 import type { Derived } from '@core/bag'
+import type { Choices } from '@core/booklet'
 import type { Project } from '@core/project'
 import type { Words } from '@core/stitch'
+import type { FontShelf } from './fonts.ts'
 
 /** A bag on its way out: the project, all that follows from it, and the words it is said in. */
 export interface Outgoing extends Project {
   readonly derived: Derived
   readonly words: Words
-  /** The bag in the round as PNG; null where this browser draws none. */
-  readonly portrait: Blob | null
+  /** The bag in the round as PNG, from the front and from the back; none where this browser draws none. */
+  readonly pictures: ReadonlyMap<string, Blob>
+  /** How its pattern is printed. */
+  readonly choices: Choices
+  readonly fontShelf: FontShelf
   /** What its files are called, without an ending. */
   readonly file: string
   /** Says how far it is. */

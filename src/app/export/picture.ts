@@ -1,4 +1,4 @@
-import type { Drawing } from '@core/file'
+import type { Drawing } from '@core/paper'
 
 /** A drawing whose paths say more than this is shown as a picture of it. */
 const MOST_PATH = 400_000

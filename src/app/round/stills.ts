@@ -72,8 +72,16 @@ export async function blobOf(bitmap: ImageBitmap): Promise<Blob> {
   return canvas.convertToBlob({ type: 'image/png' })
 }
 
-/** The bag as it goes out: a picture by itself, larger than on any screen. Null where none is drawn. */
-export async function portraitOf(seen: Seen): Promise<Blob | null> {
-  const bitmap = await pictureOf(seen, { ...STILL, width: 1200, height: 1200, ratio: 1 })
-  return bitmap && blobOf(bitmap)
+/** From where a bag is shown on paper: from the front, and from the back. */
+export const SIDES = { front: STILL.turn, back: STILL.turn + Math.PI } as const
+
+/** The bag as it goes out: pictures of both sides, larger than on any screen. None where none is drawn. */
+export async function portraitsOf(seen: Seen): Promise<Map<string, Blob>> {
+  const portraits = new Map<string, Blob>()
+  for (const [name, turn] of Object.entries(SIDES)) {
+    const view = { ...STILL, turn, width: 1200, height: 1200, ratio: 1 }
+    const bitmap = await pictureOf(seen, view)
+    if (bitmap) portraits.set(name, await blobOf(bitmap))
+  }
+  return portraits
 }

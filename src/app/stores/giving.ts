@@ -1,16 +1,17 @@
 import { proxy } from 'comlink'
 import { defineStore } from 'pinia'
 import { shallowRef, watch } from 'vue'
+import type { Choices } from '@core/booklet'
 import type { Way } from '@app/export/export.ts'
 import { giveFile } from '@app/export/save.ts'
-import { portraitOf } from '@app/round/stills.ts'
+import { portraitsOf } from '@app/round/stills.ts'
 import { GIVEN_UP } from '@app/workers/client.ts'
 import { paper } from '@app/workers/workers.ts'
 import { useProject } from './project.ts'
 import { useWorkshop } from './workshop.ts'
 
 /** What shows the bag in the round. */
-const showsBag = new Set(['pattern-pdf', 'bag-png'])
+const showsBag = new Set(['booklet-pdf', 'booklet-html', 'bag-png'])
 const LONGEST_MS = 10 * 60_000
 
 /** Every way the bag on the table goes out. What takes long says how far it is, and can be given up. */
@@ -33,7 +34,7 @@ export const useGiving = defineStore('giving', () => {
     yarns: project.table!.design.yarns,
     hand: workshop.words.hand,
   })
-  async function give({ id, title }: Way) {
+  async function give({ id, title }: Way, choices: Choices = { ...workshop.print, piece: null }) {
     const stop = new AbortController()
     making.value = { id, stop }
     stage.value = ''
@@ -41,10 +42,11 @@ export const useGiving = defineStore('giving', () => {
     const words = { ...workshop.words }
     const { table, history } = project
     const isNow = table?.revision === history?.revision && table?.hand === words.hand
-    const portrait = isNow && showsBag.has(id) ? await portraitOf(seen()) : null
-    const bag = { ...project.project!, derived: isNow ? table!.derived : null, portrait }
+    const shown = isNow && showsBag.has(id) && (choices.colour || id === 'bag-png')
+    const pictures = shown ? await portraitsOf(seen()) : new Map<string, Blob>()
+    const bag = { ...project.project!, derived: isNow ? table!.derived : null, pictures }
     const tell = proxy((now: string) => (stage.value = now))
-    const made = await paper.ask((api) => api.make(id, bag, words, tell), {
+    const made = await paper.ask((api) => api.make(id, bag, words, { ...choices }, tell), {
       limitMs: LONGEST_MS,
       signal: stop.signal,
     })

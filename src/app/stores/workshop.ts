@@ -4,6 +4,8 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import type { Words } from '@core/stitch'
 import {
   emptyWorkshop,
+  type Print,
+  printingOf,
   type Settings,
   type WorkshopEdit,
   workshopAfter,
@@ -120,8 +122,9 @@ export const useWorkshop = defineStore('workshop', () => {
 
   const problem = computed(() => unread.value ?? notStored(saver.state.value))
   const words = computed((): Words => workshop.value.settings)
+  const print = computed((): Print => printingOf(workshop.value.settings))
   return {
-    ...{ workshop, words, isOpen, problem, edit },
+    ...{ workshop, words, print, isOpen, problem, edit },
     setWords: (settings: Partial<Settings>) => edit({ do: 'set', settings }),
     ready: read(),
     /** Once all that was done is stored, or cannot be. */

@@ -1,44 +1,47 @@
 import { expose } from 'comlink'
-import { chartDrawingSize, svgOf } from '@core/file'
+import { bookletOf, type Choices } from '@core/booklet'
 import type { Design } from '@core/design'
 import { type FileProblem, readDocumentFile } from '@core/document'
-import { type Derived, derive, patternSheet, type PatternSheet, sheetCharts } from '@core/bag'
+import { type Derived, derive } from '@core/bag'
+import { fragmentOf, type Page } from '@core/paper'
 import { type Project, projectKind } from '@core/project'
 import type { Words } from '@core/stitch'
 import { found, type Result } from '@core/units'
 import { type Workshop, workshopKind } from '@core/workshop'
-import { chartDrawings } from '@app/export/chart-drawings.ts'
+import { onPages } from '@app/export/booklet.ts'
 import type { Made, Way } from '@app/export/export.ts'
 import { exports } from '@app/export/exports.ts'
 import { fileName } from '@app/export/file-name.ts'
-import { heavyPicture, isHeavy } from '@app/export/picture.ts'
+import type { FontShelf } from '@app/export/fonts.ts'
 
 /** What a file held. */
 export type Given =
   | { readonly kind: 'bag'; readonly document: Project }
   | { readonly kind: 'workshop'; readonly document: Workshop }
 
-/** The place that a chart's picture takes. */
-export interface ChartPlace {
-  readonly part: string
-  readonly width: number
-  readonly height: number
-}
-
-/** A chart as it is shown in the pattern. */
-interface ChartPicture {
-  readonly part: string
-  readonly picture: Blob
+/** The pattern as it is handed on, on its pages. */
+export interface Pages {
+  readonly pages: readonly Page[]
+  /** The same as one page of the web. */
+  readonly text: string
+  /** Signs that no font here has. */
+  readonly missing: readonly string[]
 }
 
 /** A project, and what was derived of it for the hand the words are for; null where that is not known yet. */
 export interface Paired extends Project {
   readonly derived: Derived | null
-  /** The bag in the round, where it is wanted. */
-  readonly portrait?: Blob | null
+  /** The bag in the round, from the front and from the back, where that is wanted. */
+  readonly pictures?: ReadonlyMap<string, Blob>
 }
 const derivedOf = ({ derived, ...project }: Paired, { hand }: Words): Derived =>
   derived ?? derive(project, { hand })
+
+/** Fonts are brought when the first is needed. */
+const fontShelf: FontShelf = {
+  table: async () => (await import('@app/export/font-files.ts')).fontFiles.table(),
+  file: async (name) => (await import('@app/export/font-files.ts')).fontFiles.file(name),
+}
 
 const api = {
   /** Reads a file that anyone may have written: a bag, or a workshop. */
@@ -49,29 +52,24 @@ const api = {
     return workshop.ok ? found({ kind: 'workshop', document: workshop.value }) : bag
   },
 
-  /** The pattern as it is printed, and how large the picture of each chart will be. */
-  pattern(bag: Paired, words: Words): { sheet: PatternSheet; charts: ChartPlace[] } {
+  /** The pattern on the pages it is printed on, and as one. @param pictures of the bag in the round that there will be, with their addresses */
+  async booklet(
+    bag: Paired,
+    words: Words,
+    choices: Choices,
+    pictures: ReadonlyMap<string, string>,
+  ): Promise<Pages> {
     const { design } = bag
-    const derived = derivedOf(bag, words)
-    const charts = sheetCharts(design, derived.ledger).map(({ part, ...chart }) => ({
-      part: part.id,
-      ...chartDrawingSize({ ...chart, yarns: design.yarns }),
-    }))
-    return { sheet: patternSheet(design, derived, words), charts }
-  },
-
-  /** A picture of the chart of each charted part. */
-  async pictures(bag: Paired, words: Words): Promise<ChartPicture[]> {
-    const { design } = bag
-    const derived = derivedOf(bag, words)
-    const pictures: ChartPicture[] = []
-    for (const { part, drawing } of chartDrawings({ design, derived, words })) {
-      const picture = isHeavy(drawing)
-        ? await heavyPicture(drawing, 'image/png')
-        : new Blob([svgOf(drawing)], { type: 'image/svg+xml' })
-      pictures.push({ part, picture })
+    const of = {
+      ...{ design, derived: derivedOf(bag, words), words, choices },
+      pictures: [...pictures.keys()],
     }
-    return pictures
+    const { pages, fonts } = await onPages(bookletOf({ ...of, paged: true }), {
+      choices,
+      fontShelf,
+    })
+    const text = fragmentOf(bookletOf({ ...of, paged: false }), pictures)
+    return { pages, text, missing: fonts.missing }
   },
 
   /** The ways a bag can go out. */
@@ -81,13 +79,20 @@ const api = {
       .map(({ id, title, about }) => ({ id, title, about })),
 
   /** Makes what goes out; `tell` hears how far it is. */
-  async make(id: string, bag: Paired, words: Words, tell: (stage: string) => void): Promise<Made> {
+  async make(
+    id: string,
+    bag: Paired,
+    words: Words,
+    choices: Choices,
+    tell: (stage: string) => void,
+  ): Promise<Made> {
     const way = exports.find((one) => one.id === id)
     if (!way) throw new RangeError(`no export “${id}”`)
     tell('counting')
     const derived = derivedOf(bag, words)
-    const { portrait = null } = bag
-    return way.make({ ...bag, derived, portrait, words, file: fileName(bag.design.name), tell })
+    const { pictures = new Map<string, Blob>() } = bag
+    const file = fileName(bag.design.name)
+    return way.make({ ...bag, ...{ derived, pictures, words, choices, fontShelf, file, tell } })
   },
 }
 export type PaperApi = typeof api

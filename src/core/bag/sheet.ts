@@ -1,14 +1,12 @@
-import { bandOf } from '../band/index.ts'
-import { sides } from '../program/index.ts'
-import type { Chart, ChartRowNumber, ChartSigns } from '../chart/index.ts'
-import { bandsIn, type Design, type YarnLabel } from '../design/index.ts'
-import { bodyOf, type Ledger, pieceWith } from '../ledger/index.ts'
+import type { Design, YarnLabel } from '../design/index.ts'
+import { bodyOf } from '../ledger/index.ts'
 import {
   type Abbreviation,
   abbreviationsOf,
   type Finishing,
   finishingOf,
   type PatternPiece,
+  UNFINISHED,
   writtenPattern,
 } from '../pattern/index.ts'
 import { abbrOf, stitchById, type Words, yarnClasses } from '../stitch/index.ts'
@@ -34,19 +32,14 @@ export interface SheetYarn {
   readonly amount: string
 }
 
-/** What a chart of the pattern is drawn from. */
-export interface SheetChart {
-  readonly part: { readonly id: string; readonly name: string }
-  readonly chart: Chart
-  readonly numbers: readonly ChartRowNumber[]
-  readonly signs: ChartSigns | null
-  readonly cellAspect: number
-}
-
 /** The pattern as it is printed: facts, materials, abbreviations, every row in words. All of it text. */
 export interface PatternSheet {
   readonly name: string
   readonly facts: readonly { readonly what: string; readonly is: string }[]
+  /** Single facts in words: its size, its hook, the gauge it needs. */
+  readonly size: string
+  readonly hook: string
+  readonly gauge: string
   readonly yarns: readonly SheetYarn[]
   readonly abbreviations: readonly Abbreviation[]
   readonly pieces: readonly PatternPiece[]
@@ -54,6 +47,8 @@ export interface PatternSheet {
   readonly finishing: Finishing
   /** Snags that keep it from being worked. */
   readonly errors: number
+  /** What is said of it then. */
+  readonly unfinished: string
 }
 
 /** The pattern of a design in somebody's words. */
@@ -62,9 +57,14 @@ export function patternSheet(design: Design, derived: Derived, words: Words): Pa
   const { units } = words
   const pieces = writtenPattern(ledger, words)
   const finishing = finishingOf(ledger, words, tally.ends)
+  const facts = factsOf(design, derived, words)
   return {
     name: design.name,
-    facts: factsOf(design, derived, words),
+    facts,
+    size: facts[0]!.is,
+    hook: facts[2]!.is,
+    gauge: facts[3]!.is,
+    unfinished: UNFINISHED,
     yarns: needs
       .filter(({ metres }) => metres > 0)
       .map((need) => {
@@ -101,6 +101,9 @@ const labelWords = ({ grams, metres }: YarnLabel, units: System): string =>
 const classWords = (number: number): string =>
   `${number}, ${yarnClasses.find((one) => one.number === number)!.name}`
 
+/** The stitch that the gauge of a bag is said in. */
+export const gaugeStitch = ({ swatches }: Design): string => swatches[0]?.stitch ?? 'sc'
+
 function factsOf(design: Design, { tally, gauge, ledger }: Derived, words: Words) {
   const { units, terms } = words
   const size = (mm: number) => printLength(mm, units)
@@ -116,30 +119,7 @@ function factsOf(design: Design, { tally, gauge, ledger }: Derived, words: Words
     { what: 'Hook', is: `${printNumber(design.hookMm, 2)} mm` },
     {
       what: terms === 'uk' ? 'Tension' : 'Gauge',
-      is: `${printNumber(over / gauge.stitchWidthMm)} ${abbrOf(stitchById(design.swatches[0]?.stitch ?? 'sc'), words)} and ${printNumber(over / gauge.rowHeightMm)} ${bodyOf(ledger).worked} over ${per}${estimated}`,
+      is: `${printNumber(over / gauge.stitchWidthMm)} ${abbrOf(stitchById(gaugeStitch(design)), words)} and ${printNumber(over / gauge.rowHeightMm)} ${bodyOf(ledger).worked} over ${per}${estimated}`,
     },
   ]
 }
-
-/** What the charts of a design are drawn from, from below. */
-export const sheetCharts = (design: Design, ledger: Ledger): SheetChart[] =>
-  design.pieces.flatMap(bandsIn).flatMap((part) => {
-    const chart = bandOf(part).field(part)
-    if (!chart) return []
-    const piece = pieceWith(ledger, part.id)
-    const place = piece.parts.find(({ id }) => id === part.id)!
-    const { rowHeightMm, stitchWidthMm } = place.gauge
-    const { workedAs, signs } = bandOf(part)
-    const numbers = chart.colours.flatMap((_, chartRow) => {
-      const { row, rows } = workedAs(part, chartRow)
-      return Array.from({ length: rows }, (_, i) => place.firstRow + row + i)
-        .filter((at) => at < place.endRow)
-        .map((at) => ({
-          ...{ chartRow, number: piece.columns.number[at]! },
-          side: sides[piece.columns.side[at]!]!,
-        }))
-    })
-    // Where a row of the chart is two rows of the bag it is as high as both.
-    const cellAspect = (workedAs(part, 0).rows * rowHeightMm) / stitchWidthMm
-    return [{ part, chart, numbers, signs: signs(part, piece.worked), cellAspect }]
-  })

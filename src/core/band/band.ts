@@ -93,6 +93,23 @@ export interface Looks {
   readonly rows: readonly string[]
 }
 
+/** A row as it is said, in US terms, and the yarn it begins in. */
+export interface SaidRow {
+  readonly text: string
+  readonly yarn: string
+  readonly onto: Onto
+  readonly side: 'RS' | 'WS' | null
+}
+
+/** Rows that begin it, once; those that repeat; and those it ends with. */
+export interface Stitched {
+  readonly begin: readonly SaidRow[]
+  readonly rows: readonly SaidRow[]
+  readonly end: readonly SaidRow[]
+  readonly side: 'RS' | 'WS' | 'any'
+  readonly passes: 1 | 2
+}
+
 /** Tells a fault of a field of the part, by its name below the part. */
 export type Say = (field: string, message: string) => void
 
@@ -178,6 +195,15 @@ export interface Band<Part> {
   readonly nearest: (part: Part, worked: 'rounds' | 'rows') => readonly string[] | null
   /** What its rows repeat, across and up: its chart, as the repeats of it lie. */
   readonly field: (part: Part) => Chart | null
+  /** What of a row stands beside its repeats, as it is seen: plain stitches at each edge, and columns at the right that are the first again. */
+  readonly beside: (
+    part: Part,
+    worked: 'rounds' | 'rows',
+  ) => { readonly edge: number; readonly again: number }
+  /** Its rows as a stitch pattern, which is drawn in symbols; null where they are none. */
+  readonly symbols: (part: Part) => Stitched | null
+  /** What shows early whether it comes out right, in US terms; null where there is nothing but to count. */
+  readonly lookFor: (part: Part, worked: 'rounds' | 'rows') => string | null
   /** How its chart is read and worked, in US terms; null where each stitch is as its cell. */
   readonly reading: (part: Part, worked: 'rounds' | 'rows') => string | null
   /** Where in the band a row of its chart is worked, from 0, and in how many rows. */
@@ -212,6 +238,9 @@ export const usual = {
   half: () => null,
   chart: () => null,
   field: () => null,
+  beside: () => ({ edge: 0, again: 0 }),
+  symbols: () => null,
+  lookFor: () => null,
   reading: () => null,
   workedAs: (_: unknown, row: number) => ({ row, rows: 1 }),
 } as const

@@ -264,6 +264,11 @@ export const mosaic: Band<MosaicPart> = {
       ? `Each ${row} of the chart is one ${row} in one yarn, with the right side facing: in the back loop of each stitch, and drops into the front loop of the ${row} two below, where that shows.`
       : `Each ${row} of the chart is two ${row}s in one yarn, there and back. What the next one hides is passed over under chains, loosely; long stitches go in front of them.`
   },
+  beside: ({ edge }, worked) => ({ edge: worked === 'rows' ? edge : 0, again: 0 }),
+  lookFor: ({ school }) =>
+    school === 'overlay'
+      ? 'what drops lies flat on the right side, in the front loop two below and in no other; where it pulls it is too short'
+      : 'long stitches lie in front of the chains they reach over, and chains lie flat behind them',
   signs: (part, worked) => {
     const { chart, rows } = part
     const { marks } = workedOf({ ...chart, rows }, mosaicRules(part, worked))

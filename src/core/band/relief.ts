@@ -334,9 +334,14 @@ export const relief: Band<ReliefPart> = {
       rows: raised.colours.map((row) =>
         [...row].map((letter) => (reliefOf(letter).stitch ? letter.toLowerCase() : ' ')).join(''),
       ),
-      key: used.map(({ letter, name }) => ({ sign: letter.toLowerCase(), is: name })),
+      key: used.map(({ letter, name, stitch }) => ({
+        ...{ sign: letter.toLowerCase(), is: name },
+        symbol: stitchById(stitch!).symbol,
+      })),
     }
   },
   chart: ({ chart }) => chart,
   field: ({ chart }) => chart,
+  beside: (part, way) => ({ edge: 0, again: balanceOf(part, way) }),
+  lookFor: () => 'what stands out does so on the right side, all of it; push out what does not',
 }

@@ -130,4 +130,7 @@ export const tapestry: Band<TapestryPart> = {
   technique: () => 'tapestry',
   chart: ({ chart }) => chart,
   field: worked,
+  beside: (part, way) => ({ edge: 0, again: balanceOf(part, way) }),
+  lookFor: () =>
+    'the strands that are carried lie inside and none shows on the right side; where it puckers they are carried too tightly',
 }

@@ -370,4 +370,22 @@ export const texture: Band<TexturePart> = {
   endsAsItDoes: (part) =>
     rowAt(part, part.rounds - 1).text === (part.end.at(-1) ?? part.repeat.at(-1)!).text,
   half: (part) => halfOf(rowsOf(part)[0]!),
+  symbols: (part) => {
+    const { begin, repeat, end, from, side, passes } = part
+    const said = (rows: readonly TextureRow[]) =>
+      rows.map((row) => ({
+        ...{ text: row.text, onto: row.onto, side: row.side },
+        yarn: row.runs[0]!.yarn,
+      }))
+    return {
+      begin: said(begin),
+      rows: said([...repeat.slice(from), ...repeat.slice(0, from)]),
+      end: said(beyondRepeats(part) === 0 ? end : []),
+      ...{ side, passes },
+    }
+  },
+  lookFor: (part) =>
+    [...part.begin, ...part.repeat, ...part.end].some(isPushed)
+      ? 'what stands out does so on the right side, all of it; push out what does not'
+      : null,
 }

@@ -11,5 +11,10 @@ export interface ChartRowNumber {
 export interface ChartSigns {
   /** Rows from below, as wide as the chart; a blank where there is none. */
   readonly rows: readonly string[]
-  readonly key: readonly { readonly sign: string; readonly is: string }[]
+  readonly key: readonly {
+    readonly sign: string
+    readonly is: string
+    /** Its symbol, in a box of 20 × 20; none where a letter says it. */
+    readonly symbol?: string
+  }[]
 }

@@ -15,7 +15,7 @@ import { begins, beginsPiece, carriedOver } from './beginnings.ts'
 import { bestReading, type BestReading, type Ground } from './best-reading.ts'
 import { type CheckedRow, type CheckOptions, type CheckReport, kindsOf } from './checked.ts'
 import { Glossary } from './glossary.ts'
-import { type Line, linesOf, type RowLine, splitTotal } from './lines.ts'
+import { CHAIN_ALONE, isAside, type Line, linesOf, type RowLine, splitTotal } from './lines.ts'
 import { mixedTerms, termsOf } from './mixed-terms.ts'
 import { Numbering } from './numbering.ts'
 import { found, type Problem } from './problem.ts'
@@ -102,6 +102,9 @@ class Checker {
   private multiple: { readonly of: number; readonly and: number; readonly chain: boolean } | null =
     null
 
+  /** What is said now is no work: materials, abbreviations, how it is finished. */
+  private aside = false
+
   private readonly keepMade: boolean
 
   constructor({ startingChain = 'text', keepMade = false }: CheckOptions) {
@@ -116,7 +119,9 @@ class Checker {
   }
 
   private heading(text: string, line: number): void {
-    if (this.workAlone(text, line)) return
+    if (this.aside && /:/.test(text)) return
+    this.aside = isAside(text)
+    if (!this.aside && this.workAlone(text, line)) return
     this.part = text
     this.last = null
     this.numbering.restart()
@@ -182,6 +187,8 @@ class Checker {
         chain: /chain|\bch\b/i.test(`${multiple[0]}`),
       }
     if (multiple || this.glossary.define(text)) return
+    if (this.aside && !CHAIN_ALONE.test(text)) return
+    this.aside = false
     if (SEAM.test(text)) return this.seam(text)
     if (this.repeatAlone(text, line)) return
     if (this.workAlone(text, line)) return
@@ -200,6 +207,7 @@ class Checker {
   }
 
   private rowLine(line: RowLine): void {
+    this.aside = false
     this.between(line)
     const own = this.numbering.problemsOf(line, () => this.anew(line))
     if (line.everySecond) this.everySecond = line

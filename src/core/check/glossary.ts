@@ -9,6 +9,16 @@ import {
 /** Words that head other lines than definitions. */
 const OTHER = /^(?:ch|sc|dc|hdc|tr|st|sts|sl st|gauge|tension|hook|yarn|size|note|notes|materials)$/
 
+/** What is known to take no place and to leave none, however it is made: a picot. */
+function standsOff(word: string): boolean {
+  const { items, unread } = readWork(word)
+  if (unread.length > 0 || items.length !== 1 || items[0]!.kind !== 'stitch') return false
+  const { consumes, places } = meaningOf(items, new Array<Place>(4).fill('st'), {
+    startingChain: false,
+  })
+  return consumes === 0 && places?.length === 0
+}
+
 /** The stitches a pattern defines for itself, and work read with them. */
 export class Glossary {
   readonly specials = new Map<string, StitchWord>()
@@ -42,6 +52,7 @@ export class Glossary {
     const [, name, short, recipe] = found
     const word = (short ?? name)!.toLowerCase()
     if (OTHER.test(word)) return true
+    if (standsOff(word)) return true
     const made = this.recipe(recipe!, word)
     if (!made) return false
     for (const form of [name!.toLowerCase(), word])

@@ -143,6 +143,21 @@ const kindOf = (label: string): RowLine['what'] =>
       ? 'pass'
       : 'row'
 
+/** Without a box to tick, what makes a label bold, and marks before signs that would mean something there: a line of Markdown. */
+const unmarked = (line: string): string =>
+  line
+    .replace(/^(\s*)(?:[-*+]\s+)?\[[ xX]\]\s+/, '$1')
+    .replace(/^(\s*)-\s+(?=[A-Z(*])/, '$1')
+    .replace(/^(\s*(?:[-*+]\s+)?)\*\*([^*]+)\*\*/, '$1$2')
+    .replace(/\\([\\`*_[\]<>#])/g, '$1')
+
+/** Headings of what is no work. */
+const ASIDE =
+  /^(?:abbreviations?(?: used)?|short for|key|special stitch(?:es)?(?: used)?|materials?|supplies|notions|what you (?:will )?need|you (?:will )?need|gauge|tension|(?:gauge|tension) swatch|finished sizes?|sizes?|finishing|to mind|cutting plan|how to read it)$/i
+export const isAside = (heading: string): boolean => ASIDE.test(heading.trim())
+/** A chain that a piece begins in, though it stands where other things are said. */
+export const CHAIN_ALONE = /^(?:(?:with|using) \w+(?: \w+)?, )?(?:ch|chain) \d+\.?$/i
+
 /** A row that goes on in the next line: it ends in a comma, or its star waits for its “rep from”. */
 const goesOn = (text: string): boolean =>
   /[,;]\s*$|\band\s*$/i.test(text) ||
@@ -161,7 +176,7 @@ export function linesOf(text: string): Line[] {
   // “R1” is a row or a round: of what begins in a ring and is never turned it is a round.
   const around = /\bmagic\b|\bMR\b|\bin (?:the )?ring\b/i.test(text) && !/\bturn/i.test(text)
   for (let i = 0; i < raw.length; i++) {
-    let body = raw[i]!.replace(DASHED, '$1: ')
+    let body = unmarked(raw[i]!).replace(DASHED, '$1: ')
     const line = i + 1
     if (!body.trim()) continue
     const label = LABEL.exec(body)
@@ -179,7 +194,7 @@ export function linesOf(text: string): Line[] {
       i + 1 < raw.length &&
       raw[i + 1]!.trim() &&
       goesOn(body) &&
-      !LABEL.test(raw[i + 1]!.replace(DASHED, '$1: '))
+      !LABEL.test(unmarked(raw[i + 1]!).replace(DASHED, '$1: '))
     )
       body = `${body.trimEnd()} ${raw[++i]!.trim()}`
     const row = body.slice(label[0].length).trim()

@@ -71,6 +71,7 @@ interface Edits extends ChartEdits, BlockEdits {
       | 'ways'
       | 'meant'
       | 'order'
+      | 'notes'
     >
   >
   /** Fields of the base it has; or all of another base, which takes its place. */
@@ -351,6 +352,7 @@ const designWords: Readonly<Record<string, string>> = {
   ways: 'how yarns are led',
   meant: 'what is as you want it',
   order: 'the order of finishing',
+  notes: 'the note of the pattern',
 }
 
 /** Runs an edit on a draft of a design. */

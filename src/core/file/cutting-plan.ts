@@ -1,9 +1,22 @@
+import svgpath from 'svgpath'
 import { type CutPiece, cutWords } from '../fitting/index.ts'
+import {
+  box,
+  circle,
+  type Drawing,
+  type DrawnPath,
+  type DrawnText,
+  label,
+  type Page,
+  papers,
+  type PaperSize,
+  POINTS,
+  type Stroke,
+} from '../paper/index.ts'
 import { printLength, type System } from '../units/index.ts'
 
 /*
- * Cutting plans: all pieces on one sheet to scale, and pages on which they are as large as they are. Everything is in mm; drawings are SVG whose
- * size and view box say so.
+ * Cutting plans: all pieces on one sheet to scale, and pages on which they are as large as they are. Everything is in mm.
  */
 
 /** A piece where it lies on the sheet, and what is written on it. */
@@ -54,50 +67,51 @@ export function cuttingPlan(cut: readonly CutPiece[], _units: System): CuttingPl
   return { widthMm, heightMm, pieces, textMm: Math.max(widthMm, heightMm * SHEET) / 42 }
 }
 
-const escaped = (text: string): string =>
-  text.replace(/[&<>"']/g, (sign) => `&#${sign.charCodeAt(0)};`)
-const mm = (value: number): string => String(Math.round(value * 100) / 100)
+const SOLID: Stroke = { colour: '#1b2421', opacity: 1, width: 0.5 }
+const DASHED: Stroke = { colour: '#4d5a54', opacity: 1, width: 0.35, dash: [4, 2.5] }
+const DOTTED: Stroke = { colour: '#1f5647', opacity: 1, width: 0.5, dash: [0.8, 2] }
+const CROSS: Stroke = { colour: '#b23b2a', opacity: 1, width: 0.3 }
 
-const line = (d: string, how: string): string => `<path d="${d}" fill="none" ${how}/>`
-const SOLID = 'stroke="#1b2421" stroke-width="0.5"'
-const DASHED = 'stroke="#4d5a54" stroke-width="0.35" stroke-dasharray="4 2.5"'
-const DOTTED = 'stroke="#1f5647" stroke-width="0.5" stroke-dasharray="0.8 2"'
-const text = (words: string, x: number, y: number, size: number, anchor = 'middle'): string =>
-  `<text x="${mm(x)}" y="${mm(y)}" font-size="${mm(size)}" text-anchor="${anchor}" fill="#1b2421">${escaped(words)}</text>`
-
-/** One piece, its cut line's box from 0, 0 on. */
-function pieceSvg(
-  { cut, seam, folds, holes, widthMm, heightMm }: CutPiece,
-  label: string,
-  size: number,
-): string {
-  return [
-    line(cut, SOLID),
-    ...(seam === cut ? [] : [line(seam, DASHED)]),
-    ...folds.map(({ fromX, toX, y, text: words }) =>
-      [
-        line(`M${mm(fromX)} ${mm(y)}L${mm(toX)} ${mm(y)}`, DOTTED),
-        text(words, (fromX + toX) / 2, y - 2, size * 0.8),
-      ].join(''),
-    ),
-    ...holes.map(({ x, y }) => `<circle cx="${mm(x)}" cy="${mm(y)}" r="1" fill="none" ${SOLID}/>`),
-    text(label, widthMm / 2, heightMm / 2, size),
-  ].join('\n')
+/** Lines and words of a drawing. */
+interface Drawn {
+  readonly paths: readonly DrawnPath[]
+  readonly texts: readonly DrawnText[]
 }
+const drawn = (...all: readonly Drawn[]): Drawn => ({
+  paths: all.flatMap(({ paths }) => paths),
+  texts: all.flatMap(({ texts }) => texts),
+})
+const words = (text: string, x: number, y: number, size: number): Drawn => ({
+  paths: [],
+  texts: [label(text, x, y, size)],
+})
 
-const svg = (
-  widthMm: number,
-  heightMm: number,
-  title: string,
-  ...inside: readonly string[]
-): string =>
-  [
-    `<svg xmlns="http://www.w3.org/2000/svg" width="${mm(widthMm)}mm" height="${mm(heightMm)}mm" viewBox="0 0 ${mm(widthMm)} ${mm(heightMm)}" font-family="sans-serif" role="img">`,
-    `<title>${escaped(title)}</title>`,
-    `<rect width="100%" height="100%" fill="#ffffff"/>`,
-    ...inside,
-    '</svg>',
-  ].join('\n')
+/** One piece, its cut line's box from a place on. */
+function pieceDrawn(
+  { cut, seam, folds, holes, widthMm, heightMm }: CutPiece,
+  said: string,
+  { x, y, size }: { readonly x: number; readonly y: number; readonly size: number },
+): Drawn {
+  const at = (d: string) => svgpath(d).translate(x, y).round(3).toString()
+  return drawn(
+    {
+      paths: [
+        { d: at(cut), stroke: SOLID },
+        ...(seam === cut ? [] : [{ d: at(seam), stroke: DASHED }]),
+        ...folds.map(({ fromX, toX, y: down }) => ({
+          d: at(`M${fromX} ${down}L${toX} ${down}`),
+          stroke: DOTTED,
+        })),
+        ...holes.map((hole) => ({ d: circle(x + hole.x, y + hole.y, 1), stroke: SOLID })),
+      ],
+      texts: folds.map((fold) =>
+        label(fold.text, x + (fold.fromX + fold.toX) / 2, y + fold.y - 2, size * 0.8),
+      ),
+    },
+    words(said, x + widthMm / 2, y + heightMm / 2, size),
+  )
+}
+const sizeIn = ({ widthMm }: CutPiece): number => Math.min(9, widthMm / 14)
 
 /** A square of a known size, to see whether it was printed as large as it is. */
 const SQUARE = {
@@ -105,43 +119,34 @@ const SQUARE = {
   imperial: { mm: 50.8, words: 'this square is 2 in' },
 } as const
 
-function testSquare(x: number, y: number, units: System): string {
-  const { mm: side, words } = SQUARE[units]
-  return [
-    line(`M${mm(x)} ${mm(y)}h${side}v${side}h${-side}Z`, SOLID),
-    text(words, x + side / 2, y + side / 2 + 1.5, 4),
-  ].join('\n')
-}
-
-/** The whole plan as one drawing, as large as it is. */
-export function cuttingSvg(cut: readonly CutPiece[], title: string, units: System): string {
-  const plan = cuttingPlan(cut, units)
-  const { mm: side } = SQUARE[units]
-  return svg(
-    ...([Math.max(plan.widthMm, side + 2 * GAP_MM), plan.heightMm + side + GAP_MM, title] as const),
-    ...plan.pieces.map(
-      ({ piece, label, x, y }) =>
-        `<g transform="translate(${mm(x)} ${mm(y)})">${pieceSvg(piece, label, Math.min(9, piece.widthMm / 14))}</g>`,
-    ),
-    testSquare(GAP_MM, plan.heightMm, units),
+function testSquare(x: number, y: number, units: System): Drawn {
+  const { mm: side, words: said } = SQUARE[units]
+  return drawn(
+    { paths: [{ d: box(x, y, side, side), stroke: SOLID }], texts: [] },
+    words(said, x + side / 2, y + side / 2 + 1.5, 4),
   )
 }
 
-/** Sheets of paper, in mm, and how far their edges stay empty. */
-export const papers = {
-  a4: { name: 'A4', widthMm: 210, heightMm: 297 },
-  letter: { name: 'Letter', widthMm: 215.9, heightMm: 279.4 },
-} as const
-export type Paper = keyof typeof papers
+/** The whole plan as one drawing, as large as it is. */
+export function cuttingDrawing(cut: readonly CutPiece[], title: string, units: System): Drawing {
+  const plan = cuttingPlan(cut, units)
+  const { mm: side } = SQUARE[units]
+  return {
+    width: Math.max(plan.widthMm, side + 2 * GAP_MM),
+    height: plan.heightMm + side + GAP_MM,
+    title,
+    ...drawn(
+      ...plan.pieces.map(({ piece, label: said, x, y }) =>
+        pieceDrawn(piece, said, { x, y, size: sizeIn(piece) }),
+      ),
+      testSquare(GAP_MM, plan.heightMm, units),
+    ),
+  }
+}
+
 const MARGIN = 12
 /** Pages lie over one another so far when they are put together. */
 const OVERLAP = 10
-
-/** A page of a plan: its drawing is as large as its paper. */
-export interface CuttingPage {
-  readonly svg: string
-  readonly name: string
-}
 
 /** Along one side: where each page begins, in mm of the piece. */
 function tilesOf(lengthMm: number, roomMm: number): number[] {
@@ -151,65 +156,88 @@ function tilesOf(lengthMm: number, roomMm: number): number[] {
 }
 
 /** Crosses in the corners of what a page shows, where it meets its neighbours. */
-function corners(wide: number, high: number): string {
-  const at = (x: number, y: number) =>
-    line(`M${mm(x - 4)} ${mm(y)}h8M${mm(x)} ${mm(y - 4)}v8`, 'stroke="#b23b2a" stroke-width="0.3"')
+function corners(wide: number, high: number): Drawn {
   const [x0, y0] = [MARGIN + OVERLAP / 2, MARGIN + OVERLAP / 2]
   const [x1, y1] = [MARGIN + wide - OVERLAP / 2, MARGIN + high - OVERLAP / 2]
-  return [at(x0, y0), at(x1, y0), at(x0, y1), at(x1, y1)].join('\n')
+  const d = [
+    [x0, y0],
+    [x1, y0],
+    [x0, y1],
+    [x1, y1],
+  ]
+    .map(([x, y]) => `M${x! - 4} ${y}h8M${x} ${y! - 4}v8`)
+    .join('')
+  return { paths: [{ d, stroke: CROSS }], texts: [] }
+}
+
+/** A page that is one drawing in mm, as large as it is; what is cut off at its margins apart from what is not. */
+function pageWith(paper: PaperSize, title: string, whole: Drawn, within: Drawn | null): Page {
+  const { widthMm, heightMm } = papers[paper]
+  const [width, height] = [widthMm * POINTS, heightMm * POINTS]
+  const item = (one: Drawn) => ({
+    ...{ is: 'drawing' as const, x: 0, y: 0, scale: POINTS },
+    drawing: { width: widthMm, height: heightMm, title, ...one },
+  })
+  const clip = {
+    ...{ x: MARGIN * POINTS, y: MARGIN * POINTS },
+    width: width - 2 * MARGIN * POINTS,
+    height: height - 2 * MARGIN * POINTS,
+  }
+  return {
+    ...{ width, height },
+    groups: [
+      {
+        ...{ role: 'Figure', of: 0, alt: title },
+        items: [...(within ? [{ ...item(within), clip }] : []), item(whole)],
+      },
+    ],
+    marks: [{ level: 1, text: title, id: null, y: 0 }],
+  }
 }
 
 /** All pieces as large as they are, on as many pages as they take; the first page of all has the test square. */
 export function cuttingPages(
   cut: readonly CutPiece[],
   title: string,
-  paper: Paper,
+  paper: PaperSize,
   units: System,
-): CuttingPage[] {
+): Page[] {
   const { widthMm, heightMm } = papers[paper]
   const [wide, high] = [widthMm - 2 * MARGIN, heightMm - 2 * MARGIN]
   const { mm: side } = SQUARE[units]
-  const first: CuttingPage = {
-    name: title,
-    svg: svg(
-      ...([widthMm, heightMm, title] as const),
-      text(title, widthMm / 2, 30, 7),
-      ...cut.map((piece, i) => text(cutWords(piece, units), widthMm / 2, 44 + 8 * i, 4.2)),
-      text(
-        'Print at 100 %, and measure the square before you cut.',
-        widthMm / 2,
-        60 + 8 * cut.length,
-        4.2,
-      ),
-      text(
+  const middle = (text: string, y: number, size = 4.2) => words(text, widthMm / 2, y, size)
+  const first = pageWith(
+    paper,
+    title,
+    drawn(
+      middle(title, 30, 7),
+      ...cut.map((piece, i) => middle(cutWords(piece, units), 44 + 8 * i)),
+      middle('Print at 100 %, and measure the square before you cut.', 60 + 8 * cut.length),
+      middle(
         `Pages overlap by ${printLength(OVERLAP, units)}: lay the red crosses on one another.`,
-        widthMm / 2,
         68 + 8 * cut.length,
-        4.2,
       ),
       testSquare((widthMm - side) / 2, 80 + 8 * cut.length, units),
     ),
-  }
+    null,
+  )
   const pages = cut.flatMap((piece) => {
     const [across, down] = [tilesOf(piece.widthMm, wide), tilesOf(piece.heightMm, high)]
     return down.flatMap((y, row) =>
-      across.map((x, column): CuttingPage => {
+      across.map((x, column): Page => {
         const of =
           across.length * down.length > 1
             ? `, row ${row + 1} of ${down.length}, page ${column + 1} of ${across.length}`
             : ''
-        const name = `${labelOf(piece)}${of}`
-        const id = `room-${row}-${column}`
-        return {
+        const name = `${title}: ${labelOf(piece)}${of}`
+        return pageWith(
+          paper,
           name,
-          svg: svg(
-            ...([widthMm, heightMm, name] as const),
-            `<defs><clipPath id="${id}"><rect x="${MARGIN}" y="${MARGIN}" width="${mm(wide)}" height="${mm(high)}"/></clipPath></defs>`,
-            `<g clip-path="url(#${id})"><g transform="translate(${mm(MARGIN - x)} ${mm(MARGIN - y)})">${pieceSvg(piece, labelOf(piece), Math.min(9, piece.widthMm / 14))}</g></g>`,
-            ...(of ? [corners(wide, high)] : []),
-            text(`${title}: ${name}`, widthMm / 2, heightMm - 5, 3.4),
-          ),
-        }
+          drawn(...(of ? [corners(wide, high)] : []), middle(name, heightMm - 5, 3.4)),
+          pieceDrawn(piece, labelOf(piece), {
+            ...{ x: MARGIN - x, y: MARGIN - y, size: sizeIn(piece) },
+          }),
+        )
       }),
     )
   })

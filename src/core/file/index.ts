@@ -1,5 +1,3 @@
-export * from './chart-drawing.ts'
-export * from './chart-svg.ts'
 export * from './rounds-csv.ts'
 export * from './chart-table.ts'
 export * from './palette.ts'

@@ -83,6 +83,9 @@ export const beadsSaid: FittingSaid<BeadsItem> = {
     ['sorts', item.sorts === 1 ? 'all of one sort' : `${item.sorts} sorts in turn`],
     '.',
   ],
+  needs: ({ item, made: { counts } }) => [
+    `${counted(counts['all'] ?? 0, 'bead')}${item.sorts > 1 ? ` of ${item.sorts} sorts` : ''}, with holes that ${item.yarn} goes through`,
+  ],
   text: ({ item, made: { counts }, rows: [row] }) => {
     const { each, all } = counts as ReturnType<typeof beadsOn>
     const { many, order } = threadOrder(all, item.sorts)

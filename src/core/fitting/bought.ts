@@ -1,6 +1,6 @@
 import { Amount, Flag, One, OneOf, Text } from '../document/index.ts'
 import { Id, Letter, LIMITS, Spot, spotOn } from '../part/index.ts'
-import { printLength } from '../units/index.ts'
+import { counted, printLength } from '../units/index.ts'
 import { MATERIALS } from './drawn.ts'
 import { optionsOf } from './fields.ts'
 import { bareMade, type Fitting, type FittingSaid, inOneYarn, usualFitting } from './fitting.ts'
@@ -120,6 +120,9 @@ export const boughtSaid: FittingSaid<BoughtItem> = {
     ', centred on ',
     ['at', at!],
     '.',
+  ],
+  needs: ({ item: { what, widthMm, lengthMm, held, pair }, words: { units } }) => [
+    `${counted(pair ? 2 : 1, whats[what])}, ${printLength(widthMm, units)} ${what === 'ring' ? 'across' : 'wide'}${what === 'ring' || held === 'sleeve' ? '' : `, ${printLength(lengthMm, units)} long`}`,
   ],
   text: ({ item, made: { counts }, places: [at, other], words }) => {
     const { wide, half, odd } = counts as { wide: number; half: number; odd: number }

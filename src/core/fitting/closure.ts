@@ -190,5 +190,9 @@ export const closureSaid: FittingSaid<ClosureItem> = {
       : []),
     '.',
   ],
+  needs: ({ item: { what, sizeMm }, words: { units } }) =>
+    what === 'ties'
+      ? []
+      : [`1 ${whats[what].name}, ${printLength(sizeMm, units)}${what === 'zip' ? ' long' : ''}`],
   text: (said) => texts[said.item.what](said),
 }

@@ -12,7 +12,15 @@ import {
   fromTo,
   usualFitting,
 } from './fitting.ts'
-import { endWords, trimCautions, trimText, type TrimWay, trimWays, trimYarn } from './trims.ts'
+import {
+  endsNeeded,
+  endWords,
+  trimCautions,
+  trimText,
+  type TrimWay,
+  trimWays,
+  trimYarn,
+} from './trims.ts'
 
 /** What every cord of yarn has. */
 export abstract class Cord {
@@ -114,6 +122,7 @@ export const cordSaid: FittingSaid<CordItem> = {
       : ([' of ', ['endMm', printLength(endMm, words.units)]] as const)),
     '.',
   ],
+  needs: ({ item, words }) => endsNeeded(item, 2, words.units),
   text: ({ item, made: { counts, lengthMm }, places: [from, to], words }) => {
     const { chains, cutMm } = counts as { chains: number; cutMm: number }
     return [

@@ -5,7 +5,7 @@ import { Cord, cordBegin, cordFields, trimDrawn, trimOf } from './cord.ts'
 import { cordOf, cordText, cordThickMm, cordWays, KNOT_MM } from './cord-making.ts'
 import { type Field, optionsOf } from './fields.ts'
 import { bareMade, type Fitting, type FittingSaid, inOneYarn, usualFitting } from './fitting.ts'
-import { trimCautions, trimText, trimWays, trimYarn } from './trims.ts'
+import { endsNeeded, trimCautions, trimText, trimWays, trimYarn } from './trims.ts'
 
 /** A cord, or two from opposite sides, threaded over and under the stitches of a round, or through loops. */
 export class DrawstringItem extends Cord {
@@ -153,6 +153,7 @@ export const drawstringSaid: FittingSaid<DrawstringItem> = {
     ['ends', trimWays[item.ends]],
     '.',
   ],
+  needs: ({ item, words }) => endsNeeded(item, 2 * item.cords, words.units),
   text: ({ item, made: { counts, lengthMm }, places: [round], words }) => {
     const { chains, cutMm, passes, left, one, other } = counts as ReturnType<typeof facts> & {
       chains: number

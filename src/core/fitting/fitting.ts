@@ -100,6 +100,8 @@ export interface FittingSaid<Item> {
   /** What is decided about it, as one would say it; words that are fields open them. */
   readonly says: Says<Item>
   readonly text: (said: ItemSaid<Item>) => string
+  /** What must be there beside yarn, bought or cut; nothing where it is not said. */
+  readonly needs?: (said: Pick<ItemSaid<Item>, 'item' | 'made' | 'words'>) => readonly string[]
 }
 
 /** What most of them have nothing of. */

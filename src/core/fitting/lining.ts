@@ -207,6 +207,9 @@ export const liningSaid: FittingSaid<LiningItem> = {
       '.',
     ]
   },
+  needs: ({ made: { cut }, words: { units } }) => [
+    `Cloth for the lining: ${cut.map((one) => cutWords(one, units)).join('; ')}; sewing thread, a needle and pins`,
+  ],
   text: ({ item, made: { cut }, words: { units } }) => {
     const pocket = cut.find(({ name }) => name === 'Pocket')
     const body = cut.filter((one) => one !== pocket)

@@ -97,6 +97,11 @@ export const stiffenerSaid: FittingSaid<StiffenerItem> = {
         ] as const)),
     '.',
   ],
+  needs: ({ made: { cut }, words: { units } }) =>
+    cut.map(
+      ({ widthMm, heightMm }) =>
+        `Stiff board or plastic canvas, ${printLength(widthMm, units)} × ${printLength(heightMm, units)}`,
+    ),
   text: ({ item, made: { cut }, words: { units } }) => {
     const [one] = cut
     if (!one) return 'This bag stands on no base that a plate would fit.'

@@ -85,6 +85,8 @@ export const trimSaid: FittingSaid<TrimItem> = {
     ['at', at!],
     '.',
   ],
+  needs: ({ item: { what, sizeMm, times }, words: { units } }) =>
+    what === 'bead' ? [`${counted(times, 'bead')} of ${printLength(sizeMm, units)}`] : [],
   text: ({ item, made: { counts }, places: [at], words }) => {
     const { what, sizeMm, wraps, yarn, times } = item
     const sew =

@@ -1,5 +1,5 @@
 import type { Words } from '../stitch/index.ts'
-import { counted, printLength } from '../units/index.ts'
+import { counted, printLength, type System } from '../units/index.ts'
 import type { Caution } from './cautions.ts'
 import type { ItemYarn } from './made.ts'
 
@@ -61,3 +61,13 @@ export const endWords: Readonly<Record<TrimWay, string>> = {
 
 export const trimCautions = (what: TrimWay): readonly Caution[] =>
   what === 'none' || what === 'knot' ? [] : ['small']
+
+/** What is bought for the ends of cords. */
+export const endsNeeded = (
+  { ends, endMm }: { readonly ends: TrimWay; readonly endMm: number },
+  many: number,
+  units: System,
+): string[] =>
+  ends === 'bead'
+    ? [`${counted(many, 'bead')} of ${printLength(endMm, units)}, with holes the cord goes through`]
+    : []

@@ -6,6 +6,8 @@ import type { PatternPiece } from './written.ts'
 export interface Abbreviation {
   readonly short: string
   readonly long: string
+  /** The stitch it is, where that is worked in a way of its own. */
+  readonly special?: string
 }
 
 /** What is no stitch of its own, and how it is seen in a text: in US terms. */
@@ -69,19 +71,25 @@ export function abbreviationsOf(
     ...joins,
     finish,
   ])
-  said.push(...finishing.map(({ text }) => text))
-  const special = named.filter(({ abbr }) =>
-    said.some((text) => seenAs(abbr[words.terms]).test(text)),
-  )
   const rows = said.join('\n')
+  said.push(...finishing.map(({ text }) => text))
+  // What is sewn on at the end may be called as a stitch is: a bead, a star.
+  const special = named.filter(({ abbr, recipe }) =>
+    seenAs(abbr[words.terms]).test(recipe ? rows : said.join('\n')),
+  )
   const recipes = special.flatMap(({ recipe }) => recipe ?? [])
   const all = [...said, ...recipes.map(say)].join('\n')
   const list = named
     // Loops drawn up are a stitch in rows alone: any recipe pulls some up.
-    .filter(({ abbr, family }) => seenAs(abbr[words.terms]).test(family === 'looped' ? rows : all))
+    .filter(({ abbr, family, recipe }) =>
+      seenAs(abbr[words.terms]).test(
+        family === 'looped' || (recipe && !recipes.includes(recipe)) ? rows : all,
+      ),
+    )
     .map((stitch) => ({
       short: abbrOf(stitch, words),
       long: nameOf(stitch, words) + (stitch.recipe ? `: ${say(stitch.recipe)}` : ''),
+      ...(stitch.recipe ? { special: stitch.id } : {}),
     }))
   return [
     ...list,

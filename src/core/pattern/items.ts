@@ -130,3 +130,10 @@ export function itemText(ledger: Ledger, id: string, words: Words): string {
     rows: places.map((place) => rowOfSpot(ledger, place)),
   })
 }
+
+/** What must be there beside yarn for the things of a bag, bought or cut, each once. */
+export const needsOf = ({ items }: Ledger, words: Words): string[] => [
+  ...new Set(
+    items.flatMap(({ item, ...made }) => saidOf(item).needs?.({ item, made, words }) ?? []),
+  ),
+]

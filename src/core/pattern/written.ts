@@ -73,6 +73,8 @@ export interface PatternPiece {
   /** How its last row ends. */
   readonly finish: string
   readonly joins: readonly string[]
+  /** Those of them that are sewn, each with its facts. */
+  readonly sewn: readonly { readonly join: Join; readonly text: string }[]
 }
 
 /** The written pattern, piece by piece in working order; joins stand after the last piece they tie. */
@@ -85,6 +87,7 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
     )
     const own = joins.some(({ how }) => how === null)
     const paths = yarnPaths(ledger, piece)
+    const sewn = joins.map((join) => ({ join, text: joinWords(join, ledger, words) }))
     return {
       id: piece.id,
       name: piece.name,
@@ -96,8 +99,9 @@ export function writtenPattern(ledger: Ledger, words: Words): PatternPiece[] {
       joins: [
         ...(isLoose(ledger, piece) ? [`${piece.name} is not sewn to anything yet.`] : []),
         ...(own && layout ? [layout] : []),
-        ...joins.map((join) => joinWords(join, ledger, words)),
+        ...sewn.map(({ text }) => text),
       ],
+      sewn,
     }
   })
 }

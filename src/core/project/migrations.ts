@@ -394,6 +394,9 @@ function cordsMade(document: Document): Document {
   return { ...next, design: { ...design, items } } as Document
 }
 
+/** Version 16: a pattern has a note from its maker. */
+const noted = (document: Document): Document => ({ ...document, version: 16 })
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 export const migrations: readonly Migration[] = [
   severalSwatches,
@@ -410,4 +413,5 @@ export const migrations: readonly Migration[] = [
   begunElsewhere,
   lots,
   cordsMade,
+  noted,
 ]

@@ -1,11 +1,11 @@
 import { type DocumentHead, printDocument } from '../document/index.ts'
 import { defaultWords } from '../stitch/index.ts'
-import type { Workshop } from './workshop.ts'
+import type { Print, Settings, Workshop } from './workshop.ts'
 
 /* What can be said of a workshop without knowing how it is read. */
 
 /** The file of a workshop, by its name and version. */
-export const workshopHead: DocumentHead = { format: 'ample-motif-workshop', version: 4 }
+export const workshopHead: DocumentHead = { format: 'ample-motif-workshop', version: 5 }
 
 /** A workshop in which nothing is kept yet. */
 export const emptyWorkshop: Workshop = {
@@ -17,5 +17,12 @@ export const emptyWorkshop: Workshop = {
   swatches: [],
   learned: [],
 }
+
+/** How a pattern is printed: as she said, else as usual; on the paper that goes with her units. */
+export const printingOf = ({ print, units }: Settings): Print =>
+  print ?? {
+    ...{ shows: 'both', ticks: 'rows', large: false, colour: true, changes: false },
+    paper: units === 'imperial' ? 'letter' : 'a4',
+  }
 
 export const printWorkshop = (workshop: Workshop): string => printDocument(workshopHead, workshop)

@@ -62,12 +62,15 @@ function lotsInHand(document: AnyVersion): AnyVersion {
   } as AnyVersion
 }
 
+/** Version 5: how she prints. */
+const printing = (document: AnyVersion): AnyVersion => ({ ...document, version: 5 })
+
 /** The file of a workshop. */
 export const workshopKind: DocumentKind<Workshop> = {
   ...workshopHead,
   called: 'an Ample Motif workshop',
   of: Workshop,
-  migrations: [wholePatterns, roundOffsets, lotsInHand],
+  migrations: [wholePatterns, roundOffsets, lotsInHand, printing],
   faults: workshopFaults,
 }
 

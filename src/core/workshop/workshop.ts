@@ -97,11 +97,27 @@ export class Learned {
   @Whole(1, 10_000) readonly times!: number
 }
 
+/** How a pattern is printed. */
+export class Print {
+  /** Of a part with a chart: its rows in words, the chart, or both. */
+  @OneOf(['both', 'words', 'charts']) readonly shows!: 'both' | 'words' | 'charts'
+  /** A box for each row, one for each line, or none. */
+  @OneOf(['rows', 'lines', 'none']) readonly ticks!: 'rows' | 'lines' | 'none'
+  @Flag() readonly large!: boolean
+  /** Cells and pictures in the colours of the yarns; else in lines and letters, with little ink. */
+  @Flag() readonly colour!: boolean
+  @OneOf(['a4', 'letter']) readonly paper!: 'a4' | 'letter'
+  /** A list of the changes of yarn, row by row. */
+  @Flag() readonly changes!: boolean
+}
+
 /** How things are said, for all bags. */
 export class Settings implements Words {
   @OneOf(['us', 'uk']) readonly terms!: 'us' | 'uk'
   @OneOf(['metric', 'imperial']) readonly units!: 'metric' | 'imperial'
   @OneOf(['right', 'left']) readonly hand!: 'right' | 'left'
+  /** How she prints; as usual where she has never said. */
+  @Optional() @One(() => Print) readonly print?: Print
   /** The demo bags have been brought once. */
   @Flag() readonly demoBrought!: boolean
 }

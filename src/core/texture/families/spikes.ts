@@ -8,7 +8,7 @@ const patterns = [
     ...dotted('spike', 3),
     special: SPIKE,
     side: 'RS',
-    notes: 'Best in stripes: the spike shows its colour in the row below.',
+    notes: 'Best in stripes, where it shows its colour in the row below.',
   },
   {
     id: 'spike-2',

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, shallowRef, toRaw, watch } from 'vue'
 import type { TexturePart } from '@core/band'
-import { bandOf, beyondRepeats, yarnsByRow } from '@core/band'
+import { bandOf, yarnsByRow } from '@core/band'
 import { standsOn } from '@core/ledger'
-import { type PatternRow, type StitchChart, type StitchPattern, stitchChart } from '@core/texture'
+import { maybePatternOf, type StitchChart, stitchChart } from '@core/texture'
 import StitchDrawing from '@app/views/stitches/StitchDrawing.vue'
 import RowStage from './RowStage.vue'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
@@ -20,11 +20,6 @@ const piece = computed(() => project.ledgerPiece!)
 const place = computed(() => piece.value.parts.find(({ id }) => id === part.id)!)
 const flat = computed(() => piece.value.worked === 'rows')
 const fits = computed(() => bandOf(part).standsOn(part, standsOn(piece.value, place.value)))
-const rowsOf = (rows: TexturePart['repeat']): PatternRow[] =>
-  rows.map(({ text, runs, onto, side }) => ({
-    ...{ text, onto, side },
-    yarn: runs[0]!.yarn,
-  }))
 /** A few of its repeats, or all of them and every row: then it is drawn in the worker, and scrolled. */
 const shows = ref<'few' | 'all'>('few')
 const whole = computed(() => shows.value === 'all')
@@ -33,22 +28,7 @@ const there = computed(() => place.value.endRow - place.value.firstRow)
 const shownRows = computed(() => (whole.value ? there.value : Math.min(there.value, MOST.rows)))
 const count = computed(() => standsOn(piece.value, place.value))
 const way = computed(() => (flat.value ? 'flat' : 'round'))
-const pattern = computed((): StitchPattern => {
-  const { multiple, offset } = bandOf(part).counts(part)!
-  const { from } = part
-  const program = {
-    begin: rowsOf(part.begin),
-    rows: rowsOf([...part.repeat.slice(from), ...part.repeat.slice(0, from)]),
-    end: rowsOf(beyondRepeats(part) === 0 ? part.end : []),
-  }
-  return {
-    ...{ id: part.pattern, name: part.name, family: 'own', multiple, offset },
-    ...{ flat: flat.value ? program : null, round: flat.value ? null : program },
-    ...{ side: part.side, special: '', notes: '' },
-    ...{ unit: null, perRepeat: 1, least: 1, beside: { flat: 0, round: 0 } },
-    ...(part.passes === 2 ? { passes: 2 as const } : {}),
-  }
-})
+const pattern = computed(() => maybePatternOf(part, piece.value.worked)!)
 const repeats = computed(() => {
   const { multiple, offset } = pattern.value
   return whole.value

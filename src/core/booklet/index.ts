@@ -1,0 +1,5 @@
+export * from './booklet.ts'
+export * from './choices.ts'
+export { chartDrawing } from './chart-drawing.ts'
+export { chartPictures } from './chart-picture.ts'
+export { cardsOf } from './cards.ts'
