@@ -19,6 +19,7 @@ import { CHROMIUM, NAMES, served } from './served.ts'
 import { mosaics } from './mosaic.ts'
 import { fillsAndOpens, inStudio } from './studio.ts'
 import {
+  longBag,
   blankBag,
   fiveBandBag,
   fiveBands,
@@ -27,6 +28,7 @@ import {
   noisyBag,
   stressBag,
 } from './stress.ts'
+import { bareTextMs, bookletMs, whileMade } from './paper.ts'
 
 /* Measures what the program promises: medians of many runs (p95 where it says so), beside the promise. */
 
@@ -126,6 +128,28 @@ async function inNode() {
   return bare
 }
 
+/** A booklet of about 200 pages beside as many pages of bare text. */
+async function booklets() {
+  const bag = longBag()
+  const times: number[] = []
+  const bare: number[] = []
+  let pages = 0
+  for (let i = 0; i < 5; i++) {
+    const made = await bookletMs(bag)
+    pages = made.pages
+    times.push(made.ms)
+    bare.push(await bareTextMs(bag, pages))
+  }
+  const plain = quantile(bare, 0.5)
+  tell(
+    'a long booklet as PDF, to as many pages of bare text',
+    quantile(times, 0.5) / plain,
+    '×',
+    3,
+    `${pages} pages in ${quantile(times, 0.5).toFixed(0)} ms, bare ${plain.toFixed(0)} ms`,
+  )
+}
+
 /** Puts a bag on the shelf through the page's own import, and opens it. */
 async function openBag(page: Page, design: Design, heading: string) {
   await page.addInitScript(() => Reflect.deleteProperty(window, 'showOpenFilePicker'))
@@ -164,7 +188,7 @@ async function goesOut(page: Page) {
   for (let i = 0; i < 9; i++) {
     await page.getByRole('link', { name: 'Yarns' }).click()
     await page.locator('.stage h1', { hasText: 'Yarns' }).waitFor()
-    const painted = paintedAfterClick(page, '.paper h1')
+    const painted = paintedAfterClick(page, '.sheet svg')
     await page.getByRole('link', { name: 'Pattern' }).click()
     shown.push(await painted)
   }
@@ -303,13 +327,14 @@ function checker() {
   tell('the demo pattern checked', quantile(times, 0.5), 'ms', 1000)
 }
 
-/** `--studio` measures the chart studio alone, `--mosaic` mending, `--round` bags in the round. */
-const PARTS = ['--studio', '--mosaic', '--round']
+/** `--studio` measures the chart studio alone, `--mosaic` mending, `--round` bags in the round, `--paper` the booklet. */
+const PARTS = ['--studio', '--mosaic', '--round', '--paper']
 const all = !process.argv.some((word) => PARTS.includes(word))
 const wanted = (part: string) => all || process.argv.includes(part)
 const bareMs = all ? await inNode() : 1
 if (all) checker()
 if (wanted('--mosaic')) await mosaics(tell)
+if (wanted('--paper')) await booklets()
 await served(PORT, async () => {
   browser = await chromium.launch(CHROMIUM)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
@@ -332,6 +357,15 @@ await served(PORT, async () => {
       const also = `its fabric ${maps.toFixed(0)} ms of it`
       tell(`${name} made ready for the round`, ready, 'ms', promised, also)
     }
+  if (wanted('--paper')) {
+    const paper = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+    await openBag(paper, longBag(), 'All')
+    await paper.getByRole('link', { name: 'Pattern' }).click()
+    await paper.locator('.sheet svg').first().waitFor()
+    const { quietMs, pauseMs } = await whileMade(paper)
+    tell('a booklet of some 200 pages in the page: the longest without a word', quietMs, 'ms', 1000)
+    tell('and the longest pause of the page', pauseMs, 'ms', 100)
+  }
   if (!all) return void (await browser.close())
   const noisy = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await openBag(noisy, noisyBag(), 'Noise')

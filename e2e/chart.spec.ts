@@ -222,7 +222,7 @@ test('terms, units and hand change words only', async ({ page }) => {
   await expect(page.locator('.readout')).toContainText('left to right')
   await go(page, 'Pattern')
   await expect(page.locator('.paper')).toContainText('Tension')
-  await expect(page.locator('.paper')).toContainText('Rounds 21–25dc in each st around(120)')
+  await expect(page.locator('.paper')).toContainText('Rounds 21–25 dc in each st around (120)')
   await page.reload()
   await expect(page.locator('.paper')).toContainText('Tension')
   expect(await motif(page)).toEqual(stored)

@@ -41,11 +41,11 @@ test('chart, rounds and project are read by other readers', async ({ page }) => 
   const pixel = (x: number, y: number) => [
     ...png.data.subarray(4 * (y * png.width + x), 4 * (y * png.width + x) + 3),
   ]
-  // The lowest row is all brass: its left cell begins 30 units in, at twice the size.
+  // The lowest row is all brass: its left cell begins 46 units in and 14 down, at twice the size.
   const [width, height] = [24 * 32, Math.round(26 * 32 * (20 / 22))]
-  expect(png.width).toBe(width + 120)
-  expect(pixel(60 + 5, 60 + height - 4)).toEqual([0xd3, 0x9a, 0x2d])
-  expect(pixel(60 + 5, 60 + height - 100)).toEqual([0x22, 0x40, 0x6b])
+  expect(png.width).toBe(width + 2 * 92)
+  expect(pixel(92 + 5, 28 + height - 4)).toEqual([0xd3, 0x9a, 0x2d])
+  expect(pixel(92 + 5, 28 + height - 100)).toEqual([0x22, 0x40, 0x6b])
 
   // A pixel a stitch, and a letter: the lowest row comes last.
   const stitches = PNG.sync.read((await fileFrom(page, 'Stitches as PNG')).bytes)

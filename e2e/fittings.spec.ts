@@ -209,7 +209,7 @@ test('the order of finishing is hers, with lines of her own, and is printed', as
   await expect(steps.nth(0)).toContainText('Stuff it')
   await accessible(page)
   await go(page, 'Pattern')
-  const printed = page.locator('.finishing li')
-  await expect(printed.nth(0)).toContainText('Stuff it with a towel and steam it.')
-  await expect(printed.nth(1)).toContainText('Weave in the 16 ends.')
+  await expect(page.locator('.paper')).toContainText(
+    /Block:\s*Stuff it with a towel and steam it\.[^]*Ends:\s*Weave in the 16 ends\./,
+  )
 })

@@ -78,7 +78,7 @@ test('from what goes in to a written pattern', async ({ page }) => {
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'Valve oil pouch' })).toBeVisible()
   await page.goto(address)
-  await expect(page.locator('.paper h1')).toHaveText('Valve oil pouch')
+  await expect(page.locator('.paper .sheet').first()).toContainText('Valve oil pouch')
   expect(JSON.parse(project.bytes.toString()).design.name).toBe('Valve oil pouch')
 })
 

@@ -29,7 +29,7 @@ test('a texture is chosen by its picture, shown before it is taken, and turned f
   await go(page, 'Pattern')
   await expect(page.locator('.paper')).toContainText('Turn: the wrong side faces now.')
   await expect(page.locator('.paper')).toContainText('bobble in next st; rep from * around')
-  await expect(page.locator('.shorts')).toContainText('5 dc in one st, each left unfinished')
+  await expect(page.locator('.paper')).toContainText('5 dc in one st, each left unfinished')
   await undo(page)
   await undo(page)
   await expect(figure(page, 'tall')).toHaveText(height!)
@@ -91,7 +91,7 @@ test('two yarns interlaced: their rounds by turns, the loops told, the whole rou
   await expect(paper).toContainText('Take up the loop of A.')
   await expect(paper).toContainText('working into Rnds 33 and 35 in turn')
   await expect(paper).toContainText('Fasten off C: this round closes over its loops too.')
-  await expect(page.locator('.shorts')).toContainText('ch 7, which hang free')
+  await expect(page.locator('.paper')).toContainText('ch 7, which hang free')
 })
 
 test('rows of a checked text become a pattern of one’s own, and go on a bag', async ({ page }) => {

@@ -10,6 +10,7 @@ import {
   textsOf,
 } from '@core/paper'
 import { always, type Export, type Outgoing } from './export.ts'
+import { onWhite } from './picture.ts'
 
 /*
  * The pattern as it is handed on: on pages, as a page of the web, and in words alone.
@@ -34,7 +35,7 @@ async function pdfFile(bag: Outgoing, paper: Paper, name: string) {
   const { pages, fonts } = await onPages(paper, bag)
   const images = new Map<string, Uint8Array>()
   for (const [key, picture] of bag.pictures)
-    images.set(key, new Uint8Array(await picture.arrayBuffer()))
+    images.set(key, new Uint8Array(await (await onWhite(picture)).arrayBuffer()))
   const { pdfOf } = await import('./paper-pdf.ts')
   const content = await pdfOf(pages, {
     ...{ title: paper.name, fonts, images },
@@ -87,7 +88,8 @@ export const bookletHtml: Export = {
   offered: always,
   make: async (bag) => {
     const images = new Map<string, string>()
-    for (const [key, picture] of bag.pictures) images.set(key, await dataUrl(picture))
+    for (const [key, picture] of bag.pictures)
+      images.set(key, await dataUrl(await onWhite(picture)))
     const content = htmlOf(booklet(bag, false), images)
     return { files: [{ name: `${bag.file}.html`, type: 'text/html', content }] }
   },

@@ -27,6 +27,8 @@ export async function pdfOf(
   look: PdfLook,
 ): Promise<Uint8Array<ArrayBuffer>> {
   const doc = new PDFDocument({
+    // No font but those that are brought.
+    font: null as never,
     ...{ autoFirstPage: false, pdfVersion: '1.7', tagged: true, lang: 'en', displayTitle: true },
     info: { Title: look.title, Creator: 'Ample Motif' },
   })

@@ -21,7 +21,8 @@ export type Given =
 
 /** The pattern as it is handed on, on its pages. */
 export interface Pages {
-  readonly pages: readonly Page[]
+  /** Null where the fonts they are set in cannot be read now. */
+  readonly pages: readonly Page[] | null
   /** The same as one page of the web. */
   readonly text: string
   /** Signs that no font here has. */
@@ -64,12 +65,11 @@ const api = {
       ...{ design, derived: derivedOf(bag, words), words, choices },
       pictures: [...pictures.keys()],
     }
-    const { pages, fonts } = await onPages(bookletOf({ ...of, paged: true }), {
-      choices,
-      fontShelf,
-    })
     const text = fragmentOf(bookletOf({ ...of, paged: false }), pictures)
-    return { pages, text, missing: fonts.missing }
+    const set = await onPages(bookletOf({ ...of, paged: true }), { choices, fontShelf }).catch(
+      () => null,
+    )
+    return { pages: set?.pages ?? null, text, missing: set?.fonts.missing ?? [] }
   },
 
   /** The ways a bag can go out. */

@@ -1,8 +1,9 @@
+import { sizesOf } from '../bag/index.ts'
 import { cutWords } from '../fitting/index.ts'
 import { bodyOf, type Ledger } from '../ledger/index.ts'
-import { box, type Block, type Drawing, inked, label } from '../paper/index.ts'
-import { changesOf } from '../pattern/index.ts'
-import { listed } from '../units/index.ts'
+import { box, type Block, type Drawing, inked, label, type Said } from '../paper/index.ts'
+import { changesOf, ENDS } from '../pattern/index.ts'
+import { listed, printLength } from '../units/index.ts'
 import { compiledOf, type Printed } from './bag.ts'
 import { largerBy } from './choices.ts'
 import { maybeJoinsDrawing, type NumberedJoin } from './joins-drawing.ts'
@@ -37,7 +38,13 @@ export function finishingBlocks(printed: Printed): Block[] {
     {
       is: 'list',
       by: choices.ticks === 'none' ? 'number' : 'box',
-      items: steps.map(({ name, text }) => [{ text: `${name}: `, bold: true }, { text }]),
+      items: [
+        ...blocking(printed),
+        ...steps.map(({ key, name, text }): Said => [
+          { text: `${name}: `, bold: true },
+          { text: key === ENDS ? `${text} ${HOW_ENDS}` : text },
+        ]),
+      ],
     },
     ...cuttingBlocks(printed),
     ...(cautions.length > 0
@@ -48,6 +55,26 @@ export function finishingBlocks(printed: Printed): Block[] {
       said: [{ text: `${title} `, bold: true }, { text: `${text} (${listed(of)})` }],
     })),
     ...(choices.changes ? changeBlocks(printed) : []),
+  ]
+}
+
+/** How ends are woven in so that they hold (common practice). */
+const HOW_ENDS =
+  'Each lies inside in stitches of its own colour, a hand’s width one way and a little back.'
+
+/** How it is brought to its size, where she has said nothing of it herself. */
+function blocking({ sheet, derived: { tally }, words: { units }, design }: Printed): Said[] {
+  if (sheet.finishing.steps.some(({ name }) => /^block/i.test(name))) return []
+  const size = sizesOf(design, tally)
+    .filter(({ what }) => what !== 'around')
+    .map(({ mm, what }) => `${printLength(mm, units)} ${what}`)
+  return [
+    [
+      { text: 'Block: ', bold: true },
+      {
+        text: `Wet it as the labels of its yarns allow, pull it to ${listed(size)}, and let it dry before anything is sewn on.`,
+      },
+    ],
   ]
 }
 

@@ -1,13 +1,14 @@
 import svgpath from 'svgpath'
-import { stitchById, type Words, abbrOf } from '../stitch/index.ts'
+import { abbrOf, type Stitch, stitchById, type Words } from '../stitch/index.ts'
 import { type Drawing, type DrawnPath, inked, QUIET_INK } from '../paper/index.ts'
-import { chainSymbol, symbolOf, tallOf } from '../texture/index.ts'
+import { chainSymbol, hasSymbol, type StitchSymbol, symbolOf, tallOf } from '../texture/index.ts'
 
 /* Special stitches drawn step by step: what a step adds to the stitch, between the stitches beside it and over those below. */
 
-const WIDE = 92
-const HIGH = 74
-const FOOT = 50
+const WIDE = 96
+/** Room above the stitch and below what it stands on; from one row down to the next; and from one stitch to the next. */
+const AIR = 6
+const ROW = 13
 const APART = 22
 
 /** A path turned, and moved to a place. */
@@ -45,7 +46,7 @@ function joined(steps: readonly string[]): string[] {
     if (
       out.length > 0 &&
       carried === '' &&
-      /^(?:each|over|from|drawn|and|which|it|2nd|then)\b/.test(step)
+      /^(?:each|not|over|from|into|in front|drawn|and|which|it|2nd|then|the)\b/.test(step)
     )
       out[out.length - 1] += `, ${step}`
     else out.push(`${carried}${step}`)
@@ -54,45 +55,48 @@ function joined(steps: readonly string[]): string[] {
   return carried ? [...out, carried.replace(/, $/, '')] : out
 }
 
+/** The shape of a stitch, from its foot up: as charts of stitch patterns have it, else its own symbol. */
+function shapeOf({ abbr, name, symbol }: Stitch, tall: number): StitchSymbol {
+  const known = [abbr.us, abbr.us.toLowerCase(), `3-dc ${name.us}`].find(hasSymbol)
+  if (known) return symbolOf(known, tall)
+  // Drawn in a box of 20 with its foot in the middle of the lower edge.
+  const scale = tall / 18
+  return { path: svgpath(symbol).translate(-10, -19).scale(scale).round(2).toString(), fill: '' }
+}
+
 /** One step of a stitch: what is there so far bold, what is still to come thin; beside it plain stitches, below it what it stands on. */
 export function stepDrawing(id: string, step: number, of: number, words: Words): Drawing {
   const stitch = stitchById(id)
   const word = abbrOf(stitch, { ...words, terms: 'us' })
   const tall = tallOf(word)
-  const own = symbolOf(word, tall)
-  const strokes = [...strokesIn(own.path), ...strokesIn(own.fill).map((d) => d)]
+  const foot = AIR + Math.max(tall, 18)
+  const down = (stitch.reaches ?? 0) * ROW
+  const own = shapeOf(stitch, tall)
+  // What reaches down goes over the rows it passes, to where it is hooked in.
+  const reach = down > 0 ? [`M0 0V${down + 3}M-3 ${down}L0 ${down + 4}L3 ${down}`] : []
+  const strokes = [...reach, ...strokesIn(own.path), ...strokesIn(own.fill)]
   const upTo =
     step === of - 1 ? strokes.length : Math.max(1, Math.floor((strokes.length * (step + 1)) / of))
-  const plain = symbolOf(stitchById(stitch.of).abbr.us, tallOf(stitchById(stitch.of).abbr.us))
+  const plainWord = stitchById(stitch.of).abbr.us
+  const plain = symbolOf(plainWord, tallOf(plainWord))
   const middle = WIDE / 2
-  const at = (d: string, x: number, y: number) => turned(d, 0, x, y)
-  const beside = [-1, 1].map((side) => at(plain.path, middle + side * APART, FOOT))
-  const tops = (y: number, shift = 0) =>
-    [-1.5, -0.5, 0.5, 1.5].map((side) => at(chainSymbol.path, middle + (side + shift) * APART, y))
-  const rows = stitch.reaches ? 1 + Math.min(2, stitch.reaches) : 1
-  const below = Array.from({ length: rows }, (_, i) => tops(FOOT + 5 + i * 9, i % 2 ? 0 : 0))
+  const at = (d: string, x = middle, y = foot) => turned(d, 0, x, y)
+  const beside = [-1, 1].map((side) => at(plain.path, middle + side * APART))
+  const below = Array.from({ length: 1 + (stitch.reaches ?? 0) }, (_, row) =>
+    [-1, 0, 1].map((side) => at(chainSymbol.path, middle + side * APART, foot + 5 + row * ROW)),
+  )
   const faint = { colour: QUIET_INK, opacity: 0.55, width: 0.9 }
+  const joined = (list: readonly string[]) => list.map((d) => at(d)).join('')
   const paths: DrawnPath[] = [
     { d: below.flat().join(''), stroke: faint },
     { d: beside.join(''), stroke: faint },
     ...(upTo < strokes.length
-      ? [
-          {
-            d: strokes
-              .slice(upTo)
-              .map((d) => at(d, middle, FOOT))
-              .join(''),
-            stroke: { ...faint, dash: [2, 2] },
-          },
-        ]
+      ? [{ d: joined(strokes.slice(upTo)), stroke: { ...faint, dash: [2, 2] } }]
       : []),
-    {
-      d: strokes
-        .slice(0, upTo)
-        .map((d) => at(d, middle, FOOT))
-        .join(''),
-      stroke: inked(1.8),
-    },
+    { d: joined(strokes.slice(0, upTo)), stroke: inked(1.8) },
   ]
-  return { width: WIDE, height: HIGH, title: `${word}, step ${step + 1}`, paths, texts: [] }
+  return {
+    ...{ width: WIDE, height: foot + down + ROW + AIR, title: `${word}, step ${step + 1}` },
+    ...{ paths, texts: [] },
+  }
 }

@@ -48,7 +48,7 @@ export function pageSvg(
       role === 'Figure'
         ? ` role="img" aria-label="${escaped(alt ?? '')}"`
         : /^H\d$/.test(role)
-          ? ` role="heading" aria-level="${Number(role[1]) + 1}"`
+          ? ` role="heading" aria-level="${role[1]}"`
           : ''
     return `<g${said}>\n${inside}\n</g>`
   })

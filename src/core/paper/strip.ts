@@ -141,6 +141,26 @@ export function stripsOfLines(
   }))
 }
 
+/** Columns side by side, each of its lines: few lines are read column by column; of many the last column ends with the others. */
+export function stripsOfColumns(
+  columns: readonly (readonly (readonly Placed[])[])[],
+  line: number,
+  how: Pick<Group, 'role' | 'of'> & { space: number; keep?: boolean },
+): Strip[] {
+  const many = Math.max(...columns.map(({ length }) => length))
+  if (many < PARTED) {
+    const items = columns.flatMap((lines) => stacked(lines, line))
+    const { role, of, space, keep = false } = how
+    return [{ height: many * line, space, keep, groups: [{ role, of, items }] }]
+  }
+  const last = columns.at(-1)!
+  const lines = Array.from({ length: many }, (_, i) => [
+    ...columns.slice(0, -1).flatMap((own) => own[i] ?? []),
+    ...(last[i - many + last.length] ?? []),
+  ])
+  return stripsOfLines(lines, line, how)
+}
+
 /** Strips one below the other as one. */
 export function asOne(strips: readonly Strip[], x: number): { groups: Group[]; height: number } {
   let height = 0

@@ -10,6 +10,7 @@ import {
   type Room,
   stacked,
   type Strip,
+  stripsOfColumns,
   stripsOfLines,
   text,
 } from './strip.ts'
@@ -168,11 +169,8 @@ const setters: Setters = {
             },
           ]
         : []
-      const lines = Array.from(
-        { length: Math.max(own.length, label.lines.length) },
-        (_, i): Placed[] => [...(label.lines[i] ?? []), ...(i === 0 ? dot : []), ...(own[i] ?? [])],
-      )
-      return stripsOfLines(lines, label.line, { role: 'LI', of, space: 2.5 })
+      const columns = [label.lines, [dot], own]
+      return stripsOfColumns(columns, label.line, { role: 'LI', of, space: 2.5 })
     })
   },
   work({ lines }, room) {

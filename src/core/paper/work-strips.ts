@@ -8,6 +8,7 @@ import {
   type Room,
   stacked,
   type Strip,
+  stripsOfColumns,
   stripsOfLines,
   text,
 } from './strip.ts'
@@ -93,23 +94,14 @@ export function workStrips(line: WorkLine, room: Room, columns: WorkColumns): St
     )
     return items.map((one) => ({ ...one, x: room.width - wide }))
   })
-  const one = line.ticks.length === 1
-  const lines = Array.from(
-    { length: Math.max(words.lines.length, label.lines.length, right.length) },
-    (_, i): Placed[] => [
-      ...(i === 0 && one ? [tick(0, size * 0.22, size * 0.86)] : []),
-      ...(label.lines[i] ?? []),
-      ...(words.lines[i] ?? []),
-      ...(right[i] ?? []),
-    ],
-  )
+  const boxes: Placed[][] = line.ticks.length === 1 ? [[tick(0, size * 0.22, size * 0.86)]] : []
   const many = line.ticks.length > 1 ? tickStrip(line.ticks, x, room.width - x, room) : null
   const after = line.after.flatMap((said) => checkStrips(said, room, x))
-  const strips = stripsOfLines(lines, words.line, {
+  const strips = stripsOfColumns([boxes, label.lines, words.lines, right], words.line, {
     ...{ role: 'LI' as const, of, space: before.length > 0 ? 0 : 2.5 },
     keep: many !== null || after.length > 0,
   })
-  const boxes: Strip[] = many
+  const numbered: Strip[] = many
     ? [
         {
           ...{ height: many.height + 2, space: 2, keep: after.length > 0 },
@@ -117,7 +109,7 @@ export function workStrips(line: WorkLine, room: Room, columns: WorkColumns): St
         },
       ]
     : []
-  return [...before, ...strips, ...boxes, ...after]
+  return [...before, ...strips, ...numbered, ...after]
 }
 
 /** What is measured and looked at: in a frame of its own, so that it is found. */

@@ -101,6 +101,9 @@ export function symbolOf(word: string, length: number): StitchSymbol {
   }
 }
 
+/** Whether a stitch has a symbol of its own here. */
+export const hasSymbol = (word: string): boolean => word in symbols
+
 /** How tall a stitch is drawn. */
 export function tallOf(word: string): number {
   if (word === 'ch' || word === 'sl st' || word === 'picot') return 8

@@ -17,7 +17,8 @@ const { booklet, images, failed } = useBooklet(printing.choices)
 const reads = ref<'pages' | 'text'>(globalThis.innerWidth < 720 ? 'text' : 'pages')
 const sizes = { whole: 'Whole', wide: 'Wide', near: 'Near' } as const
 const size = ref<keyof typeof sizes>('wide')
-const many = computed(() => booklet.value?.pages.length ?? 0)
+const many = computed(() => booklet.value?.pages?.length ?? 0)
+const noPages = computed(() => booklet.value !== null && booklet.value.pages === null)
 </script>
 
 <template>
@@ -43,11 +44,14 @@ const many = computed(() => booklet.value?.pages.length ?? 0)
             }))
           "
         />
+        <span v-if="noPages" class="note" role="status"
+          >The fonts of the pages cannot be read now: this is the pattern as one text.</span
+        >
         <span v-if="many" class="note num">{{ many }} {{ many === 1 ? 'page' : 'pages' }}</span>
       </div>
       <article
         class="paper"
-        :class="[reads, size]"
+        :class="[noPages ? 'text' : reads, size]"
         tabindex="0"
         aria-label="The written pattern"
         :aria-busy="!booklet"
@@ -57,7 +61,7 @@ const many = computed(() => booklet.value?.pages.length ?? 0)
         </p>
         <p v-else-if="!booklet" class="note" role="status">Setting the pages …</p>
         <PaperPages
-          v-else-if="reads === 'pages'"
+          v-else-if="reads === 'pages' && booklet.pages"
           :pages="booklet.pages"
           :images="images"
           :here="project.selectedPart"
