@@ -362,6 +362,9 @@ await served(PORT, async () => {
     await openBag(paper, longBag(), 'All')
     await paper.getByRole('link', { name: 'Pattern' }).click()
     await paper.locator('.sheet svg').first().waitFor()
+    // In words, as the bare text it is beside.
+    await paper.locator('.print-choices').getByText('Words', { exact: true }).click()
+    await paper.waitForTimeout(8000)
     const { quietMs, pauseMs } = await whileMade(paper)
     tell('a booklet of some 200 pages in the page: the longest without a word', quietMs, 'ms', 1000)
     tell('and the longest pause of the page', pauseMs, 'ms', 100)

@@ -44,7 +44,7 @@ function chartBag(count: number, width: number, height: number): Design {
 export const stressBag = (): Design => chartBag(400, 400, 600)
 /** The same, all of it in one yarn. */
 /** A bag whose pattern in words fills some two hundred pages. */
-export const longBag = (): Design => chartBag(400, 400, 1000)
+export const longBag = (): Design => chartBag(480, 480, 1000)
 
 export function blankBag(): Design {
   const bag = chartBag(400, 400, 600)

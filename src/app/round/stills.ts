@@ -75,10 +75,14 @@ export async function blobOf(bitmap: ImageBitmap): Promise<Blob> {
 /** From where a bag is shown on paper: from the front, and from the back. */
 export const SIDES = { front: STILL.turn, back: STILL.turn + Math.PI } as const
 
-/** The bag as it goes out: pictures of both sides, larger than on any screen. None where none is drawn. */
-export async function portraitsOf(seen: Seen): Promise<Map<string, Blob>> {
+/** The bag as it goes out: pictures of both sides, larger than on any screen. None where none is drawn. `tell` hears which is drawn. */
+export async function portraitsOf(
+  seen: Seen,
+  tell: (stage: string) => void,
+): Promise<Map<string, Blob>> {
   const portraits = new Map<string, Blob>()
   for (const [name, turn] of Object.entries(SIDES)) {
+    tell(`drawing the bag from the ${name}`)
     const view = { ...STILL, turn, width: 1200, height: 1200, ratio: 1 }
     const bitmap = await pictureOf(seen, view)
     if (bitmap) portraits.set(name, await blobOf(bitmap))

@@ -7,6 +7,7 @@ import { giveFile } from '@app/export/save.ts'
 import { portraitsOf } from '@app/round/stills.ts'
 import { GIVEN_UP } from '@app/workers/client.ts'
 import { paper } from '@app/workers/workers.ts'
+import { useElapsed } from './elapsed.ts'
 import { useProject } from './project.ts'
 import { useWorkshop } from './workshop.ts'
 
@@ -23,6 +24,8 @@ export const useGiving = defineStore('giving', () => {
   const ways = shallowRef<readonly Way[]>([])
   const making = shallowRef<{ readonly id: string; readonly stop: AbortController } | null>(null)
   const stage = shallowRef('')
+  /** Seconds the one that is being made takes so far: some stages take longer than a second. */
+  const seconds = useElapsed(making)
   function stop() {
     making.value?.stop.abort()
     said.value = null
@@ -43,7 +46,9 @@ export const useGiving = defineStore('giving', () => {
     const { table, history } = project
     const isNow = table?.revision === history?.revision && table?.hand === words.hand
     const shown = isNow && showsBag.has(id) && (choices.colour || id === 'bag-png')
-    const pictures = shown ? await portraitsOf(seen()) : new Map<string, Blob>()
+    const pictures = shown
+      ? await portraitsOf(seen(), (now) => (stage.value = now))
+      : new Map<string, Blob>()
     const bag = { ...project.project!, derived: isNow ? table!.derived : null, pictures }
     const tell = proxy((now: string) => (stage.value = now))
     const made = await paper.ask((api) => api.make(id, bag, words, { ...choices }, tell), {
@@ -80,5 +85,5 @@ export const useGiving = defineStore('giving', () => {
     },
     { immediate: true },
   )
-  return { ways, making, stage, said, give, stop }
+  return { ways, making, stage, seconds, said, give, stop }
 })

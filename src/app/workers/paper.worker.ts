@@ -1,9 +1,9 @@
-import { expose } from 'comlink'
+import { expose, transfer } from 'comlink'
 import { bookletOf, type Choices } from '@core/booklet'
 import type { Design } from '@core/design'
 import { type FileProblem, readDocumentFile } from '@core/document'
 import { type Derived, derive } from '@core/bag'
-import { fragmentOf, type Page } from '@core/paper'
+import { fragmentOf, type Page, pageSvg } from '@core/paper'
 import { type Project, projectKind } from '@core/project'
 import type { Words } from '@core/stitch'
 import { found, type Result } from '@core/units'
@@ -19,12 +19,18 @@ export type Given =
   | { readonly kind: 'bag'; readonly document: Project }
   | { readonly kind: 'workshop'; readonly document: Workshop }
 
+/** A page as it is shown, written here so that nothing is drawn on the page but what is looked at. */
+export type SeenPage = Pick<Page, 'width' | 'height' | 'marks'> & {
+  /** Its SVG as UTF-8, which is handed over and not copied. */
+  readonly svg: Uint8Array
+}
+
 /** The pattern as it is handed on, on its pages. */
 export interface Pages {
-  /** Null where the fonts they are set in cannot be read now. */
-  readonly pages: readonly Page[] | null
-  /** The same as one page of the web. */
-  readonly text: string
+  /** Null where it was asked as one text, or the fonts they are set in cannot be read now. */
+  readonly pages: readonly SeenPage[] | null
+  /** The same as one text of HTML; null where it was asked on pages, and stands on them. */
+  readonly text: string | null
   /** Signs that no font here has. */
   readonly missing: readonly string[]
 }
@@ -37,6 +43,8 @@ export interface Paired extends Project {
 }
 const derivedOf = ({ derived, ...project }: Paired, { hand }: Words): Derived =>
   derived ?? derive(project, { hand })
+
+const utf8 = new TextEncoder()
 
 /** Fonts are brought when the first is needed. */
 const fontShelf: FontShelf = {
@@ -53,23 +61,37 @@ const api = {
     return workshop.ok ? found({ kind: 'workshop', document: workshop.value }) : bag
   },
 
-  /** The pattern on the pages it is printed on, and as one. @param pictures of the bag in the round that there will be, with their addresses */
+  /** The pattern on the pages it is printed on, or as one text. @param pictures of the bag in the round that there will be, with their addresses */
   async booklet(
     bag: Paired,
     words: Words,
     choices: Choices,
     pictures: ReadonlyMap<string, string>,
+    as: 'pages' | 'text',
   ): Promise<Pages> {
     const { design } = bag
     const of = {
       ...{ design, derived: derivedOf(bag, words), words, choices },
       pictures: [...pictures.keys()],
     }
-    const text = fragmentOf(bookletOf({ ...of, paged: false }), pictures)
+    const asText = (): Pages => ({
+      ...{ pages: null, missing: [] },
+      text: fragmentOf(bookletOf({ ...of, paged: false }), pictures),
+    })
+    if (as === 'text') return asText()
     const set = await onPages(bookletOf({ ...of, paged: true }), { choices, fontShelf }).catch(
       () => null,
     )
-    return { pages: set?.pages ?? null, text, missing: set?.fonts.missing ?? [] }
+    if (!set) return asText()
+    const pages = set.pages.map((one): SeenPage => {
+      const { width, height, marks } = one
+      return { width, height, marks, svg: utf8.encode(pageSvg(one, pictures)) }
+    })
+    const answer: Pages = { pages, text: null, missing: set.fonts.missing }
+    return transfer(
+      answer,
+      pages.map(({ svg }) => svg.buffer as ArrayBuffer),
+    )
   },
 
   /** The ways a bag can go out. */

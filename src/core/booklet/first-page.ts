@@ -65,7 +65,14 @@ export function firstPage(printed: Printed): Block[] {
 
 /** "A bag with stripes and tapestry, worked in rounds." */
 function madeWords({ derived: { madeOf, ledger } }: Printed): string {
-  const made = madeOf.length > 0 ? `with ${listed(madeOf)}` : 'in plain stitches'
+  // What is only done and not seen is no part of it.
+  const done = new Set(
+    ledger.items
+      .filter(({ drawn, cut }) => drawn.length + cut.length === 0)
+      .map(({ item }) => item.name.toLowerCase()),
+  )
+  const seen = madeOf.filter((name) => !done.has(name.toLowerCase()))
+  const made = seen.length > 0 ? `with ${listed(seen)}` : 'in plain stitches'
   return `A bag ${made}, worked in ${bodyOf(ledger).worked}.`
 }
 

@@ -1,6 +1,6 @@
 import { bandOf } from '../band/index.ts'
 import { bandsIn } from '../design/index.ts'
-import type { LedgerPart, Piece } from '../ledger/index.ts'
+import { eachBlock, type LedgerPart, type Piece } from '../ledger/index.ts'
 import type { Block, WorkLine } from '../paper/index.ts'
 import { lineLabel, type PatternLine, type PatternSection } from '../pattern/index.ts'
 import { counted, listed } from '../units/index.ts'
@@ -36,7 +36,10 @@ export function sectionBlocks(printed: Printed, piece: Piece, section: PatternSe
         {
           share: 7.5,
           blocks: [
-            { is: 'heading', level: 2, text: section.name, id: section.part },
+            {
+              ...{ is: 'heading', level: 2, text: section.name, id: section.part },
+              ...yarnsAside(printed, piece, part),
+            },
             ...said.map((text): Block => ({ is: 'words', said: text, tone: 'quiet' })),
             ...(look
               ? [
@@ -70,6 +73,21 @@ export function sectionBlocks(printed: Printed, piece: Piece, section: PatternSe
       ),
     },
   ]
+}
+
+/** The yarns a part is worked in, as they come; nothing where the bag has but one. */
+function yarnsAside(
+  { derived: { ledger } }: Printed,
+  piece: Piece,
+  { firstRow, endRow }: LedgerPart,
+): { readonly aside?: string } {
+  if (ledger.yarns.length < 2) return {}
+  const used = new Set<string>()
+  for (let row = firstRow; row < endRow; row++)
+    eachBlock(piece, row, (from, to) => {
+      for (let i = from; i < to; i++) used.add(ledger.yarns[piece.columns.runYarn[i]!]!)
+    })
+  return { aside: `in ${listed([...used])}` }
 }
 
 const pictureOf = ({ design, derived, words }: Printed, part: LedgerPart): ChartPicture | null =>

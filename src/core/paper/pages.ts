@@ -2,7 +2,7 @@ import type { Paper } from './block.ts'
 import { QUIET_INK } from './drawing.ts'
 import type { Ruler } from './lines.ts'
 import { MARGIN, pageOf, type PaperSize } from './sheets.ts'
-import type { Group, Strip } from './strip.ts'
+import type { Group, HeadMark, Strip } from './strip.ts'
 import { stripsOf } from './strips.ts'
 
 /** A page as it is printed: what stands on it, each in its place. */
@@ -44,14 +44,16 @@ export function pagesOf({ name, blocks }: Paper, { paper, size, ruler }: Setting
   let of = 0
   const strips = stripsOf(blocks, { ...room, size, ruler, next: () => of++ })
   const laid = broken(strips, room.height, LEAST_LINES * size * 1.36)
+  const heads = headsOf(laid)
   return laid.map((lines, i) => ({
     ...{ width, height },
     groups: [
+      ...(heads[i] ? [head(heads[i], { size })] : []),
       ...lines.flatMap(({ strip, top }) => strip.groups.map((group) => moved(group, top))),
       foot({ name, size, ruler }, i + 1, laid.length, { width, height }),
     ],
     marks: lines.flatMap(({ strip: { mark }, top }) =>
-      mark ? [{ ...mark, y: MARGIN.top + top }] : [],
+      mark ? [{ level: mark.level, text: mark.text, id: mark.id, y: MARGIN.top + top }] : [],
     ),
   }))
 }
@@ -63,6 +65,35 @@ const moved = (group: Group, top: number): Group => ({
     x: one.x + MARGIN.side,
     y: one.y + MARGIN.top + top,
   })),
+})
+
+/** What goes on from the page before, of each page: "Strap: Plain (in C)"; null where a page begins with something of its own. */
+function headsOf(pages: readonly (readonly Laid[])[]): (string | null)[] {
+  let open: HeadMark[] = []
+  return pages.map((lines) => {
+    const [first] = lines
+    const fresh = !first || (first.strip.mark && first.strip.mark.level <= 2)
+    const said = fresh || open.length === 0 ? null : open
+    for (const { strip } of lines) {
+      const { mark } = strip
+      if (mark && mark.level > 0 && mark.level < 3)
+        open = [...open.filter(({ level }) => level < mark.level), mark]
+    }
+    const aside = said?.at(-1)?.aside
+    return (
+      said && `${said.map(({ text }) => text).join(': ')}${aside ? ` (${aside})` : ''}, continued`
+    )
+  })
+}
+
+const head = (words: string, { size }: Pick<Setting, 'size'>): Group => ({
+  ...{ role: 'none', of: -1 },
+  items: [
+    {
+      ...{ is: 'text', x: MARGIN.side, y: MARGIN.top - size, text: words },
+      ...{ face: 'text', size: size * 0.85, ink: QUIET_INK },
+    },
+  ],
 })
 
 /** "Beater tote · 2 of 9". */

@@ -237,6 +237,36 @@ describe('a document on pages', () => {
     expect([width, height].map((pt) => Math.round(pt * 100) / 100)).toEqual([595.28, 841.89])
     expect(pages[0]!.marks.map(({ text }) => text)).toEqual(['Tote <1>', 'Body'])
   })
+  it('says at the top of a page what goes on from the one before, and finds what stands side by side', () => {
+    const long = {
+      name: 'Tote',
+      blocks: [
+        { is: 'heading', level: 1, text: 'Strap' },
+        {
+          is: 'beside',
+          columns: [
+            {
+              share: 1,
+              blocks: [{ is: 'heading', level: 2, text: 'Plain', aside: 'in C', id: 'p1' }],
+            },
+          ],
+        },
+        {
+          is: 'work',
+          lines: Array.from({ length: 60 }, (_, i) => line({ label: `Row ${i + 1}` })),
+        },
+        { is: 'heading', level: 1, text: 'Finishing' },
+        { is: 'words', said: 'Ends.' },
+      ] satisfies Block[],
+    }
+    const set = pagesOf(long, { paper: 'a4', size: 10, ruler })
+    const heads = set.map(({ groups }) => {
+      const [first] = groups[0]!.items
+      return first?.is === 'text' && first.y < 48 ? first.text : null
+    })
+    expect(heads).toEqual([null, 'Strap: Plain (in C), continued'])
+    expect(set[0]!.marks.map(({ id }) => id)).toEqual([null, 'p1'])
+  })
   it('is shown as a drawing that a parser of SVG reads, with its words in order', () => {
     const svg = parseFragment(pageSvg(pages[0]!, new Map())) as unknown as Node
     const texts = all(svg, 'text').map(textOf)

@@ -59,6 +59,14 @@ export interface Group {
   readonly items: readonly Placed[]
 }
 
+/** What a strip heads, and what is said beside that. */
+export interface HeadMark {
+  readonly level: number
+  readonly text: string
+  readonly id: string | null
+  readonly aside?: string
+}
+
 export interface Strip {
   readonly height: number
   /** Room above it, which the first of a page has not. */
@@ -68,7 +76,7 @@ export interface Strip {
   /** The page ends before it. */
   readonly fresh?: true
   readonly groups: readonly Group[]
-  readonly mark?: { readonly level: number; readonly text: string; readonly id: string | null }
+  readonly mark?: HeadMark
   /** The same in less height; null where it cannot. */
   readonly shrunk?: (height: number) => Strip | null
 }
@@ -162,7 +170,10 @@ export function stripsOfColumns(
 }
 
 /** Strips one below the other as one. */
-export function asOne(strips: readonly Strip[], x: number): { groups: Group[]; height: number } {
+export function asOne(
+  strips: readonly Strip[],
+  x: number,
+): { readonly groups: Group[]; readonly height: number; readonly mark: HeadMark | undefined } {
   let height = 0
   const groups = strips.flatMap((strip, i) => {
     height += i === 0 ? 0 : strip.space
@@ -173,5 +184,5 @@ export function asOne(strips: readonly Strip[], x: number): { groups: Group[]; h
       items: group.items.map((one) => ({ ...one, x: one.x + x, y: one.y + top })),
     }))
   })
-  return { groups, height }
+  return { groups, height, mark: strips.find(({ mark }) => mark)?.mark }
 }

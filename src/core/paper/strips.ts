@@ -3,6 +3,7 @@ import { box, inked, QUIET_INK } from './drawing.ts'
 import {
   asOne,
   dropped,
+  type HeadMark,
   paragraph,
   type Placed,
   RISE,
@@ -75,6 +76,12 @@ function figuresStrips(figures: readonly Figure[], room: Room): Strip[] {
   })
 }
 
+/** What the first of several heads. */
+function marked(columns: readonly { readonly mark: HeadMark | undefined }[]): Pick<Strip, 'mark'> {
+  const mark = columns.find((one) => one.mark)?.mark
+  return mark ? { mark } : {}
+}
+
 type Setters = {
   readonly [Is in Block['is']]: (block: Extract<Block, { is: Is }>, room: Room) => Strip[]
 }
@@ -125,7 +132,7 @@ const setters: Setters = {
             items: level === 1 ? [...items, rule] : items,
           },
         ],
-        mark: { level, text: words, id },
+        mark: { level, text: words, id, ...(aside ? { aside } : {}) },
       },
     ]
   },
@@ -210,6 +217,7 @@ const setters: Setters = {
       {
         ...{ height: Math.max(...own.map(({ height }) => height)), space: 6, keep: leads },
         groups: own.flatMap(({ groups }) => groups),
+        ...marked(own),
       },
     ]
   },

@@ -7,7 +7,7 @@ import type { Page } from './pages.ts'
 type Signs = Map<Face, Set<string>>
 
 /** Signs that a document writes by itself: numbers of lists, dots, page numbers. */
-const OWN = '•0123456789. of()·←→?'
+const OWN = '•0123456789. of()·←→?:,continued'
 
 export function textsOf({ name, blocks }: Paper): Signs {
   const signs: Signs = new Map()
@@ -48,7 +48,8 @@ function signsOf(block: Block, to: Put): void {
       return put(block.under, 'text')
     case 'heading':
       put(block.text, 'head')
-      return put(block.aside ?? '', 'text')
+      // It is said again where it goes on.
+      return put(block.text + (block.aside ?? ''), 'text')
     case 'words':
       return said(
         block.said,

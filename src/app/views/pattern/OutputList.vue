@@ -23,7 +23,9 @@ onScopeDispose(giving.stop)
         @click="giving.give(output, choices)"
       >
         <b>{{ output.title }}</b><span class="note">{{
-          giving.making?.id === output.id ? `being made: ${giving.stage} …` : output.about
+          giving.making?.id === output.id
+            ? `being made: ${giving.stage} … ${giving.seconds.toFixed(1)} s`
+            : output.about
         }}</span>
       </button>
       <button

@@ -1,21 +1,22 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
-import { type Page, pageSvg } from '@core/paper'
+import { onBeforeUnmount, onMounted, shallowRef, useTemplateRef, watch } from 'vue'
+import type { SeenPage } from '@app/workers/paper.worker.ts'
 
 /** The pages as they are printed. Those that are looked at are drawn at once, others when there is time, and of very many only those. */
 const props = defineProps<{
-  pages: readonly Page[]
-  images: ReadonlyMap<string, string>
+  pages: readonly SeenPage[]
   /** What the part that is selected is headed by. */
   here: string | null
 }>()
-const MOST_DRAWN = 40
-const drawn = ref<(string | null)[]>([])
+const MOST_DRAWN = 24
+const drawn = shallowRef<readonly (string | null)[]>([])
 const frame = useTemplateRef('frame')
-let round = 0
+let turn = 0
 
-const draw = (at: number) => {
-  if (drawn.value[at] === null) drawn.value[at] = pageSvg(props.pages[at]!, props.images)
+const utf8 = new TextDecoder()
+function draw(at: number) {
+  const page = props.pages[at]
+  if (page && drawn.value[at] == null) drawn.value = drawn.value.with(at, utf8.decode(page.svg))
 }
 const rest = (work: () => void) =>
   'requestIdleCallback' in globalThis
@@ -24,42 +25,32 @@ const rest = (work: () => void) =>
 
 /** Draws one after the other, so that the page never stands still. */
 function drawInTurn(at: number, own: number) {
-  if (own !== round || at >= Math.min(MOST_DRAWN, props.pages.length)) return
+  if (own !== turn || at >= Math.min(MOST_DRAWN, props.pages.length)) return
   draw(at)
   rest(() => drawInTurn(at + 1, own))
 }
 watch(
-  () => [props.pages, props.images] as const,
-  ([pages], before) => {
-    round++
-    // What is seen stays until the new is there.
-    const same = before?.[0].length === pages.length
-    drawn.value = pages.map(() => null)
-    if (same) for (const at of inSight) draw(at)
-    else draw(0)
-    drawInTurn(0, round)
+  () => props.pages,
+  (pages, before) => {
+    turn++
+    // What was drawn stays so, as it is now.
+    const same = before?.length === pages.length
+    drawn.value = pages.map(({ svg }, i) => (same && drawn.value[i] ? utf8.decode(svg) : null))
+    drawInTurn(0, turn)
   },
   { immediate: true },
 )
 
-const inSight = new Set<number>()
 let watching: IntersectionObserver | null = null
 const seeAll = () => {
   watching?.disconnect()
-  inSight.clear()
   frame.value?.querySelectorAll('.sheet').forEach((one) => watching?.observe(one))
 }
 onMounted(() => {
   watching = new IntersectionObserver(
     (seen) => {
-      for (const { target, isIntersecting } of seen) {
-        const at = Number((target as HTMLElement).dataset['page'])
-        if (!isIntersecting) inSight.delete(at)
-        else {
-          inSight.add(at)
-          draw(at)
-        }
-      }
+      for (const { target, isIntersecting } of seen)
+        if (isIntersecting) draw(Number((target as HTMLElement).dataset['page']))
     },
     { rootMargin: '400px' },
   )
@@ -67,12 +58,12 @@ onMounted(() => {
 })
 watch(() => props.pages.length, seeAll, { flush: 'post' })
 onBeforeUnmount(() => {
-  round++
+  turn++
   watching?.disconnect()
 })
 
 /** Where the part that is selected begins, in shares of its page. */
-const markOn = ({ marks, height }: Page) => {
+const markOn = ({ marks, height }: SeenPage) => {
   const mark = marks.find(({ id }) => id !== null && id === props.here)
   return mark ? { top: `${((100 * mark.y) / height).toFixed(2)}%` } : null
 }
@@ -102,6 +93,7 @@ const markOn = ({ marks, height }: Page) => {
 }
 .pages .sheet {
   position: relative;
+  content-visibility: auto;
   overflow: hidden;
   border: 1px solid var(--line);
   border-radius: 3px;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import { useProject } from '@app/stores/project.ts'
@@ -6,19 +7,20 @@ import OutputList from './OutputList.vue'
 import PaperPages from './PaperPages.vue'
 import './one-text.css'
 import PrintChoices from './PrintChoices.vue'
-import { useBooklet } from './use-booklet.ts'
+import { type Reads, useBooklet } from './use-booklet.ts'
 import { usePrinting } from './use-printing.ts'
 
 /** The pattern on the pages it is printed on, how it is printed, and every way it goes out. */
 const project = useProject()
 const printing = usePrinting()
-const { booklet, images, failed } = useBooklet(printing.choices)
 /** On a narrow screen a page cannot be read. */
-const reads = ref<'pages' | 'text'>(globalThis.innerWidth < 720 ? 'text' : 'pages')
+const reads = ref<Reads>(globalThis.innerWidth < 720 ? 'text' : 'pages')
+const { booklet, failed, noPages } = useBooklet(printing.choices, reads)
+/** On a narrow screen how it is printed is folded away above what is read. */
+const isWide = useMediaQuery('(min-width: 1001px)')
 const sizes = { whole: 'Whole', wide: 'Wide', near: 'Near' } as const
 const size = ref<keyof typeof sizes>('wide')
 const many = computed(() => booklet.value?.pages?.length ?? 0)
-const noPages = computed(() => booklet.value !== null && booklet.value.pages === null)
 </script>
 
 <template>
@@ -51,7 +53,7 @@ const noPages = computed(() => booklet.value !== null && booklet.value.pages ===
       </div>
       <article
         class="paper"
-        :class="[noPages ? 'text' : reads, size]"
+        :class="[booklet?.text ? 'text' : 'pages', size]"
         tabindex="0"
         aria-label="The written pattern"
         :aria-busy="!booklet"
@@ -60,20 +62,16 @@ const noPages = computed(() => booklet.value !== null && booklet.value.pages ===
           The pattern could not be written: {{ failed }}
         </p>
         <p v-else-if="!booklet" class="note" role="status">Setting the pages …</p>
-        <PaperPages
-          v-else-if="reads === 'pages' && booklet.pages"
-          :pages="booklet.pages"
-          :images="images"
-          :here="project.selectedPart"
-        />
+        <PaperPages v-else-if="booklet.pages" :pages="booklet.pages" :here="project.selectedPart" />
         <!-- eslint-disable-next-line vue/no-v-html -- written by fragmentOf, in which every text is escaped -->
         <div v-else class="one-text" v-html="booklet.text" />
       </article>
     </div>
-    <aside class="printing" aria-label="Print and take with you">
+    <details class="printing" :open="isWide">
+      <summary>Print and take with you</summary>
       <PrintChoices :printing="printing" />
       <OutputList :choices="printing.choices.value" />
-    </aside>
+    </details>
   </div>
 </template>
 
@@ -125,9 +123,29 @@ const noPages = computed(() => booklet.value !== null && booklet.value.pages ===
   background: #fff;
   box-shadow: var(--shadow);
 }
+.pattern-view .printing summary {
+  display: none;
+}
 @media (max-width: 1000px) {
   .pattern-view {
     grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: auto minmax(0, 1fr);
+    gap: 8px;
+    padding: 8px 12px 0;
+  }
+  .pattern-view .printing {
+    order: -1;
+    max-height: 60vh;
+    padding-bottom: 0;
+  }
+  .pattern-view .printing summary {
+    display: list-item;
+    min-height: 28px;
+    font-weight: 600;
+    cursor: pointer;
+  }
+  .pattern-view .paper.text {
+    padding: 18px;
   }
 }
 </style>

@@ -9,11 +9,15 @@ import { latestOnly } from '@app/workers/client.ts'
 import type { Paired, Pages } from '@app/workers/paper.worker.ts'
 import { paper } from '@app/workers/workers.ts'
 
+/** On its pages, or as one text. */
+export type Reads = 'pages' | 'text'
+
 interface Asked {
   readonly bag: Paired
   readonly words: Words
   readonly choices: Choices
   readonly pictures: ReadonlyMap<string, string>
+  readonly as: Reads
 }
 
 const SIZE = { width: 236, height: 236, ratio: 2 } as const
@@ -30,26 +34,29 @@ async function picturesOf(seen: Parameters<typeof stillOf>[0], wanted: () => boo
 }
 
 /** The pages of the pattern of the bag on the table, which a worker sets; the last ones stay until the next are there. */
-export function useBooklet(choices: Ref<Choices>) {
+export function useBooklet(choices: Ref<Choices>, reads: Ref<Reads>) {
   const project = useProject()
   const workshop = useWorkshop()
   const booklet = shallowRef<Pages | null>(null)
   const images = shallowRef<ReadonlyMap<string, string>>(new Map())
   const failed = ref<string | null>(null)
+  /** It was asked on pages, and there are none. */
+  const noPages = ref(false)
   const setting = latestOnly(
-    ({ bag, words, choices: how, pictures }: Asked) =>
-      paper.ask((api) => api.booklet(bag, words, how, pictures)),
-    (answer, { pictures }) => {
+    ({ bag, words, choices: how, pictures, as }: Asked) =>
+      paper.ask((api) => api.booklet(bag, words, how, pictures, as)),
+    (answer, { pictures, as }) => {
       failed.value = answer.ok ? null : answer.problem
       if (!answer.ok) return
       booklet.value = answer.value
       images.value = pictures
+      noPages.value = as === 'pages' && answer.value.pages === null
     },
   )
   let gone = false
   watch(
-    [() => project.table, () => workshop.words, choices],
-    async ([table, words, how]) => {
+    [() => project.table, () => workshop.words, choices, reads] as const,
+    async ([table, words, how, as]) => {
       // Of the other hand it is derived anew, and comes again.
       if (!table || table.hand !== words.hand) return
       const { design, log, derived } = table
@@ -60,6 +67,7 @@ export function useBooklet(choices: Ref<Choices>) {
           words: { ...words },
           choices: { ...how },
           pictures,
+          as,
         })
       // In lines until the pictures are there.
       ask(images.value.size > 0 && how.colour ? images.value : new Map())
@@ -74,5 +82,5 @@ export function useBooklet(choices: Ref<Choices>) {
     gone = true
     setting.drop()
   })
-  return { booklet, images, failed }
+  return { booklet, failed, noPages }
 }
