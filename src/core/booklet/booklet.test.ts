@@ -3,10 +3,21 @@ import { parseFragment } from 'parse5'
 import { checkPattern } from '../check/index.ts'
 import type { Design } from '../design/index.ts'
 import type { Ledger } from '../ledger/index.ts'
-import { type Block, htmlOf, markdownOf, plainTextOf } from '../paper/index.ts'
+import {
+  type Block,
+  htmlOf,
+  MARGIN,
+  markdownOf,
+  pagesOf,
+  type Placed,
+  plainTextOf,
+  type Ruler,
+  rulerOf,
+} from '../paper/index.ts'
 import { readProject } from '../project/index.ts'
 import { defaultWords, type Words } from '../stitch/index.ts'
 import { bookletFor } from '../testing/booklets.ts'
+import { sizeOf } from './choices.ts'
 import { everyBag } from '../testing/every-bag.ts'
 import { finishedBags } from '../testing/finished-bags.ts'
 import { base, baseAs, motif, plain, stripes, tote } from '../testing/tote.ts'
@@ -169,6 +180,47 @@ describe('what a booklet holds', () => {
     expect(listed).toMatch(/^38: 9 B, 11 A, 13 B, 15 A, 33 B/m)
   })
 })
+
+describe('on its pages', () => {
+  // Signs half as wide as they are high, as on a typewriter.
+  const ruler = rulerOf(() => 0.5)
+  const settings = [
+    { large: false, paper: 'a4' },
+    { large: true, paper: 'letter' },
+  ] as const
+  it.each(settings)('nothing stands outside the margins (%j)', ({ large, paper }) => {
+    for (const design of demos) {
+      const booklet = bookletFor(design, { large, paper, paged: true, changes: true })
+      const pages = pagesOf(booklet.paper, { paper, size: sizeOf({ large }), ruler })
+      for (const { width, height, groups } of pages)
+        for (const { items } of groups)
+          for (const item of items)
+            for (const { left, right, y } of placesOf(item, ruler)) {
+              expect(left).toBeGreaterThan(MARGIN.side - 2)
+              expect(right).toBeLessThan(width - MARGIN.side + 2)
+              expect(y).toBeGreaterThan(MARGIN.top / 2)
+              expect(y).toBeLessThan(height - MARGIN.bottom / 2)
+            }
+    }
+  })
+})
+
+/** Where texts of something on a page begin and end. */
+function placesOf(item: Placed, ruler: Ruler) {
+  if (item.is === 'text') {
+    const wide = ruler.width(item.text, item.face, item.size)
+    return [{ left: item.x, right: item.x + wide, y: item.y }]
+  }
+  if (item.is !== 'drawing') return []
+  const { drawing, scale, x, y } = item
+  return drawing.texts
+    .filter(({ xs, text }) => xs.length === 1 && text !== '')
+    .map((one) => {
+      const wide = ruler.width(one.text, 'text', one.size) * scale
+      const from = x + one.xs[0]! * scale - { start: 0, middle: 0.5, end: 1 }[one.anchor] * wide
+      return { left: from, right: from + wide, y: y + one.y * scale }
+    })
+}
 
 describe('places to stop and measure', () => {
   // 20 sc and 20 rounds over 10 cm: a stitch is 5 mm wide. 8 rounds of 6 more each: the fourth has 30, the last 48.

@@ -15,7 +15,6 @@ import { printLength } from '../units/index.ts'
 /* The bag laid flat, with its measures: how wide, how tall, how far its handle or strap hangs. */
 
 const ROOM = { width: 210, height: 150 } as const
-const SIDE = 54
 const BELOW = 30
 const TEXT = 10
 
@@ -44,7 +43,7 @@ function measure(
   words: string,
   size: number,
   anchor: 'start' | 'end' = 'start',
-): { path: string; text: DrawnText } {
+): { readonly path: string; readonly text: DrawnText | null } {
   const upright = from[0] === to[0]
   const end = ([x, y]: readonly [number, number]) =>
     upright ? `M${x - 4} ${y}h8` : `M${x} ${y - 4}v8`
@@ -58,7 +57,18 @@ function measure(
   }
 }
 
-/** How large the bag is, drawn to scale; a long strap is cut short by a break. */
+/** What it is carried by, as an arch. */
+const handleDrawn = ({
+  middle,
+  rim,
+  hang,
+  half,
+}: Readonly<Record<'middle' | 'rim' | 'hang' | 'half', number>>): DrawnPath => ({
+  d: `M${middle - half} ${rim}C${middle - half} ${rim - hang * 1.33} ${middle + half} ${rim - hang * 1.33} ${middle + half} ${rim}`,
+  stroke: inked(2.4, 0.75),
+})
+
+/** How large the bag is, drawn to scale; what hangs further down than the bag is high is cut short, with a stroke through its measure. */
 export function sizeDrawing(
   design: Design,
   derived: Derived,
@@ -66,46 +76,38 @@ export function sizeDrawing(
   larger = 1,
 ): Drawing {
   const size = TEXT * larger * larger
+  // Room for a length in words on either side.
+  const side = 16 + 4.2 * size
   const { flatMm, heightMm } = derived.tally
   const drop = longestDrop(design, derived)
   const tall = Math.max(1, heightMm)
   const dropDrawn = drop === null ? 0 : Math.min(drop, tall * 1.1)
   const scale = Math.min(ROOM.width / Math.max(1, flatMm), ROOM.height / (tall + dropDrawn * 0.9))
   const [wide, high, hang] = [flatMm * scale, tall * scale, dropDrawn * scale]
-  const middle = SIDE + wide / 2
+  const middle = side + wide / 2
   const rim = 8 + hang
   const foot = rim + high
   const body = outline(bodyOf(derived.ledger))
   const sides = body.length > 1 ? body : [[flatMm / 2, 0] as const, [flatMm / 2, tall] as const]
   const top = sides.at(-1)![1]
-  const at = (side: 1 | -1) =>
+  const at = (way: 1 | -1) =>
     sides.map(
-      ([half, up]) =>
-        [middle + side * half * scale, foot - (up / Math.max(1, top)) * high] as const,
+      ([half, up]) => [middle + way * half * scale, foot - (up / Math.max(1, top)) * high] as const,
     )
   const shape = `${polyline([...at(-1), ...at(1).reverse()])}Z`
   const rimHalf = sides.at(-1)![0] * scale
-  const handle: DrawnPath[] =
-    drop === null
-      ? []
-      : [
-          {
-            d: `M${middle - rimHalf * 0.55} ${rim}C${middle - rimHalf * 0.5} ${rim - hang * 1.33} ${middle + rimHalf * 0.5} ${rim - hang * 1.33} ${middle + rimHalf * 0.55} ${rim}`,
-            stroke: inked(2.4, 0.75),
-          },
-        ]
   const lines = [
     measure(
-      [SIDE, foot + 9],
-      [SIDE + wide, foot + 9],
+      [side, foot + 9],
+      [side + wide, foot + 9],
       `${printLength(flatMm, units)} ${isOpen(design) ? 'across' : 'laid flat'}`,
       size,
     ),
     ...(heightMm > 0
       ? [
           measure(
-            [SIDE + wide + 10, rim],
-            [SIDE + wide + 10, foot],
+            [side + wide + 10, rim],
+            [side + wide + 10, foot],
             printLength(heightMm, units),
             size,
           ),
@@ -114,18 +116,21 @@ export function sizeDrawing(
     ...(drop === null
       ? []
       : [
-          measure([SIDE - 10, rim - hang], [SIDE - 10, rim], printLength(drop, units), size, 'end'),
+          measure([side - 10, rim - hang], [side - 10, rim], printLength(drop, units), size, 'end'),
+          ...(drop > dropDrawn
+            ? [{ path: `M${side - 15} ${rim - hang / 2 + 3}l10 -6`, text: null }]
+            : []),
         ]),
   ]
   return {
-    width: SIDE + wide + SIDE + 26,
+    width: side + wide + side + 26,
     height: foot + BELOW,
     title: `${design.name}: its size`,
     paths: [
-      ...handle,
+      ...(drop === null ? [] : [handleDrawn({ middle, rim, hang, half: rimHalf * 0.55 })]),
       { d: shape, fill: '#ffffff', stroke: inked(1.6) },
       { d: lines.map(({ path }) => path).join(''), stroke: inked(0.8) },
     ],
-    texts: lines.map(({ text }) => text),
+    texts: lines.flatMap(({ text }) => text ?? []),
   }
 }
