@@ -288,8 +288,8 @@ describe('the PDF, read by another reader', () => {
     const text = (await pagesOf(files[0]!.content)).join(' ').replace(/\s+/g, ' ')
     // 174.2 mm within the margins, less the numbers at both sides: 37 cells of 4 mm; 96 in three parts that overlap by 2.
     expect(text).toContain('It is in 3 parts')
-    expect(text).toContain('Part 1 of 3: stitches 63–96, rows 17–18.')
-    expect(text).toContain('Part 3 of 3: stitches 1–34, rows 17–18.')
+    expect(text).toContain('Part 1 of 3: stitches 1–34, rows 17–18.')
+    expect(text).toContain('Part 3 of 3: stitches 63–96, rows 17–18.')
   })
 
   it('is in large type, on Letter and with little ink where that is asked', async () => {

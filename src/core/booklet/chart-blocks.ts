@@ -35,7 +35,7 @@ export function chartBlocks(printed: Printed, picture: ChartPicture): Block[] {
   const caption = captionOf(picture)
   if (fits)
     return [{ is: 'figure', drawing: whole, scale: LARGEST, least, alt, caption, leads: true }]
-  const tiles = tilesOf(picture, room, choices.large ? LARGEST : IN_PARTS)
+  const tiles = tilesOf(picture, room, choices.large ? LARGEST : IN_PARTS, words.hand)
   return [
     {
       is: 'figure',
@@ -85,12 +85,16 @@ function tilesOf(
   picture: ChartPicture,
   room: { readonly width: number; readonly height: number },
   scale: number,
+  hand: 'right' | 'left',
 ): Window[] {
   const { columns, rows } = wholeOf(picture)
   const across = Math.max(4, Math.floor((room.width / scale - 96) / CELL))
   const up = Math.max(4, Math.floor((room.height / scale - 90) / (CELL * picture.cellAspect)))
+  const wide = stretches(columns[1], across)
+  // The right hand begins at the right.
+  const asWorked = hand === 'right' ? wide.toReversed() : wide
   return stretches(rows[1], up).flatMap((own) =>
-    stretches(columns[1], across).map((one): Window => ({ columns: one, rows: own })),
+    asWorked.map((one): Window => ({ columns: one, rows: own })),
   )
 }
 
