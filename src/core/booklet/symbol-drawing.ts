@@ -24,7 +24,7 @@ export function maybeSymbolDrawing(
   piece: Piece,
   place: LedgerPart,
   hand: 'right' | 'left',
-): { readonly drawing: Drawing; readonly words: readonly string[]; readonly rows: number } | null {
+): { readonly drawing: Drawing; readonly rows: number } | null {
   const pattern = maybePatternOf(part, piece.worked)
   if (!pattern || !bandOf(part).standsOn(part, standsOn(piece, place))) return null
   const { multiple } = pattern
@@ -56,7 +56,6 @@ export function maybeSymbolDrawing(
       ...{ width: width + 2 * SIDE, height: TOP + chart.height + BELOW, title: part.name },
       ...{ paths, texts: numbers({ chart, piece, place, hand, width }, y) },
     },
-    words: [...new Set(chart.stitches.map(({ word }) => word))],
     rows: chart.rows - 1,
   }
 }

@@ -29,56 +29,53 @@ interface Put {
   readonly said: (one: Said, face?: Face) => void
 }
 
-function signsOf(block: Block, to: Put): void {
-  const { put, said } = to
-  const work = (lines: readonly WorkLine[]) => {
-    for (const { label, before, text, total, after, ticks } of lines) {
-      put(label, 'bold')
-      for (const one of before) put(one, 'italic')
-      for (const one of [text, total, ...after, ...ticks]) put(one, 'text')
-    }
-  }
-  const figure = ({ drawing, caption = '' }: Figure) => {
-    put(caption, 'text')
-    for (const { text, bold } of drawing.texts) put(text, bold ? 'bold' : 'text')
-  }
-  switch (block.is) {
-    case 'title':
-      put(block.text, 'head')
-      return put(block.under, 'text')
-    case 'heading':
-      put(block.text, 'head')
-      // It is said again where it goes on.
-      return put(block.text + (block.aside ?? ''), 'text')
-    case 'words':
-      return said(
-        block.said,
-        block.tone === 'note' ? 'italic' : block.tone === 'wrong' ? 'bold' : 'text',
-      )
-    case 'list':
-      return block.items.forEach((one) => said(one))
-    case 'facts':
-      return block.facts.forEach((fact) => {
-        put(fact.what, 'text')
-        fact.said.forEach((one) => said(one))
-      })
-    case 'work':
-      return work(block.lines)
-    case 'figure':
-      return figure(block)
-    case 'figures':
-      return block.figures.forEach(figure)
-    case 'beside':
-      return block.columns.forEach(({ blocks }) => blocks.forEach((one) => signsOf(one, to)))
-    case 'cards':
-      return block.cards.forEach(({ title, lines }) => {
-        put(title, 'bold')
-        work(lines)
-      })
-    case 'picture':
-    case 'page':
+function work({ put }: Put, lines: readonly WorkLine[]): void {
+  for (const { label, before, text, total, after, ticks } of lines) {
+    put(label, 'bold')
+    for (const one of before) put(one, 'italic')
+    for (const one of [text, total, ...after, ...ticks]) put(one, 'text')
   }
 }
+function figure({ put }: Put, { drawing, caption = '' }: Figure): void {
+  put(caption, 'text')
+  for (const { text, bold } of drawing.texts) put(text, bold ? 'bold' : 'text')
+}
+const facesOfTone = { note: 'italic', wrong: 'bold', quiet: 'text' } as const
+
+type Readers = {
+  readonly [Is in Block['is']]: (block: Extract<Block, { is: Is }>, to: Put) => void
+}
+const readers: Readers = {
+  title({ text, under }, { put }) {
+    put(text, 'head')
+    put(under, 'text')
+  },
+  heading({ text, aside = '' }, { put }) {
+    put(text, 'head')
+    // It is said again where it goes on.
+    put(text + aside, 'text')
+  },
+  words: ({ said: words, tone }, { said }) => said(words, tone && facesOfTone[tone]),
+  list: ({ items }, { said }) => items.forEach((one) => said(one)),
+  facts: ({ facts }, { put, said }) =>
+    facts.forEach(({ what, said: own }) => {
+      put(what, 'text')
+      own.forEach((one) => said(one))
+    }),
+  work: ({ lines }, to) => work(to, lines),
+  figure: (block, to) => figure(to, block),
+  figures: ({ figures }, to) => figures.forEach((one) => figure(to, one)),
+  picture: () => {},
+  beside: ({ columns }, to) =>
+    columns.forEach(({ blocks }) => blocks.forEach((one) => signsOf(one, to))),
+  cards: ({ cards }, to) =>
+    cards.forEach(({ title, lines }) => {
+      to.put(title, 'bold')
+      work(to, lines)
+    }),
+  page: () => {},
+}
+const signsOf = (block: Block, to: Put): void => readers[block.is](block as never, to)
 
 /** The signs of pages that were laid out by hand, as drawings. */
 export function textsInPages(pages: readonly Page[]): Signs {
