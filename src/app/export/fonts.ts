@@ -43,7 +43,7 @@ export interface Fonts {
 }
 
 /** Whether a sign is one of those: "U+0000-00FF,U+0131". */
-export function hasSign(signs: string, sign: string): boolean {
+function hasSign(signs: string, sign: string): boolean {
   const code = sign.codePointAt(0)!
   return signs.split(',').some((range) => {
     const [from, to] = range.trim().replace(/^U\+/i, '').split('-')

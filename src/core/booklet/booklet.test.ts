@@ -14,7 +14,7 @@ import {
   type Ruler,
   rulerOf,
 } from '../paper/index.ts'
-import { readProject } from '../project/index.ts'
+import { historyOf, projectOf, readProject, tryCommit } from '../project/index.ts'
 import { defaultWords, type Words } from '../stitch/index.ts'
 import { bookletFor } from '../testing/booklets.ts'
 import { sizeOf } from './choices.ts'
@@ -170,6 +170,15 @@ describe('what a booklet holds', () => {
     expect(shown('charts')).toEqual(['as the chart has it', 1])
   })
 
+  it('has notes of one’s own, line by line, and none that steer a screen', () => {
+    const noted = (notes: string) =>
+      tryCommit(historyOf(projectOf(tote())), { name: 'setDesign', args: { notes } })
+    const good = noted('Mind the cat.\n\nAnd the dog.')
+    expect(good.ok && plainTextOf(bookletFor(good.value.design).paper)).toContain(
+      'A note from the maker\n\nMind the cat.\n\nAnd the dog.',
+    )
+    for (const bad of ['a\u0000b', 'a\u202eb', 'x'.repeat(3001)]) expect(noted(bad).ok).toBe(false)
+  })
   it('is of one piece alone where that is asked, and lists changes where that is', () => {
     const alone = bookletFor(demos[2]!, { piece: 'c1' }).paper
     const named = demos[2]!.pieces.find(({ id }) => id === 'c1')!.name!
@@ -241,6 +250,24 @@ describe('places to stop and measure', () => {
       /^After round 38: 48 stitches, 12\.0 cm \(.*\) laid flat, 15\.0 cm \(.*\) tall from the base up\.$/,
     )
     expect(checks).toHaveLength(3)
+  })
+  it('are of a half-round along its curve and its straight edge, of discs across (reckoned by hand)', () => {
+    const checksOf = (kind: 'half-round' | 'discs') =>
+      linesOf(
+        bookletFor(tote({ parts: [baseAs(kind), plain({ rounds: 6 })] })).paper.blocks,
+      ).flatMap(({ after }) => after)
+    // 21 stitches of 5 mm along the curve; 7 rows of 5 mm on either side of the middle.
+    const [half, , cup] = checksOf('half-round')
+    expect(half).toMatch(
+      /^After row 7: 21 stitches, 10\.5 cm \(.*\) along its curve, 7\.0 cm \(.*\) along its straight edge\. It lies flat/,
+    )
+    expect(cup).toMatch(/along its straight edge\.$/)
+    // 48 × 5 mm around are 76.4 mm across; the strip between them is a piece like any: 12 stitches of 5 mm wide.
+    const discs = checksOf('discs')
+    expect(discs[1]).toMatch(/^After round 8: 48 stitches, 7\.6 cm \(.*\) across\. It lies flat/)
+    expect(discs.at(-1)).toMatch(
+      /^After row 7: 12 stitches, 6\.0 cm \(.*\) wide, 3\.5 cm \(.*\) tall\.$/,
+    )
   })
   it('are not after every few rows', () => {
     const striped = tote({

@@ -51,7 +51,10 @@ function candidatesOf(bag: Around, piece: Piece, part: LedgerPart): Checkpoint[]
   const { firstRow, endRow } = part
   if (endRow === firstRow) return []
   const last = endRow - 1
-  const lies = part === piece.parts[0] && piece.worked === 'rounds' && grows(piece, last)
+  const lies =
+    part === piece.parts[0] &&
+    grows(piece, last) &&
+    (piece.worked === 'rounds' || isArc(bag, piece))
   if (lies) {
     const rows = endRow >= MIDDLE_FROM ? [Math.floor(endRow / 2), last] : [last]
     return rows.map((row) => ({ row, text: baseWords(bag, piece, row) }))
@@ -62,6 +65,13 @@ function candidatesOf(bag: Around, piece: Piece, part: LedgerPart): Checkpoint[]
     (_, i) => firstRow + (i + 1) * step - 1,
   ).filter((row) => last - row > step / 4)
   return [...between, last].map((row) => ({ row, text: heightWords(bag, piece, part, row) }))
+}
+
+/** Whether its rows lie around a point: all of a disc, or of half of one. */
+function isArc({ derived: { ledger } }: Around, piece: Piece): boolean {
+  const { front } = ledger
+  if (front.kind !== 'arc') return false
+  return front.half ? piece === bodyOf(ledger) || piece.id === 'back' : piece.worked === 'rounds'
 }
 
 const grows = ({ columns }: Piece, last: number): boolean =>
@@ -88,12 +98,27 @@ function baseWords(bag: Around, piece: Piece, row: number): string {
   const { spread } = parts[0]!.gauge
   const plan = constructionOf(baseOf(design)).plan
   const isBody = piece === bodyOf(derived.ledger)
+  if (isArc(bag, piece)) return `${arcWords(bag, piece, row)} ${FLAT} ${HOOK}`
   const across =
     plan === 'round' || !isBody
       ? `${measured(columns.widthMm[row]! / Math.PI, spread, words)} across`
       : `${measured(columns.widthMm[row]!, spread, words)} around its edge`
-  return `${after(bag, piece, row)}, ${across}${isBody ? flatWords(design, derived) : ''} ${HOOK}`
+  return `${after(bag, piece, row)}, ${across}${isBody ? flatWords(design, derived) : '.'} ${HOOK}`
 }
+/** "After row 19: 57 stitches, 34.2 cm along its curve, 21.8 cm along its straight edge." */
+function arcWords(bag: Around, piece: Piece, row: number): string {
+  const { derived, words } = bag
+  const { widthMm, alongMm, part } = piece.columns
+  const { spread } = piece.parts[part[row]!]!.gauge
+  const { front } = derived.ledger
+  const half = front.kind === 'arc' && front.half
+  const size = half
+    ? `${measured(widthMm[row]!, spread, words)} along its curve, ${measured(2 * alongMm[row]!, spread, words)} along its straight edge`
+    : `${measured(widthMm[row]! / Math.PI, spread, words)} across`
+  return `${after(bag, piece, row)}, ${size}.`
+}
+
+const FLAT = 'It lies flat: a wavy edge has too many stitches, a bowl too few.'
 const HOOK =
   'Smaller than that: go up half a hook size. Larger: go down. Count before you measure: one stitch is cheap to mend here.'
 
@@ -107,6 +132,7 @@ function flatWords(design: Design, derived: Derived): string {
 
 /** How tall the piece is so far, and how wide. */
 function heightWords(bag: Around, piece: Piece, part: LedgerPart, row: number): string {
+  if (isArc(bag, piece)) return arcWords(bag, piece, row)
   const { derived, words } = bag
   const { columns } = piece
   const { spread } = part.gauge

@@ -13,8 +13,8 @@ import { hoursOf, hoursWords } from './time.ts'
 /* What one has to know before one begins: what it will be, how large, what is needed. */
 
 /** Names of the pictures of the bag in the round. */
-export const FRONT_PICTURE = 'front'
-export const BACK_PICTURE = 'back'
+const FRONT_PICTURE = 'front'
+const BACK_PICTURE = 'back'
 
 const PICTURE = { width: 236, height: 236 } as const
 

@@ -30,7 +30,7 @@ function outline({ columns, parts, rows, worked }: Piece): [wide: number, high: 
 }
 
 /** The longest drop of what it is carried by, in mm; null where nothing hangs. */
-export function longestDrop(design: Design, derived: Derived): number | null {
+function longestDrop(design: Design, derived: Derived): number | null {
   const bag = { design, ledger: derived.ledger }
   const drops = finishedWith(design).flatMap((one) => maybeDrop(bag, one)?.emptyMm ?? [])
   return drops.length > 0 ? Math.max(...drops) : null

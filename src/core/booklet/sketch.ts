@@ -8,7 +8,7 @@ import { type DrawnPath, inked, polyline } from '../paper/index.ts'
  */
 
 /** From where it is seen: turned to the right, and from above, in radians. */
-export interface ViewFrom {
+interface ViewFrom {
   readonly turn: number
   readonly tilt: number
 }
@@ -21,7 +21,7 @@ export interface Shown {
   readonly to: number
 }
 
-export interface Sketch {
+interface Sketch {
   readonly width: number
   readonly height: number
   readonly paths: readonly DrawnPath[]

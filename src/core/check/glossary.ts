@@ -35,6 +35,8 @@ export class Glossary {
 
   /** Mostly work, though not all of it could be read. */
   looksLikeWork(whole: string): boolean {
+    // What is measured then is not worked.
+    if (/^After (?:row|rnd|round) \d+: \d+ /i.test(whole)) return false
     // A sentence that says what something is for explains work that is counted elsewhere.
     const text = whole.replace(/(?<=^|[.] )To (?:step|join|level)\b[^.]*[.]\s*/g, '')
     const { items, unread } = this.read(text)

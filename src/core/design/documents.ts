@@ -14,7 +14,6 @@ import {
 import {
   Amount,
   Flag,
-  Lines,
   Many,
   Names,
   One,
@@ -26,6 +25,7 @@ import {
   Several,
   Text,
   Whole,
+  WritableLines,
 } from '../document/index.ts'
 import { type BasePart, constructions } from '../shape/index.ts'
 
@@ -294,7 +294,7 @@ export class Design {
   })
   readonly items!: readonly Item[]
   /** What she wants said at the beginning of the pattern, line by line. */
-  @Optional() @Lines(LIMITS.notes) readonly notes?: string
+  @Optional() @WritableLines(LIMITS.notes) readonly notes?: string
   /** The order of what is done when all is worked: ends, sewing, and things by their ids; what it leaves out comes as usual. */
   @Optional() @Names(/^[A-Za-z0-9_-]{1,40}$/, LIMITS.items + 2) readonly order?: readonly string[]
   /** The first is the body: its base says how the bag is built, and may begin more pieces. */

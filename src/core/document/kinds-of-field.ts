@@ -20,7 +20,7 @@ import {
   type ValidationArguments,
 } from 'class-validator'
 
-import { shortened, WRITABLE } from '../units/index.ts'
+import { shortened, WRITABLE, WRITABLE_LINES } from '../units/index.ts'
 
 /* The kinds of field a document has. Each says in words what it wants, so that the message can stand at the field. */
 
@@ -65,6 +65,12 @@ export function Text(max: number): PropertyDecorator {
 /** Text of any number of lines, up to `max` characters. */
 export const Lines = (max: number): PropertyDecorator =>
   all(IsString(wants('text')), MaxLength(max, wants(`text of at most ${max} characters`)))
+
+/** The same where none of it steers a screen: for what is printed as it is. */
+export function WritableLines(max: number): PropertyDecorator {
+  const words = wants(`text of at most ${max} characters, none of which steers a screen`)
+  return all(IsString(words), MaxLength(max, words), Matches(WRITABLE_LINES, words))
+}
 
 export const OneOf = (values: readonly (string | number | true)[]): PropertyDecorator =>
   IsIn([...values], wants(`one of ${values.join(', ')}`))

@@ -91,7 +91,6 @@ export type Block =
         readonly lines: readonly WorkLine[]
       }[]
     }
-  | { readonly is: 'page' }
 
 /** A document: its name, and all that it says, in order. */
 export interface Paper {

@@ -105,7 +105,6 @@ const writers: Writers = {
           `<section class="card"><h2>${escaped(title)}</h2>\n${workHtml(lines)}</section>`,
       )
       .join('\n'),
-  page: () => '',
 }
 
 const blocksHtml = (blocks: readonly Block[], images: ReadonlyMap<string, string>): string =>

@@ -146,7 +146,6 @@ function startsOf(strips: readonly Strip[], room: number): Stretch[] {
   }
   for (let i = 0; i < strips.length;) {
     const strip = strips[i]!
-    if (strip.fresh && i > from) end(i)
     const top = i === from ? 0 : y + strip.space
     const fits = top + strip.height <= room + 1e-6
     const shrunk = fits || i === from ? null : strip.shrunk?.(room - top)
@@ -172,9 +171,8 @@ const heightOf = (strips: readonly Strip[], { from, to }: Stretch): number =>
 function withFullEnds(strips: readonly Strip[], pages: Stretch[], least: number): Stretch[] {
   return pages.reduceRight<Stretch[]>((after, page, i) => {
     const next = after[0]
-    const isEnd = next && (next.to === strips.length || strips[next.to]?.fresh)
-    if (!next || !isEnd || strips[next.from]!.fresh || heightOf(strips, next) >= least)
-      return [page, ...after]
+    const isEnd = next?.to === strips.length
+    if (!next || !isEnd || heightOf(strips, next) >= least) return [page, ...after]
     let to = page.to
     while (to > page.from + 1 && heightOf(strips, { from: to, to: next.to }) < least) to--
     to = chainStart(strips, page.from, to)

@@ -69,10 +69,6 @@ describe('strips on pages', () => {
       [2],
     ])
   })
-  it('begin anew where that is asked, and never with nothing', () => {
-    const fresh = strip(0, { fresh: true, keep: true })
-    expect(pages([fresh, strip(10), fresh, strip(10)]).length).toBe(2)
-  })
   it('leave no last page with next to nothing on it', () => {
     expect(pages([strip(30), strip(30), strip(30), strip(20)], 100, 40)).toEqual([
       [0, 1],

@@ -73,8 +73,6 @@ export interface Strip {
   readonly space: number
   /** It is not parted from the next. */
   readonly keep: boolean
-  /** The page ends before it. */
-  readonly fresh?: true
   readonly groups: readonly Group[]
   readonly mark?: HeadMark
   /** The same in less height; null where it cannot. */

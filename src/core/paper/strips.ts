@@ -250,7 +250,6 @@ const setters: Setters = {
         },
       ]
     }),
-  page: () => [{ height: 0, space: 0, keep: true, fresh: true, groups: [] }],
 }
 
 /** Blocks as strips, one below the other. */

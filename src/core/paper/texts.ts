@@ -73,7 +73,6 @@ const readers: Readers = {
       to.put(title, 'bold')
       work(to, lines)
     }),
-  page: () => {},
 }
 const signsOf = (block: Block, to: Put): void => readers[block.is](block as never, to)
 

@@ -98,7 +98,6 @@ const writers: Writers = {
   beside: ({ columns }, manner) => columns.flatMap(({ blocks }) => wordsIn(blocks, manner)),
   cards: ({ cards }, { heading, line, group }) =>
     cards.flatMap(({ title, lines }) => [heading(2, title), group(lines.flatMap(line))]),
-  page: () => [],
 }
 
 const wordsIn = (blocks: readonly Block[], manner: Manner): string[] =>

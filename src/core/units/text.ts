@@ -3,6 +3,11 @@
 /** Text without control characters, line ends, marks that turn its direction, halves of characters and non-characters. */
 export const WRITABLE =
   /^[^\p{Cc}\p{Cs}\p{Noncharacter_Code_Point}\u2028\u2029\u202a-\u202e\u2066-\u2069]*$/u
+/** The same over several lines. */
+export const WRITABLE_LINES = new RegExp(
+  WRITABLE.source.replace('[^', '(?:\\n|[^').replace(']*', '])*'),
+  'u',
+)
 const UNWRITABLE = new RegExp(WRITABLE.source.slice(1, -2).replace('[^', '['), 'gu')
 
 /** Without what {@link WRITABLE} does not hold; line ends and tabs become spaces. */
