@@ -14,6 +14,7 @@ const layers = [
   ['shorthand'],
   ['snag'],
   ['bag', 'workshop'],
+  ['make'],
   ['adopt', 'booklet'],
   ['file'],
   ['schema'],

@@ -4,6 +4,7 @@ import {
   cancelGesture,
   type History,
   type LogEntry,
+  logFaults,
   noted,
   redo,
   tryCommit,
@@ -25,7 +26,11 @@ export function useEditing(
     if (!history.value) return
     refusal.value = null
     try {
-      history.value = change(history.value)
+      const next = change(history.value)
+      const kept = next.design.yarns === history.value.design.yarns
+      const lost = kept ? [] : logFaults(next.design, next.log)
+      if (lost.length > 0) refusal.value = refusalText(history.value.design, lost)
+      else history.value = next
     } catch (error) {
       // Steps that were kept of another state of it.
       console.error(error)

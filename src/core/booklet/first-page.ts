@@ -8,7 +8,7 @@ import { compiledOf, type Printed } from './bag.ts'
 import { largerBy } from './choices.ts'
 import { sizeDrawing } from './size-drawing.ts'
 import { FRONT, sketchOf } from './sketch.ts'
-import { hoursOf, hoursWords } from './time.ts'
+import { hoursOf, hoursWords } from '../make/index.ts'
 
 /* What one has to know before one begins: what it will be, how large, what is needed. */
 

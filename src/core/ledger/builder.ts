@@ -101,7 +101,7 @@ export class PieceBuilder {
   private readonly laidSteps: Program[] = []
 
   constructor(
-    private readonly facts: Pick<Piece, 'id' | 'name' | 'times' | 'copy' | 'worked'>,
+    private readonly facts: Pick<Piece, 'id' | 'name' | 'times' | 'copy' | 'copies' | 'worked'>,
     private readonly tables: LedgerTables,
   ) {
     this.runs = new Runs(tables.stitches, tables.yarns, tables.hows)
@@ -159,17 +159,14 @@ export class PieceBuilder {
    * @param asked in working order, read on the side it is worked on
    * @throws InvariantError when it cannot be laid over what the row below left
    */
-  addRow({ program: asked, facts }: NextRow): void {
+  addRow(next: NextRow): void {
+    const { facts } = next
     const { rows } = this
     const { gauge } = this.parts.at(-1)!
-    const first = isFirstStart(facts.start)
-    const program = first ? inStitches(asked, (id) => firstFor(id, gauge.stitch)) : asked
+    const { program, below, first } = this.standing(next)
     this.endLast(facts.start)
-    // A first row stands in a ring or chain of its own, as long as it wants.
-    if (first) this.below = stitches(facts.on ?? placesIn(program))
     const [onto, also] = facts.onto ?? [this.rowCount - 1]
-    if (facts.onto) this.below = this.leftBy(facts.onto)
-    this.below = turnedTo(this.below, facts.from ?? 0)
+    this.below = below
     const overHandle = hasNarrow(this.below)
     const { laid, blocks, height } = this.lay(program, facts.start === 'turn')
     // A swatch of just these rows has their heights in it; else a row is as high as its stitches lie.
@@ -207,6 +204,19 @@ export class PieceBuilder {
       this.blocks.times.push(times)
     }
     rows.blockStart.push(this.blocks.from.length)
+  }
+
+  /** A row as it is to be laid, and what it goes into. A first row stands in a ring or chain of its own, as long as it wants. */
+  private standing({ program: asked, facts }: NextRow) {
+    const first = isFirstStart(facts.start)
+    const { stitch } = this.parts.at(-1)!.gauge
+    const program = first ? inStitches(asked, (id) => firstFor(id, stitch)) : asked
+    const goesInto = facts.onto
+      ? this.leftBy(facts.onto)
+      : first
+        ? stitches(facts.on ?? placesIn(program))
+        : this.below
+    return { program, first, below: turnedTo(goesInto, facts.from ?? 0) }
   }
 
   /** A stitch or two more in one row, passed over by the next, are no width: the row is as wide as those about it. */

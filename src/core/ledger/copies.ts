@@ -21,13 +21,19 @@ function madeOfCopies(rows: readonly MadeRow[], piece: string): ReadonlyMap<numb
 
 /** What tells copies apart: what is made of them. */
 const keyOf = (made: readonly Made[]): string =>
-  JSON.stringify(made.map(({ record }) => ({ ...record, copy: 0 })))
+  JSON.stringify(made.map(({ record }) => ({ ...record, copy: 0, at: null, seconds: 0 })))
 
 const sameRows = (a: Piece, b: Piece): boolean =>
   (Object.keys(a.columns) as (keyof PieceColumns)[]).every((name) => {
     const [one, other] = [a.columns[name], b.columns[name]]
     return one.length === other.length && one.every((value, i) => value === other[i])
   })
+
+const inTimes = (piece: Piece, copies: readonly number[]): Piece => ({
+  ...piece,
+  copies,
+  times: copies.length,
+})
 
 /** A piece as its copies are: those that come out the same are one, so many times. */
 export function inCopies(
@@ -51,10 +57,11 @@ export function inCopies(
     const piece = known.get(key) ?? pieceOf(design, begun, tables, { ...options, made: done })
     known.set(key, piece)
     const at = pieces.findIndex((one) => sameRows(one, piece))
-    if (at >= 0) pieces[at] = { ...pieces[at]!, times: pieces[at]!.times + 1 }
-    else pieces.push({ ...piece, copy, times: 1 })
+    if (at >= 0) pieces[at] = inTimes(pieces[at]!, [...pieces[at]!.copies, copy])
+    else pieces.push({ ...inTimes(piece, [copy]), copy })
   }
-  if (copies.size === 0) return [{ ...pieces[0]!, times }]
+  const all = Array.from({ length: times }, (_, i) => i + 1)
+  if (copies.size === 0) return [inTimes(pieces[0]!, all)]
   return pieces.length === 1
     ? pieces
     : pieces.map((piece) => ({ ...piece, name: `${piece.name}, ${piece.copy}` }))

@@ -108,9 +108,10 @@ export interface PieceColumns {
 export interface Piece {
   readonly id: string
   readonly name: string
-  /** How often it is made so; and the first of those copies, from 1: what is made may differ from copy to copy. */
+  /** How often it is made so; the first of those copies, from 1, and all of them: what is made may differ from copy to copy. */
   readonly times: number
   readonly copy: number
+  readonly copies: readonly number[]
   readonly worked: 'rounds' | 'rows'
   readonly rows: number
   readonly parts: readonly LedgerPart[]

@@ -25,7 +25,7 @@ import {
   type Part,
   type PieceJoin,
 } from '../design/index.ts'
-import { type Program, type RowStart, work } from '../program/index.ts'
+import { isFirstStart, type Program, type RowStart, work } from '../program/index.ts'
 import type { MadeRow } from '../project/index.ts'
 import { partOfId } from '../part/index.ts'
 import {
@@ -38,6 +38,7 @@ import {
   yarnOfRow,
 } from '../shape/index.ts'
 import { decreaseFor, severalFor } from '../stitch/index.ts'
+import { InvariantError } from '../units/index.ts'
 import { aroundIn, aroundProgram, sharedAround } from './around.ts'
 import { type LedgerTables, PieceBuilder } from './builder.ts'
 import { partGauge } from './gauge.ts'
@@ -90,6 +91,13 @@ export interface Made {
   readonly program: Program
 }
 
+/** A row that was noted as made does not lie on those before it: so many do. */
+class MadeMisfit extends Error {
+  constructor(readonly rows: number) {
+    super('rows that were noted do not lie on one another')
+  }
+}
+
 interface InPart {
   readonly rises: boolean
   /** Stitches it stands on. */
@@ -125,8 +133,17 @@ function inPart(
     asSaid: texts !== null,
   })
   const wantsOf = (nth: number) => band?.is.wants(band.part, nth, count) ?? {}
-  for (const [i, { record, program }] of made.entries())
-    builder.addRow(rows.made(record, wantsOf(i + 1), program))
+  for (const [i, { record, program }] of made.entries()) {
+    const before = builder.rowCount
+    try {
+      builder.addRow(rows.made(record, wantsOf(i + 1), program))
+    } catch (error) {
+      if (!(error instanceof InvariantError)) throw error
+      throw new MadeMisfit(before)
+    }
+    const stands = before > 0 || isFirstStart(record.start)
+    if (!stands || builder.count === 0) throw new MadeMisfit(before)
+  }
   let nth = 0
   for (const row of toLay) {
     if (nth++ < made.length) continue
@@ -285,15 +302,33 @@ export interface PieceOptions {
   readonly pieceBy: (id: string) => Piece | undefined
 }
 
-/** A piece as it is begun, with its bands; rows of it that are made are as they are, and the others go on from them. */
+/**
+ * A piece as it is begun, with its bands; rows of it that are made are as they are, and the others go on from them. From the first that does not
+ * lie on those before it, as in a log that was put together by hand, rows count as not made.
+ */
 export function pieceOf(
+  design: Design,
+  begun: Begun,
+  tables: LedgerTables,
+  options: PieceOptions,
+): Piece {
+  try {
+    return built(design, begun, tables, options)
+  } catch (error) {
+    if (!(error instanceof MadeMisfit)) throw error
+    const made = options.made.slice(0, error.rows)
+    return pieceOf(design, begun, tables, { ...options, made })
+  }
+}
+
+function built(
   design: Design,
   { base, shape, bands: own, around }: Begun,
   tables: LedgerTables,
   { hand, made, pieceBy }: PieceOptions,
 ): Piece {
   const { id, name, times, worked } = shape
-  const builder = new PieceBuilder({ id, name, times, copy: 1, worked }, tables)
+  const builder = new PieceBuilder({ id, name, times, copy: 1, copies: [], worked }, tables)
   const [first, second = first] = baseYarns(base)
   const yarn = (shape.second ? second : first)!
   // Where the bands begin at once in the chain, the base has no row of its own.

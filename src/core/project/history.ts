@@ -9,6 +9,7 @@ import {
 } from '../design/index.ts'
 import type { Fault } from '../document/index.ts'
 import { found, InvariantError, refused, type Result } from '../units/index.ts'
+import { logFaults } from './log-faults.ts'
 import type { LogEntry } from './log.ts'
 import type { Project } from './project.ts'
 
@@ -94,7 +95,10 @@ export function tryCommit(
   if (!done.ok) return done
   const { design, patches, inverse } = done.value
   if (design === history.design || patches.length === 0) return found(history)
-  const faults = changeFaults(history.design, design)
+  const faults = [
+    ...changeFaults(history.design, design),
+    ...(design.yarns === history.design.yarns ? [] : logFaults(design, history.log)),
+  ]
   if (faults.length > 0) return refused(faults)
   const to = history.lastRevision + 1
   const last = history.past.at(-1)

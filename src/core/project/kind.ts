@@ -1,6 +1,7 @@
 import { designFaults } from '../design/index.ts'
 import { type DocumentKind, readDocument } from '../document/index.ts'
 import { projectHead } from './head.ts'
+import { logFaults } from './log-faults.ts'
 import { migrations } from './migrations.ts'
 import { Project } from './project.ts'
 
@@ -10,8 +11,10 @@ export const projectKind: DocumentKind<Project> = {
   called: 'an Ample Motif project',
   of: Project,
   migrations,
-  faults: ({ design }) =>
-    designFaults(design).map(({ where, message }) => ({ where: `design.${where}`, message })),
+  faults: ({ design, log }) => [
+    ...designFaults(design).map(({ where, message }) => ({ where: `design.${where}`, message })),
+    ...logFaults(design, log),
+  ],
 }
 
 export const readProject = (text: string) => readDocument(projectKind, text)

@@ -397,6 +397,19 @@ function cordsMade(document: Document): Document {
 /** Version 16: a pattern has a note from its maker. */
 const noted = (document: Document): Document => ({ ...document, version: 16 })
 
+/** Version 17: a log with moments, counts, measurements, pauses, what was taken back, notes and yarn that came and went. */
+function moments(document: Document): Document {
+  const { log } = document as Old
+  const next = { ...document, version: 17 }
+  if (!Array.isArray(log)) return next
+  const withMoment = (entry: Old): Old => {
+    if (!isObject(entry) || (entry as Old).kind !== 'weighed') return entry
+    const { on, ...rest } = entry as Old
+    return typeof on === 'string' ? { ...rest, at: `${on}T12:00:00.000Z` } : rest
+  }
+  return { ...next, log: log.map(withMoment) } as Document
+}
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 export const migrations: readonly Migration[] = [
   severalSwatches,
@@ -414,4 +427,5 @@ export const migrations: readonly Migration[] = [
   lots,
   cordsMade,
   noted,
+  moments,
 ]

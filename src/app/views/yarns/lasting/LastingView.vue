@@ -46,11 +46,10 @@ const grams = ref<number | null>(null)
 const canKeep = computed(() => grams.value !== null && numbers.value.includes(round.value))
 function keep() {
   const row = idOfRow(piece.value, numbers.value.indexOf(round.value))
-  const on = new Date().toISOString().slice(0, 10)
   project.note([
     {
       ...{ kind: 'weighed', yarn: letter.value, piece: piece.value.id },
-      ...{ row, grams: grams.value, on },
+      ...{ row, grams: grams.value, at: new Date().toISOString() },
     },
   ])
   grams.value = null
@@ -64,7 +63,13 @@ const list = computed(() =>
       at === null
         ? 'a row that is not there any more'
         : `after ${rowWord(of!.worked)} ${of!.columns.number[at]}`
-    return { entry, yarn: yarnOf(entry.yarn), words: `${printNumber(entry.grams, 1)} g ${where}` }
+    const day = entry.at?.slice(0, 10) ?? ''
+    return {
+      entry,
+      day,
+      yarn: yarnOf(entry.yarn),
+      words: `${printNumber(entry.grams, 1)} g ${where}`,
+    }
   }),
 )
 /** As many rounds of a band as all its yarns give: what uses up the scarcest; null where one number cannot say it, or that is as planned. */
@@ -133,10 +138,10 @@ const lasts = computed(() =>
       <section v-if="list.length > 0" class="card">
         <h2>Weighed so far</h2>
         <ul class="weighings num">
-          <li v-for="{ entry, yarn, words } in list" :key="`${entry.yarn} ${entry.row}`">
+          <li v-for="{ entry, yarn, words, day } in list" :key="`${entry.yarn} ${entry.row}`">
             <YarnDot v-if="yarn" :letter="yarn.letter" :colour="yarn.colour" :size="18" />
             <span>{{ words }}</span>
-            <time :datetime="entry.on">{{ entry.on }}</time>
+            <time :datetime="entry.at">{{ day }}</time>
             <button
               type="button"
               class="icon-button"
