@@ -25,7 +25,7 @@ const policy = {
 /** Addresses that the program itself knows; every other one is not found, and says so. */
 const pages = [
   /^\/((check|in-hand|stitches)\/?)?$/,
-  /^\/bag\/[\w-]+(\/(size|bands|yarns|finish|pattern))?\/?$/,
+  /^\/bag\/[\w-]+(\/(size|bands|yarns|finish|pattern|make))?\/?$/,
 ]
 
 /** What went wrong with a request, in plain words; everything else is ours. */

@@ -5,5 +5,6 @@ export const places = [
   { name: 'yarns', title: 'Yarns' },
   { name: 'finish', title: 'Finish' },
   { name: 'pattern', title: 'Pattern' },
+  { name: 'make', title: 'Make' },
 ] as const
 export type PlaceName = (typeof places)[number]['name']

@@ -9,6 +9,7 @@ const views: Record<PlaceName, () => Promise<unknown>> = {
   yarns: () => import('./views/yarns/YarnsView.vue'),
   finish: () => import('./views/finish/FinishView.vue'),
   pattern: () => import('./views/pattern/PatternView.vue'),
+  make: () => import('./views/make/MakeView.vue'),
 }
 
 export const router = createRouter({

@@ -3,6 +3,8 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { Words } from '@core/stitch'
 import {
+  type AtWork,
+  atWorkOf,
   emptyWorkshop,
   type Print,
   printingOf,
@@ -123,8 +125,9 @@ export const useWorkshop = defineStore('workshop', () => {
   const problem = computed(() => unread.value ?? notStored(saver.state.value))
   const words = computed((): Words => workshop.value.settings)
   const print = computed((): Print => printingOf(workshop.value.settings))
+  const atWork = computed((): AtWork => atWorkOf(workshop.value.settings))
   return {
-    ...{ workshop, words, print, isOpen, problem, edit },
+    ...{ workshop, words, print, atWork, isOpen, problem, edit },
     setWords: (settings: Partial<Settings>) => edit({ do: 'set', settings }),
     ready: read(),
     /** Once all that was done is stored, or cannot be. */

@@ -1,6 +1,13 @@
 export { cornerOf, flatAround, sharedAround } from './around.ts'
 export * from './compile.ts'
-export { type DesignGauge, type GaugeSource, gaugeFor, gaugeOf } from './gauge.ts'
+export {
+  type DesignGauge,
+  type GaugeSource,
+  gaugeFor,
+  gaugeNeedOf,
+  gaugeOf,
+  partGauge,
+} from './gauge.ts'
 export * from './gauge-answers.ts'
 export { type HandleInRow, handlesInRow, maybeHandleRow } from './handles.ts'
 export * from './ledger.ts'

@@ -114,7 +114,7 @@ function inPart(
   part: Part,
   builder: PieceBuilder,
   { rises, count, said, made }: InPart,
-  toLay: Iterable<ToLay>,
+  planOn: (count: number) => Iterable<ToLay>,
 ): void {
   const making = makingOf(design, part)
   const band = isBase(part) ? null : { part, is: bandOf(part) }
@@ -144,19 +144,44 @@ function inPart(
     const stands = before > 0 || isFirstStart(record.start)
     if (!stands || builder.count === 0) throw new MadeMisfit(before)
   }
-  let nth = 0
-  for (const row of toLay) {
-    if (nth++ < made.length) continue
-    const wants = row.wants ?? wantsOf(builder.rowCount - from + 1)
+  const wantsNext = ({ wants }: ToLay) => wants ?? wantsOf(builder.rowCount - from + 1)
+  const canLay = (row: ToLay) => builder.canLay(row.program, wantsNext(row))
+  for (const row of toBeLaid(builder, { count, made, planOn, canLay })) {
+    const wants = wantsNext(row)
     // On what is made a planned row may not come out any more.
-    const comesOut =
-      (made.length === 0 && !wants.down?.length) || builder.canLay(row.program, wants)
+    const comesOut = (made.length === 0 && !wants.down?.length) || canLay(row)
     if (!comesOut && row.needed === false) continue
     builder.addRow(
       comesOut
         ? rows.planned(row.program, row, wants)
         : rows.planned(plainOf(part), row, { ...wants, onto: undefined, down: [] }),
     )
+  }
+}
+
+interface Planning {
+  readonly count: number
+  readonly made: readonly Made[]
+  readonly planOn: (count: number) => Iterable<ToLay>
+  readonly canLay: (row: ToLay) => boolean
+}
+
+/**
+ * The rows of a part after those that are made. Where they came out on another count than was planned and the next does not go on from
+ * them, the part is planned anew on what is there.
+ */
+function* toBeLaid(
+  builder: PieceBuilder,
+  { count, made, planOn, canLay }: Planning,
+): Iterable<ToLay> {
+  let nth = 0
+  for (const row of planOn(count)) {
+    if (nth++ < made.length) continue
+    if (made.length > 0 && builder.count !== count && !canLay(row)) {
+      yield* [...planOn(builder.count)].slice(nth - 1)
+      return
+    }
+    yield row
   }
 }
 
@@ -374,11 +399,7 @@ function built(
   for (const { part, made: done, goesOn } of inOrder([base, ...own], made)) {
     const count = builder.rowCount === 0 ? start!.makes : builder.count
     if (isBase(part))
-      inPart(
-        design,
-        part,
-        builder,
-        { rises: !shape.lies, count, said, made: done },
+      inPart(design, part, builder, { rises: !shape.lies, count, said, made: done }, () =>
         goesOn ? ofBase() : [],
       )
     else
@@ -388,7 +409,7 @@ function built(
         builder,
         { rises, count, said: null, made: done },
         // Its own rows that are made already are no rows below it.
-        goesOn ? ofBand(part, groundOf(part, count)) : [],
+        (on) => (goesOn ? ofBand(part, groundOf(part, on)) : []),
       )
   }
   return builder.finish()

@@ -1,4 +1,5 @@
 import { eachBlock, type Ledger, partOfRow, type Piece, type RunHow } from '../ledger/index.ts'
+import type { StepRecord } from '../program/index.ts'
 import { stitchById } from '../stitch/index.ts'
 
 /*
@@ -32,10 +33,21 @@ export interface RowSteps {
 
 /** Places a run leaves for the next row. */
 export function leavesOf(stitch: string, how: RunHow, count: number): number {
-  if (how.do === 'pass') return 0
+  if (how.do === 'pass' || (how.do === 'work' && how.closes)) return 0
   if (how.do === 'chain') return { over: count, loop: 1, off: 0 }[how.stands]
   return stitchById(stitch).makes * count
 }
+
+/** Places that noted work leaves. */
+export const leftBy = (work: readonly StepRecord[]): number =>
+  work.reduce((sum, step) => {
+    if (step.do === 'group') return sum + step.times * leftBy(step.steps)
+    if (step.do === 'cells') return sum + leavesOf(step.stitch, WORKED, step.letters.length)
+    if (step.do === 'pass' || (step.do === 'work' && step.closes)) return sum
+    if (step.do === 'chain') return sum + leavesOf('ch', step, step.times)
+    return sum + leavesOf(step.stitch, WORKED, step.times)
+  }, 0)
+const WORKED = { do: 'work' } as const
 
 /** A row of a piece, run by run. */
 export function stepsOf(ledger: Ledger, piece: Piece, row: number): RowSteps {

@@ -1,11 +1,11 @@
 import { type DocumentHead, printDocument } from '../document/index.ts'
 import { defaultWords } from '../stitch/index.ts'
-import type { Print, Settings, Workshop } from './workshop.ts'
+import type { AtWork, Print, Settings, Workshop } from './workshop.ts'
 
 /* What can be said of a workshop without knowing how it is read. */
 
 /** The file of a workshop, by its name and version. */
-export const workshopHead: DocumentHead = { format: 'ample-motif-workshop', version: 5 }
+export const workshopHead: DocumentHead = { format: 'ample-motif-workshop', version: 6 }
 
 /** A workshop in which nothing is kept yet. */
 export const emptyWorkshop: Workshop = {
@@ -23,6 +23,13 @@ export const printingOf = ({ print, units }: Settings): Print =>
   print ?? {
     ...{ shows: 'both', ticks: 'rows', large: false, colour: true, changes: false },
     paper: units === 'imperial' ? 'letter' : 'a4',
+  }
+
+/** How she is led at work: as she said, else by repeats, with the thumb of her hand. */
+export const atWorkOf = ({ atWork, hand }: Settings): AtWork =>
+  atWork ?? {
+    ...{ stride: 'repeat', large: false, light: 'usual', thumb: hand, aloud: false },
+    restMinutes: 45,
   }
 
 export const printWorkshop = (workshop: Workshop): string => printDocument(workshopHead, workshop)

@@ -65,12 +65,15 @@ function lotsInHand(document: AnyVersion): AnyVersion {
 /** Version 5: how she prints. */
 const printing = (document: AnyVersion): AnyVersion => ({ ...document, version: 5 })
 
+/** Version 6: how she is led at work. */
+const atWork = (document: AnyVersion): AnyVersion => ({ ...document, version: 6 })
+
 /** The file of a workshop. */
 export const workshopKind: DocumentKind<Workshop> = {
   ...workshopHead,
   called: 'an Ample Motif workshop',
   of: Workshop,
-  migrations: [wholePatterns, roundOffsets, lotsInHand, printing],
+  migrations: [wholePatterns, roundOffsets, lotsInHand, printing, atWork],
   faults: workshopFaults,
 }
 

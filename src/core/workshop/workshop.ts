@@ -111,6 +111,21 @@ export class Print {
   @Flag() readonly changes!: boolean
 }
 
+/** How one is led while one works. */
+export class AtWork {
+  /** How far one tap goes. */
+  @OneOf(['stitch', 'run', 'repeat', 'row']) readonly stride!: 'stitch' | 'run' | 'repeat' | 'row'
+  @Flag() readonly large!: boolean
+  /** As usual, for bright sun, or for a lamp in the evening. */
+  @OneOf(['usual', 'sun', 'lamp']) readonly light!: 'usual' | 'sun' | 'lamp'
+  /** The thumb that taps, where the screen is held in one hand. */
+  @OneOf(['right', 'left']) readonly thumb!: 'right' | 'left'
+  /** What comes is read aloud. */
+  @Flag() readonly aloud!: boolean
+  /** Minutes of work after which hands are to rest; 0 for never. */
+  @Whole(0, 240) readonly restMinutes!: number
+}
+
 /** How things are said, for all bags. */
 export class Settings implements Words {
   @OneOf(['us', 'uk']) readonly terms!: 'us' | 'uk'
@@ -118,6 +133,8 @@ export class Settings implements Words {
   @OneOf(['right', 'left']) readonly hand!: 'right' | 'left'
   /** How she prints; as usual where she has never said. */
   @Optional() @One(() => Print) readonly print?: Print
+  /** How she is led at work; as usual where she has never said. */
+  @Optional() @One(() => AtWork) readonly atWork?: AtWork
   /** The demo bags have been brought once. */
   @Flag() readonly demoBrought!: boolean
 }

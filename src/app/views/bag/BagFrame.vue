@@ -2,7 +2,7 @@
 import { useEventListener, useMediaQuery } from '@vueuse/core'
 import { ElMessageBox } from 'element-plus'
 import 'element-plus/es/components/message-box/style/css'
-import { computed, onBeforeUnmount, onErrorCaptured, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, onBeforeUnmount, onErrorCaptured, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRoute } from 'vue-router'
 import { useProject } from '@app/stores/project.ts'
 import BagBar from './BagBar.vue'
@@ -11,6 +11,8 @@ import { focusChart, useBagActions } from './bag-actions.ts'
 import KeySheet from '@app/parts/page/KeySheet.vue'
 import SpinePanel from '@app/views/spine/SpinePanel.vue'
 import TallyPanel from '@app/parts/bag/TallyPanel.vue'
+
+const MakePanel = defineAsyncComponent(() => import('@app/views/make/MakePanel.vue'))
 
 /** The frame of a bag: the bar above, the spine at the left, the tally at the right, and a place in between. */
 const project = useProject()
@@ -97,7 +99,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
         </p>
         <RouterView v-else-if="ready" />
       </main>
-      <TallyPanel v-if="tallyShown" />
+      <component :is="route.name === 'make' ? MakePanel : TallyPanel" v-if="tallyShown" />
     </template>
   </div>
 </template>

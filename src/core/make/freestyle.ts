@@ -1,0 +1,195 @@
+import { bands, isBandOf, type WrittenPart } from '../band/index.ts'
+import {
+  baseInstead,
+  baseOf,
+  bodyPiece,
+  type Design,
+  type Edit,
+  isBase,
+  lettersIn,
+  type NewBand,
+} from '../design/index.ts'
+import { bodyOf, type Ledger } from '../ledger/index.ts'
+import { type BasePart, constructionOf } from '../shape/index.ts'
+import { countedBase, countedRows } from '../shorthand/index.ts'
+import { abbrOf, stitchById } from '../stitch/index.ts'
+import { found, refused, type Result } from '../units/index.ts'
+
+/*
+ * Work without a plan: a bag that is written as it is worked. Its base is rounds in words, one after the other; then its sides are rows in
+ * words. Each is counted over the one before as it is said, and is a row of the bag like any other, so that at the end there is a pattern.
+ */
+
+/** What her rows are kept in, by its name. */
+export const FREE = 'As worked'
+
+/** Whether a bag is written as it is worked: its body is rounds in words and nothing else. */
+export function isFree(design: Design): boolean {
+  const [base, ...rest] = bodyPiece(design).parts
+  return (
+    isBase(base!) &&
+    (constructionOf(base).written?.(base) ?? null) !== null &&
+    base.name === FREE_BASE &&
+    rest.every((part) => !isBase(part) && isBandOf('written', part) && part.name === FREE)
+  )
+}
+const FREE_BASE = 'Base, as worked'
+
+/** A bag to begin without a plan: so many stitches of one kind in a ring. */
+export function freeDesign(
+  design: Design,
+  { stitch, count }: { readonly stitch: string; readonly count: number },
+): Design {
+  const base = baseInstead(design, 'written-base') as Extract<BasePart, { kind: 'written-base' }>
+  const abbr = abbrOf(stitchById(stitch), { terms: 'us', units: 'metric', hand: 'right' })
+  const rounds = countedBase([`${count} ${abbr} in magic ring`], stitch)
+  if (!rounds.ok) throw new RangeError(rounds.problem)
+  const first = { ...base, name: FREE_BASE, stitch, rounds: rounds.value, turns: [] }
+  return {
+    ...design,
+    pieces: design.pieces.map((piece) =>
+      piece === bodyPiece(design) ? { ...piece, parts: [first as BasePart], blocks: [] } : piece,
+    ),
+    items: [],
+    ways: [],
+  }
+}
+
+/** Ways of the next round that are offered to be tapped, in shorthand. */
+export interface FreeWay {
+  readonly title: string
+  readonly text: string
+}
+
+/** Where rounds are tapped: what repeats every so many stitches comes out on those there are. */
+const EVERY = [2, 3, 4, 5, 6, 8, 10, 12]
+
+/** What can be tapped after the last round. */
+export function freeWays(design: Design, ledger: Ledger): FreeWay[] {
+  const piece = bodyOf(ledger)
+  const row = piece.rows - 1
+  const count = piece.columns.makes[row]!
+  const { stitch } = piece.parts.at(-1)!.gauge
+  const abbr = abbrOf(stitchById(stitch), { terms: 'us', units: 'metric', hand: 'right' })
+  const last = row > 0 ? textsIn(design).at(-1)! : null
+  const comesOut = (text: string) => countedOn(design, ledger, text).ok
+  const grown = growsBy(ledger)
+  const inc = (every: number) =>
+    every === 1 ? `2 ${abbr} in each st` : `[${every - 1} ${abbr}, inc] × ${count / every}`
+  const fits = (every: number) => count % every === 0 && count / every >= 2
+  const next = grown === null ? null : count / grown
+  return [
+    { title: 'Plain', text: `${abbr} in each st` },
+    ...(last !== null && comesOut(last) ? [{ title: 'Same again', text: last }] : []),
+    ...(next !== null && Number.isInteger(next) && next >= 1
+      ? [{ title: `Increase by ${grown}, as before`, text: inc(next) }]
+      : []),
+    ...[1, ...EVERY]
+      .filter((every) => fits(every) && every !== next)
+      .slice(0, 4)
+      .map((every) => ({
+        title: every === 1 ? 'Increase in each' : `Increase every ${every}`,
+        text: inc(every),
+      })),
+    ...EVERY.filter((every) => every > 2 && fits(every))
+      .slice(0, 2)
+      .map((every) => ({
+        title: `Take together every ${every}`,
+        text: `[${every - 2} ${abbr}, ${abbr}2tog] × ${count / every}`,
+      })),
+  ].filter(({ text }, i, all) => comesOut(text) && all.findIndex((one) => one.text === text) === i)
+}
+
+/** Stitches by which the last round that grew did; null where none did. */
+function growsBy(ledger: Ledger): number | null {
+  const { makes } = bodyOf(ledger).columns
+  for (let row = makes.length - 1; row > 0; row--)
+    if (makes[row]! > makes[row - 1]!) return makes[row]! - makes[row - 1]!
+  return makes.length === 1 ? makes[0]! : null
+}
+
+/** Its rounds in words, those of the base first. */
+export function textsIn(design: Design): string[] {
+  const base = baseOf(design)
+  const rounds = constructionOf(base).written?.(base) ?? []
+  const bands = bodyPiece(design).parts.slice(1) as readonly WrittenPart[]
+  return [
+    ...rounds.map(({ text }) => text),
+    ...bands.flatMap(({ rows }) => rows.map(({ text }) => text)),
+  ]
+}
+
+/** The yarn a free bag is worked in by now. */
+export const yarnInHand = (design: Design): string =>
+  lettersIn(bodyPiece(design).parts.at(-1)!).at(-1) ?? design.yarns[0]!.letter
+
+/** Adds a yarn to a round's words, where it is another. */
+const inYarn = (text: string, yarn: string | null): string =>
+  yarn === null ? text : `with ${yarn}, ${text}`
+
+function countedOn(design: Design, ledger: Ledger, text: string) {
+  const piece = bodyOf(ledger)
+  const yarns = design.yarns.map(({ letter }) => letter)
+  const yarn = yarnInHand(design)
+  return countedRows([text], piece.columns.makes[piece.rows - 1]!, piece.worked, {
+    ...{ ground: piece.parts.at(-1)!.gauge.stitch, yarn },
+    letterOf: (said) => (yarns.includes(said) ? said : yarn),
+  })
+}
+
+/** The edits that put one round more on a free bag, as it is typed or tapped; refused in words where it does not add up. */
+export function roundMore(
+  design: Design,
+  ledger: Ledger,
+  {
+    text,
+    yarn = null,
+    onSides,
+  }: { readonly text: string; readonly yarn?: string | null; readonly onSides: boolean },
+): Result<readonly Edit[]> {
+  const said = inYarn(text.trim(), yarn)
+  const one = countedOn(design, ledger, said)
+  if (!one.ok) return refused(one.problem.replace(/^Row \d+: /, ''))
+  const parts = bodyPiece(design).parts
+  const top = parts.at(-1)!
+  if (!isBase(top) && isBandOf('written', top)) {
+    const { id, rows } = top
+    return found([{ name: 'setPart', args: { id, values: { rows: [...rows, one.value[0]!] } } }])
+  }
+  if (onSides) {
+    const part: NewBand = {
+      ...bands.written.begin({
+        stitch: top.stitch,
+        letters: [yarnInHand(design)],
+        count: 0,
+        abbr: '',
+      }),
+      name: FREE,
+      rows: [one.value[0]!],
+    }
+    return found([{ name: 'addPart', args: { part, at: parts.length } }])
+  }
+  const base = baseOf(design)
+  const texts = [...textsIn(design), said]
+  const letters = design.yarns.map(({ letter }) => letter)
+  const rounds = countedBase(texts, base.stitch, 'rounds', (word) =>
+    letters.includes(word) ? word : '',
+  )
+  if (!rounds.ok) return refused(rounds.problem.replace(/^Round \d+: /, ''))
+  return found([{ name: 'setBase', args: { values: { rounds: rounds.value } } }])
+}
+
+/** The edits that take the last round off a free bag again; none where it has only one. */
+export function roundLess(design: Design): readonly Edit[] {
+  const top = bodyPiece(design).parts.at(-1)!
+  if (isBase(top)) {
+    const rounds = constructionOf(top).written?.(top) ?? []
+    return rounds.length > 1
+      ? [{ name: 'setBase', args: { values: { rounds: rounds.slice(0, -1) } } }]
+      : []
+  }
+  const { id, rows } = top as WrittenPart
+  return rows.length > 1
+    ? [{ name: 'setPart', args: { id, values: { rows: rows.slice(0, -1) } } }]
+    : [{ name: 'removePart', args: { id } }]
+}
