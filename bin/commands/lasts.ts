@@ -52,7 +52,7 @@ export function lasts(path: string, { weighed, inHand = [], units, json }: Lasts
   const { design, log } = projectIn(path)
   const { ledger, paths } = derive({ design, log })
   const list = [
-    ...weighingsOf(ledger, log),
+    ...weighingsOf(ledger, log).list,
     ...weighed.map((text) => weighingIn(text, design, ledger)),
   ]
   const all = lasting({ design, ledger, paths }, list, {

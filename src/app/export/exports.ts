@@ -5,6 +5,7 @@ import { chartSvg } from './chart-svg.ts'
 import { chartStitches, chartTable } from './chart-table.ts'
 import { cuttingDrawing, cuttingPdf } from './cutting.ts'
 import type { Export } from './export.ts'
+import { logTable, logText } from './log.ts'
 import { palette } from './palette.ts'
 import { projectJson } from './project-json.ts'
 import { roundsTable } from './rounds-table.ts'
@@ -24,6 +25,8 @@ export const exports: readonly Export[] = [
   cuttingPdf,
   cuttingDrawing,
   roundsTable,
+  logTable,
+  logText,
   palette,
   projectJson,
 ]

@@ -22,6 +22,9 @@ import {
   type StitchPattern,
 } from '@core/texture'
 import { refused } from '@core/units'
+import { compile } from '@core/ledger'
+import { type FreeRound, freeWays, maybeWorkAt, roundMore, rowTyped, worksOf } from '@core/make'
+import { madeIn, type Project } from '@core/project'
 import { checkPattern, type CheckOptions, wordedReport } from '@core/check'
 
 /** Counts that were found of a pattern's rows and of its rounds; null of what it does not have. */
@@ -68,6 +71,22 @@ const api = {
     const all = { ...yarns, letterOf }
     return countedOverBag(design, id, texts, all) ?? countedRows(texts, count, worked, all)
   },
+  /** The row in hand of a copy, as it was typed. */
+  rowTyped: (
+    { design, log }: Project,
+    on: { readonly piece: string; readonly copy: number },
+    text: string,
+  ) => {
+    const ledger = compile(design, { made: madeIn(log) })
+    const work = maybeWorkAt(worksOf(ledger, log), on)
+    return work
+      ? rowTyped(design, ledger, log, work, text)
+      : refused('This piece is not there any more.')
+  },
+  /** What can be tapped next of a bag that is written as it is worked; and one round more of it. */
+  freeWays: ({ design, log }: Project) => freeWays(design, compile(design, { made: madeIn(log) })),
+  roundMore: ({ design, log }: Project, round: FreeRound) =>
+    roundMore(design, compile(design, { made: madeIn(log) }), round),
 }
 export type CheckApi = typeof api
 

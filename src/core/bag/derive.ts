@@ -77,8 +77,8 @@ export function derive(
   const piece = bodyOf(ledger)
   const paths = ledger.pieces.map((one) => yarnPaths(ledger, one))
   const needs = yarnNeeds(design, ledger, paths)
-  const weighings = weighingsOf(ledger, log)
-  const lasts = lasting({ design, ledger, paths }, weighings, { made: madeRows(ledger, log) })
+  const { list, supplied } = weighingsOf(ledger, log)
+  const lasts = lasting({ design, ledger, paths }, list, { made: madeRows(ledger, log), supplied })
   const all = ledger.pieces.map((one, i) => ({ piece: one, paths: paths[i]! }))
   const snags = findSnags({
     ...{ design, gauge, ledger, piece, needs, lasts, all },

@@ -1,4 +1,5 @@
-export * from './rounds-csv.ts'
+export { roundsCsv } from './rounds-csv.ts'
+export * from './log-table.ts'
 export * from './chart-table.ts'
 export * from './palette.ts'
 export * from './colours-asked.ts'

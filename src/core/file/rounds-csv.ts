@@ -5,13 +5,13 @@ import { rowText } from '../pattern/index.ts'
 import type { Words } from '../stitch/index.ts'
 
 /** What a spreadsheet would run, also behind spaces and line feeds. */
-const RUNS = /^\s*[=+\-@\t\r\n]/
+export const SPREADSHEET_RUNS = /^\s*[=+\-@\t\r\n]/
 
 /** Every round and row of all pieces as a line of CSV (RFC 4180), in working order. Text that a spreadsheet would run is made harmless. */
 export const roundsCsv = (ledger: Ledger, words: Words): string =>
   Papa.unparse(
     ledger.pieces.flatMap((piece) => linesOf(ledger, piece, words)),
-    { escapeFormulae: RUNS, newline: '\r\n' },
+    { escapeFormulae: SPREADSHEET_RUNS, newline: '\r\n' },
   )
 
 function linesOf(ledger: Ledger, piece: Piece, words: Words) {

@@ -137,15 +137,18 @@ function countedOn(design: Design, ledger: Ledger, text: string) {
   })
 }
 
+/** One round more: its words, the yarn it begins in where that is another, and whether the sides have begun. */
+export interface FreeRound {
+  readonly text: string
+  readonly yarn?: string | null
+  readonly onSides: boolean
+}
+
 /** The edits that put one round more on a free bag, as it is typed or tapped; refused in words where it does not add up. */
 export function roundMore(
   design: Design,
   ledger: Ledger,
-  {
-    text,
-    yarn = null,
-    onSides,
-  }: { readonly text: string; readonly yarn?: string | null; readonly onSides: boolean },
+  { text, yarn = null, onSides }: FreeRound,
 ): Result<readonly Edit[]> {
   const said = inYarn(text.trim(), yarn)
   const one = countedOn(design, ledger, said)

@@ -29,9 +29,8 @@ export function countMends(taken: CountTaken, paths: YarnPaths): CountMend[] {
   const planned = piece.columns.makes[row]!
   const free = { lastRow: null, rows: 0, seconds: 0, tailMetres: 0 }
   const rip = (lastRow: number): CountMend => ({
-    ...{ then: 'ripped', lastRow, rows: row - lastRow },
-    seconds: stitchSeconds(ledger, piece, lastRow + 1, row + 1),
-    tailMetres: TAIL_METRES * endsIn(paths, lastRow + 1, row),
+    ...{ then: 'ripped', lastRow },
+    ...ripCost(ledger, piece, paths, lastRow + 1, row + 1),
   })
   const hides = Math.abs(counted - planned) <= fewFor(planned) && row + 1 < piece.rows
   return [
@@ -42,6 +41,19 @@ export function countMends(taken: CountTaken, paths: YarnPaths): CountMend[] {
     { ...free, then: 'left' },
   ]
 }
+
+/** What it costs to rip rows that are made, from one to those made: they are worked again, and ends in them are lost. */
+export const ripCost = (
+  ledger: Ledger,
+  piece: Piece,
+  paths: YarnPaths,
+  stays: number,
+  made: number,
+): Pick<CountMend, 'rows' | 'seconds' | 'tailMetres'> => ({
+  rows: Math.max(0, made - stays),
+  seconds: stitchSeconds(ledger, piece, stays, Math.max(stays, made)),
+  tailMetres: TAIL_METRES * endsIn(paths, stays, made - 1),
+})
 
 /** Ends that were begun or cut in rows: what is ripped there is cut anew. */
 const endsIn = ({ ways }: YarnPaths, from: number, last: number): number =>

@@ -17,6 +17,9 @@ export const writable = (text: string): string =>
     .replace(UNWRITABLE, '')
     .replace(/ {2,}/g, ' ')
 
+/** The same of every line of it. */
+export const writableLines = (text: string): string => text.split(/\r?\n/).map(writable).join('\n')
+
 const whole = new Intl.Segmenter('en', { granularity: 'grapheme' })
 
 /** The first whole characters, of `most` UTF-16 units together at most: an emoji is never cut through. */

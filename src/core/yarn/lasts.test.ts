@@ -2,7 +2,8 @@ import type { Part } from '../design/index.ts'
 import { compile } from '../ledger/index.ts'
 import { yarnPaths } from '../paths/index.ts'
 import { base, plain, stripes, tote, written } from '../testing/tote.ts'
-import { lasting, takesOf, type Weighing } from './index.ts'
+import type { LogEntry } from '../project/index.ts'
+import { lasting, takesOf, type Weighing, weighingsOf } from './index.ts'
 
 const run = (stitch: string, count: number) => ({ stitch, yarn: 'A', count })
 const row = (text: string, runs: readonly unknown[], times: number | null = null) => ({
@@ -110,6 +111,23 @@ describe('four balls that just finish a bag', () => {
     const [between] = lasting(unsaid, [early, weighed(110)])
     expect(between!.factor).toBeCloseTo((148 * 2.2) / (metresTo(50, 30) * 0.03325), 6)
     expect(lasting(unsaid, [weighed(110)])[0]!.leftGrams).toBe(110)
+  })
+
+  it('tell what was worked from what was lent, and what was joined since', () => {
+    // Of 400 g 20 were lent and 110 are left: 270 were worked.
+    const [of] = lasting(four, [{ ...weighed(110), supplied: -20 }])
+    expect(of!.factor).toBeCloseTo((270 * 2.2) / (metresTo(50) * 0.03325 + TAIL), 6)
+    const more = lasting(four, [weighed(110)], { supplied: new Map([['A', 50]]) })[0]!
+    expect(more.leftGrams).toBe(160)
+    expect(more.factor).toBe(lasting(four, [weighed(110)])[0]!.factor)
+    const lent: LogEntry = {
+      ...{ kind: 'supplied', how: 'lent', yarn: 'A', grams: -20 },
+      ...{ piece: 'bag', copy: 1, row: null },
+    }
+    const on: LogEntry = { kind: 'weighed', yarn: 'A', piece: 'bag', row: 'body:26', grams: 110 }
+    const told = weighingsOf(four.ledger, [lent, on, { ...lent, how: 'joined', grams: 50 }])
+    expect(told.list).toEqual([{ ...weighed(110), supplied: -20 }])
+    expect(told.supplied).toEqual(new Map([['A', 50]]))
   })
 
   it('need no label: what was used says what is to come', () => {

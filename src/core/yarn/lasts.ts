@@ -13,6 +13,8 @@ export interface Weighing {
   readonly piece: string
   readonly row: number
   readonly grams: number
+  /** Grams that came to the bag (below 0: went from it) since it was weighed before, beside what was worked. */
+  readonly supplied?: number
 }
 
 /** Whether a yarn lasts, by what was weighed. */
@@ -195,15 +197,15 @@ interface Used {
 
 function usedOf(bag: Bag, list: readonly Weighing[], inHand: ReadonlyMap<string, number>): Used[] {
   const last = new Map<string, { readonly row: number; readonly grams: number }>()
-  return list.flatMap(({ letter, piece: id, row, grams }): Used[] => {
+  return list.flatMap(({ letter, piece: id, row, grams, supplied = 0 }): Used[] => {
     const piece = bag.ledger.pieces.find((one) => one.id === id)!
     const key = `${letter} ${id}`
     const there = inHand.get(letter)
     const before = last.get(key) ?? (there === undefined ? null : { row: -1, grams: there })
     last.set(key, { row, grams })
-    if (!before || before.row >= row || before.grams <= grams) return []
+    if (!before || before.row >= row || before.grams + supplied <= grams) return []
     const lengths = lengthsIn(bag, piece, letter, before.row + 1, row + 1)
-    return [{ letter, lengths, grams: before.grams - grams }]
+    return [{ letter, lengths, grams: before.grams + supplied - grams }]
   })
 }
 
@@ -219,12 +221,13 @@ interface Told {
   /** What stitches take as it was planned, and as it is seen now. */
   readonly before: YarnModel
   readonly after: YarnModel
+  readonly supplied: ReadonlyMap<string, number>
 }
 
 function toldBy(
   bag: Bag,
   list: readonly Weighing[],
-  { inHand, made = new Map() }: LastsOptions,
+  { inHand, made = new Map(), supplied = new Map() }: LastsOptions,
 ): Told {
   const { design, ledger } = bag
   const there = new Map<string, number>()
@@ -249,7 +252,7 @@ function toldBy(
     return [{ letter, stitches, strandMetres, tailMetres, metres, sd }]
   })
   const after = yarnModel(design, known, work)
-  return { bag, list, made, there, perMetre, used, before, after }
+  return { bag, list, made, there, perMetre, used, before, after, supplied }
 }
 
 /** What was weighed as used of a yarn, and what that was planned to take. */
@@ -318,7 +321,7 @@ function courseOf(told: Told, letter: string, at: Weighing, course: Course, left
 }
 
 function lastsOf(told: Told, letter: string): Lasts {
-  const { bag, list, perMetre, there, after, made } = told
+  const { bag, list, perMetre, there, after, made, supplied } = told
   const weighed = list.filter((one) => one.letter === letter).at(-1)
   const at = weighed ?? list.at(-1)!
   const piece = bag.ledger.pieces.find(({ id }) => id === at.piece)!
@@ -327,9 +330,10 @@ function lastsOf(told: Told, letter: string): Lasts {
   const each = perMetre.get(letter)
   const start = there.get(letter)
   const usedGrams = () => lengthsIn(bag, piece, letter, 0, at.row + 1).metres(letter, after) * each!
-  const leftGrams =
-    weighed?.grams ??
-    (each === undefined || start === undefined ? null : Math.max(0, start - usedGrams()))
+  const since = supplied.get(letter) ?? 0
+  const left =
+    weighed?.grams ?? (each === undefined || start === undefined ? null : start - usedGrams())
+  const leftGrams = left === null ? null : Math.max(0, left + since)
   const unsaid = {
     ...{ letter, weighed: weighed !== undefined },
     ...{ ...sharesOf(told, letter, rest), leftGrams },
@@ -353,6 +357,8 @@ export interface LastsOptions {
   readonly inHand?: ReadonlyMap<string, number>
   /** Rows that are done of other pieces. */
   readonly made?: Done
+  /** Grams of yarns that came to the bag since they were weighed last, or at all where they never were. */
+  readonly supplied?: ReadonlyMap<string, number>
 }
 
 /**
@@ -383,15 +389,26 @@ export function maybeRowOf({ parts }: Piece, id: string): number | null {
   return row === undefined || row >= part!.endRow ? null : row
 }
 
-/** The weighings of a log, of rows that are there. */
-export function weighingsOf(ledger: Ledger, log: readonly LogEntry[]): Weighing[] {
-  return weighedIn(log).flatMap(({ yarn, piece: id, row, grams }): Weighing[] => {
+/** The weighings of a log, of rows that are there, with the yarn that came between them; and what came since the last. */
+export function weighingsOf(
+  ledger: Ledger,
+  log: readonly LogEntry[],
+): { readonly list: readonly Weighing[]; readonly supplied: ReadonlyMap<string, number> } {
+  const counted = new Set<LogEntry>(weighedIn(log))
+  const supplied = new Map<string, number>()
+  const list: Weighing[] = []
+  for (const entry of log) {
+    if (entry.kind === 'supplied')
+      supplied.set(entry.yarn, (supplied.get(entry.yarn) ?? 0) + entry.grams)
+    if (entry.kind !== 'weighed' || entry.grams === null || !counted.has(entry)) continue
+    const { yarn: letter, piece: id, row, grams } = entry
     const piece = ledger.pieces.find((one) => one.id === id)
     const at = piece ? maybeRowOf(piece, row) : null
-    return at === null || !ledger.yarns.includes(yarn)
-      ? []
-      : [{ letter: yarn, piece: id, row: at, grams }]
-  })
+    if (at === null || !ledger.yarns.includes(letter)) continue
+    list.push({ letter, piece: id, row: at, grams, supplied: supplied.get(letter) ?? 0 })
+    supplied.delete(letter)
+  }
+  return { list, supplied }
 }
 
 /** How many rows of each piece's copies are made, by the log. */

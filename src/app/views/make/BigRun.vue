@@ -3,7 +3,7 @@ import type { Now } from './use-now.ts'
 
 /** The run in hand, as large as it goes: what is left of it, and what comes then. */
 const { now } = defineProps<{ now: Now }>()
-const { big, change, yarns, looks, runs } = now
+const { big, change, yarns, looks, mind, runs } = now
 </script>
 
 <template>
@@ -25,16 +25,16 @@ const { big, change, yarns, looks, runs } = now
       <li
         v-for="run in runs"
         :key="run.key"
-        :class="run.is.replace(' ', '-')"
+        :class="run.is"
         :style="{ '--run': run.colour, color: run.is === 'done' ? undefined : run.ink }"
       >
         {{ run.text }}
       </li>
     </ol>
     <p class="aside">
-      <b v-if="looks[0]">{{ looks[0].title }}</b><template v-else-if="yarns">{{
-        yarns.now
-      }}</template>
+      <b v-if="mind">{{ mind }}</b>
+      <b v-else-if="looks[0]">{{ looks[0].title }}</b>
+      <template v-else-if="yarns">{{ yarns.now }}</template>
     </p>
   </section>
 </template>

@@ -7,7 +7,6 @@ import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
 /** Whether the yarns last, as they were last weighed: a bar for each, in few words. */
-const emit = defineEmits<{ weigh: [] }>()
 const project = useProject()
 const workshop = useWorkshop()
 const grams = (amount: number) => printMasses(amount, amount, workshop.words.units)
@@ -55,7 +54,6 @@ const lines = computed(() => {
       </div>
       <span class="says">{{ says }}</span>
     </div>
-    <button type="button" class="link" @click="emit('weigh')">Weigh</button>
   </section>
 </template>
 

@@ -1,65 +1,68 @@
 <script setup lang="ts">
-import { useEventListener, useMediaQuery, useWakeLock } from '@vueuse/core'
+import { useMediaQuery } from '@vueuse/core'
 import { computed, onMounted, ref, useTemplateRef } from 'vue'
-import { onBeforeRouteLeave } from 'vue-router'
-import type { Stride } from '@core/make'
-import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import { isFree } from '@core/make'
 import { useMaking } from '@app/stores/making.ts'
+import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import type { Asked } from './asked.ts'
 import BigRun from './BigRun.vue'
+import CheckCard from './CheckCard.vue'
 import CountDialog from './CountDialog.vue'
+import DoneCard from './DoneCard.vue'
+import FreeRows from './FreeRows.vue'
+import LogView from './LogView.vue'
+import MakeBar from './MakeBar.vue'
+import NoteDialog from './NoteDialog.vue'
 import NowCards from './NowCards.vue'
+import PlanDialog from './PlanDialog.vue'
+import RipDialog from './RipDialog.vue'
 import RowChart from './RowChart.vue'
 import RowNow from './RowNow.vue'
 import StrideButtons from './StrideButtons.vue'
-import { keyAsks } from './strides.ts'
+import { useAloud } from './use-aloud.ts'
+import { useMakeKeys } from './use-make-keys.ts'
 import { useNow } from './use-now.ts'
+import { useWakeful } from './use-wakeful.ts'
+import WeighDialog from './WeighDialog.vue'
 
 /** The work-along: the row in hand, large, with what comes next; one tap, key or pedal goes on. */
 const making = useMaking()
+const project = useProject()
 const workshop = useWorkshop()
 const now = useNow()
 const narrow = useMediaQuery('(max-width: 760px)')
 const sees = ref<'work' | 'log'>('work')
 const stride = computed(() => workshop.atWork.stride)
-const counting = ref(false)
+const free = computed(() => making.isDone && isFree(project.table!.design))
 
-const go = (by: Stride) => making.forward(by)
+const asked = ref<Asked | null>(null)
+const dialogs = {
+  count: CountDialog,
+  rip: RipDialog,
+  plan: PlanDialog,
+  weigh: WeighDialog,
+  note: NoteDialog,
+}
+const isOpen = computed({
+  get: () => asked.value !== null,
+  set: (open) => {
+    if (!open) asked.value = null
+  },
+})
 const back = () => making.back(stride.value)
-
-/** The whole page takes the keys, but for fields, dialogs and what is a button. */
-const isElsewhere = (target: EventTarget | null): boolean =>
-  target instanceof Element &&
-  target.closest(
-    'input, textarea, select, button, a, summary, [role=dialog], [contenteditable]',
-  ) !== null
-useEventListener('keydown', (event: KeyboardEvent) => {
-  if (
-    sees.value !== 'work' ||
-    event.ctrlKey ||
-    event.metaKey ||
-    event.altKey ||
-    isElsewhere(event.target)
-  )
-    return
-  const asks = keyAsks(event.key)
-  if (asks === null) return
-  event.preventDefault()
-  if (event.repeat && asks !== 'back') return
-  if (asks === 'count') counting.value = true
-  else if (asks === 'back') back()
-  else go(asks === 'tap' ? stride.value : asks)
+useMakeKeys(() => sees.value === 'work' && asked.value === null, {
+  go: making.forward,
+  tap: () => making.forward(stride.value),
+  back,
+  count: () => (asked.value = 'count'),
 })
+useWakeful(making.pause)
+useAloud(now)
 
-/** The screen stays awake while one works; work is laid down when one leaves. */
-const wake = useWakeLock()
+/** The page takes the keys. */
 const view = useTemplateRef<HTMLDivElement>('view')
-onMounted(() => {
-  view.value?.focus({ preventScroll: true })
-  void wake.request('screen').catch(() => {})
-})
-useEventListener(document, 'visibilitychange', () => document.hidden && making.pause())
-onBeforeRouteLeave(() => making.pause())
+onMounted(() => view.value?.focus({ preventScroll: true }))
 </script>
 
 <template>
@@ -67,34 +70,29 @@ onBeforeRouteLeave(() => making.pause())
     ref="view"
     class="make-view"
     tabindex="-1"
-    :class="[workshop.atWork.light, { narrow, large: workshop.atWork.large }]"
+    :class="[`in-${workshop.atWork.light}`, { narrow, large: workshop.atWork.large }]"
   >
-    <div v-if="!narrow" class="make-bar">
-      <ChoiceOf
-        v-model="sees"
-        legend="What is seen"
-        :options="[
-          { value: 'work', label: 'Work along' },
-          { value: 'log', label: 'Log' },
-        ]"
-      />
-    </div>
-    <template v-if="sees === 'work' && now.at.value">
-      <section class="card">
-        <RowNow :now="now" :narrow="narrow" />
+    <MakeBar v-model:sees="sees" :narrow="narrow" @ask="asked = $event" />
+    <LogView v-if="sees === 'log'" />
+    <FreeRows v-else-if="free" />
+    <DoneCard v-else-if="making.isDone" />
+    <template v-else-if="now.at.value">
+      <CheckCard :now="now" @count="asked = 'count'" />
+      <section class="card"><RowNow :now="now" :narrow="narrow" /></section>
+      <section class="card chart-card">
+        <RowChart :rows="narrow ? 7 : 9" @tap="making.forward(stride)" />
       </section>
-      <section class="card chart-card"><RowChart @tap="go(stride)" /></section>
       <BigRun v-if="narrow" :now="now" />
-      <NowCards v-else :now="now" :mind="null" />
+      <NowCards v-else :now="now" />
       <StrideButtons
         :stride="stride"
         :thumb="narrow ? workshop.atWork.thumb : null"
-        @go="go"
+        @go="making.forward"
         @back="back"
-        @count="counting = true"
+        @count="asked = 'count'"
       />
     </template>
-    <CountDialog v-if="counting" v-model="counting" />
+    <component :is="dialogs[asked]" v-if="asked" v-model="isOpen" />
   </div>
 </template>
 
@@ -105,11 +103,51 @@ onBeforeRouteLeave(() => making.pause())
   flex-direction: column;
   gap: 12px;
   padding: 12px 16px 16px;
+  outline: none;
 }
 .make-view .card {
   padding: 14px 18px;
 }
 .make-view .chart-card {
   padding: 8px 14px;
+}
+.make-view.narrow {
+  gap: 8px;
+  padding: 8px 10px 10px;
+}
+.make-view.narrow .card {
+  padding: 9px 13px;
+}
+.make-view.narrow .stride-buttons {
+  position: sticky;
+  bottom: 8px;
+  margin-top: auto;
+}
+.make-view.large {
+  zoom: 1.18;
+}
+/* Bright sun: black on white, no pale greys. A lamp in the evening: dark, and warm. */
+.make-view.in-sun {
+  --ink-2: #000;
+  --ink-3: #1a1a1a;
+  --line: #555;
+  --line-strong: #000;
+  background: #fff;
+  color: #000;
+}
+.make-view.in-lamp {
+  --stage: #17130d;
+  --ink: #f3e3c6;
+  --ink-2: #dcc9a6;
+  --ink-3: #c8b48f;
+  --line: #4a4030;
+  --line-strong: #7d6d51;
+  --mat-tint: #3a3122;
+  background: #17130d;
+  color: var(--ink);
+}
+.make-view.in-lamp :is(.card, .stride:not(.go), .check-card, .aside, .button:not(.main)) {
+  background: #241d13;
+  color: var(--ink);
 }
 </style>

@@ -2,8 +2,8 @@
 import type { Now } from './use-now.ts'
 
 /** What comes next, what the yarns are doing, and what is worth a look. */
-const { now } = defineProps<{ now: Now; mind: string | null }>()
-const { change, yarns, looks } = now
+const { now } = defineProps<{ now: Now }>()
+const { change, yarns, looks, mind } = now
 </script>
 
 <template>

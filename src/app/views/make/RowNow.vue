@@ -5,14 +5,14 @@ import type { Now } from './use-now.ts'
 /** The row being worked: its number, where it is, how far one is in it, and its runs. */
 const { now, narrow = false } = defineProps<{ now: Now; narrow?: boolean }>()
 const making = useMaking()
-const { title, about, count, text, runs } = now
+const { title, about, aboutShort, count, text, runs } = now
 </script>
 
 <template>
   <section class="row-now num" :class="{ narrow }" aria-live="off">
     <div>
       <h1>{{ title }}</h1>
-      <p class="about">{{ about }}</p>
+      <p class="about">{{ narrow ? aboutShort : about }}</p>
     </div>
     <p class="count">
       {{ count.here }}
@@ -24,7 +24,7 @@ const { title, about, count, text, runs } = now
       <li
         v-for="run in runs"
         :key="run.key"
-        :class="run.is.replace(' ', '-')"
+        :class="run.is"
         :style="{ '--run': run.colour, color: run.is === 'done' ? undefined : run.ink }"
         :aria-current="run.is === 'here' ? 'step' : undefined"
       >

@@ -1,5 +1,4 @@
 import { strides, type Stride } from '@core/make'
-import { rowWord } from '@core/terms'
 
 /** The next larger stride; of a row itself. */
 export const larger = (by: Stride): Stride =>
@@ -35,4 +34,3 @@ export function keyAsks(key: string): Stride | 'back' | 'count' | 'tap' | null {
   const single = key.length === 1 && /[a-z0-9.,+-]/i.test(key)
   return single || PEDAL.includes(key) ? 'tap' : null
 }
-export const rowOf = rowWord

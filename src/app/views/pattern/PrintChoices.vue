@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { papers } from '@core/paper'
-import { writable } from '@core/units'
+import { writableLines } from '@core/units'
 import type { Print } from '@core/workshop'
 import { useProject } from '@app/stores/project.ts'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
@@ -30,7 +30,7 @@ const piece = computed({
 })
 const notes = computed(() => project.design?.notes ?? '')
 function note(text: string) {
-  const trimmed = text.split(/\r?\n/).map(writable).join('\n').trim()
+  const trimmed = writableLines(text).trim()
   if (trimmed !== notes.value) project.edit({ name: 'setDesign', args: { notes: trimmed } })
 }
 </script>

@@ -15,7 +15,7 @@ import YarnSelect from '@app/parts/fields/YarnSelect.vue'
 import YarnDot from '@app/parts/marks/YarnDot.vue'
 import { useProject } from '@app/stores/project.ts'
 import LastsCard from './LastsCard.vue'
-import ScalePanel from './ScalePanel.vue'
+import ScalePanel from '@app/parts/fields/ScalePanel.vue'
 
 /** Weighings on the way, each with its day and row, and what they say of the rest: how many rounds each yarn still gives, and by when to change course. */
 const project = useProject()
