@@ -18,6 +18,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // Each journey is a browser of its own: nothing needs to be kept from one to the next.
+    serviceWorkers: 'block',
     // Nothing moves by itself, as one may ask of it: what is opened is there at once.
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: {

@@ -17,7 +17,7 @@ for (const viewport of sizes)
 
     test('every place of a bag is accessible and within the page', async ({ page }) => {
       await openDemo(page)
-      for (const place of ['Size', 'Bands', 'Yarns', 'Pattern']) {
+      for (const place of ['Size', 'Bands', 'Yarns', 'Pattern', 'Make']) {
         await go(page, place)
         await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
         await accessible(page)

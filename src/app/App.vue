@@ -4,6 +4,7 @@ import { ElConfigProvider } from 'element-plus'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import ImportNotice from './parts/page/ImportNotice.vue'
+import NewerNotice from './parts/page/NewerNotice.vue'
 import WorkshopNotice from './parts/page/WorkshopNotice.vue'
 import { notLoaded } from './router.ts'
 import { useImports } from './stores/imports.ts'
@@ -56,6 +57,7 @@ async function again() {
         <button type="button" class="button" @click="again">Try again</button>
         <button type="button" class="button" @click="notLoaded = null">Stay here</button>
       </div>
+      <NewerNotice />
       <WorkshopNotice />
       <ImportNotice />
       <RouterView />
@@ -69,7 +71,7 @@ async function again() {
   flex-direction: column;
   height: 100%;
 }
-.whole-page > :not(.import-notice, .not-loaded, .workshop-notice) {
+.whole-page > :not(.import-notice, .not-loaded, .workshop-notice, .newer-notice) {
   flex: 1;
   min-height: 0;
 }

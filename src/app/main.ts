@@ -6,6 +6,7 @@ import './style/element.css'
 import { createPinia } from 'pinia'
 import { createApp } from 'vue'
 import App from './App.vue'
+import { keepProgram } from './offline.ts'
 import { passEscapeOn } from './parts/page/pass-escape.ts'
 import { router } from './router.ts'
 import { beginSitting } from './storage/unsaved-note.ts'
@@ -13,3 +14,5 @@ import { beginSitting } from './storage/unsaved-note.ts'
 beginSitting()
 passEscapeOn(document)
 createApp(App).use(createPinia()).use(router).mount('#app')
+// What is seen comes first.
+addEventListener('load', () => void keepProgram())

@@ -3,6 +3,7 @@ import { bandsIn, type Design } from '../design/index.ts'
 import { idOfRow, type Ledger, partOfRow, type Piece } from '../ledger/index.ts'
 import { isOfCopy, type LogEntry } from '../project/index.ts'
 import { rowWord } from '../terms/index.ts'
+import { starts } from '../program/index.ts'
 import { counted } from '../units/index.ts'
 import type { WorkOn } from './work-on.ts'
 
@@ -135,13 +136,21 @@ export function looksAt(
     .map((code) => ({ code, ...looks[code].said(at) }))
 }
 
+/** Where a stitch more or fewer is not seen: "beside the join". */
+export const hiddenPlace = ({ worked, columns }: Piece, row: number): string =>
+  worked === 'rows'
+    ? 'beside an edge'
+    : starts[columns.start[row]!] === 'spiral'
+      ? 'beside the marker'
+      : 'beside the join'
+
 /** What is to be made up for in the row in hand, by the count of the row below; null where that was right. */
 export function mindWords(log: readonly LogEntry[], { piece, copy, made }: WorkOn): string | null {
   const below = made > 0 ? idOfRow(piece, made - 1) : null
   const entry = log.findLast((one) => one.kind === 'counted' && isOfCopy(one, piece.id, copy))
   if (entry?.kind !== 'counted' || entry.row !== below || entry.then !== 'next row') return null
   const off = entry.count - entry.planned
-  const where = piece.worked === 'rows' ? 'beside an edge' : 'beside the join'
+  const where = hiddenPlace(piece, made)
   return off < 0
     ? `${counted(-off, 'stitch')} more, ${where}: two stitches in one place.`
     : `${counted(off, 'stitch')} fewer, ${where}: two taken together${off > 1 ? `, ${off} times` : ''}.`

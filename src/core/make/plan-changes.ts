@@ -1,7 +1,16 @@
-import { bandOf } from '../band/index.ts'
-import { bandsIn, type Design, type Edit, roundsOf, type Swatch } from '../design/index.ts'
+import { type BandPart, bandOf, bands } from '../band/index.ts'
+import {
+  bandsIn,
+  calledOf,
+  type Design,
+  type Edit,
+  type NewBand,
+  roundsOf,
+  type Swatch,
+} from '../design/index.ts'
 import { gaugeNeedOf, type Ledger, partOfRow, type Piece } from '../ledger/index.ts'
 import { LIMITS } from '../part/index.ts'
+import { historyOf, projectOf, tryCommit } from '../project/index.ts'
 import { rowWord } from '../terms/index.ts'
 import { counted, TEN_CM } from '../units/index.ts'
 import type { WorkOn } from './work-on.ts'
@@ -26,7 +35,8 @@ export function planChanges(design: Design, { piece, made }: WorkOn): PlanChange
   const part = partOfRow(piece, row)
   const band = design.pieces.flatMap(bandsIn).find(({ id }) => id === part.id)
   if (!band) return []
-  const { id, name } = band
+  const { id } = band
+  const name = calledOf(design).get(id) ?? band.name
   const done = made - part.firstRow
   const rounds = roundsOf(band)
   const what = rowWord(piece.worked)
@@ -48,7 +58,14 @@ export function planChanges(design: Design, { piece, made }: WorkOn): PlanChange
       ? list('fewer', `One ${what} fewer of ${name}`, to(rounds - 1))
       : []),
     ...(done >= 1 && done < rounds
-      ? list('stop', `Stop ${name} here, after ${counted(done, what)}`, to(done))
+      ? list(
+          'stop',
+          `Stop ${name} here, after ${counted(done, what)}`,
+          to(done) ?? cutAt(design, band, done),
+        )
+      : []),
+    ...(to(rounds + 1) === null
+      ? MORE.slice(0, 2).map((by) => plainAfter(design, band, by, what))
       : []),
     ...bandOf(band)
       .yarns(band)
@@ -64,6 +81,39 @@ export function planChanges(design: Design, { piece, made }: WorkOn): PlanChange
           })),
       ),
   ]
+}
+
+/** What ends a band with a chart after so many rounds: its chart is cut there. Null where that is not how its rounds lie. */
+function cutAt(design: Design, band: BandPart, rounds: number): Edit[] | null {
+  const chart = bandOf(band).chart(band)
+  if (!chart || rounds > chart.colours.length) return null
+  const { id } = band
+  const [letter] = bandOf(band).yarns(band)
+  const edits: Edit[] = [
+    { name: 'resizeChart', args: { id, width: chart.width, height: rounds, letter: letter! } },
+    ...('times' in band ? [{ name: 'setPart', args: { id, values: { times: 1 } } } as const] : []),
+  ]
+  const tried = tryCommit(historyOf(projectOf(design)), edits)
+  const after = tried.ok
+    ? tried.value.design.pieces.flatMap(bandsIn).find((one) => one.id === id)
+    : undefined
+  return after && roundsOf(after) === rounds ? edits : null
+}
+
+/** Plain rounds after a band that cannot be so many more itself. */
+function plainAfter(design: Design, band: BandPart, rounds: number, what: string): PlanChange {
+  const piece = design.pieces.find(({ parts }) => parts.some(({ id }) => id === band.id))!
+  const letters = [bandOf(band).lastYarn(band)]
+  const part: NewBand = {
+    ...bands.plain.begin({ stitch: band.stitch, letters, count: 0, abbr: '' }),
+    rounds,
+  }
+  const at = piece.parts.findIndex(({ id }) => id === band.id) + 1
+  return {
+    key: `plain ${rounds}`,
+    title: `${counted(rounds, `plain ${what}`)} after ${calledOf(design).get(band.id) ?? band.name}`,
+    edits: [{ name: 'addPart', args: { part, at, piece: piece.id } }],
+  }
 }
 
 /** A length measured on the bag, and what it was planned to be. */

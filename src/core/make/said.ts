@@ -15,10 +15,14 @@ export const capital = (text: string): string => `${text[0]?.toUpperCase() ?? ''
 export const rowTitle = (piece: Piece, row: number): string =>
   `${capital(rowWord(piece.worked))} ${piece.columns.number[row]!}`
 
-/** "Diamonds, round 12 of 26". */
-export function partWords(piece: Piece, row: number): string {
-  const { name, firstRow, endRow } = partOfRow(piece, row)
-  return `${name}, ${rowWord(piece.worked)} ${row - firstRow + 1} of ${endRow - firstRow}`
+/** "Diamonds, round 12 of 26". @param called names of parts by their ids, where several are named alike */
+export function partWords(
+  piece: Piece,
+  row: number,
+  called: ReadonlyMap<string, string> = new Map(),
+): string {
+  const { id, name, firstRow, endRow } = partOfRow(piece, row)
+  return `${called.get(id) ?? name}, ${rowWord(piece.worked)} ${row - firstRow + 1} of ${endRow - firstRow}`
 }
 
 /** "right side facing, chart from right to left": the side that faces, and the way a chart of it is read. */

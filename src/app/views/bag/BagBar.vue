@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Handbag, Operation, RefreshLeft, RefreshRight } from '@element-plus/icons-vue'
-import { useIntervalFn } from '@vueuse/core'
+import { useIntervalFn, useOnline } from '@vueuse/core'
 import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import type { SnagCode } from '@core/snag'
 import { cutAt } from '@core/units'
@@ -21,11 +21,14 @@ const project = useProject()
 const now = ref(Date.now())
 useIntervalFn(() => (now.value = Date.now()), 10_000)
 
+/** Without a net nothing is lost: it is kept here as ever. */
+const online = useOnline()
 const saved = computed(() => {
   const { state, savedAt } = project.saving
   if (!project.design) return ''
   if (state === 'saving') return 'saving …'
   if (state !== 'saved') return 'not saved'
+  if (!online.value) return 'offline, kept here'
   const minutes = Math.floor((now.value - savedAt) / 60_000)
   if (minutes < 1) return 'saved a moment ago'
   if (minutes < 60) return `saved ${minutes} min ago`

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { worksOf } from '@core/make'
-import { printLength, printYarnLength } from '@core/units'
+import { printLength, printYarnLength, yarnLengthFigure } from '@core/units'
 import type { Table } from '@app/stores/deriving.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -26,7 +26,7 @@ const figuresOf = ({ derived, log }: Table): readonly (readonly [string, string]
         ({ letter, low, high }) =>
           [
             `${letter} in all`,
-            `${printYarnLength(low, units.value)} to ${printYarnLength(high, units.value)}`,
+            `${yarnLengthFigure(low, units.value)}–${printYarnLength(high, units.value)}`,
           ] as const,
       ),
   ]

@@ -85,8 +85,8 @@ const { big, change, yarns, looks, mind, runs } = now
   font: 650 16px/30px var(--font-text);
 }
 .small-runs .done {
-  background: color-mix(in srgb, var(--run) 26%, #fff);
-  color: #5b645f;
+  background: color-mix(in srgb, var(--run) 22%, #fff);
+  color: #454e49;
 }
 .small-runs .here {
   box-shadow:

@@ -6,12 +6,13 @@ import {
   causeWords,
   type CountMend,
   countMends,
+  hiddenPlace,
   hoursWords,
   laidRow,
   paceOf,
   rowCounted,
 } from '@core/make'
-import { rowMade } from '@core/ledger'
+import { partOfRow, rowMade } from '@core/ledger'
 import type { LogEntry } from '@core/project'
 import { rowWord } from '@core/terms'
 import { counted, printYarnLength } from '@core/units'
@@ -58,9 +59,16 @@ const pace = computed(() => paceOf(making.log))
 const mends = computed(() =>
   countMends(taken.value, paths.value).map((mend) => ({ mend, ...saying(mend) })),
 )
+/** What lies after the missed stitch stays off in a picture. */
+const pictured = computed(() => {
+  const { repeat } = partOfRow(piece.value, row.value)
+  return repeat === null
+    ? ''
+    : ' Of its picture, what lies after the place stays a stitch off in this one.'
+})
 function saying({ then, rows, seconds, tailMetres }: CountMend) {
   const many = counted(Math.abs(off.value), 'stitch')
-  const row = rowWord(piece.value.worked)
+  const what = rowWord(piece.value.worked)
   const time = hoursWords([(seconds * pace.value.low) / 3600, (seconds * pace.value.high) / 3600])
   const yarn =
     tailMetres > 0 ? `, ${printYarnLength(tailMetres, workshop.words.units)} of ends` : ''
@@ -68,15 +76,15 @@ function saying({ then, rows, seconds, tailMetres }: CountMend) {
     'next row': {
       title:
         off.value < 0
-          ? `Work ${many} more in the next ${row}`
-          : `Take ${many} together in the next ${row}`,
-      cost: 'No time; nobody sees it beside the join or an edge.',
+          ? `Work ${many} more in the next ${what}`
+          : `Take ${many} together in the next ${what}`,
+      cost: `No time; nobody sees it ${hiddenPlace(piece.value, row.value)}.${pictured.value}`,
     },
     ripped: {
       title:
         rows === 1
-          ? `Rip this ${row} and work it again`
-          : `Rip ${rows} ${row}s, to the last count that was right`,
+          ? `Rip this ${what} and work it again`
+          : `Rip ${rows} ${what}s, to the last count that was right`,
       cost: `${time[0]!.toUpperCase()}${time.slice(1)}${yarn}.`,
     },
     'plan follows': {

@@ -10,13 +10,14 @@ import type { Asked } from './asked.ts'
 /** Above the work: what is seen, which piece is worked, and what else can be done while one works. */
 const { narrow } = defineProps<{ narrow: boolean }>()
 const sees = defineModel<'work' | 'log'>('sees', { required: true })
-const emit = defineEmits<{ ask: [what: Asked] }>()
+const emit = defineEmits<{ ask: [what: Asked]; went: [] }>()
 const making = useMaking()
 const at = computed({
   get: () => (making.on ? `${making.on.piece.id} ${making.on.copy}` : ''),
   set: (key: string) => {
     const to = making.works.find(({ piece, copy }) => `${piece.id} ${copy}` === key)
     if (to) making.goOn(to)
+    emit('went')
   },
 })
 const acts = [
@@ -44,8 +45,9 @@ const acts = [
         :key="`${one.piece.id} ${one.copy}`"
         :value="`${one.piece.id} ${one.copy}`"
         :label="one.called"
-        ><span>{{ one.called }}</span>
-        <em class="num">{{ one.made }} of {{ one.piece.rows }}</em></ElOption
+        ><span class="one-work"
+          >{{ one.called }} <em class="num">{{ one.made }} of {{ one.piece.rows }}</em></span
+        ></ElOption
       >
     </ElSelect>
     <span class="room" />
@@ -96,13 +98,26 @@ const acts = [
   align-items: center;
 }
 .make-bar .choice {
-  width: 210px;
+  width: 180px;
 }
 .make-bar .which {
-  width: 170px;
+  width: 150px;
 }
 .make-bar .room {
   flex: 1;
+}
+.make-bar .button {
+  padding: 5px 9px;
+  white-space: nowrap;
+}
+.one-work {
+  display: flex;
+  gap: 14px;
+  justify-content: space-between;
+}
+.one-work em {
+  color: var(--ink-2);
+  font-style: normal;
 }
 .make-acts {
   display: grid;

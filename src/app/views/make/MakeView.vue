@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useMediaQuery } from '@vueuse/core'
-import { computed, onMounted, ref, useTemplateRef } from 'vue'
+import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef, watch, watchEffect } from 'vue'
 import { isFree } from '@core/make'
+import { amidWork } from '@app/offline.ts'
 import { useMaking } from '@app/stores/making.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -23,6 +24,7 @@ import StrideButtons from './StrideButtons.vue'
 import { useAloud } from './use-aloud.ts'
 import { useMakeKeys } from './use-make-keys.ts'
 import { useNow } from './use-now.ts'
+import { useSpineFollows } from './use-spine-follows.ts'
 import { useWakeful } from './use-wakeful.ts'
 import WeighDialog from './WeighDialog.vue'
 
@@ -34,7 +36,8 @@ const now = useNow()
 const narrow = useMediaQuery('(max-width: 760px)')
 const sees = ref<'work' | 'log'>('work')
 const stride = computed(() => workshop.atWork.stride)
-const free = computed(() => making.isDone && isFree(project.table!.design))
+/** Without a plan each round is said after the first. */
+const free = computed(() => isFree(project.table!.design) && making.on!.made > 0)
 
 const asked = ref<Asked | null>(null)
 const dialogs = {
@@ -51,7 +54,7 @@ const isOpen = computed({
   },
 })
 const back = () => making.back(stride.value)
-useMakeKeys(() => sees.value === 'work' && asked.value === null, {
+useMakeKeys(() => sees.value === 'work' && asked.value === null && !free.value, {
   go: making.forward,
   tap: () => making.forward(stride.value),
   back,
@@ -60,9 +63,17 @@ useMakeKeys(() => sees.value === 'work' && asked.value === null, {
 useWakeful(making.pause)
 useAloud(now)
 
-/** The page takes the keys. */
+/** Nothing is offered amid a round. */
+watchEffect(() => (amidWork.value = making.done > 0))
+onBeforeUnmount(() => (amidWork.value = false))
+
+/** The page takes the keys, again after a dialog, which gives the focus back at its own time. */
 const view = useTemplateRef<HTMLDivElement>('view')
-onMounted(() => view.value?.focus({ preventScroll: true }))
+const takeKeys = () => view.value?.focus({ preventScroll: true })
+const takeKeysAgain = () => setTimeout(takeKeys, 60)
+onMounted(takeKeys)
+watch(asked, (now) => now === null && takeKeysAgain())
+useSpineFollows()
 </script>
 
 <template>
@@ -72,7 +83,7 @@ onMounted(() => view.value?.focus({ preventScroll: true }))
     tabindex="-1"
     :class="[`in-${workshop.atWork.light}`, { narrow, large: workshop.atWork.large }]"
   >
-    <MakeBar v-model:sees="sees" :narrow="narrow" @ask="asked = $event" />
+    <MakeBar v-model:sees="sees" :narrow="narrow" @ask="asked = $event" @went="takeKeysAgain" />
     <LogView v-if="sees === 'log'" />
     <FreeRows v-else-if="free" />
     <DoneCard v-else-if="making.isDone" />

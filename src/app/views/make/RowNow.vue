@@ -1,10 +1,8 @@
 <script setup lang="ts">
-import { useMaking } from '@app/stores/making.ts'
 import type { Now } from './use-now.ts'
 
 /** The row being worked: its number, where it is, how far one is in it, and its runs. */
 const { now, narrow = false } = defineProps<{ now: Now; narrow?: boolean }>()
-const making = useMaking()
 const { title, about, aboutShort, count, text, runs } = now
 </script>
 
@@ -31,10 +29,6 @@ const { title, about, aboutShort, count, text, runs } = now
         {{ run.text }}
       </li>
     </ol>
-    <slot />
-    <p v-if="making.on && making.works.length > 1 && !narrow" class="copy">
-      {{ making.on.called }}
-    </p>
   </section>
 </template>
 
@@ -69,13 +63,6 @@ const { title, about, aboutShort, count, text, runs } = now
   font-size: 15px;
   line-height: 22px;
 }
-.row-now .copy {
-  position: absolute;
-  top: 8px;
-  right: 20px;
-  color: var(--ink-2);
-  font-size: 12px;
-}
 .row-runs {
   grid-column: 1 / -1;
   display: flex;
@@ -95,8 +82,8 @@ const { title, about, aboutShort, count, text, runs } = now
   font: 650 22px/38px var(--font-text);
 }
 .row-runs .done {
-  background: color-mix(in srgb, var(--run) 26%, #fff);
-  color: #5b645f;
+  background: color-mix(in srgb, var(--run) 22%, #fff);
+  color: #454e49;
 }
 .row-runs .here {
   box-shadow:

@@ -1,4 +1,5 @@
 import { computed } from 'vue'
+import { calledOf } from '@core/design'
 import {
   checkpointsOf,
   leftAt,
@@ -30,19 +31,23 @@ export function useNow() {
     return { on, ledger, piece: on.piece, row: on.made, paths }
   })
   const title = computed(() => (at.value ? rowTitle(at.value.piece, at.value.row) : ''))
+  const called = computed(() => calledOf(project.table!.design))
   const repeat = computed(() => repeatAt(making.steps, making.done))
   const about = computed(() => {
     if (!at.value) return ''
     const { piece, row } = at.value
     return [
-      partWords(piece, row),
+      partWords(piece, row, called.value),
       sideWords(piece, row, workshop.words),
       ...(repeat.value ? [repeatWords(repeat.value)] : []),
     ].join(' · ')
   })
   const aboutShort = computed(() => {
     if (!at.value) return ''
-    const part = partWords(at.value.piece, at.value.row).replace(/, (?:round|row) /, ', ')
+    const part = partWords(at.value.piece, at.value.row, called.value).replace(
+      /, (?:round|row) /,
+      ', ',
+    )
     return repeat.value ? `${part} · repeat ${repeat.value[0]} of ${repeat.value[1]}` : part
   })
   const count = computed(() => {

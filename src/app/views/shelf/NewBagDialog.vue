@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Design } from '@core/design'
+import { freeDesign } from '@core/make'
 import { printLength } from '@core/units'
 import BagStill from '@app/parts/bag/BagStill.vue'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
@@ -15,7 +16,7 @@ import { useNewBag } from './use-new-bag.ts'
 
 /** A short path to a bag: what size, what goes in or what yarn there is; how it is built, seen as one types. */
 const open = defineModel<boolean>({ required: true })
-const emit = defineEmits<{ made: [design: Design] }>()
+const emit = defineEmits<{ made: [design: Design, place: 'bands' | 'make'] }>()
 const workshop = useWorkshop()
 const units = computed(() => workshop.words.units)
 const { from, name, contents, size, yarn, handles, flapMm, yarns, hand, striped, ...made } =
@@ -23,7 +24,12 @@ const { from, name, contents, size, yarn, handles, flapMm, yarns, hand, striped,
 const { kinds, kind, choose, design, maybeNow, derived, hasFlap, outcome, none } = made
 function make() {
   const bag = maybeNow()
-  if (bag) emit('made', bag)
+  if (bag) emit('made', bag, 'bands')
+}
+/** Six in a ring, of which she makes what she likes. */
+function makeFree() {
+  const bag = maybeNow() ?? design.value
+  if (bag) emit('made', freeDesign(bag, { stitch: 'sc', count: 6 }), 'make')
 }
 const ways = [
   { value: 'size', label: 'Laid flat' },
@@ -133,7 +139,16 @@ const tall = computed(() => printLength(derived.value.tally.heightMm, units.valu
           leaves="Not now"
           :disabled="none !== null"
           @leave="open = false"
-        />
+        >
+          <button
+            type="button"
+            class="link"
+            title="So many stitches in a ring, and go: every round is counted as you say it"
+            @click="makeFree"
+          >
+            Work without a plan
+          </button>
+        </DialogEnd>
       </div>
     </form>
   </ElDialog>

@@ -9,6 +9,7 @@ import type { Design } from '@core/design'
 import { projectOf } from '@core/project'
 import { useOffers } from '@app/parts/page/offers.ts'
 import OutsideBar from '@app/parts/page/OutsideBar.vue'
+import type { PlaceName } from '@app/places.ts'
 import { useImports } from '@app/stores/imports.ts'
 import { saveWorkshopFile } from '@app/export/save.ts'
 import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
@@ -31,11 +32,11 @@ whenever(making, () => (opened.value = true))
 onMounted(shelf.refresh)
 onBeforeUnmount(shelf.leave)
 
-const open = (id: string) => router.push({ name: 'bands', params: { id } })
-async function make(design: Design) {
+const open = (id: string, name: PlaceName = 'bands') => router.push({ name, params: { id } })
+async function make(design: Design, place: PlaceName) {
   making.value = false
   const id = await shelf.add(projectOf(design))
-  if (id) await open(id)
+  if (id) await open(id, place)
 }
 async function pick() {
   const files = await fileOpen({

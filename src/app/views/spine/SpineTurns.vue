@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { useRoute } from 'vue-router'
 import type { Piece } from '@core/ledger'
+import { worksOf } from '@core/make'
 import { rowWord } from '@core/terms'
 import { useProject } from '@app/stores/project.ts'
 import { STRIP, type SpinePart } from './spine-layout.ts'
 
-/** On the strip: the row that is pointed at, and the last row at which one can still change course, of each yarn that does not last by what was weighed. */
+/** On the strip: how far it is made while one works; the row that is pointed at, and the last row at which one can still change course, of each yarn that does not last by what was weighed. */
 const { piece, parts } = defineProps<{ piece: Piece; parts: readonly SpinePart[] }>()
 const project = useProject()
 /** Where the top of a row is on the strip; null where it is not drawn. */
@@ -18,6 +20,16 @@ function maybeTopOf(row: number): number | null {
 const pointed = computed(() => {
   const at = project.pointedRow
   return at?.piece === piece.id ? maybeTopOf(at.row) : null
+})
+/** While one works what is to come is dark. */
+const route = useRoute()
+const madeTo = computed(() => {
+  const { table, history } = project
+  if (route.name !== 'make' || !table || !history) return null
+  const { ledger } = table.derived
+  const on = worksOf(ledger, history.log).find((one) => one.piece.id === piece.id)
+  if (!on || on.made >= piece.rows) return null
+  return on.made === 0 ? parts[0]!.bottom : maybeTopOf(on.made - 1)
 })
 const turns = computed(() => {
   const { design, derived } = project.shown!
@@ -36,6 +48,12 @@ const turns = computed(() => {
 </script>
 
 <template>
+  <div
+    v-if="madeTo !== null"
+    class="to-come"
+    aria-hidden="true"
+    :style="{ height: `${madeTo}px`, left: `${STRIP.x}px`, width: `${STRIP.width}px` }"
+  />
   <div
     v-if="pointed !== null"
     class="pointed"
@@ -61,6 +79,12 @@ const turns = computed(() => {
   z-index: 2;
   height: 0;
   border-top: 2.5px dashed #ffb86b;
+}
+.spine-strip .to-come {
+  top: 0;
+  border-bottom: 2.5px solid var(--marker);
+  background: rgb(20 52 46 / 62%);
+  pointer-events: none;
 }
 .spine-strip .pointed {
   position: absolute;
