@@ -2,6 +2,7 @@ import { readDocument } from '@core/document'
 import type { Project } from '@core/project'
 import { found, refused, type Result } from '@core/units'
 import { failureOf, type StorageFailure, Unreadable } from './answered.ts'
+import { backupZip, readBackup, restore } from './backup.ts'
 import { demoFiles } from './demo-files.ts'
 import type {
   DocumentStore,
@@ -97,6 +98,11 @@ export const keeping = {
   /** Takes a record away; as it was stored it comes back, and can be put there again. */
   remove: (name: StoreName, id: string) => told(() => storeOf(name).remove(id)),
   put: (name: StoreName, id: string, raw: unknown) => told(() => storeOf(name).put(id, raw)),
+  /** Everything in one zip; what such a zip holds; and bags out of it. */
+  backup: (workshop: string) => told(() => backupZip(workshop)),
+  readBackup: (bytes: Uint8Array) => told(() => readBackup(bytes)),
+  restore: (bytes: Uint8Array, take: Parameters<typeof restore>[1], sitting: string) =>
+    told(() => restore(bytes, take, sitting)),
   /** Puts the demo bags on the shelf that are not there; how many those were. */
   bringDemo: () =>
     told(async (): Promise<number> => {

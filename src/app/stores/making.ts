@@ -35,12 +35,21 @@ export const useMaking = defineStore('making', () => {
     project.note(entries.map((entry) => ({ ...entry, at })))
   }
 
+  /** What is noted now cannot be made again: the browser is asked to keep it for good, once. */
+  let asked = false
+  function keepForGood() {
+    if (asked) return
+    asked = true
+    void navigator.storage?.persist?.().catch(() => false)
+  }
+
   /** A row is worked: the ledger's own record of it goes into the log. */
   function finish(record?: MadeRow) {
     const { piece, copy, made } = on.value!
     const row = record ?? rowMade(ledger.value!, piece, made, copy)
     const seconds = hands.take(steps.value, done.value, steps.value.strokes)
     note([{ ...row, ...(seconds > 0 ? { seconds } : {}) }])
+    keepForGood()
     go({ piece: piece.id, copy, row: made + 1, stitches: 0 })
   }
 

@@ -4,6 +4,7 @@ import type { Project } from '@core/project'
 import { shortened } from '@core/units'
 import { failureOf, failureWords, NotDone, Unreadable } from '@app/storage/answered.ts'
 import { ask, kept } from '@app/storage/kept.ts'
+import { forgetPhotos } from '@app/storage/photos.ts'
 import type { ShelfBag } from '@app/storage/shelf-bag.ts'
 import { dropNote, type LeftNote, orphanNotes, sitting } from '@app/storage/unsaved-note.ts'
 import { deriver } from '@app/workers/workers.ts'
@@ -91,6 +92,7 @@ export const useShelf = defineStore('shelf', () => {
       if (now !== reading) return
       const ids = new Set(read.map(({ id }) => id))
       await lookFor(ids)
+      if (now === 1) void forgetPhotos(ids)
       const before = new Map(bags.value?.map((bag) => [bag.id, bag]))
       bags.value = read.map((bag) => {
         const known = before.get(bag.id)

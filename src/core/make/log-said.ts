@@ -29,6 +29,7 @@ export const logKindNames: Readonly<Record<LogKind, string>> = {
   ripped: 'Taken back',
   supplied: 'Yarn',
   paused: 'Laid down',
+  photo: 'Photos',
 }
 
 /** Where in the work an entry was: "Round 42", "Strap, row 7"; "the beginning" before the first row. */
@@ -83,6 +84,7 @@ const said: Catalogue<Entries, LogWords, string> = {
   measured: (entry, words) =>
     `${printLength(entry.mm, words.units)} ${entry.what} ${after(words, entry)}, planned ${printLength(entry.plannedMm, words.units)}`,
   noted: ({ text }) => text,
+  photo: (entry, words) => `Photo ${after(words, entry)}${entry.text ? `: ${entry.text}` : ''}`,
 }
 
 /** What an entry says. */

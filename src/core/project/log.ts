@@ -102,6 +102,13 @@ export class Noted extends AfterRow {
   @WritableLines(2000) readonly text!: string
 }
 
+/** A picture that was taken: it is kept beside the bag, under its id. */
+export class Photo extends AfterRow {
+  @OneOf(['photo']) readonly kind!: 'photo'
+  @Id() readonly photo!: string
+  @WritableLines(300) readonly text!: string
+}
+
 /** Every kind of entry. One is added here and nowhere else. */
 export const logKinds = {
   made: MadeRow,
@@ -112,6 +119,7 @@ export const logKinds = {
   counted: Counted,
   measured: Measured,
   noted: Noted,
+  photo: Photo,
 } as const
 /** An entry of the log. */
 export type LogEntry = InstanceType<(typeof logKinds)[keyof typeof logKinds]>

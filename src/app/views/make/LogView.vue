@@ -6,6 +6,7 @@ import { useMaking } from '@app/stores/making.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 import LogCharts from './LogCharts.vue'
+import LogPhoto from './LogPhoto.vue'
 import { whenWords } from './log-times.ts'
 
 /** All that was noted, the newest first: searched, by kind, drawn, and taken along. */
@@ -37,6 +38,7 @@ const lines = computed(() => {
       },
       place: placeWords(words.value, entry),
       text: entryWords(entry, words.value),
+      photo: entry.kind === 'photo' ? entry.photo : null,
     }))
     .filter(({ text, place, kind: called }) =>
       asked.every((word) => `${text} ${place} ${called}`.toLowerCase().includes(word)),
@@ -88,7 +90,10 @@ const outs = computed(() => giving.ways.filter(({ id }) => id.startsWith('log-')
             <tr v-for="line in lines.slice(0, MOST)" :key="line.key">
               <td :title="line.title">{{ line.when }}</td>
               <td>{{ line.kind }}</td>
-              <td class="says">{{ line.text }}</td>
+              <td class="says">
+                {{ line.text }}
+                <LogPhoto v-if="line.photo" :photo="line.photo" :label="line.text" />
+              </td>
             </tr>
           </tbody>
         </table>

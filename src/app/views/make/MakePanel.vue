@@ -53,25 +53,25 @@ const worked = computed(() => making.on?.piece.worked ?? 'rounds')
 </script>
 
 <template>
-  <aside class="make-panel tally" tabindex="0" aria-label="How far it is">
+  <aside class="make-panel" tabindex="0" aria-label="How far it is">
     <template v-if="making.ledger && making.on">
-      <div class="figs num">
-        <div class="fig">
+      <div class="made-figures num">
+        <div>
           <b
             >{{ far.made }} <small>of {{ far.rows }}</small></b
           ><span>{{ rowWord(worked) }}s made</span>
         </div>
-        <div class="fig">
+        <div>
           <b>{{ Math.round(100 * far.share) }} <small>%</small></b
           ><span>of the stitches</span>
         </div>
-        <div class="fig">
+        <div>
           <b class="words">{{ time }}</b><span
             :title="`by ${counted(pace.rows, 'row')} that were timed`"
             >{{ pace.rows > 0 ? 'left, at your pace' : 'left, at the usual pace' }}</span
           >
         </div>
-        <div v-if="tall" class="fig">
+        <div v-if="tall">
           <b
             >{{ lengthFigure(tall.mm, units) }} <small>{{ lengthUnit(units) }}</small></b
           ><span>{{ tall.what }}</span>
@@ -84,8 +84,43 @@ const worked = computed(() => making.on?.piece.worked ?? 'rounds')
 </template>
 
 <style>
-.make-panel .fig b.words {
+.make-panel {
+  contain: layout paint;
+  display: flex;
+  flex-direction: column;
+  gap: 14px;
+  min-height: 0;
+  overflow: auto;
+  padding: 14px 16px;
+  border-left: 1px solid var(--line);
+  background: var(--paper);
+}
+.make-panel h2 {
+  margin-bottom: 9px;
+  color: var(--ink-2);
+  font: 600 13px/1 var(--font-head);
+}
+.made-figures {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 10px 14px;
+}
+.made-figures b {
+  display: block;
+  font: 600 25px/1 var(--font-head);
+  letter-spacing: -0.02em;
+}
+.made-figures b small {
+  color: var(--ink-2);
+  font: 500 13px/1 var(--font-text);
+  letter-spacing: 0;
+}
+.made-figures b.words {
   font-size: 17px;
   line-height: 25px;
+}
+.made-figures span {
+  color: var(--ink-3);
+  font-size: 12px;
 }
 </style>

@@ -157,7 +157,11 @@ useSpineFollows()
   background: #17130d;
   color: var(--ink);
 }
-.make-view.in-lamp :is(.card, .stride:not(.go), .check-card, .aside, .button:not(.main)) {
+.make-view.in-lamp .card,
+.make-view.in-lamp .stride:not(.go),
+.make-view.in-lamp .check-card,
+.make-view.in-lamp .aside,
+.make-view.in-lamp .button:not(.main) {
   background: #241d13;
   color: var(--ink);
 }

@@ -1,18 +1,54 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { nanoid } from 'nanoid'
+import { ref, shallowRef } from 'vue'
 import { afterRowOf } from '@core/make'
 import { writableLines } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import DialogEnd from '@app/parts/page/DialogEnd.vue'
+import { failureOf, failureWords } from '@app/storage/answered.ts'
+import { keepPhoto } from '@app/storage/photos.ts'
+import { shrunkPhoto } from '@app/storage/shrunk-photo.ts'
 import { useMaking } from '@app/stores/making.ts'
+import { useProject } from '@app/stores/project.ts'
 
 /** A note to the row in hand; or a fault, and what was done about it. */
 const open = defineModel<boolean>({ required: true })
 const making = useMaking()
 const about = ref<'note' | 'fault'>('note')
 const text = ref('')
-function keep() {
+const project = useProject()
+/** A picture to it, as it will be kept. */
+const photo = shallowRef<Blob | null>(null)
+const problem = ref<string | null>(null)
+async function pick(event: Event) {
+  const [file] = (event.target as HTMLInputElement).files ?? []
+  problem.value = null
+  photo.value = null
+  if (!file) return
+  try {
+    photo.value = await shrunkPhoto(file)
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
+}
+async function keepPicture(said: string) {
+  const id = nanoid(10)
+  try {
+    await keepPhoto(project.id!, id, photo.value!)
+  } catch (error) {
+    problem.value = `${failureWords[failureOf(error)]}, so the picture was not kept.`
+    return false
+  }
+  const at = afterRowOf(making.on!, making.on!.made)
+  making.note([{ kind: 'photo', photo: id, text: said.slice(0, 300), ...at }])
+  return true
+}
+async function keep() {
   const said = writableLines(text.value).trim().slice(0, 2000)
+  if (photo.value) {
+    if (await keepPicture(said)) open.value = false
+    return
+  }
   if (!said) return
   making.note([
     { kind: 'noted', about: about.value, text: said, ...afterRowOf(making.on!, making.on!.made) },
@@ -33,7 +69,17 @@ function keep() {
         ]"
       />
       <textarea v-model="text" rows="5" maxlength="2000" aria-label="Note" />
-      <DialogEnd does="Keep it" leaves="Not now" :disabled="!text.trim()" @leave="open = false" />
+      <label class="note-photo">
+        <span>A picture to it: made smaller, and without place and device</span>
+        <input type="file" accept="image/*" aria-label="A picture to it" @change="pick" />
+      </label>
+      <p v-if="problem" role="alert" class="wrong">{{ problem }}</p>
+      <DialogEnd
+        does="Keep it"
+        leaves="Not now"
+        :disabled="!text.trim() && !photo"
+        @leave="open = false"
+      />
     </form>
   </ElDialog>
 </template>
@@ -49,5 +95,14 @@ function keep() {
   border: 1px solid var(--line-strong);
   border-radius: var(--radius);
   font: inherit;
+}
+.note-photo {
+  display: grid;
+  gap: 4px;
+  color: var(--ink-2);
+  font-size: 13px;
+}
+.note-dialog .wrong {
+  color: var(--error);
 }
 </style>

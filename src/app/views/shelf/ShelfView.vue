@@ -14,6 +14,7 @@ import { useImports } from '@app/stores/imports.ts'
 import { saveWorkshopFile } from '@app/export/save.ts'
 import { type ShelfBag, useShelf } from '@app/stores/shelf.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import BackupNotice from './BackupNotice.vue'
 import BagCard from './BagCard.vue'
 import UnreadCard from './UnreadCard.vue'
 
@@ -24,6 +25,8 @@ const shelf = useShelf()
 const workshop = useWorkshop()
 const imports = useImports()
 const router = useRouter()
+const BackupDialog = defineAsyncComponent(() => import('./BackupDialog.vue'))
+const backing = ref(false)
 const making = ref(false)
 /** Once opened it stays, with what was typed in it. */
 const opened = ref(false)
@@ -78,6 +81,7 @@ useOffers(() => [
     run: () => void open(id),
   })),
   { title: 'Import a bag', run: () => void pick() },
+  { title: 'Backup', run: () => void (backing.value = true) },
   { title: 'Export my workshop', run: () => void exportWorkshop() },
   { title: 'Bring the demo bags back', run: () => void bringDemo() },
 ])
@@ -96,6 +100,7 @@ useOffers(() => [
           >
             <button type="button" class="button" @click="exportWorkshop">Export my workshop</button>
           </ElTooltip>
+          <button type="button" class="button" @click="backing = true">Backup</button>
           <button type="button" class="button" @click="bringDemo">Bring the demo bags back</button>
           <button type="button" class="button main" @click="making = true">New bag</button>
         </div>
@@ -119,6 +124,7 @@ useOffers(() => [
         </button>
         <button type="button" class="button" @click="shelf.endLeft(note, false)">Drop them</button>
       </div>
+      <BackupNotice v-if="!backing" @open="backing = true" />
       <ul v-if="shelf.bags" class="bags">
         <li v-for="bag in shelf.bags" :key="bag.id" class="bag-card">
           <BagCard v-if="bag.project" :bag="bag" :project="bag.project" @remove="remove(bag)" />
@@ -133,6 +139,7 @@ useOffers(() => [
         </li>
       </ul>
     </main>
+    <BackupDialog v-if="backing" v-model="backing" />
     <NewBagDialog v-if="opened" v-model="making" @made="make" />
   </div>
 </template>
