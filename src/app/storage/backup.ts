@@ -1,8 +1,9 @@
 import { strFromU8, strToU8, type Unzipped, unzipSync, type Zippable, zipSync } from 'fflate'
-import { documentFile, readDocumentJson } from '@core/document'
+import { readDocumentJson } from '@core/document'
 import { areOfOneWork, mergeLogs, type Project, projectKind } from '@core/project'
 import { workshopKind, type Workshop } from '@core/workshop'
 import { found, refused, type Result } from '@core/units'
+import { maybeHere, type RestoreAs, stored } from './joining.ts'
 import { keepPhoto, photosOf } from './photos.ts'
 import { stores } from './stores.ts'
 
@@ -108,15 +109,6 @@ const bagIn = (files: Unzipped, id: string): Result<Project> => {
 const photosIn = (files: Unzipped, id: string): string[] =>
   Object.keys(files).filter((path) => path.startsWith(`photos/${id}/`) && path.endsWith('.jpg'))
 
-/** The bag that is here under an id. */
-async function maybeHere(
-  id: string,
-): Promise<{ readonly project: Project; readonly revision: number } | null> {
-  const record = await stores.bags.maybe(id)
-  const read = record && stores.bags.read(record)
-  return read?.ok ? { project: read.value, revision: record!.revision } : null
-}
-
 function opened(bytes: Uint8Array): Result<{ readonly files: Unzipped; readonly index: Index }> {
   if (bytes.length > MOST_BYTES) return refused('This file is larger than 400 MB.')
   const files = maybeUnzipped(bytes)
@@ -154,9 +146,6 @@ export async function readBackup(bytes: Uint8Array): Promise<Result<Backup>> {
   return found({ madeAt: index.madeAt, bags, workshop: workshop.ok ? workshop.value : null })
 }
 
-/** What is done with a bag of a backup: put on the shelf; its log joined to that of the bag here, with the plan that is here or its own. */
-export type RestoreAs = 'beside' | 'join' | 'join, its plan'
-
 /** Takes bags out of a backup. How many were taken; those that could not be stored are named. */
 export async function restore(
   bytes: Uint8Array,
@@ -185,29 +174,4 @@ export async function restore(
     }
   }
   return found({ taken, failed })
-}
-
-/** Stores a bag of a backup: the id it is under. @throws when it was not stored */
-async function stored(
-  id: string,
-  as: RestoreAs,
-  theirs: Project,
-  sitting: string,
-): Promise<string> {
-  const here = await maybeHere(id)
-  if (as === 'beside' || !here) {
-    const free = (await stores.bags.maybeRaw(id)) === null
-    return (await stores.bags.add(theirs, free ? id : undefined)).id
-  }
-  const { project, revision } = here
-  const document: Project = {
-    design: as === 'join' ? project.design : theirs.design,
-    log: mergeLogs(project.log, theirs.log).log,
-  }
-  // A plan without a yarn that rows were made in cannot be opened again.
-  const sound = readDocumentJson(projectKind, documentFile(projectKind, document))
-  if (!sound.ok) throw new Error(sound.problem[0]!.message)
-  const result = await stores.bags.save({ id, document, revision, firstOfSitting: true, sitting })
-  if (!result.ok) throw new Error(result.reason)
-  return id
 }

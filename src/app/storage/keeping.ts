@@ -12,6 +12,7 @@ import type {
   SaveResult,
   StoreName,
 } from './document-store.ts'
+import { maybeSameWork, type RestoreAs, stored } from './joining.ts'
 import { openWorkshop } from './opening-workshop.ts'
 import { onShelf, type ShelfBag } from './shelf-bag.ts'
 import { stores } from './stores.ts'
@@ -103,6 +104,10 @@ export const keeping = {
   readBackup: (bytes: Uint8Array) => told(() => readBackup(bytes)),
   restore: (bytes: Uint8Array, take: Parameters<typeof restore>[1], sitting: string) =>
     told(() => restore(bytes, take, sitting)),
+  /** The bag here of which one from elsewhere is the same work; and that one put to it. */
+  sameWork: (theirs: Project) => told(() => maybeSameWork(theirs)),
+  join: (id: string, as: RestoreAs, theirs: Project, sitting: string) =>
+    told(() => stored(id, as, theirs, sitting)),
   /** Puts the demo bags on the shelf that are not there; how many those were. */
   bringDemo: () =>
     told(async (): Promise<number> => {

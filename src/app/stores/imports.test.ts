@@ -37,10 +37,21 @@ jest.unstable_mockModule('@app/workers/workers.ts', () => ({
 }))
 jest.unstable_mockModule('./shelf.ts', () => ({
   useShelf: () => ({
+    refresh: () => Promise.resolve(),
     refused: 'This browser has no room left.',
     add: ({ design }: Project) =>
       Promise.resolve(full ? null : `id-${added.push(design.name) && design.name}`),
   }),
+}))
+/* What of a bag is here already, and what was joined. */
+let same: object | null = null
+const joined: unknown[][] = []
+jest.unstable_mockModule('@app/storage/kept.ts', () => ({
+  ask: (question: (api: object) => Promise<unknown>) =>
+    question({
+      sameWork: () => Promise.resolve(same),
+      join: (...asked: unknown[]) => Promise.resolve(joined.push(asked)),
+    }),
 }))
 const { useImports } = await import('./imports.ts')
 const fileOf = (name: string, text: string) => new File([text], name)
@@ -50,6 +61,7 @@ beforeEach(() => {
   setActivePinia(createPinia())
   added.length = 0
   full = stopped = false
+  same = null
 })
 
 describe('files that are given', () => {
@@ -110,5 +122,19 @@ describe('files that are given', () => {
     full = true
     expect(await imports.take([good('More')])).toBeNull()
     expect(imports.list[0]!.problems[0]!.message).toContain('no room left')
+  })
+
+  it('that are here already are asked about: joined with this plan or that, or bags of their own', async () => {
+    const imports = useImports()
+    same = { id: 'here', name: 'Tote', added: 3, otherPlan: true }
+    await imports.take([good('Tote')])
+    expect(imports.list[0]).toMatchObject({ state: 'asks', same: { added: 3 } })
+    expect(added).toEqual([])
+    await imports.answer(imports.list[0]!, 'join')
+    expect(joined[0]?.slice(0, 2)).toEqual(['here', 'join'])
+    expect(imports.list[0]).toMatchObject({ state: 'taken', bag: { id: 'here' } })
+    await imports.take([good('Tote')])
+    await imports.answer(imports.list[0]!, 'beside')
+    expect(added).toEqual(['Tote'])
   })
 })

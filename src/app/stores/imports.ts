@@ -1,7 +1,12 @@
 import { defineStore } from 'pinia'
 import { nanoid } from 'nanoid'
 import { shallowRef } from 'vue'
+import type { Project } from '@core/project'
 import { shortened } from '@core/units'
+import { failureWords, NotDone } from '@app/storage/answered.ts'
+import type { RestoreAs, SameWork } from '@app/storage/joining.ts'
+import { ask } from '@app/storage/kept.ts'
+import { sitting } from '@app/storage/unsaved-note.ts'
 import { GIVEN_UP } from '@app/workers/client.ts'
 import { paper } from '@app/workers/workers.ts'
 import { newIn } from '@core/workshop'
@@ -12,7 +17,10 @@ import { useWorkshop } from './workshop.ts'
 export interface Import {
   readonly key: string
   readonly file: string
-  readonly state: 'reading' | 'taken' | 'refused'
+  readonly state: 'reading' | 'asks' | 'taken' | 'refused'
+  /** A bag that is here already, to which it can be joined: what it has beyond that. */
+  readonly same: SameWork | null
+  readonly document: Project | null
   /** The bag it became. */
   readonly bag: { readonly id: string; readonly name: string } | null
   /** Things of a workshop that were taken into this one; null where it was none. */
@@ -21,6 +29,39 @@ export interface Import {
 }
 
 const MOST_AT_ONCE = 20
+
+type Shelf = ReturnType<typeof useShelf>
+
+/** What becomes of a bag that was read: put on the shelf; where it is there already, as she says. */
+function usePutting(
+  shelf: Shelf,
+  set: (key: string, over: Partial<Import>) => void,
+  refuse: (key: string, problems: Import['problems']) => void,
+) {
+  async function putBeside(key: string, document: Project): Promise<string | null> {
+    const id = await shelf.add(document)
+    if (id) set(key, { state: 'taken', bag: { id, name: document.design.name } })
+    else refuse(key, [{ where: '', message: shelf.refused ?? 'It could not be stored.' }])
+    return id
+  }
+
+  /** What is asked of a bag that is here already: the logs joined, with this plan or that; or a bag of its own. */
+  async function answer({ key, same, document }: Import, as: RestoreAs) {
+    if (!same || !document) return
+    if (as === 'beside') return void (await putBeside(key, document))
+    const { id, name } = same
+    try {
+      await ask((api) => api.join(id, as, document, sitting))
+      set(key, { state: 'taken', bag: { id, name } })
+      await shelf.refresh()
+    } catch (error) {
+      const words = error instanceof NotDone ? failureWords[error.reason] : 'It could not be joined'
+      refuse(key, [{ where: '', message: `${words}; the bag here is as it was.` }])
+    }
+  }
+
+  return { putBeside, answer }
+}
 
 /** Bags and workshops given to the program as files, one after the other, each of which is answered. */
 export const useImports = defineStore('imports', () => {
@@ -34,6 +75,7 @@ export const useImports = defineStore('imports', () => {
   }
   const refuse = (key: string, problems: Import['problems']) =>
     set(key, { state: 'refused', problems })
+  const { putBeside, answer } = usePutting(shelf, set, refuse)
 
   /** Takes files; the last bag that came of them. */
   async function take(files: readonly File[]): Promise<string | null> {
@@ -46,6 +88,8 @@ export const useImports = defineStore('imports', () => {
         file: shortened(file.name, 60),
         state: 'reading',
         bag: null,
+        same: null,
+        document: null,
         workshop: null,
         problems: [],
       },
@@ -85,11 +129,13 @@ export const useImports = defineStore('imports', () => {
       workshop.edit({ do: 'take', from: document })
       return null
     }
-    const id = await shelf.add(document)
-    if (id) set(key, { state: 'taken', bag: { id, name: document.design.name } })
-    else refuse(key, [{ where: '', message: shelf.refused ?? 'It could not be stored.' }])
-    return id
+    const same = await ask((api) => api.sameWork(document)).catch(() => null)
+    if (same) {
+      set(key, { state: 'asks', same, document })
+      return null
+    }
+    return await putBeside(key, document)
   }
 
-  return { list, take, stop: () => stop.abort(), clear: () => (list.value = []) }
+  return { list, take, answer, stop: () => stop.abort(), clear: () => (list.value = []) }
 })

@@ -63,16 +63,17 @@ export function intoWords(
   row: number,
   { how, stitch }: RowStep,
 ): string {
-  const { onto, also, number, makes } = piece.columns
+  const { onto, also, number } = piece.columns
   const rows = [onto[row]!, also[row]!].filter((at) => at >= 0)
   const name = rowWord(piece.worked)
   const deeper = stitchById(stitch).reaches ?? 0
   const below = number[row - 1 - deeper]
   if (deeper > 0 && below !== undefined)
-    return `into ${name} ${below}, ${counted(deeper, name)} further down`
+    return `into ${name} ${below}, ${counted(deeper + 1, name)} down`
   const isElsewhere = rows.length > 0 && !(rows.length === 1 && rows[0] === row - 1)
   const into = how.do === 'work' ? how.into : undefined
-  if (into?.at === 'same') return 'into the same place'
+  // What it says itself is not said again.
+  if (how.do === 'pass' || into?.at === 'same') return ''
   if (into?.at === 'own')
     return into.which === 'first'
       ? `into the first stitch of this ${name}`
@@ -82,7 +83,7 @@ export function intoWords(
     into?.at === 'space' ? 'chain space' : at ? listed(at.map((one) => placeNames[one]!)) : ''
   const which = into && 'row' in into && into.row ? rows[into.row] : rows[0]
   const from = isElsewhere && which !== undefined ? ` of ${name} ${number[which]!}` : ''
-  if (!of && !from) return makes[row] === 0 ? '' : ''
+  if (!of && !from) return ''
   return `into the next ${of || 'place'}${from}`
 }
 

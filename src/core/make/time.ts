@@ -42,6 +42,7 @@ export function hoursOf(
 
 /** "11–20 hours", "about 40 minutes". */
 export function hoursWords([low, high]: readonly [number, number]): string {
+  if (high <= 0) return 'nothing'
   if (high < 1) return `about ${Math.max(5, 5 * Math.round((low + high) * 6))} minutes`
   const whole = (hours: number) => Math.max(1, Math.round(hours))
   return whole(low) === whole(high)

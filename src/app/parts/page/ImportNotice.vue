@@ -19,6 +19,34 @@ const wrong = computed(() => imports.list.some(({ state }) => state === 'refused
     <ul>
       <li v-for="one in imports.list" :key="one.key">
         <template v-if="one.state === 'reading'">Reading “{{ one.file }}” …</template>
+        <template v-else-if="one.state === 'asks' && one.same">
+          <b>{{ one.same.name }}</b> is on the shelf already{{
+            one.same.added > 0
+              ? `; ${one.same.added} ${one.same.added === 1 ? 'entry' : 'entries'} of the log in “${one.file}” are not`
+              : one.same.otherPlan
+                ? ', with another plan'
+                : ', the very same'
+          }}.
+          <button
+            v-if="one.same.added > 0"
+            type="button"
+            class="button"
+            @click="imports.answer(one, 'join')"
+          >
+            Join the logs, the plan as here
+          </button>
+          <button
+            v-if="one.same.otherPlan"
+            type="button"
+            class="button"
+            @click="imports.answer(one, 'join, its plan')"
+          >
+            Join the logs, with its plan
+          </button>
+          <button type="button" class="button" @click="imports.answer(one, 'beside')">
+            A bag of its own
+          </button>
+        </template>
         <template v-else-if="one.bag">
           <b>{{ one.bag.name }}</b> is on the shelf.
           <RouterLink :to="{ name: 'bands', params: { id: one.bag.id } }" @click="imports.clear">

@@ -9,7 +9,13 @@ const { big, change, yarns, looks, mind, runs } = now
 <template>
   <section v-if="big" class="big-run num">
     <div class="card">
-      <p class="run" :style="{ background: big.colour, color: big.ink }">{{ big.text }}</p>
+      <p
+        class="run"
+        :class="{ long: big.text.length > 8 }"
+        :style="{ background: big.colour, color: big.ink }"
+      >
+        {{ big.text }}
+      </p>
       <p v-if="big.into" class="into">{{ big.into }}</p>
       <p class="then">
         <template v-if="big.next"
@@ -55,6 +61,10 @@ const { big, change, yarns, looks, mind, runs } = now
   border-radius: 12px;
   box-shadow: inset 0 0 0 1px rgb(0 0 0 / 16%);
   font: 700 44px/60px var(--font-head);
+}
+.big-run .run.long {
+  font-size: 27px;
+  line-height: 44px;
 }
 .big-run .into {
   font-size: 15px;

@@ -26,6 +26,7 @@ const acts = [
   { what: 'plan', title: 'Change the plan' },
   { what: 'weigh', title: 'Weigh' },
   { what: 'note', title: 'Note' },
+  { what: 'hand', title: 'To another device' },
 ] as const
 </script>
 
@@ -53,7 +54,7 @@ const acts = [
     <span class="room" />
     <template v-if="!narrow">
       <button
-        v-for="{ what, title } in acts.slice(1)"
+        v-for="{ what, title } in acts.slice(1, -1)"
         :key="what"
         type="button"
         class="button"
@@ -62,7 +63,7 @@ const acts = [
         {{ title }}
       </button>
     </template>
-    <PopUnder v-else :width="190">
+    <PopUnder :width="190">
       <template #button>
         <button type="button" class="icon-button" aria-label="What else can be done">
           <ElIcon :size="18"><MoreFilled /></ElIcon>
@@ -70,7 +71,7 @@ const acts = [
       </template>
       <div class="make-acts">
         <button
-          v-for="{ what, title } in acts"
+          v-for="{ what, title } in narrow ? acts : acts.slice(-1)"
           :key="what"
           type="button"
           class="button"

@@ -2,6 +2,7 @@
 import { useMediaQuery } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, useTemplateRef, watch, watchEffect } from 'vue'
 import { isFree } from '@core/make'
+import HandOver from '@app/parts/codes/HandOver.vue'
 import { amidWork } from '@app/offline.ts'
 import { useMaking } from '@app/stores/making.ts'
 import { useProject } from '@app/stores/project.ts'
@@ -46,6 +47,7 @@ const dialogs = {
   plan: PlanDialog,
   weigh: WeighDialog,
   note: NoteDialog,
+  hand: HandOver,
 }
 const isOpen = computed({
   get: () => asked.value !== null,
@@ -161,6 +163,7 @@ useSpineFollows()
 .make-view.in-lamp .stride:not(.go),
 .make-view.in-lamp .check-card,
 .make-view.in-lamp .aside,
+.make-view.in-lamp .choice :not(:checked) + span,
 .make-view.in-lamp .button:not(.main) {
   background: #241d13;
   color: var(--ink);

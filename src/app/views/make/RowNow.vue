@@ -3,7 +3,7 @@ import type { Now } from './use-now.ts'
 
 /** The row being worked: its number, where it is, how far one is in it, and its runs. */
 const { now, narrow = false } = defineProps<{ now: Now; narrow?: boolean }>()
-const { title, about, aboutShort, count, text, runs } = now
+const { title, about, aboutShort, count, text, runs, big, isWritten } = now
 </script>
 
 <template>
@@ -18,6 +18,8 @@ const { title, about, aboutShort, count, text, runs } = now
       <small v-else>done of {{ count.of }}, {{ count.left }} left</small>
     </p>
     <p v-if="!narrow" class="row-words">{{ text }}</p>
+    <p v-if="!narrow && big?.into" class="into">{{ big.text }} {{ big.into }}</p>
+    <p v-else-if="!narrow && isWritten" class="into">Counted out, stitch by stitch:</p>
     <ol class="row-runs" aria-label="Runs">
       <li
         v-for="run in runs"
@@ -62,6 +64,11 @@ const { title, about, aboutShort, count, text, runs } = now
   overflow: auto;
   font-size: 15px;
   line-height: 22px;
+}
+.row-now .into {
+  grid-column: 1 / -1;
+  color: var(--ink-2);
+  font-size: 13px;
 }
 .row-runs {
   grid-column: 1 / -1;

@@ -38,7 +38,7 @@ const scales = computed(() => {
     ...all.value.map(({ y }) => y),
     ...(level === null ? [0] : [level]),
   ])
-  const from = [x0, x1 === x0 ? x0 + 1 : x1] as const
+  const from = x1 === x0 ? ([x0 - 1, x0 + 1] as const) : ([x0, x1] as const)
   const across = [34, W - 8] as const
   const x = time ? scaleTime(from, across) : scaleLinear(from, across)
   const y = scaleLinear()

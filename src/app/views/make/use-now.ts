@@ -1,5 +1,6 @@
 import { computed } from 'vue'
 import { calledOf } from '@core/design'
+import { partOfRow } from '@core/ledger'
 import {
   checkpointsOf,
   leftAt,
@@ -58,6 +59,10 @@ export function useNow() {
   const text = computed(() =>
     at.value ? rowText(at.value.ledger, at.value.piece, at.value.row, workshop.words) : '',
   )
+  /** Its words say where it goes, which its runs do not. */
+  const isWritten = computed(
+    () => at.value !== null && partOfRow(at.value.piece, at.value.row).texts !== null,
+  )
   const mind = computed(() => (at.value ? mindWords(making.log, at.value.on) : null))
   const looks = computed(() =>
     at.value
@@ -76,7 +81,7 @@ export function useNow() {
   /** Where one stops after the row that was just done. */
   const check = computed(() => checks.value.find(({ row }) => row === making.on!.made - 1) ?? null)
   return {
-    ...{ at, title, about, aboutShort, count, text, mind, looks, check },
+    ...{ at, title, about, aboutShort, count, text, isWritten, mind, looks, check },
     ...useRuns(at),
     ...useYarnsSaid(at),
   }

@@ -27,6 +27,8 @@ const imports = useImports()
 const router = useRouter()
 const BackupDialog = defineAsyncComponent(() => import('./BackupDialog.vue'))
 const backing = ref(false)
+const TakeOver = defineAsyncComponent(() => import('@app/parts/codes/TakeOver.vue'))
+const taking = ref(false)
 const making = ref(false)
 /** Once opened it stays, with what was typed in it. */
 const opened = ref(false)
@@ -81,6 +83,7 @@ useOffers(() => [
     run: () => void open(id),
   })),
   { title: 'Import a bag', run: () => void pick() },
+  { title: 'Take over from another device', run: () => void (taking.value = true) },
   { title: 'Backup', run: () => void (backing.value = true) },
   { title: 'Export my workshop', run: () => void exportWorkshop() },
   { title: 'Bring the demo bags back', run: () => void bringDemo() },
@@ -95,6 +98,7 @@ useOffers(() => [
         <h1>The shelf</h1>
         <div class="doings">
           <button type="button" class="button" @click="pick">Import a bag</button>
+          <button type="button" class="button" @click="taking = true">Take over</button>
           <ElTooltip
             content="Your own stitches, motifs, palettes, yarns and swatches in one file. It is imported as a bag is."
           >
@@ -139,6 +143,7 @@ useOffers(() => [
         </li>
       </ul>
     </main>
+    <TakeOver v-if="taking" v-model="taking" />
     <BackupDialog v-if="backing" v-model="backing" />
     <NewBagDialog v-if="opened" v-model="making" @made="make" />
   </div>
