@@ -13,6 +13,7 @@ import { derive, planText } from '@core/bag'
 import { defaultWords } from '@core/stitch'
 import { drawer } from '@core/texture'
 import { faultsFound } from './faults.ts'
+import { placeFoundMs, stepTimes } from './making.ts'
 import { quantile } from './frames.ts'
 import { roundTimes } from './round.ts'
 import { CHROMIUM, NAMES, served } from './served.ts'
@@ -327,8 +328,8 @@ function checker() {
   tell('the demo pattern checked', quantile(times, 0.5), 'ms', 1000)
 }
 
-/** `--studio` measures the chart studio alone, `--mosaic` mending, `--round` bags in the round, `--paper` the booklet. */
-const PARTS = ['--studio', '--mosaic', '--round', '--paper']
+/** `--studio` measures the chart studio alone, `--mosaic` mending, `--round` bags in the round, `--paper` the booklet, `--make` the work-along. */
+const PARTS = ['--studio', '--mosaic', '--round', '--paper', '--make']
 const all = !process.argv.some((word) => PARTS.includes(word))
 const wanted = (part: string) => all || process.argv.includes(part)
 const bareMs = all ? await inNode() : 1
@@ -369,6 +370,28 @@ await served(PORT, async () => {
     tell('a booklet of some 200 pages in the page: the longest without a word', quietMs, 'ms', 1000)
     tell('and the longest pause of the page', pauseMs, 'ms', 100)
   }
+  if (wanted('--make'))
+    for (const [name, bag] of [
+      ['the demo bag', demo],
+      ['a bag of 400 × 600', stress],
+    ] as const) {
+      const making = await browser.newPage({ viewport: { width: 1280, height: 800 } })
+      await openBag(making, bag, bag === demo ? 'Diamonds' : 'All')
+      await making.getByRole('link', { name: 'Make' }).click()
+      await making.locator('.row-now h1').waitFor()
+      const steps = await stepTimes(making, 150)
+      tell(
+        `a step at work, ${name}`,
+        quantile(steps, 0.5),
+        'ms',
+        16,
+        `p95 ${quantile(steps, 0.95).toFixed(1)}`,
+      )
+      const { seen, goesOn } = await placeFoundMs(making, 9)
+      const also = `one can go on after ${quantile(goesOn, 0.5).toFixed(0)} ms`
+      tell(`opened, and where one was: ${name}`, quantile(seen, 0.5), 'ms', 300, also)
+      await making.close()
+    }
   if (!all) return void (await browser.close())
   const noisy = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   await openBag(noisy, noisyBag(), 'Noise')

@@ -10,7 +10,11 @@ import { keepProgram } from './offline.ts'
 import { passEscapeOn } from './parts/page/pass-escape.ts'
 import { router } from './router.ts'
 import { beginSitting } from './storage/unsaved-note.ts'
+import { deriver, keeper } from './workers/workers.ts'
 
+// What every place waits for begins beside the page.
+keeper.begin()
+deriver.begin()
 beginSitting()
 passEscapeOn(document)
 createApp(App).use(createPinia()).use(router).mount('#app')

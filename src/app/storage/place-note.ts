@@ -59,3 +59,33 @@ export function onPlace(listen: (bag: string, place: PlaceNote) => void): () => 
   globalThis.addEventListener?.('storage', heard)
   return () => globalThis.removeEventListener?.('storage', heard)
 }
+
+/** What was seen last at the place, to be seen again before the bag is worked out. */
+export interface LastSeen {
+  readonly title: string
+  readonly about: string
+  readonly here: number
+  readonly of: number
+  readonly runs: readonly { readonly text: string; readonly colour: string; readonly is: string }[]
+}
+
+const seenKeyOf = (bag: string) => `ample-motif-seen-${bag}`
+
+/** Notes what is seen. Where the browser keeps nothing, one waits a moment longer the next time. */
+export function leaveSeen(bag: string, seen: LastSeen): void {
+  try {
+    globalThis.localStorage?.setItem(seenKeyOf(bag), JSON.stringify(seen))
+  } catch {
+    // It is worked out again.
+  }
+}
+
+/** Null when there is nothing of use. */
+export function maybeSeen(bag: string): LastSeen | null {
+  try {
+    const seen = JSON.parse(globalThis.localStorage?.getItem(seenKeyOf(bag)) ?? 'null') as LastSeen
+    return typeof seen?.title === 'string' && Array.isArray(seen.runs) ? seen : null
+  } catch {
+    return null
+  }
+}

@@ -75,8 +75,9 @@ export const useGiving = defineStore('giving', () => {
       }
     }
   }
+  // What is seen comes first: the ways are asked for when the bag is.
   watch(
-    () => project.design,
+    () => (project.table === null ? null : project.design),
     async (design) => {
       if (!design) return stop()
       const answer = await paper.ask((api) => api.ways(design))

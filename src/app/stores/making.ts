@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { rowMade } from '@core/ledger'
 import {
   afterRowOf,
+  maybeLearnedShare,
   placeOn,
   stepsOf,
   stitchesBegun,
@@ -15,6 +16,7 @@ import type { LogEntry, MadeRow } from '@core/project'
 import { useHands } from './hands.ts'
 import { useHookPlace } from './hook-place.ts'
 import { useProject } from './project.ts'
+import { useWorkshop } from './workshop.ts'
 
 /** The work on the bag that lies on the table: where the hook is, how it goes on, and what is noted of it. */
 export const useMaking = defineStore('making', () => {
@@ -28,6 +30,10 @@ export const useMaking = defineStore('making', () => {
   const bag = computed(() => project.id)
   const { works, place, on, isDone, steps, done, go } = useHookPlace(bag, ledger, log)
   const hands = useHands()
+
+  /** Her time by the usual, as earlier bags taught it. */
+  const workshop = useWorkshop()
+  const learned = computed(() => maybeLearnedShare(workshop.workshop.learned, workshop.words.hand))
 
   /** Notes what happened, at this moment. */
   function note(entries: readonly LogEntry[]) {
@@ -92,6 +98,7 @@ export const useMaking = defineStore('making', () => {
 
   return {
     ...{ log, ledger, ready, works, place, on, isDone, steps, done },
+    learned,
     ...{ forward, back, finish, takeBack, goOn, pause, note },
     ...{ restDue: hands.restDue, rested: hands.rested, workedSeconds: hands.seconds },
   }

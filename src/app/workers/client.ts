@@ -19,6 +19,8 @@ export interface WorkerClient<Api> {
     question: (api: Remote<Api>) => Asked,
     options?: AskOptions,
   ) => Promise<Result<Awaited<Asked>>>
+  /** Begins the worker, so that it is there before it is asked. */
+  readonly begin: () => void
   /** Ends the worker; what was not answered yet is not any more. */
   readonly end: () => void
 }
@@ -75,6 +77,8 @@ class Client<Api> implements WorkerClient<Api> {
       if (signal?.aborted) stop()
       else this.send(one)
     })
+
+  begin = (): void => void this.api()
 
   end = (): void => {
     this.drop()

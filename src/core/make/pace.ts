@@ -30,6 +30,8 @@ export interface Pace {
 const NINE_IN_TEN = 1.645
 /** One row is off by at least so much (from memory). */
 const ROW_SD = 0.15
+/** What is to come is off what was by so much: hands settle, or tire (from memory). */
+const DRIFT = 0.04
 /** Of a row that is counted for one stitch so much is of it. */
 const MOSTLY = 0.8
 
@@ -68,8 +70,12 @@ export function usualSeconds({ work }: Pick<MadeRow, 'work'>): number {
   return sum
 }
 
-/** Her pace by the rows of a log that were timed. */
-export function paceOf(log: readonly LogEntry[]): Pace {
+/** What is taken for her pace before this bag has told it: the usual, or what earlier bags taught, which is surer. */
+const USUAL = { share: 1, sd: SPREAD }
+const LEARNED_SD = 0.15
+
+/** Her pace by the rows of a log that were timed. @param learned her time by the usual, of earlier bags; null where none is known */
+export function paceOf(log: readonly LogEntry[], learned: number | null = null): Pace {
   const timed = madeIn(log).filter(({ seconds = 0 }) => seconds > 0)
   const shares = timed.map((row) => row.seconds! / Math.max(1, usualSeconds(row)))
   const mean = shares.reduce((sum, share) => sum + share, 0) / Math.max(1, shares.length)
@@ -79,9 +85,10 @@ export function paceOf(log: readonly LogEntry[]): Pace {
       : 0
   const rowVar = Math.max(ROW_SD ** 2, seen)
   const weight = shares.length / rowVar
-  const prior = 1 / SPREAD ** 2
-  const share = (prior + weight * mean) / (prior + weight)
-  const by = NINE_IN_TEN * Math.sqrt(1 / (prior + weight))
+  const before = learned === null ? USUAL : { share: learned, sd: LEARNED_SD * learned }
+  const prior = 1 / before.sd ** 2
+  const share = (prior * before.share + weight * mean) / (prior + weight)
+  const by = NINE_IN_TEN * Math.hypot(Math.sqrt(1 / (prior + weight)), DRIFT)
   return {
     ...{ share, low: Math.max(0.1, share - by), high: share + by, rows: timed.length },
     of100: byKind(timed),

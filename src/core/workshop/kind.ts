@@ -65,8 +65,19 @@ function lotsInHand(document: AnyVersion): AnyVersion {
 /** Version 5: how she prints. */
 const printing = (document: AnyVersion): AnyVersion => ({ ...document, version: 5 })
 
-/** Version 6: how she is led at work. */
-const atWork = (document: AnyVersion): AnyVersion => ({ ...document, version: 6 })
+/** Version 6: how she is led at work; of what was learned in which yarn, by which hand and from which bag. */
+function atWork(document: AnyVersion): AnyVersion {
+  const { learned } = document as AnyVersion & { readonly learned?: unknown }
+  const whole = (one: unknown) =>
+    typeof one === 'object' && one !== null
+      ? { yarn: null, hand: 'right', from: 'an earlier bag', ...one }
+      : one
+  return {
+    ...document,
+    version: 6,
+    ...(Array.isArray(learned) ? { learned: learned.map(whole) } : {}),
+  } as AnyVersion
+}
 
 /** The file of a workshop. */
 export const workshopKind: DocumentKind<Workshop> = {

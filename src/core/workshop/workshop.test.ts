@@ -41,7 +41,12 @@ const full: Workshop = {
     },
   ],
   swatches: [{ id: 's', name: 'Drum blue', swatch: swatch() }],
-  learned: [{ id: 'l', of: 'lean', stitch: 'sc', hookMm: 3.5, value: 0.3, times: 4 }],
+  learned: [
+    {
+      ...{ id: 'l', of: 'lean', stitch: 'sc', hookMm: 3.5, value: 0.3, times: 4 },
+      ...{ yarn: null, hand: 'right', from: 'Tote' },
+    },
+  ],
 }
 const faults = (over: object) => {
   const read = readWorkshop(JSON.stringify({ ...JSON.parse(printWorkshop(full)), ...over }))

@@ -87,14 +87,24 @@ export class KeptSwatch {
   @One(() => Swatch) readonly swatch!: Swatch
 }
 
-/** A value that work has taught: of what, in which stitch and with which hook, from how many times. */
+/** Kinds of values that work teaches: lengths in mm, yarn in metres, time in minutes, each of one stitch. */
+export const learnedKinds = [
+  ...(['stitch-width', 'row-height', 'yarn-of-stitch', 'minutes-of-stitch', 'lean'] as const),
+] as const
+export type LearnedKind = (typeof learnedKinds)[number]
+
+/** A value that work has taught: of what, in which stitch, with which hook, yarn and hand; from which bag, and from how many times. */
 export class Learned {
   @Id() readonly id!: string
-  @OneOf(['yarn-of-stitch', 'lean', 'row-height', 'minutes-of-stitch']) readonly of!: string
+  @OneOf(learnedKinds) readonly of!: LearnedKind
   @GroundStitch() readonly stitch!: string
   @Amount(0.5, 40) readonly hookMm!: number
+  /** The name of the yarn; null where it is all the same. */
+  @OrNull() @Text(60) readonly yarn!: string | null
+  @OneOf(['right', 'left']) readonly hand!: 'right' | 'left'
   @Amount(0, 1000) readonly value!: number
   @Whole(1, 10_000) readonly times!: number
+  @Text(80) readonly from!: string
 }
 
 /** How a pattern is printed. */

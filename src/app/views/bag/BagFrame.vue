@@ -6,6 +6,7 @@ import { computed, defineAsyncComponent, onBeforeUnmount, onErrorCaptured, ref, 
 import { onBeforeRouteLeave, useRoute } from 'vue-router'
 import { useProject } from '@app/stores/project.ts'
 import BagBar from './BagBar.vue'
+import MakeGlance from './MakeGlance.vue'
 import SaveNotice from './SaveNotice.vue'
 import { focusChart, useBagActions } from './bag-actions.ts'
 import KeySheet from '@app/parts/page/KeySheet.vue'
@@ -98,6 +99,7 @@ useEventListener('keydown', (event: KeyboardEvent) => {
           place, or undo the last change.
         </p>
         <RouterView v-else-if="ready" />
+        <MakeGlance v-else-if="route.name === 'make'" :bag="String(route.params['id'])" />
       </main>
       <component :is="route.name === 'make' ? MakePanel : TallyPanel" v-if="tallyShown" />
     </template>

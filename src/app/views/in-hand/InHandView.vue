@@ -8,6 +8,7 @@ import { yarnsCsv, yarnsFromCsv } from '@core/file'
 import { giveFile } from '@app/export/save.ts'
 import { counted, printMasses } from '@core/units'
 import type { LotInHand, YarnInHand } from '@core/workshop'
+import LearnedList from '@app/parts/learned/LearnedList.vue'
 import NameInput from '@app/parts/fields/NameInput.vue'
 import YarnColour from '@app/parts/fields/YarnColour.vue'
 import { useOffers } from '@app/parts/page/offers.ts'
@@ -157,6 +158,7 @@ useOffers(() => [
         <span v-if="promised.problem" class="note" role="alert">{{ promised.problem }}</span>
       </div>
     </section>
+    <LearnedList />
   </OutsidePage>
 </template>
 

@@ -55,7 +55,7 @@ const cause = ref(0)
 const paths = computed(
   () => project.table!.derived.paths[making.ledger!.pieces.indexOf(piece.value)]!,
 )
-const pace = computed(() => paceOf(making.log))
+const pace = computed(() => paceOf(making.log, making.learned))
 const mends = computed(() =>
   countMends(taken.value, paths.value).map((mend) => ({ mend, ...saying(mend) })),
 )

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { finishWordsOf } from './finish-words.ts'
+import TaughtList from './TaughtList.vue'
 import { useMaking } from '@app/stores/making.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -23,6 +24,7 @@ const finish = computed(() =>
       All pieces are made. What is sewn, woven in and fitted stands under
       <RouterLink :to="{ name: 'pattern' }">Pattern</RouterLink>.
     </p>
+    <TaughtList v-if="!next" />
     <button v-if="next" type="button" class="button main" @click="making.goOn(next)">
       Go on with {{ next.called }}
     </button>

@@ -34,7 +34,7 @@ const far = computed(() => {
       ),
   }
 })
-const pace = computed(() => paceOf(making.log))
+const pace = computed(() => paceOf(making.log, making.learned))
 const time = computed(() => hoursWords(hoursLeft(making.ledger!, making.log, pace.value)))
 const tall = computed(() => {
   const on = making.on
@@ -68,7 +68,11 @@ const worked = computed(() => making.on?.piece.worked ?? 'rounds')
         <div>
           <b class="words">{{ time }}</b><span
             :title="`by ${counted(pace.rows, 'row')} that were timed`"
-            >{{ pace.rows > 0 ? 'left, at your pace' : 'left, at the usual pace' }}</span
+            >{{
+              pace.rows > 0 || making.learned !== null
+                ? 'left, at your pace'
+                : 'left, at the usual pace'
+            }}</span
           >
         </div>
         <div v-if="tall">

@@ -33,7 +33,7 @@ const cost = computed(() => {
     stays.value,
     on.value.made,
   )
-  const { low, high } = paceOf(making.log)
+  const { low, high } = paceOf(making.log, making.learned)
   const time = hoursWords([(seconds * low) / 3600, (seconds * high) / 3600])
   const ends =
     tailMetres > 0

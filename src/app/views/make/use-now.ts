@@ -16,6 +16,7 @@ import { rowText } from '@core/pattern'
 import { useMaking } from '@app/stores/making.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
+import { useGlance } from './use-glance.ts'
 import { useRuns } from './use-runs.ts'
 import { useYarnsSaid } from './use-yarns-said.ts'
 
@@ -80,9 +81,11 @@ export function useNow() {
   })
   /** Where one stops after the row that was just done. */
   const check = computed(() => checks.value.find(({ row }) => row === making.on!.made - 1) ?? null)
+  const runs = useRuns(at)
+  useGlance({ title, about, count, runs: runs.runs })
   return {
     ...{ at, title, about, aboutShort, count, text, isWritten, mind, looks, check },
-    ...useRuns(at),
+    ...runs,
     ...useYarnsSaid(at),
   }
 }

@@ -12,6 +12,7 @@ import StitchField from '@app/parts/fields/StitchField.vue'
 import { useDraft } from '@app/parts/fields/use-draft.ts'
 import { readAmount, readLengthIn, readWhole } from '@app/parts/fields/read-typed.ts'
 import YarnSelect from '@app/parts/fields/YarnSelect.vue'
+import { learnedWords } from '@app/parts/learned/learned-words.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
 
@@ -59,6 +60,27 @@ const comes = computed(() => {
   )
   return `${each.join(', ')}: ${sourceWords[model.value.sourceOf(letter)]}.`
 })
+/** What finished bags taught of these yarns with this hook, in this hand; as if so many stitches had been pulled out. */
+const LEARNED_STITCHES = 100
+const learned = computed(() =>
+  workshop.workshop.learned.flatMap((one) => {
+    const of = design.value.yarns.find(({ name }) => name === one.yarn)
+    const fits = one.of === 'yarn-of-stitch' && one.hookMm === design.value.hookMm
+    const has = design.value.measured.some(
+      ({ stitch, yarn }) => stitch === one.stitch && yarn === of?.letter,
+    )
+    if (!of || !fits || has || one.hand !== workshop.words.hand) return []
+    return [{ ...one, ...learnedWords(one, workshop.words), letter: of.letter }]
+  }),
+)
+const takeLearned = (one: (typeof learned.value)[number]) =>
+  setAll([
+    ...design.value.measured,
+    {
+      ...{ how: 'unravelled', stitch: one.stitch, yarn: one.letter },
+      ...{ stitches: LEARNED_STITCHES, amount: one.value * 1000 * LEARNED_STITCHES },
+    },
+  ])
 /** What is being measured: how, and its figures until all are there. */
 const asking = ref<Measured['how'] | null>(null)
 const stitch = ref(design.value.swatches[0]?.stitch ?? 'sc')
@@ -102,6 +124,16 @@ function begin() {
         </button>
       </li>
     </ul>
+    <button
+      v-for="one in learned"
+      :key="one.id"
+      type="button"
+      class="link learned-yarn"
+      :title="one.rests"
+      @click="takeLearned(one)"
+    >
+      From {{ one.from }}: {{ one.what }}
+    </button>
     <template v-if="asking">
       <ChoiceOf v-model="asking" legend="How it was measured" :options="HOWS" />
       <StitchField v-model="stitch" label="Stitch" />
