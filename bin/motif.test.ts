@@ -3,7 +3,9 @@ import { spawnSync } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { printProject, projectOf } from '../src/core/project/index.ts'
+import { derive } from '@core/bag'
+import { compile, rowMade } from '@core/ledger'
+import { type LogEntry, printProject, projectOf } from '../src/core/project/index.ts'
 import { base, plain, tote } from '../src/core/testing/tote.ts'
 
 const root = new URL('..', import.meta.url).pathname
@@ -41,6 +43,26 @@ describe('motif lasts', () => {
     expect(yarns).toHaveLength(1)
     expect(yarns[0]).toMatchObject({ letter: 'A', roundsLeft: 0, lastTurn: 12 })
     expect(yarns[0]!.low! <= yarns[0]!.factor! && yarns[0]!.factor! <= yarns[0]!.high!).toBe(true)
+  })
+
+  it('says of a bag under way the very same as the page does', () => {
+    const yarns = tote().yarns.map((yarn) => ({ ...yarn, lots: unknownLot(100) }))
+    const parts = [base(), plain({ rounds: 20 }), plain({ id: 'top', stitch: 'dc', rounds: 2 })]
+    const design = tote({ yarns, parts })
+    const ledger = compile(design)
+    const piece = ledger.pieces[0]!
+    const after = { piece: 'bag', copy: 1, row: 'plain:4' } as const
+    const log: LogEntry[] = [
+      ...Array.from({ length: 12 }, (_, row) => rowMade(ledger, piece, row)),
+      { kind: 'supplied', how: 'wound off', yarn: 'A', grams: -15, ...after },
+      { kind: 'weighed', piece: 'bag', row: 'plain:4', yarn: 'A', grams: 62 },
+      { kind: 'supplied', how: 'joined', yarn: 'A', grams: 50, ...after },
+    ]
+    const { output } = motif('lasts', fileWith(printProject({ design, log })), '--json')
+    const { lasts } = derive({ design, log })
+    const known = lasts.filter(({ leftGrams }) => leftGrams !== null)
+    expect(known[0]).toMatchObject({ letter: 'A', leftGrams: 112 })
+    expect(JSON.parse(output).yarns).toEqual(JSON.parse(JSON.stringify(known)))
   })
 
   it.each([

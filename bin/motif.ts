@@ -96,10 +96,11 @@ program
   .command('lasts')
   .description('whether yarns last, by what was weighed on the way')
   .argument('<file>', 'a project file')
-  .requiredOption(
+  .option(
     '--weighed <what>',
-    '62 g of B left after round 30: B:62g@30; as often as weighed',
+    '62 g of B left after round 30: B:62g@30; as often as weighed, beside what the log has',
     several,
+    [],
   )
   .option(
     '--in-hand <what>',

@@ -233,3 +233,42 @@ test.describe('with no server', () => {
     await expect(page.locator('.sheet svg').first()).toBeVisible()
   })
 })
+
+test('what comes is read aloud by a voice of the device, and by no other', async ({ page }) => {
+  await page.addInitScript(() => {
+    const voices = [
+      { localService: false, lang: 'en-GB', name: 'Far away' },
+      { localService: true, lang: 'en-GB', name: 'Of this device' },
+    ]
+    const said: string[] = []
+    class Utterance {
+      voice: { name: string } | null = null
+      lang = ''
+      constructor(readonly text: string) {}
+    }
+    const speechSynthesis = {
+      getVoices: () => voices,
+      cancel: () => {},
+      speak: ({ text, voice }: Utterance) => said.push(`${voice?.name}: ${text}`),
+    }
+    Object.defineProperty(window, 'speechSynthesis', { value: speechSynthesis })
+    Object.assign(window, { SpeechSynthesisUtterance: Utterance, said })
+  })
+  const said = () => page.evaluate(() => (window as unknown as { said: string[] }).said)
+  await openDemo(page, 'Make')
+  await expect(title(page)).toHaveText('Round 1')
+  await press(page, 'Enter', 42)
+  expect(await said()).toEqual([])
+  await page.getByRole('button', { name: 'How I am led at work' }).click()
+  await page.getByLabel('Read aloud what comes').check()
+  await page.keyboard.press('Escape')
+  await page.locator('.make-view').focus()
+  await press(page, 'r', 2)
+  await press(page, 'Enter')
+  await expect(title(page)).toHaveText('Round 44')
+  expect(await said()).toEqual([
+    'Of this device: 2 A.',
+    'Of this device: 2 B.',
+    'Of this device: Round 44. 120 stitches. 1 C.',
+  ])
+})

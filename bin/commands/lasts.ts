@@ -51,21 +51,25 @@ function inHandIn(texts: readonly string[], design: Design): Map<string, number>
 export function lasts(path: string, { weighed, inHand = [], units, json }: LastsOptions): Outcome {
   const { design, log } = projectIn(path)
   const { ledger, paths } = derive({ design, log })
-  const list = [
-    ...weighingsOf(ledger, log).list,
-    ...weighed.map((text) => weighingIn(text, design, ledger)),
-  ]
+  const told = weighingsOf(ledger, log)
+  const said = weighed.map((text) => weighingIn(text, design, ledger))
+  // What is weighed now is all there is of it.
+  const supplied = new Map(
+    [...told.supplied].filter(([letter]) => said.every((one) => one.letter !== letter)),
+  )
+  const list = [...told.list, ...said]
   const all = lasting({ design, ledger, paths }, list, {
     inHand: inHandIn(inHand, design),
     made: madeRows(ledger, log),
+    supplied,
   })
   const called = calledOf(design)
-  const said = all.filter(({ leftGrams }) => leftGrams !== null)
-  if (said.length === 0) throw new Refusal('nothing was weighed that this bag has')
+  const known = all.filter(({ leftGrams }) => leftGrams !== null)
+  if (known.length === 0) throw new Refusal('nothing was weighed that this bag has')
   return {
     output: json
-      ? JSON.stringify({ yarns: said }, null, 1)
-      : said
+      ? JSON.stringify({ yarns: known }, null, 1)
+      : known
           .map((one) =>
             lastsWords(one, {
               yarn: `${one.letter} ${design.yarns.find(({ letter }) => letter === one.letter)!.name}`,
@@ -74,6 +78,6 @@ export function lasts(path: string, { weighed, inHand = [], units, json }: Lasts
             }),
           )
           .join('\n'),
-    wrong: said.some(({ lastTurn }) => lastTurn !== null),
+    wrong: known.some(({ lastTurn }) => lastTurn !== null),
   }
 }

@@ -39,15 +39,17 @@ const maybeUnzipped = (bytes: Uint8Array): Unzipped | null => {
 }
 const json = (value: unknown) => strToU8(JSON.stringify(value, null, 1))
 
-/** Everything that is kept, as one zip. @throws when storage refuses or does not answer */
-export async function backupZip(workshop: string): Promise<Uint8Array> {
-  const bags = await stores.bags.all()
+/** Everything that is kept, or one bag of it, as one zip. @throws when storage refuses or does not answer */
+export async function backupZip(workshop: string, only: string | null = null): Promise<Uint8Array> {
+  const bags = (await stores.bags.all()).filter(({ id }) => only === null || id === only)
   const files: Zippable = {
     'backup.json': json({
       ...{ format: FORMAT, version: VERSION, madeAt: new Date().toISOString() },
       bags: bags.map(({ id, record }) => ({ id, savedAt: record?.savedAt ?? 0 })),
     } satisfies Index),
-    'workshop.json': json((await stores.workshop.maybe(workshop))?.file ?? null),
+    ...(only === null
+      ? { 'workshop.json': json((await stores.workshop.maybe(workshop))?.file ?? null) }
+      : {}),
   }
   for (const { id, raw, record } of bags) {
     files[`bags/${id}.json`] = json(record?.file ?? raw)

@@ -100,7 +100,7 @@ export const keeping = {
   remove: (name: StoreName, id: string) => told(() => storeOf(name).remove(id)),
   put: (name: StoreName, id: string, raw: unknown) => told(() => storeOf(name).put(id, raw)),
   /** Everything in one zip; what such a zip holds; and bags out of it. */
-  backup: (workshop: string) => told(() => backupZip(workshop)),
+  backup: (workshop: string, only: string | null = null) => told(() => backupZip(workshop, only)),
   readBackup: (bytes: Uint8Array) => told(() => readBackup(bytes)),
   restore: (bytes: Uint8Array, take: Parameters<typeof restore>[1], sitting: string) =>
     told(() => restore(bytes, take, sitting)),

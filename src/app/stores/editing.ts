@@ -1,5 +1,6 @@
 import { ref, type Ref } from 'vue'
 import { type Edit, refusalText, partsOf } from '@core/design'
+import { LIMITS } from '@core/part'
 import {
   cancelGesture,
   type History,
@@ -52,7 +53,11 @@ export function useEditing(
       return result.ok
     },
     /** What was made or weighed goes into the log, which nothing takes back. */
-    note: (entries: readonly LogEntry[]) => step((now) => noted(now, entries)),
+    note(entries: readonly LogEntry[]) {
+      if ((history.value?.log.length ?? 0) + entries.length <= LIMITS.log)
+        return step((now) => noted(now, entries))
+      refusal.value = 'The log of this bag is full: begin a copy of it to go on.'
+    },
     undo() {
       const selection = history.value?.past.at(-1)?.selection ?? null
       step(undo)

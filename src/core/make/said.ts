@@ -1,6 +1,6 @@
 import { type Ledger, partOfRow, type Piece } from '../ledger/index.ts'
 import { runText, takesYarn } from '../pattern/index.ts'
-import { sides } from '../program/index.ts'
+import { sides, starts } from '../program/index.ts'
 import { stitchById, type Words } from '../stitch/index.ts'
 import { rowWord } from '../terms/index.ts'
 import { counted, listed, ordinal } from '../units/index.ts'
@@ -35,6 +35,22 @@ export function sideWords({ columns }: Piece, row: number, { hand }: Words): str
 /** "third of 5 repeats". */
 export const repeatWords = ([at, of]: readonly [number, number]): string =>
   `${['first', 'second', 'third', 'fourth', 'fifth', 'sixth'][at - 1] ?? ordinal(at)} of ${of} repeats`
+
+/** More markers than this are none. */
+const MOST_MARKERS = 12
+
+/** The markers that are moved up in a round: where it begins, and where repeats end; nothing where there are none to move. */
+export function markersWords(piece: Piece, row: number, { repeats }: RowSteps): string {
+  if (piece.worked === 'rows') return ''
+  const spiral = starts[piece.columns.start[row]!] === 'spiral'
+  const ends = repeats.slice(0, -1)
+  const within =
+    ends.length > 0 && ends.length < MOST_MARKERS
+      ? `after ${ends.length > 1 ? 'stitches' : 'stitch'} ${listed(ends)}`
+      : ''
+  const all = [...(spiral ? ['in the first stitch of the round'] : []), ...(within ? [within] : [])]
+  return all.length > 0 ? `Move the markers up: ${all.join(', and ')}.` : ''
+}
 
 /** Whether a row is one stitch all along, so that its runs are told by their yarns. */
 export const isOneStitch = ({ steps }: RowSteps): boolean =>

@@ -2,7 +2,10 @@
 import { useIntervalFn, usePreferredReducedMotion } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { printProject } from '@core/project'
-import { saveProjectFile } from '@app/export/save.ts'
+import { fileName } from '@app/export/file-name.ts'
+import { giveFile, saveProjectFile } from '@app/export/save.ts'
+import { failureOf, failureWords } from '@app/storage/answered.ts'
+import { ask, WORKSHOP } from '@app/storage/kept.ts'
 import { useProject } from '@app/stores/project.ts'
 import { type Code, codesOf } from './codes-of.ts'
 
@@ -19,6 +22,20 @@ const made = computed((): { readonly codes: readonly Code[]; readonly problem: s
     return { codes: [], problem: 'This bag is too large for codes: take it with you as a file.' }
   }
 })
+const problem = ref<string | null>(null)
+/** A backup of this bag alone. */
+async function withPictures() {
+  problem.value = null
+  try {
+    await project.saving.flush()
+    const bytes = await ask((api) => api.backup(WORKSHOP, project.id))
+    const content = new Blob([bytes as Uint8Array<ArrayBuffer>], { type: 'application/zip' })
+    const name = `${fileName(project.design!.name)}-with-pictures.zip`
+    await giveFile({ name, type: 'application/zip', content })
+  } catch (error) {
+    problem.value = `${failureWords[failureOf(error)]}, so no zip could be made.`
+  }
+}
 const at = ref(0)
 const step = (by: number) => {
   const many = made.value.codes.length
@@ -35,8 +52,8 @@ const { pause, resume, isActive } = useIntervalFn(() => step(1), SHOWN_MS, {
     <div class="hand-over">
       <p class="note">
         On the other device: the shelf, <b>Take over</b>. Hold its camera to these codes until it
-        has all of them; they come again and again, in any order. Pictures stay here; a backup has
-        them.
+        has all of them; they come again and again, in any order. Pictures do not go along: the zip
+        has them, and is taken under <b>Backup</b>.
       </p>
       <p v-if="made.problem" role="alert">{{ made.problem }}</p>
       <template v-else>
@@ -71,9 +88,13 @@ const { pause, resume, isActive } = useIntervalFn(() => step(1), SHOWN_MS, {
           </button>
         </div>
       </template>
-      <button type="button" class="button" @click="saveProjectFile(project.project!)">
-        As a file
-      </button>
+      <div class="code-acts">
+        <button type="button" class="button" @click="saveProjectFile(project.project!)">
+          As a file
+        </button>
+        <button type="button" class="button" @click="withPictures">With its pictures (zip)</button>
+      </div>
+      <p v-if="problem" role="alert">{{ problem }}</p>
     </div>
   </ElDialog>
 </template>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { hoursLeft, hoursWords, paceOf } from '@core/make'
+import { hoursLeft, hoursWords, isFree, paceOf } from '@core/make'
+import { type Snag, snagKey } from '@core/snag'
 import { lengthFigure, lengthUnit, counted } from '@core/units'
 import { rowWord } from '@core/terms'
+import SnagCard from '@app/parts/bag/SnagCard.vue'
 import { useMaking } from '@app/stores/making.ts'
 import { useProject } from '@app/stores/project.ts'
 import { useWorkshop } from '@app/stores/workshop.ts'
@@ -49,6 +51,17 @@ const tall = computed(() => {
       ? { mm: widthMm[row]! / Math.PI, what: 'across so far' }
       : { mm: alongMm[row]!, what: 'long so far' }
 })
+/** What keeps it from being worked, or runs out; without a plan also how it lies. */
+const MOST_SNAGS = 3
+const snags = computed(() => {
+  const { design, derived } = project.table!
+  const free = isFree(design)
+  const tells = ({ code, severity }: Snag) =>
+    severity === 'error' ||
+    code === 'yarn-short' ||
+    (free && /^(?:base|flare|loops|raised)/.test(code))
+  return derived.snags.filter(tells).slice(0, MOST_SNAGS)
+})
 const worked = computed(() => making.on?.piece.worked ?? 'rounds')
 </script>
 
@@ -82,6 +95,7 @@ const worked = computed(() => making.on?.piece.worked ?? 'rounds')
         </div>
       </div>
       <LastsLines />
+      <SnagCard v-for="snag in snags" :key="snagKey(snag)" :snag="snag" />
       <LogLines :log="making.log" :ledger="making.ledger" :yarns="project.table!.design.yarns" />
     </template>
   </aside>

@@ -3,7 +3,7 @@ import type { Now } from './use-now.ts'
 
 /** What comes next, what the yarns are doing, and what is worth a look. */
 const { now } = defineProps<{ now: Now }>()
-const { change, yarns, looks, mind } = now
+const { change, yarns, looks, mind, markers } = now
 </script>
 
 <template>
@@ -29,7 +29,8 @@ const { change, yarns, looks, mind } = now
           <b class="less">{{ looks[0].title }}</b>
           <p>{{ looks[0].text }}</p>
         </template>
-        <p v-else>Nothing in particular: go on.</p>
+        <p v-else-if="!markers">Nothing in particular: go on.</p>
+        <p v-if="markers">{{ markers }}</p>
       </template>
     </div>
   </section>

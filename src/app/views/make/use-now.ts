@@ -5,6 +5,7 @@ import {
   checkpointsOf,
   leftAt,
   looksAt,
+  markersWords,
   mindWords,
   partWords,
   repeatAt,
@@ -64,6 +65,9 @@ export function useNow() {
   const isWritten = computed(
     () => at.value !== null && partOfRow(at.value.piece, at.value.row).texts !== null,
   )
+  const markers = computed(() =>
+    at.value ? markersWords(at.value.piece, at.value.row, making.steps) : '',
+  )
   const mind = computed(() => (at.value ? mindWords(making.log, at.value.on) : null))
   const looks = computed(() =>
     at.value
@@ -84,7 +88,7 @@ export function useNow() {
   const runs = useRuns(at)
   useGlance({ title, about, count, runs: runs.runs })
   return {
-    ...{ at, title, about, aboutShort, count, text, isWritten, mind, looks, check },
+    ...{ at, title, about, aboutShort, count, text, isWritten, markers, mind, looks, check },
     ...runs,
     ...useYarnsSaid(at),
   }
