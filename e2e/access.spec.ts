@@ -26,6 +26,7 @@ for (const viewport of sizes)
       for (const name of ['Undo', 'Redo', 'Tally', 'Find an action', /^Words and units/])
         await expect(page.getByRole('button', { name, exact: true })).toBeInViewport({ ratio: 1 })
       if (viewport.width > 1000) return
+      await go(page, 'Pattern')
       await page.getByRole('button', { name: 'Tally' }).click()
       await expect(page.getByRole('complementary', { name: 'Tally' })).toBeVisible()
       await accessible(page)

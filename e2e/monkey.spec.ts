@@ -2,10 +2,12 @@ import type { Page } from '@playwright/test'
 import { expect, fileFrom, go, openDemo, saved, test } from './bag.ts'
 import { monkey, seeded, undoAll } from './monkey.ts'
 
-/** The bag as the file it would leave in. */
+/** The bag as the file it would leave in; what was made of it, which no undo takes back, aside. */
 async function file(page: Page): Promise<unknown> {
   await go(page, 'Pattern')
-  return JSON.parse((await fileFrom(page, 'Project as JSON')).bytes.toString())
+  const { log, ...rest } = JSON.parse((await fileFrom(page, 'Project as JSON')).bytes.toString())
+  expect(Array.isArray(log)).toBe(true)
+  return rest
 }
 
 // What cannot be clicked now will not be later either.

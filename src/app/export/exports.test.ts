@@ -99,6 +99,8 @@ describe('the ways out', () => {
       'booklet-text',
       'bag-png',
       'rounds-csv',
+      'log-csv',
+      'log-markdown',
       'palette',
       'project-json',
     ])

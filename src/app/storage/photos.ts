@@ -27,10 +27,12 @@ export async function photosOf(bag: string): Promise<ReadonlyMap<string, Blob>> 
   return of
 }
 
-/** Takes away what is of bags that are gone. */
+/** Takes away what is of bags that are gone; where storage refuses, it stays. */
 export async function forgetPhotos(bags: ReadonlySet<string>): Promise<void> {
-  const keys = await answered(photos.keys()).catch(() => [])
-  for (const key of keys)
-    if (!bags.has(key.slice(0, key.indexOf('/'))))
-      await answered(photos.removeItem(key)).catch(() => {})
+  try {
+    for (const key of await answered(photos.keys()))
+      if (!bags.has(key.slice(0, key.indexOf('/')))) await answered(photos.removeItem(key))
+  } catch {
+    // The next time.
+  }
 }

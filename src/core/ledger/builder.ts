@@ -254,6 +254,19 @@ export class PieceBuilder {
     return this.rowCount === 0 || lay(program, [below], ON).ok
   }
 
+  /** Whether a row that is there leaves as many as it would as it was planned; what does not come out as planned is plain. */
+  leftAsPlanned(
+    row: number,
+    program: Program,
+    { down = [] }: { readonly down?: readonly number[] } = {},
+  ): boolean {
+    const into = down.length > 0 ? down.map((many) => row - many) : [row - 1]
+    if (into.some((at) => at < 0)) return true
+    const below = this.leftBy(into)
+    const laid = lay(program, [below], ON)
+    return countOf(laid.ok ? laid.value.made : below) === this.rows.makes[row]
+  }
+
   private lay(program: Program, turned: boolean): Kept {
     const before = this.kept.get(program)
     if (before?.turned === turned && samePlaces(before.below, this.below)) return before

@@ -146,7 +146,9 @@ function inPart(
   }
   const wantsNext = ({ wants }: ToLay) => wants ?? wantsOf(builder.rowCount - from + 1)
   const canLay = (row: ToLay) => builder.canLay(row.program, wantsNext(row))
-  for (const row of toBeLaid(builder, { count, made, planOn, canLay })) {
+  const cameOutOtherwise = (planned: readonly ToLay[]) =>
+    planned.some(({ program }, i) => !builder.leftAsPlanned(from + i, program, wantsOf(i + 1)))
+  for (const row of toBeLaid(builder, { count, made, planOn, canLay, cameOutOtherwise })) {
     const wants = wantsNext(row)
     // On what is made a planned row may not come out any more.
     const comesOut = (made.length === 0 && !wants.down?.length) || canLay(row)
@@ -164,24 +166,26 @@ interface Planning {
   readonly made: readonly Made[]
   readonly planOn: (count: number) => Iterable<ToLay>
   readonly canLay: (row: ToLay) => boolean
+  /** Whether rows that are made came out on other counts than these, as they were planned, would have. */
+  readonly cameOutOtherwise: (planned: readonly ToLay[]) => boolean
 }
 
 /**
- * The rows of a part after those that are made. Where they came out on another count than was planned and the next does not go on from
+ * The rows of a part after those that are made. Where these came out on another count than was planned and the next does not go on from
  * them, the part is planned anew on what is there.
  */
 function* toBeLaid(
   builder: PieceBuilder,
-  { count, made, planOn, canLay }: Planning,
+  { count, made, planOn, canLay, cameOutOtherwise }: Planning,
 ): Iterable<ToLay> {
+  const planned: ToLay[] = []
   let nth = 0
   for (const row of planOn(count)) {
-    if (nth++ < made.length) continue
-    if (made.length > 0 && builder.count !== count && !canLay(row)) {
+    if (nth++ < made.length) planned.push(row)
+    else if (made.length > 0 && !canLay(row) && cameOutOtherwise(planned)) {
       yield* [...planOn(builder.count)].slice(nth - 1)
       return
-    }
-    yield row
+    } else yield row
   }
 }
 
@@ -402,15 +406,12 @@ function built(
       inPart(design, part, builder, { rises: !shape.lies, count, said, made: done }, () =>
         goesOn ? ofBase() : [],
       )
-    else
-      inPart(
-        design,
-        part,
-        builder,
-        { rises, count, said: null, made: done },
-        // Its own rows that are made already are no rows below it.
-        (on) => (goesOn ? ofBand(part, groundOf(part, on)) : []),
-      )
+    else {
+      // Its own rows that are made already are no rows below it.
+      const ground = groundOf(part, count)
+      const planOn = (on: number) => (goesOn ? ofBand(part, { ...ground, count: on }) : [])
+      inPart(design, part, builder, { rises, count, said: null, made: done }, planOn)
+    }
   }
   return builder.finish()
 }

@@ -42,10 +42,10 @@ describe('the JSON Schema', () => {
     expect([accepts(file({ log })), accepts.errors]).toEqual([true, null])
     const weighed = {
       ...{ kind: 'weighed', yarn: 'A', piece: 'bag', row: 'base:1' },
-      ...{ grams: 62.5, on: '2026-11-30' },
+      ...{ grams: 62.5, at: '2026-11-30T12:00:00.000Z' },
     }
     expect(accepts(file({ log: [...log, weighed, { ...weighed, grams: null }] }))).toBe(true)
-    expect(accepts(file({ log: [{ ...weighed, on: 'today' }] }))).toBe(false)
+    expect(accepts(file({ log: [{ ...weighed, at: 'today' }] }))).toBe(false)
     expect(accepts(file({ log: [{ ...log[0]!, side: 'both' }] }))).toBe(false)
     expect(accepts(file({ log: [{ ...log[0]!, work: [{ do: 'knit' }] }] }))).toBe(false)
   })

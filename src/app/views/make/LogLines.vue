@@ -22,6 +22,7 @@ const {
 const workshop = useWorkshop()
 const lines = computed(() =>
   log
+    .filter(({ kind }) => kind !== 'paused')
     .slice(-most)
     .toReversed()
     .map((entry, i) => ({

@@ -80,7 +80,7 @@ const worked = computed(() => making.on?.piece.worked ?? 'rounds')
         </div>
         <div>
           <b class="words">{{ time }}</b><span
-            :title="`by ${counted(pace.rows, 'row')} that were timed`"
+            :title="`Stitches alone, by ${counted(pace.rows, 'row')} that were timed; ends and sewing come on top`"
             >{{
               pace.rows > 0 || making.learned !== null
                 ? 'left, at your pace'

@@ -60,7 +60,7 @@ function rip() {
         hint="0: all of it is ripped"
       />
       <WholeField v-model="stitches" label="and stitches of the next" :min="0" :max="most" />
-      <p class="num note">{{ cost }} Put the loop on a marker before you pull.</p>
+      <p class="num note">{{ cost }} Clip a marker into the last stitch that stays, then pull.</p>
       <DialogEnd does="Rip back" leaves="Not now" @leave="open = false" />
     </form>
   </ElDialog>
