@@ -155,6 +155,7 @@ test('copies are told apart, and each is where it was', async ({ page }) => {
     .filter({ visible: true })
     .click()
   await expect(title(page)).toHaveText('Row 1')
+  await expect(page.locator('.make-view')).toBeFocused()
   await press(page, 'Enter', 3)
   await press(page, 's', 2)
   await page.getByRole('combobox', { name: 'What is worked' }).press('Enter')

@@ -22,8 +22,8 @@ export function useAloud(now: Now): void {
   const making = useMaking()
   const workshop = useWorkshop()
   watch(
-    () => [making.on?.piece.id, making.on?.copy, making.on?.made, making.done],
-    ([, , row], [, , before]) => {
+    [() => making.on?.made, () => making.done, () => making.on?.piece.id, () => making.on?.copy],
+    ([row], [before]) => {
       const voice = workshop.atWork.aloud ? ownVoice() : null
       if (!voice || making.isDone) return
       const said = new SpeechSynthesisUtterance(textOf(now, row !== before))
