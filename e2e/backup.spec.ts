@@ -86,7 +86,7 @@ test('a backup holds everything, and what it holds comes back or is joined', asy
   zip.file('backup.json', JSON.stringify(index))
   await give(page, 'backup.zip', await zip.generateAsync({ type: 'nodebuffer' }))
   const line = (name: string) => dialog(page).getByRole('row', { name: new RegExp(`^${name}`) })
-  await expect(line('Beater tote')).toContainText('1 entry of its log not here')
+  await expect(line('Beater tote')).toContainText('1 entry of its log is not here')
   await expect(line('Raffle bag')).toContainText('here, the very same')
   await expect(line('Horn tote')).toContainText('not on this shelf')
   await expect(line('torn')).toContainText('cannot be read')

@@ -2,7 +2,7 @@ import type { Yarn } from '../design/index.ts'
 import type { Ledger } from '../ledger/index.ts'
 import { type LogEntry, logKinds } from '../project/index.ts'
 import { type Catalogue, rowWord } from '../terms/index.ts'
-import { counted, printLength, printMasses, type System } from '../units/index.ts'
+import { counted, printLength, printMasses, printNumber, type System } from '../units/index.ts'
 import { placeOfId } from '../part/index.ts'
 import { maybeRowOf } from '../yarn/index.ts'
 import { leftBy } from './row-steps.ts'
@@ -58,6 +58,9 @@ const after = (words: LogWords, entry: { piece: string; row: string | null }): s
   entry.row === null
     ? 'at the beginning'
     : `after ${placeWords(words, entry).replace(/^[A-Z]/, (first) => first)}`
+/** As it was read off the scale. */
+const grams = (amount: number, { units }: LogWords): string =>
+  units === 'metric' ? `${printNumber(amount, 1)} g` : printMasses(amount, amount, units)
 const thens = {
   right: 'as planned',
   'next row': 'made up for in the next',
@@ -76,9 +79,9 @@ const said: Catalogue<Entries, LogWords, string> = {
   weighed: (entry, words) =>
     entry.grams === null
       ? `The weighing of ${yarnName(words, entry.yarn)} ${after(words, entry)} is taken back`
-      : `${yarnName(words, entry.yarn)}: ${printMasses(entry.grams, entry.grams, words.units)} left ${after(words, entry)}`,
+      : `${yarnName(words, entry.yarn)}: ${grams(entry.grams, words)} left ${after(words, entry)}`,
   supplied: (entry, words) =>
-    `${yarnName(words, entry.yarn)}: ${printMasses(Math.abs(entry.grams), Math.abs(entry.grams), words.units)} ${entry.how}`,
+    `${yarnName(words, entry.yarn)}: ${grams(Math.abs(entry.grams), words)} ${entry.how}`,
   counted: (entry, words) =>
     `${placeWords(words, entry)}: ${entry.count}${entry.count === entry.planned ? ', as planned' : ` where ${entry.planned} are planned, ${thens[entry.then]}`}${entry.why ? `. ${entry.why}` : ''}`,
   measured: (entry, words) =>

@@ -140,6 +140,7 @@ function take({ then, lastRow }: CountMend) {
       />
       <p class="num">
         Planned are <b>{{ planned }}</b>.
+        <template v-if="!isMade">It is noted as worked with this. </template>
         <template v-if="off !== 0"
           >{{ counted(Math.abs(off), 'stitch') }} {{ off > 0 ? 'too many' : 'too few' }}. Count once
           more, in tens with markers, before anything is ripped.</template

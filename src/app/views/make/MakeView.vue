@@ -56,11 +56,15 @@ const isOpen = computed({
   },
 })
 const back = () => making.back(stride.value)
+/** Before the first stitch there is nothing to count. */
+function askCount() {
+  if (making.on!.made > 0 || making.done > 0) asked.value = 'count'
+}
 useMakeKeys(() => sees.value === 'work' && asked.value === null && !free.value, {
   go: making.forward,
   tap: () => making.forward(stride.value),
   back,
-  count: () => (asked.value = 'count'),
+  count: askCount,
 })
 useWakeful(making.pause)
 useAloud(now)
@@ -90,7 +94,7 @@ useSpineFollows()
     <FreeRows v-else-if="free" />
     <DoneCard v-else-if="making.isDone" />
     <template v-else-if="now.at.value">
-      <CheckCard :now="now" @count="asked = 'count'" />
+      <CheckCard :now="now" @count="askCount" />
       <section class="card"><RowNow :now="now" :narrow="narrow" /></section>
       <section class="card chart-card">
         <RowChart :rows="narrow ? 7 : 9" @tap="making.forward(stride)" />
@@ -102,7 +106,7 @@ useSpineFollows()
         :thumb="narrow ? workshop.atWork.thumb : null"
         @go="making.forward"
         @back="back"
-        @count="asked = 'count'"
+        @count="askCount"
       />
     </template>
     <component :is="dialogs[asked]" v-if="asked" v-model="isOpen" />

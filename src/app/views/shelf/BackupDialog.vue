@@ -74,7 +74,9 @@ const isWords = ({ is, added, otherPlan, problem }: BackupBag): string =>
     same: 'here, the very same',
     differs: [
       added > 0
-        ? `${counted(added, 'entry').replace('entrys', 'entries')} of its log not here`
+        ? added === 1
+          ? '1 entry of its log is not here'
+          : `${added} entries of its log are not here`
         : '',
       otherPlan ? 'another plan' : '',
     ]
