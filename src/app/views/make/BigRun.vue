@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import RunChips from './RunChips.vue'
 import type { Now } from './use-now.ts'
 
 /** The run in hand, as large as it goes: what is left of it, and what comes then. */
 const { now } = defineProps<{ now: Now }>()
-const { big, change, yarns, looks, mind, runs } = now
+const { big, change, yarns, looks, mind } = now
 </script>
 
 <template>
@@ -27,16 +28,7 @@ const { big, change, yarns, looks, mind, runs } = now
         <template v-else-if="change">{{ change.title }}</template>
       </p>
     </div>
-    <ol class="small-runs" aria-label="Runs">
-      <li
-        v-for="run in runs"
-        :key="run.key"
-        :class="run.is"
-        :style="{ '--run': run.colour, color: run.is === 'done' ? undefined : run.ink }"
-      >
-        {{ run.text }}
-      </li>
-    </ol>
+    <RunChips :now="now" small />
     <p class="aside">
       <b v-if="mind">{{ mind }}</b>
       <b v-else-if="looks[0]">{{ looks[0].title }}</b>
@@ -76,32 +68,6 @@ const { big, change, yarns, looks, mind, runs } = now
 }
 .big-run .then b {
   color: var(--ink);
-}
-.small-runs {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 5px;
-  max-height: 76px;
-  margin: 0;
-  padding: 3px;
-  overflow: auto;
-  list-style: none;
-}
-.small-runs li {
-  padding: 0 9px;
-  border-radius: 5px;
-  background: var(--run);
-  box-shadow: inset 0 0 0 1px rgb(0 0 0 / 16%);
-  font: 650 16px/30px var(--font-text);
-}
-.small-runs .done {
-  background: color-mix(in srgb, var(--run) 22%, #fff);
-  color: #454e49;
-}
-.small-runs .here {
-  box-shadow:
-    0 0 0 2px #fff,
-    0 0 0 4px var(--marker);
 }
 .big-run .aside {
   padding: 9px 13px;

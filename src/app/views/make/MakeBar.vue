@@ -5,6 +5,7 @@ import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import PopUnder from '@app/parts/page/PopUnder.vue'
 import { useMaking } from '@app/stores/making.ts'
 import AtWorkFields from './AtWorkFields.vue'
+import MakeActs from './MakeActs.vue'
 import type { Asked } from './asked.ts'
 
 /** Above the work: what is seen, which piece is worked, and what else can be done while one works. */
@@ -52,17 +53,7 @@ const acts = [
       >
     </ElSelect>
     <span class="room" />
-    <template v-if="!narrow">
-      <button
-        v-for="{ what, title } in acts.slice(1, -1)"
-        :key="what"
-        type="button"
-        class="button"
-        @click="emit('ask', what)"
-      >
-        {{ title }}
-      </button>
-    </template>
+    <MakeActs v-if="!narrow" :acts="acts.slice(1, -1)" @ask="emit('ask', $event)" />
     <PopUnder :width="190">
       <template #button>
         <button type="button" class="icon-button" aria-label="What else can be done">
@@ -70,15 +61,7 @@ const acts = [
         </button>
       </template>
       <div class="make-acts">
-        <button
-          v-for="{ what, title } in narrow ? acts : acts.slice(-1)"
-          :key="what"
-          type="button"
-          class="button"
-          @click="emit('ask', what)"
-        >
-          {{ title }}
-        </button>
+        <MakeActs :acts="narrow ? acts : acts.slice(-1)" @ask="emit('ask', $event)" />
       </div>
     </PopUnder>
     <PopUnder :width="300">
