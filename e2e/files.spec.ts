@@ -59,5 +59,5 @@ test('chart, rounds and project are read by other readers', async ({ page }) => 
   expect(rounds[19]).toMatchObject({ round: '20', part: 'Base', uses: '114', makes: '120' })
 
   const project = JSON.parse((await fileFrom(page, 'Project as JSON')).bytes.toString())
-  expect(project).toMatchObject({ format: 'ample-motif-project', version: 17 })
+  expect(project).toMatchObject({ format: 'ample-motif-project', version: 18 })
 })

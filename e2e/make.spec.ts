@@ -1,31 +1,13 @@
-import type { BrowserContext, Page } from '@playwright/test'
+import type { Page } from '@playwright/test'
 import { accessible, expect, fileFrom, go, openBag, openDemo, test } from './bag.ts'
+import { count, killed, offline, panel, press, title } from './at-work.ts'
 
 /* The work-along by keyboard, pedal and thumb: what it says, what it notes, and that nothing is lost. */
 
-const title = (page: Page) => page.locator('.make-view h1')
-const count = (page: Page) => page.locator('.row-now .count')
-const panel = (page: Page) => page.getByRole('complementary', { name: 'How far it is' })
 const logLines = (page: Page) => page.locator('.log-lines div')
-const press = async (page: Page, key: string, times = 1) => {
-  for (let i = 0; i < times; i++) await page.keyboard.press(key)
-}
 const ask = (page: Page, name: string) =>
   page.locator('.make-bar').getByRole('button', { name }).click()
 const dialog = (page: Page) => page.getByRole('dialog')
-/** A tab that is killed: nothing of it is asked to store anything. */
-async function killed(page: Page, context: BrowserContext): Promise<Page> {
-  const address = page.url()
-  const client = await context.newCDPSession(page)
-  const gone = page.waitForEvent('crash')
-  void client.send('Page.crash').catch(() => {})
-  await gone
-  const next = await context.newPage()
-  await next.goto(address)
-  await expect(title(next)).toBeVisible()
-  return next
-}
-
 test('a row is worked by keys: runs, repeats and rows, and back the same way', async ({ page }) => {
   await openDemo(page, 'Make')
   await expect(title(page)).toHaveText('Round 1')
@@ -183,17 +165,11 @@ test.describe('with no server', () => {
 
   test('thirty rounds at both sizes, with a reload, a killed tab and a second one between: nothing is lost', async ({
     page: first,
-    context,
   }) => {
     let page = first
     await openDemo(page, 'Make')
     await expect(title(page)).toHaveText('Round 1')
-    await page.evaluate(async () => {
-      const { active } = await navigator.serviceWorker.ready
-      if (active!.state !== 'activated')
-        await new Promise((resolve) => active!.addEventListener('statechange', resolve))
-    })
-    await context.setOffline(true)
+    await offline(page)
     await press(page, 'Enter', 9)
     await press(page, 's', 5)
     await expect(page.locator('.saved')).toHaveText('offline, kept here')
@@ -206,7 +182,7 @@ test.describe('with no server', () => {
     await press(page, 'Enter', 6)
     await press(page, 's', 3)
     await expect(title(page)).toHaveText('Round 16')
-    page = await killed(page, context)
+    page = await killed(page)
     await expect(title(page)).toHaveText('Round 16')
     await page.setViewportSize({ width: 390, height: 844 })
     await expect(page.locator('.big-run .run')).toBeVisible()
@@ -214,7 +190,7 @@ test.describe('with no server', () => {
     const done = page.getByRole('button', { name: /^Done/ })
     await press(page, 'Enter')
     await expect(title(page)).toHaveText('Round 17')
-    const second = await context.newPage()
+    const second = await page.context().newPage()
     await second.goto(page.url())
     await expect(title(second)).toHaveText('Round 17')
     await second.close()

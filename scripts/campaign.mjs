@@ -26,6 +26,7 @@ const parts = [
   ],
   ['build', 5, node, 'scripts/build.mjs'],
   ['every view', 30, tool('playwright'), 'test', 'every-view', '--grep', 'every view'],
+  ['at the hook', 30, tool('playwright'), 'test', 'long-work'],
   ['monkey', 60, tool('playwright'), 'test', 'monkey'],
   ['kills', 20, tool('tsx'), 'bench/kills.ts'],
   ['pauses', 10, tool('tsx'), 'bench/pauses.ts'],

@@ -85,7 +85,7 @@ const said: Catalogue<Entries, LogWords, string> = {
   counted: (entry, words) =>
     `${placeWords(words, entry)}: ${entry.count}${entry.count === entry.planned ? ', as planned' : ` where ${entry.planned} are planned, ${thens[entry.then]}`}${entry.why ? `. ${entry.why}` : ''}`,
   measured: (entry, words) =>
-    `${printLength(entry.mm, words.units)} ${entry.what} ${after(words, entry)}, planned ${printLength(entry.plannedMm, words.units)}`,
+    `${printLength(entry.mm, words.units)} ${entry.what === 'loaded' ? 'tall as it hangs, filled,' : entry.what} ${after(words, entry)}, planned ${printLength(entry.plannedMm, words.units)}`,
   noted: ({ text }) => text,
   photo: (entry, words) => `Photo ${after(words, entry)}${entry.text ? `: ${entry.text}` : ''}`,
 }

@@ -5,6 +5,7 @@ import type { LogEntry } from '../project/index.ts'
 import { base, plain, tote } from '../testing/tote.ts'
 import { CAMPAIGN, tries } from '../testing/tries.ts'
 import {
+  driftSeries,
   hoursLeft,
   hoursWords,
   maybeLearnedShare,
@@ -94,6 +95,8 @@ describe('what a bag teaches', () => {
     ...Array.from({ length: 9 }, (_, row) => made(row)),
     { kind: 'measured', ...after, what: 'wide', mm: 126, plannedMm: 120 },
     { kind: 'measured', ...after, what: 'wide', mm: 123, plannedMm: 120 },
+    { kind: 'measured', ...after, what: 'tall', mm: 126, plannedMm: 120 },
+    { kind: 'measured', ...after, what: 'loaded', mm: 138.6, plannedMm: 120 },
     made(9, 288),
     { kind: 'weighed', piece: 'bag', row: 'plain:2', yarn: 'A', grams: 20 },
   ]
@@ -117,11 +120,18 @@ describe('what a bag teaches', () => {
     expect(of('stitch-width')!.value).toBeCloseTo((5.25 + 5.125) / 2, 9)
   })
   it('is a swatch where width and height were both measured', () => {
-    expect(swatchesTaught(taught)).toEqual([])
     const width = of('stitch-width')!
-    const [kept] = swatchesTaught([...taught, { ...width, of: 'row-height', value: 5 }])
+    expect(swatchesTaught([width])).toEqual([])
+    const others = taught.filter((one) => one.of !== 'row-height')
+    const [kept] = swatchesTaught([...others, { ...width, of: 'row-height', value: 5 }])
     expect(kept).toMatchObject({ name: 'Drum blue, Test tote', swatch: { rows: 20, stitch: 'sc' } })
+    expect(kept!.swatch.stretch).toBe(of('stretch')!.value)
     expect(kept!.swatch.stitches).toBeCloseTo(100 / width.value, 9)
+  })
+  it('is by how much it hangs longer than it lay', () => {
+    // 126 mm lying, where 120 were planned; 138.6 mm with what it will carry: a tenth more.
+    expect(of('stretch')!.value).toBeCloseTo(0.1, 9)
+    expect(driftSeries(ledger, log).map(({ what }) => what)).toEqual(['wide', 'wide', 'tall'])
   })
   it('is how long a stitch takes, and that is where the next bag begins', () => {
     expect(of('minutes-of-stitch')).toMatchObject({ stitch: 'sc', times: 1, yarn: null })

@@ -10,7 +10,7 @@ import {
 } from '../design/index.ts'
 import { gaugeNeedOf, type Ledger, partOfRow, type Piece } from '../ledger/index.ts'
 import { LIMITS } from '../part/index.ts'
-import { historyOf, projectOf, tryCommit } from '../project/index.ts'
+import { historyOf, type Measure, projectOf, tryCommit } from '../project/index.ts'
 import { rowWord } from '../terms/index.ts'
 import { counted, TEN_CM } from '../units/index.ts'
 import type { WorkOn } from './work-on.ts'
@@ -118,7 +118,7 @@ function plainAfter(design: Design, band: BandPart, rounds: number, what: string
 
 /** A length measured on the bag, and what it was planned to be. */
 export interface OnBag {
-  readonly what: 'wide' | 'tall'
+  readonly what: Measure
   readonly mm: number
   readonly plannedMm: number
 }
@@ -127,17 +127,15 @@ export interface OnBag {
 export function plannedOn(
   { columns, worked }: Piece,
   row: number,
-): Readonly<Record<OnBag['what'], number>> {
+): Readonly<Record<Measure, number>> {
   const { widthMm, heightMm, alongMm } = columns
-  return {
-    wide: worked === 'rounds' ? widthMm[row]! / 2 : widthMm[row]!,
-    tall: heightMm[row]! > 0 ? heightMm[row]! : alongMm[row]!,
-  }
+  const tall = heightMm[row]! > 0 ? heightMm[row]! : alongMm[row]!
+  return { wide: worked === 'rounds' ? widthMm[row]! / 2 : widthMm[row]!, tall, loaded: tall }
 }
 
 /**
  * The swatches with the gauge that was measured on the bag in the place of that of its part: its stitch is so much wider or its rows so
- * much taller than they were taken to be. Null where the row is of no part of the design.
+ * much taller than they were taken to be, or it stretches by so much under what it carries. Null where the row is of no part of the design.
  */
 export function maybeMeasuredGauge(
   design: Design,
@@ -156,7 +154,8 @@ export function maybeMeasuredGauge(
   const tall = gauge.rowHeightMm * (what === 'tall' ? by : 1)
   const swatch: Swatch = {
     ...{ stitch, fabric, yarn: old?.yarn ?? yarn, hookMm: design.hookMm },
-    ...{ washed: old?.washed ?? false, stretch: old?.stretch ?? null, lean: old?.lean ?? null },
+    ...{ washed: old?.washed ?? false, lean: old?.lean ?? null },
+    stretch: what === 'loaded' ? Math.min(1, Math.max(0, by - 1)) : (old?.stretch ?? null),
     ...{ stitches: TEN_CM / wide, stitchesOverMm: TEN_CM, rows: TEN_CM / tall, rowsOverMm: TEN_CM },
   }
   const others = design.swatches.filter(

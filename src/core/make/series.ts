@@ -1,5 +1,5 @@
 import type { Ledger } from '../ledger/index.ts'
-import { type LogEntry, madeIn, weighedIn } from '../project/index.ts'
+import { type LogEntry, madeIn, type Measure, weighedIn } from '../project/index.ts'
 import { maybeRowOf } from '../yarn/index.ts'
 import { usualSeconds } from './pace.ts'
 import { leftBy } from './row-steps.ts'
@@ -36,9 +36,9 @@ export const paceSeries = (log: readonly LogEntry[]): Point[] =>
 export const driftSeries = (
   ledger: Ledger,
   log: readonly LogEntry[],
-): (Point & { readonly what: 'wide' | 'tall' })[] =>
+): (Point & { readonly what: Measure })[] =>
   log.flatMap((entry) => {
-    if (entry.kind !== 'measured') return []
+    if (entry.kind !== 'measured' || entry.what === 'loaded') return []
     const at = numberOf(ledger, entry.piece, entry.row)
     return at === null ? [] : [{ x: at, y: entry.mm / entry.plannedMm - 1, what: entry.what }]
   })

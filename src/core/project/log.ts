@@ -87,10 +87,13 @@ export class Counted extends AfterRow {
   @OrNull() @Text(300) readonly why!: string | null
 }
 
-/** What was measured on the bag, where so much was planned. */
+export const measures = ['wide', 'tall', 'loaded'] as const
+export type Measure = (typeof measures)[number]
+
+/** What was measured on the bag, where so much was planned: lying, or how tall it hangs with what it will carry in it. */
 export class Measured extends AfterRow {
   @OneOf(['measured']) readonly kind!: 'measured'
-  @OneOf(['wide', 'tall']) readonly what!: 'wide' | 'tall'
+  @OneOf(measures) readonly what!: Measure
   @Amount(0.5, LIMITS.lengthMm) readonly mm!: number
   @Amount(0.5, LIMITS.lengthMm) readonly plannedMm!: number
 }

@@ -410,6 +410,9 @@ function moments(document: Document): Document {
   return { ...next, log: log.map(withMoment) } as Document
 }
 
+/** Version 18: what a bag measures hanging with something in it. */
+const loaded = (document: Document): Document => ({ ...document, version: 18 })
+
 /** Step n − 1 takes a document of version n to version n + 1. Without gaps; a step is never changed once released. */
 export const migrations: readonly Migration[] = [
   severalSwatches,
@@ -428,4 +431,5 @@ export const migrations: readonly Migration[] = [
   cordsMade,
   noted,
   moments,
+  loaded,
 ]

@@ -5,7 +5,7 @@ import type { AtWork, Print, Settings, Workshop } from './workshop.ts'
 /* What can be said of a workshop without knowing how it is read. */
 
 /** The file of a workshop, by its name and version. */
-export const workshopHead: DocumentHead = { format: 'ample-motif-workshop', version: 6 }
+export const workshopHead: DocumentHead = { format: 'ample-motif-workshop', version: 7 }
 
 /** A workshop in which nothing is kept yet. */
 export const emptyWorkshop: Workshop = {

@@ -79,12 +79,15 @@ function atWork(document: AnyVersion): AnyVersion {
   } as AnyVersion
 }
 
+/** Version 7: what was learned of stretch. */
+const stretches = (document: AnyVersion): AnyVersion => ({ ...document, version: 7 })
+
 /** The file of a workshop. */
 export const workshopKind: DocumentKind<Workshop> = {
   ...workshopHead,
   called: 'an Ample Motif workshop',
   of: Workshop,
-  migrations: [wholePatterns, roundOffsets, lotsInHand, printing, atWork],
+  migrations: [wholePatterns, roundOffsets, lotsInHand, printing, atWork, stretches],
   faults: workshopFaults,
 }
 

@@ -114,7 +114,7 @@ describe('the workshop file', () => {
     expect(faults({ format: 'ample-motif-project' })).toEqual([
       'file is not an Ample Motif workshop',
     ])
-    expect(faults({ version: 7 })[0]).toContain('version 7 is newer')
+    expect(faults({ version: 8 })[0]).toContain('version 8 is newer')
     expect(faults({ patterns: [{ ...pattern, multiple: 0 }] })[0]).toContain('patterns[0].multiple')
     expect(faults({ patterns: [pattern, pattern] })).toEqual(['patterns[1].id is there twice'])
     expect(faults({ motifs: [{ ...motif, width: 2 }] })).toEqual([

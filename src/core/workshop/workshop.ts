@@ -87,9 +87,10 @@ export class KeptSwatch {
   @One(() => Swatch) readonly swatch!: Swatch
 }
 
-/** Kinds of values that work teaches: lengths in mm, yarn in metres, time in minutes, each of one stitch. */
+/** Kinds of values that work teaches: lengths in mm, yarn in metres, time in minutes, stretch as a share, each of one stitch. */
 export const learnedKinds = [
-  ...(['stitch-width', 'row-height', 'yarn-of-stitch', 'minutes-of-stitch', 'lean'] as const),
+  ...(['stitch-width', 'row-height', 'yarn-of-stitch', 'minutes-of-stitch'] as const),
+  ...(['stretch', 'lean'] as const),
 ] as const
 export type LearnedKind = (typeof learnedKinds)[number]
 

@@ -17,10 +17,13 @@ const kinds: Readonly<Record<LearnedKind, (one: Said, stitch: string, words: Wor
     `${printLength(value * 1000, units)} of yarn in a ${stitch}`,
   'minutes-of-stitch': ({ value }, stitch) =>
     `${printNumber(value * 100, 1)} minutes for 100 ${stitch}`,
+  stretch: ({ value }, stitch) =>
+    `${stitch} hangs ${printNumber(100 * value, 1)} % longer with what it carries`,
   lean: ({ value }, stitch) => `rounds of ${stitch} lean by ${printNumber(value, 2)} of a stitch`,
 }
 const times: Readonly<Record<LearnedKind, string>> = {
-  ...{ 'stitch-width': 'measurement', 'row-height': 'measurement', lean: 'measurement' },
+  ...{ 'stitch-width': 'measurement', 'row-height': 'measurement' },
+  ...{ stretch: 'measurement', lean: 'measurement' },
   ...{ 'yarn-of-stitch': 'weighing', 'minutes-of-stitch': 'timed row' },
 }
 

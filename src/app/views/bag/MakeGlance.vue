@@ -1,10 +1,18 @@
 <script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
 import { inkOn } from '@core/colour'
 import { maybeSeen } from '@app/storage/place-note.ts'
+import { keepEarly, takeEarly } from '@app/stores/early-keys.ts'
 
 /** Where one was at work, as it was seen last: until the bag is worked out. */
 const { bag } = defineProps<{ bag: string }>()
 const seen = maybeSeen(bag)
+
+takeEarly()
+useEventListener('keydown', ({ key, repeat, ctrlKey, metaKey, altKey, target }: KeyboardEvent) => {
+  const other = repeat || ctrlKey || metaKey || altKey
+  if (seen && !other && target === document.body) keepEarly(key)
+})
 </script>
 
 <template>

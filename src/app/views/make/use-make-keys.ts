@@ -1,5 +1,7 @@
 import { useEventListener } from '@vueuse/core'
+import { onMounted } from 'vue'
 import type { Stride } from '@core/make'
+import { takeEarly } from '@app/stores/early-keys.ts'
 import { keyAsks } from './strides.ts'
 
 /** What takes keys of its own. */
@@ -18,14 +20,21 @@ export function useMakeKeys(
     readonly count: () => void
   },
 ): void {
+  /** Whether the key asked for something. */
+  function press(key: string, repeat: boolean): boolean {
+    const asks = keyAsks(key)
+    if (asks === null) return false
+    if (repeat && asks !== 'back') return true
+    if (asks === 'tap' || asks === 'back' || asks === 'count') does[asks]()
+    else does.go(asks)
+    return true
+  }
+  onMounted(() => {
+    for (const key of takeEarly()) if (isOn()) press(key, false)
+  })
   useEventListener('keydown', (event: KeyboardEvent) => {
     const held = event.ctrlKey || event.metaKey || event.altKey
     if (!isOn() || held || isElsewhere(event.target)) return
-    const asks = keyAsks(event.key)
-    if (asks === null) return
-    event.preventDefault()
-    if (event.repeat && asks !== 'back') return
-    if (asks === 'tap' || asks === 'back' || asks === 'count') does[asks]()
-    else does.go(asks)
+    if (press(event.key, event.repeat)) event.preventDefault()
   })
 }
