@@ -1,7 +1,7 @@
 /** The direction of dependencies: each layer may use those before it, and a core folder only through its index.ts. */
 const layers = [
   ['units', 'solver', 'measure', 'terms', 'notation', 'document', 'paper'],
-  ['stitch', 'chart', 'motif', 'mosaic'],
+  ['stitch', 'chart', 'motif', 'mosaic', 'manners'],
   ['part'],
   ['shape'],
   ['program'],

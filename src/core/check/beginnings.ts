@@ -21,7 +21,10 @@ export function beginsPiece(items: readonly Work[]): boolean {
 }
 
 /** A short chain that ends a row before it is turned or joined is how the next one starts. */
-export function carriedOver({ items, unread }: ReadWork): { read: ReadWork; chain: Work | null } {
+export function carriedOver({ items, unread, past }: ReadWork): {
+  read: ReadWork
+  chain: Work | null
+} {
   const at = items.findLastIndex(({ kind }) => kind !== 'note')
   const chain = items[at]
   const says = (i: number, ...whats: string[]) => {
@@ -30,6 +33,6 @@ export function carriedOver({ items, unread }: ReadWork): { read: ReadWork; chai
   }
   const carries = says(at + 1, 'turn') || says(at - 1, 'join', 'turn')
   if (chain?.kind !== 'chain' || chain.count > 5 || at === 0 || !carries)
-    return { read: { items, unread }, chain: null }
-  return { read: { items: items.toSpliced(at, 1), unread }, chain }
+    return { read: { items, unread, past }, chain: null }
+  return { read: { items: items.toSpliced(at, 1), unread, past }, chain }
 }

@@ -7,7 +7,7 @@ import {
   type Specials,
 } from '../notation/index.ts'
 import type { RowLine } from './lines.ts'
-import type { Problem } from './problem.ts'
+import { found, type Problem } from './problem.ts'
 import { readingsOf } from './readings.ts'
 import { rowProblems } from './row-problems.ts'
 
@@ -16,6 +16,8 @@ export interface Ground {
   /** What may lie below it, likeliest first; null where it is not known. */
   readonly belows: readonly (readonly Place[] | null)[]
   readonly groups: readonly number[] | null
+  /** What each place below was made as. */
+  readonly words: () => readonly string[] | null
   readonly startingChain: boolean | null
   /** Rows there are below; null where it is not known. */
   readonly depth: number | null
@@ -25,7 +27,26 @@ export interface Ground {
 export interface BestReading {
   readonly meaning: Meaning
   readonly problems: readonly Problem[]
+  /** What it costs to read it so; 0 where everything is plain and adds up. */
+  readonly cost: number
 }
+
+/** What makes a reading less likely. One fault is likelier than three odd readings, and dearer than one. */
+export const COSTS = {
+  fault: 10,
+  /** What is not understood hides what it does. */
+  unread: 14,
+  /** A way to read a row that few mean. */
+  odd: 4,
+  /** Another of what may lie below. */
+  below: 0.1,
+  /** A total told from the work in another way, or none where there may be one. */
+  total: 2,
+} as const
+
+/** Words that stand in the way are told rather than all of the clause they stand in. */
+const unreadCost = ({ unread }: ReadWork): number =>
+  unread.length === 0 ? COSTS.unread - 2 : COSTS.unread
 
 /** Problems, the first error with what its starting chain would have to be. */
 const withChain = (
@@ -36,26 +57,72 @@ const withChain = (
   return problems.map((one, i) => (i === at ? ({ ...one, startingChain } as Problem) : one))
 }
 
-/** A row over each of what may lie below it, in each way it can be read: the first without faults, else the plainest. */
+/** Whether what was read of a row accounts for it: all of what lies below, and its total. */
+export const accounts = (
+  { available, makes, made }: Meaning,
+  { stated }: Pick<RowLine, 'stated'>,
+  problems: readonly Problem[],
+): boolean =>
+  available !== null &&
+  makes !== null &&
+  made.length > 0 &&
+  stated !== null &&
+  !problems.some(({ severity }) => severity === 'error')
+
+/** The words a row was read without. */
+const wordsOf = (text: string, spans: readonly { from: number; to: number }[]): string[] => [
+  ...new Set(spans.map(({ from, to }) => text.slice(from, to).trim()).filter(Boolean)),
+]
+
+/** What is said of what was not read: passed over where the rest accounts for the row, else what stands in the way. */
+function aside(line: RowLine, read: ReadWork, isRead: boolean): Problem[] {
+  const all = [...read.unread, ...read.past].sort((a, b) => a.from - b.from)
+  if (all.length === 0) return []
+  const words = wordsOf(line.text, all)
+  const [first] = all
+  const place = {
+    from: Math.min(first!.from, Math.max(0, line.text.length - 1)),
+    to: Math.max(
+      Math.min(first!.to, line.text.length),
+      Math.min(first!.from + 1, line.text.length),
+    ),
+  }
+  if (isRead) return [found('read-past', { words }, place)]
+  return [found('unread', { words, known: read.past.length === 0 }, place)]
+}
+
+/** A row over each of what may lie below it, in each way it can be read: the cheapest. */
 export function bestReading(line: RowLine, read: ReadWork, ground: Ground): BestReading {
-  const { belows, groups, startingChain, depth, specials } = ground
+  const { belows, groups, words, startingChain, depth, specials } = ground
   const round = line.what === 'round'
-  const over = (below: readonly Place[] | null, more: MeaningOptions) => {
-    const meaning = meaningOf(read.items, below, { startingChain, groups, round, ...more })
-    const problems = rowProblems(meaning, read.unread, line, depth, specials)
-    return { meaning, problems, fits: !problems.some(({ severity }) => severity === 'error') }
+  const partly = read.unread.length + read.past.length > 0
+  const over = (
+    below: readonly Place[] | null,
+    more: MeaningOptions,
+    cost: number,
+  ): BestReading => {
+    const named = more.byName ? { words: words() } : {}
+    const meaning = meaningOf(read.items, below, {
+      ...{ startingChain, groups, round, ...more, ...named },
+    })
+    const counted = rowProblems(meaning, line, depth, specials)
+    if (partly && !accounts(meaning, line, counted))
+      return { meaning, problems: aside(line, read, false), cost: cost + unreadCost(read) }
+    const faults = counted.filter(({ severity }) => severity === 'error').length
+    const problems = partly ? [...counted, ...aside(line, read, true)] : counted
+    return { meaning, problems, cost: cost + (faults > 0 ? COSTS.fault : 0) }
   }
   let plainest: BestReading | null = null
   for (const { options, says } of readingsOf(read.items, startingChain))
-    for (const below of belows) {
-      const one = over(below, options)
-      if (one.meaning.tooLong || read.unread.length > 0) return one
-      if (one.fits) {
-        if (says === null) return one
-        if ('problem' in says) return { ...one, problems: [...one.problems, says.problem] }
-        return { ...plainest!, problems: withChain(plainest!.problems, says.startingChain) }
-      }
+    for (const [i, below] of belows.entries()) {
+      const one = over(below, options, i * COSTS.below)
+      if (one.meaning.tooLong) return one
       plainest ??= one
+      if (one.cost >= COSTS.fault) continue
+      if (says === null) return one
+      const cost = one.cost + COSTS.odd
+      if ('problem' in says) return { ...one, problems: [...one.problems, says.problem], cost }
+      return { ...plainest, problems: withChain(plainest.problems, says.startingChain) }
     }
   return plainest!
 }

@@ -162,12 +162,14 @@ describe('what a checker must catch', () => {
     )
   })
 
-  it('says what it expected in the words the pattern is in', () => {
+  it('reads past what it does not know where the rest accounts for the row, and says what stands in the way where it does not', () => {
     const text = 'Rnd 1: 12 dc in ring (12)\nRnd 2: 12 dc wibble (12)'
     const [problem] = checkPattern(text, { terms: 'uk' }).rows[1]!.problems
-    expect(problem).toMatchObject({ code: 'unread', facts: { text: 'wibble' } })
-    expect(problemText(problem!, 'uk').message).not.toMatch(/\bskip\b/)
-    expect(problemText(problem!, 'us').message).toContain('wibble')
+    expect(problem).toMatchObject({ code: 'read-past', facts: { words: ['wibble'] } })
+    const [lost] = checkPattern(text.replace('(12)\nRnd 2: 12', '(12)\nRnd 2: 11')).rows[1]!
+      .problems
+    expect(lost).toMatchObject({ code: 'unread', facts: { words: ['wibble'] } })
+    expect(problemText(lost!, 'uk').message).toBe('I do not know this word: “wibble”.')
   })
 
   it('tells what a row uses and leaves, its units and its yarns', () => {
@@ -190,7 +192,7 @@ describe('what a checker must catch', () => {
     const numbers = (text: string) => checkPattern(text).rows.map(({ row, ok }) => (ok ? row : -1))
     const base = 'Ch 11.\nRow 1: sc in 2nd ch from hook and in each ch across (10)\n'
     expect(numbers(`${base}Row 2: ch 1, turn, hdc across\nRep last 2 rows twice`)).toEqual([
-      1, 2, -1, 4, -1, 6,
+      1, 2, -1, 4, -1, -1,
     ])
     expect(numbers(`${base}Row 2: ch 1, turn, hdc across\nRows 3-5: Repeat previous row.`)).toEqual(
       [1, 2, 3, 4, 5],

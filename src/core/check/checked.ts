@@ -8,8 +8,20 @@ export interface CheckOptions {
   readonly terms?: 'us' | 'uk'
   /** Whether starting chains count: as the text says (by itself three and more do), always, or never. */
   readonly startingChain?: 'text' | 'counts' | 'not'
+  /** Which of its sizes is counted, from 0. */
+  readonly size?: number
   /** Whether rows keep how each of their places was made. */
   readonly keepMade?: boolean
+}
+
+/** Whether a row adds up, does not, is not understood, or stands on what is not known. */
+export type RowState = 'adds-up' | 'wrong' | 'not-understood' | 'not-known'
+
+/** The state of a row, by what it leaves and what is said of it. */
+export function stateOf(makes: number | null, problems: readonly Problem[]): RowState {
+  if (problems.some(({ code }) => code === 'unread')) return 'not-understood'
+  if (problems.some(({ severity }) => severity === 'error')) return 'wrong'
+  return makes === null ? 'not-known' : 'adds-up'
 }
 
 /** One worked row. Numbers are null where they cannot be known. */
@@ -21,11 +33,15 @@ export interface CheckedRow {
   readonly side: 'RS' | 'WS'
   /** Its line in the text, from 1. */
   readonly line: number
+  /** Where its text begins in that line. */
+  readonly column: number
   readonly text: string
   readonly available: number | null
   readonly consumes: number | null
   readonly makes: number | null
   readonly stated: number | null
+  readonly state: RowState
+  /** It adds up. */
   readonly ok: boolean
   readonly problems: readonly Problem[]
   /** Places worked into by kind, and skipped; what it leaves by kind; null where it cannot be known. */
@@ -57,6 +73,8 @@ export interface CheckReport {
   readonly problems: readonly Problem[]
   /** Lines that look like work and could not be read. */
   readonly unread: readonly { readonly line: number; readonly text: string }[]
+  /** The sizes it is written in; none where it is for one. */
+  readonly sizes: readonly string[]
 }
 
 /** What a row uses and leaves by kind, in which yarns, and its total by its parts. */

@@ -1,4 +1,6 @@
+import { inShorthand, type Mapped, replaced } from '../manners/index.ts'
 import {
+  isKnown,
   meaningOf,
   type Place,
   readWork,
@@ -6,8 +8,21 @@ import {
   type StitchWord,
 } from '../notation/index.ts'
 
-/** Words that head other lines than definitions. */
-const OTHER = /^(?:ch|sc|dc|hdc|tr|st|sts|sl st|gauge|tension|hook|yarn|size|note|notes|materials)$/
+/** Words that head other lines than definitions: nothing of them is work. */
+const OTHER =
+  /^(?:ch|sc|dc|hdc|tr|st|sts|sl st|gauge|tension|hook|yarn|sizes?|notes?|materials|colou?rs?|terms|finished.*|approx.*)$/
+/** Words that head work. */
+const PARTS = /^(?:foundation.*|start|base|body|.* chain|rows?.*|rnds?.*|rounds?.*)$/
+/** What may stand before a definition. */
+const LEAD =
+  /^\s*(?:[-*•·]\s*)?(?:(?:special(?: stitch(?:es)?)?|abbreviations?|stitch guide|note|key|where|here|in this pattern)\s*:?,?\s+)?/i
+const NAME = "[A-Za-z][\\w'-]{0,14}(?: [\\w'-]{1,14}){0,3}"
+const DEFINED = new RegExp(
+  `^(?:the )?(${NAME}?)\\s*(?:\\(([\\w -]{1,16})\\))?\\s*(?::|=|[–—]|\\s-\\s|\\s(?:is|means|stands for)\\s|\\.{2,}|→)\\s*(.+)$`,
+  'i',
+)
+/** A name that would be taken for something else: "X", "PC", "M2". */
+const LETTERS = /^[A-Z][A-Z0-9]{0,2}$/
 
 /** What is known to take no place and to leave none, however it is made: a picot. */
 function standsOff(word: string): boolean {
@@ -19,61 +34,165 @@ function standsOff(word: string): boolean {
   return consumes === 0 && places?.length === 0
 }
 
+/** A way to read a row's work, and what it costs beside the plain one. */
+export interface SaidWork {
+  readonly read: ReadWork
+  readonly cost: number
+}
+
+/** "2 sc, inc around": a list without stars, all of which may be meant around. */
+const LISTED =
+  /^((?:\s*(?:ch(?:ain)? \d+|\d+ ?ch|turn|with [\w ]+|\([A-Z]\)|join[^,;]*)\s*[,;])*\s*)(?!\s*(?:ch(?:ain)? \d|\d+ ?ch|turn|with|join|sl st))(?![^.]*\b(?:each|every|same|last|first)\b[^.]*\s(?:around|across|to end))([^*()[\]{}]+[,;][^*()[\]{}]+?)(\s+(?:around|across|to end)\b(?!.*\brep))/i
+const asRepeat = (said: Mapped): Mapped | null => {
+  const list = LISTED.test(said.text)
+  return list ? replaced(said, new RegExp(LISTED, 'gi'), '$1[$2]$3') : null
+}
+
 /** The stitches a pattern defines for itself, and work read with them. */
 export class Glossary {
   readonly specials = new Map<string, StitchWord>()
   /** A row that is worked often is read once. */
-  private readonly known = new Map<string, ReadWork>()
+  private readonly known = new Map<string, readonly SaidWork[]>()
+  /** Names in letters alone, and the words they are read as. */
+  private readonly letters = new Map<string, string>()
 
+  /** `worked`: what the pattern's rows say, in which its own words are used. */
+  constructor(private readonly worked = '') {}
+
+  /** The plainest way to read it. */
   read(work: string): ReadWork {
+    return this.readings(work)[0]!.read
+  }
+
+  /** Read word by word, nothing of it put otherwise. */
+  asItStands(text: string): ReadWork {
+    return readWork(text, this.specials)
+  }
+
+  /** Every way to read it, the plainest first. */
+  readings(work: string): readonly SaidWork[] {
     const known = this.known.get(work)
     if (known) return known
-    const read = readWork(work, this.specials)
-    this.known.set(work, read)
-    return read
+    const readings = this.readAnew(work)
+    this.known.set(work, readings)
+    return readings
   }
+
+  private readAnew(work: string): SaidWork[] {
+    const said = inShorthand(work, { letters: this.letters, isOwn: (word) => this.isOwn(word) })
+    const { text } = said
+    const at = said
+    const read = readWork(text, this.specials, { at })
+    const readings: SaidWork[] = [{ read, cost: 0 }]
+    const list = asRepeat(said)
+    const one = list && readWork(list.text, this.specials, { at: list })
+    if (one?.unread.length === 0) {
+      // "2 sc, inc around": whoever means one and then all says “in each”.
+      const likely = !/\b(?:each|every|next)\b/i.test(/[^,;]*$/.exec(list!.text)![0])
+      readings.push({ read: one, cost: likely ? 0 : 1 })
+      if (likely) readings.reverse()
+    }
+    if (read.unread.length > 0) {
+      const islands = readWork(text, this.specials, { at, past: true })
+      if (islands.items.length > 0)
+        readings.push({ read: islands, cost: 1 + 0.25 * islands.past.length })
+    }
+    return readings
+  }
+
+  private isOwn = (word: string): boolean => this.specials.has(word)
 
   /** Mostly work, though not all of it could be read. */
   looksLikeWork(whole: string): boolean {
     // What is measured then is not worked.
-    if (/^After (?:row|rnd|round) \d+: \d+ /i.test(whole)) return false
+    if (/^(?:After (?:row|rnd|round) \d+: \d+ |Look )/i.test(whole)) return false
     // A sentence that says what something is for explains work that is counted elsewhere.
     const text = whole.replace(/(?<=^|[.] )To (?:step|join|level)\b[^.]*[.]\s*/g, '')
-    const { items, unread } = this.read(text)
+    const { items, unread } = this.asItStands(text)
     const aside = unread.reduce((sum, { from, to }) => sum + to - from, 0)
     // What begins with a stitch is meant as work, however little of it is understood.
     const begins = /^(?:work )?(?:\d+ )?(?:sc|hdc|dc|tr)\b/i.test(text)
     const some = items.some(({ kind }) => kind === 'stitch' || kind === 'group')
-    return begins || (some && aside < text.length * 0.6)
+    const counted = text.match(/\b\d+ ?(?:sc|hdc|htr|dc|tr|inc|dec)\b/gi)?.length ?? 0
+    return begins || counted > 1 || (some && aside < text.length * 0.6)
   }
 
-  /** "Shell: 5 dc in next st" makes a word of its own. */
-  define(text: string): boolean {
-    const found = /^([A-Za-z][\w -]{0,30}?)\s*(?:\(([\w -]{1,16})\))?\s*[:=]\s*(.+)$/.exec(text)
+  /** "Shell: 5 dc in next st", "X = sc / V = inc", "eye is (hdc, ch 2, hdc) in one st": words of its own. */
+  define(line: string): boolean {
+    const text = line.replace(LEAD, '')
+    const several = [/\s*[/;]\s*/, /\s*,\s*/].map((by) => text.split(by))
+    const list = several.find(
+      (parts) => parts.length > 1 && parts.every((part) => DEFINED.test(part)),
+    )
+    if (list) return list.map((part) => this.defineOne(part)).some(Boolean)
+    return this.defineOne(text)
+  }
+
+  private defineOne(text: string): boolean {
+    const found = DEFINED.exec(text)
     if (!found) return false
-    const [, name, short, recipe] = found
-    const word = (short ?? name)!.toLowerCase()
+    const [, name, short, recipe] = found as unknown as [string, string, string | undefined, string]
+    const word = (short ?? name).toLowerCase()
     if (OTHER.test(word)) return true
+    if (PARTS.test(word)) return false
     if (standsOff(word)) return true
-    const made = this.recipe(recipe!, word)
+    const made = this.recipe(recipe, word) ?? this.unknown(short ?? name, word)
     if (!made) return false
-    for (const form of [name!.toLowerCase(), word])
-      for (const one of [form, `${form}s`]) this.specials.set(one, made)
+    for (const form of [name, short ?? name]) this.keep(form, made)
     this.known.clear()
     return true
+  }
+
+  private keep(form: string, made: StitchWord): void {
+    const low = form.toLowerCase()
+    if (LETTERS.test(form)) {
+      // Read as a word that is no other: of one that is written as it is it is told by its hyphen.
+      this.letters.set(form, `own-${low}`)
+      this.specials.set(`own-${low}`, made)
+      if (form.length === 1) return
+    }
+    for (const one of [low, `${low}s`]) this.specials.set(one, made)
   }
 
   /** What a special stitch takes and leaves: one for one when it is drawn together, else what it is made of. */
   private recipe(recipe: string, word: string): StitchWord | null {
     if (/\byo\b|pull (?:up|through)|draw|insert/i.test(recipe)) return { word, uses: 1, makes: 1 }
-    const { items, unread } = this.read(recipe.replace(/\.\s*$/, ''))
+    const whole = recipe.replace(/\.\s*$/, '')
+    return this.recipeOf(whole, word) ?? this.recipeOf(whole.split(/[:;.–—]|,\s(?=work)/)[0]!, word)
+  }
+
+  private recipeOf(recipe: string, word: string): StitchWord | null {
+    const several =
+      /^(?:work )?(\d+|two|three|four|five)(?: \w+)? (?:in(?:to)? (?:one|1|the same|a)\b|(tog))/i.exec(
+        recipe,
+      )
+    const { text } = inShorthand(recipe, { letters: this.letters, isOwn: (one) => this.isOwn(one) })
+    const { items, unread } = readWork(text, this.specials)
+    const works = items.filter(({ kind }) => kind !== 'note')
     // A chain alone is where the work begins, whatever it is called.
-    if (unread.length > 0 || items.every(({ kind }) => kind === 'chain' || kind === 'note'))
-      return null
-    const { consumes, places } = meaningOf(items, new Array<Place>(60).fill('st'), {
-      startingChain: false,
-    })
-    if (!places) return null
-    return { word, uses: Math.max(1, consumes ?? 1), makes: places.length, leaves: places }
+    const isWork =
+      unread.length === 0 && works.some(({ kind }) => kind !== 'chain' && kind !== 'skip')
+    const { consumes, places } = isWork
+      ? meaningOf(items, new Array<Place>(60).fill('st'), { startingChain: false })
+      : { consumes: null, places: null }
+    if (places && (consumes ?? 0) <= MOST_TAKEN)
+      return { word, uses: Math.max(1, consumes ?? 1), makes: places.length, leaves: places }
+    if (!several) return null
+    const many = WORDS[several[1]!.toLowerCase()] ?? Number(several[1])
+    return several[2] ? { word, uses: many, makes: 1 } : { word, uses: 1, makes: many }
+  }
+
+  /** A name whose making is not understood, and which rows use: it takes one and leaves one, until rows say otherwise. */
+  private unknown(name: string, word: string): StitchWord | null {
+    if (isKnown(word)) return null
+    const used = new RegExp(
+      `(?<![a-z-])${name.replace(/[^\w\s]/g, '\\$&')}s?(?![a-z])`,
+      LETTERS.test(name) ? '' : 'i',
+    )
+    return used.test(this.worked) ? { word, uses: 1, makes: 1 } : null
   }
 }
+
+const WORDS: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4, five: 5 }
+/** No special stitch goes over more places. */
+const MOST_TAKEN = 16

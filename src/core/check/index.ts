@@ -1,5 +1,6 @@
 export * from './check.ts'
 export type * from './checked.ts'
-export { splitTotal } from './lines.ts'
+export { sizesIn } from './lines.ts'
+export { splitTotal } from './totals-said.ts'
 export * from './problem.ts'
 export * from './wording.ts'

@@ -1,4 +1,5 @@
-import { linesOf, splitTotal } from './lines.ts'
+import { linesOf } from './lines.ts'
+import { splitTotal } from './totals-said.ts'
 
 const rows = (text: string) =>
   linesOf(text).flatMap((line) =>

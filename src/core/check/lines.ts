@@ -1,3 +1,8 @@
+import { inSize, sizesOf, type Sizes } from '../manners/index.ts'
+import { labelOf, type Label, ownRowWord } from './labels.ts'
+import { untabled } from './tables.ts'
+import { isSure, seriesIn, type Stated, type Total, totalsIn } from './totals-said.ts'
+
 /*
  * A written pattern as lines: rows with their numbers and stated totals, and what stands between them.
  */
@@ -6,19 +11,32 @@
 export interface RowLine {
   readonly kind: 'row'
   readonly line: number
+  /** Where its text begins in that line. */
+  readonly column: number
   readonly what: 'row' | 'round' | 'pass'
   /** First and last number; null when it has none. */
   readonly from: number | null
   readonly to: number | null
+  /** All of its numbers, in order; none where it has none, and then how many rows it is. */
+  readonly numbers: readonly number[]
+  readonly many: number
   readonly side: 'RS' | 'WS' | null
   /** It stands for every second row after it too: "Row 2 and all even rows". */
   readonly everySecond: boolean
+  readonly yarn: string | null
   /** What is worked, with its total; and where the total begins in it. */
   readonly text: string
   readonly work: string
   readonly stated: number | null
   readonly said: readonly Stated[]
+  /** A total for each of its rows. */
+  readonly series: readonly number[] | null
+  /** By what its total is told from its work; other ways to tell them apart, where that is not sure. */
+  readonly manner: Total['manner'] | null
+  readonly others: readonly Parted[]
 }
+/** Work and total, told apart. */
+export type Parted = Pick<RowLine, 'work' | 'stated' | 'said'>
 
 export interface OtherLine {
   readonly kind: 'heading' | 'prose'
@@ -27,141 +45,34 @@ export interface OtherLine {
 }
 export type Line = RowLine | OtherLine
 
-const ROW = '(?:rows?|rnds?|rounds?|r)'
-const NUMBERED = `(${ROW})\\s*[.#]?\\s*(\\d+)(?:\\s*(?:[-–—/]|to|and|&|through|thru)\\s*(?:${ROW}\\s*\\.?\\s*)?(\\d+))?`
-const ORDINAL =
-  '(\\d+)(?:st|nd|rd|th)(?:\\s*(?:[-–—]|to|and|&)\\s*(\\d+)(?:st|nd|rd|th))?\\s+(rows?|rnds?|rounds?)'
-const NAMED =
-  '(foundation row|set-up row|setup row|forward(?: pass)?|return(?: pass)?|(?:next|last) (?:row|rnd|round))'
-const EVERY =
-  '(\\(?(?:and )?(?:all|every) (?:other |following |foll |even(?:-numbered)? |odd(?:-numbered)? |WS |RS )+(?:rows?|rnds?|rounds?)\\)?)?'
-const LABEL = new RegExp(
-  `^\\s*(?:[*•·-]\\s+)?(?:${NUMBERED}|${ORDINAL}|${NAMED})\\s*${EVERY}\\s*(?:\\(?\\b(RS|WS|right side|wrong side)\\b\\)?)?\\s*(?:[([](?![^()[\\]]*\\d[^()[\\]]*[)\\]]\\s*$)[^()[\\]]*[)\\]])?\\s*(?:[:.)]|[-–—]\\s|(?=\\s(?:(?:\\d+\\s*)?(?:ch|sc|dc|hdc|tr|sl st|inc|dec|blo|flo|puff)\\b|[*[({])))\\s*`,
-  'i',
-)
-
-/**
- * "Round 1 - 8 sc in ring" is round 1, and "Rnd 6-8 sc in each" rounds 6 to 8: after one round, a dash with blanks around it and a
- * number with a stitch after it begin the work.
- */
-const DASHED =
-  /^(\s*(?:[*•·-]\s+)?(?:row|rnd|round|r)\s*[.#]?\s*\d+)\s+[-–—]\s+(?=\d+\s*(?:ch|sc|dc|hdc|htr|tr|sl st|ss|inc|dec|blo|flo|puff)s?\b)/i
-
-/** One part of a stated total: so many of a unit; the unit is empty when it is not said. */
-export interface Stated {
-  readonly count: number
-  readonly unit: string
-}
-
-// Every repeat below is bounded and begins with what the one before cannot hold: no text makes them try long.
-const UNIT = '(?!and\\b)[a-z]+(?:[- ]?\\d{1,3})?(?:[- ](?!and\\b)[a-z]+(?:[- ]?\\d{1,3})?){0,4}'
-const PART = `\\d{1,5}(?:\\s?${UNIT})?`
-const PARTS = `${PART}(?:\\s{0,3}(?:[,;:+&—–]|and)\\s{0,3}\\d{1,5}\\s?${UNIT}){0,8}`
-const WORD = '(?:sts?|stitches|sc|dc|hdc|tr|htr|dtr|chs?|loops?|puffs?|shells?)'
-/** What may stand after a total, clause by clause: how the row ends. */
-const END =
-  /^(?:ch(?:ain)? ?\d{1,3}(?: and turn)?|turn(?: work)?|join(?:ed)?\b.*|do not (?:turn|join)\b.*|fasten off\b.*|(?:sl st|ss) (?:to|in)\b.*|(?:place|move) marker.*)$/i
-const ends = (rest: string): boolean =>
-  !/[()[\]]/.test(rest) &&
-  rest
-    .split(/[.,;]/)
-    .map((clause) => clause.trim())
-    .every((clause) => clause === '' || END.test(clause))
-const TOTALS = [
-  new RegExp(
-    `\\s{0,4}[([<{【]\\s{0,2}=?\\s{0,2}(?:(?:total|st(?:itch)? count)(?: of)?:?\\s*)?(${PARTS})\\s{0,2}(?:total|made|in total|remain(?:ing)?)?\\s{0,2}[)\\]>}】]`,
-    'gi',
-  ),
-  new RegExp(
-    `(?:\\s{0,3}[—–=]|\\s-)\\s{0,3}(${PART})(?=\\s{0,2}[.,]?\\s{0,2}(?:$|turn|join|fasten))`,
-    'gi',
-  ),
-  new RegExp(`\\s{0,3}:\\s{0,3}(\\d{1,5}\\s?(?!ch)${WORD})\\b`, 'gi'),
-  // A sentence at the end: "…, join. 48 sc", "Total: 48", "You should have 48 stitches".
-  new RegExp(
-    `(?<=\\b(?:around|across|join|turn|end|ring|round|row|sts?|chs?|sp|sc|dc|hdc|tr)\\s?)[.;]\\s{0,3}(?:total:?\\s{0,3})?(\\d{1,5}(?:\\s?${WORD})?)\\b(?:\\s+total)?`,
-    'gi',
-  ),
-  new RegExp(
-    `[.;,]?\\s{0,3}[([]?(?:you (?:should |will )?(?:now )?have|(?:for )?a total of|leaving(?: you with)?|giving(?: you)?)\\s(?:a total of\\s)?(\\d{1,5}(?:\\s?${WORD}\\b)?)(?:\\s(?:left|remaining|total|in total|now)){0,3}[)\\]]?`,
-    'gi',
-  ),
-]
-
-const partsOf = (text: string): Stated[] =>
-  text.split(/[,;:+&—–]|\s-\s|\band\b/i).map((part) => ({
-    count: Number(/\d+/.exec(part)?.[0] ?? 0),
-    unit: part
-      .replace(/\d+/, '')
-      .replace(/\b(?:total|in all|made)\b/i, '')
-      .trim()
-      .toLowerCase(),
-  }))
-
-/** Whether a unit is any stitch. */
-export const isAnyStitch = (unit: string): boolean => /^(?:|sts?|stitch(?:es)?)$/.test(unit)
-/** A unit that is a space of chains: how many there are in each where it says so; null for another unit. */
-export function chainsIn(unit: string): number | null {
-  const found =
-    /^(?:ch(?:ain)?)?[- ]?(\d+)?[- ]*(?:ch[- ]*)?(?:sps?|spaces?|loops?|lps?|arch(?:es)?)$/.exec(
-      unit,
-    )
-  return found ? Number(found[1] ?? 1) : null
-}
-
-/** Places a total states: "32 dc, 16 ch-1 sps" is 48, and "60 sts, 12 puffs" is 60. */
-function placesOf(parts: readonly Stated[]): number {
-  const all = parts.find(({ unit }) => isAnyStitch(unit))
-  return all
-    ? all.count
-    : parts.reduce((sum, { count, unit }) => sum + count * (chainsIn(unit) ?? 1), 0)
-}
-
-/** Work and total of a row's text; a total within the text leaves blanks in the work. */
-export function splitTotal(text: string): {
-  readonly work: string
-  readonly stated: number | null
-  readonly said: readonly Stated[]
-} {
-  for (const pattern of TOTALS) {
-    const found = [...text.matchAll(pattern)].at(-1)
-    if (!found) continue
-    const { index, 0: all } = found
-    const rest = text.slice(index + all.length)
-    if (!ends(rest)) continue
-    const said = partsOf(found[1] ?? found[2]!)
-    const work = text.slice(0, index) + (/[a-z]/i.test(rest) ? ' '.repeat(all.length) + rest : '')
-    return { work, stated: placesOf(said), said }
-  }
-  return { work: text, stated: null, said: [] }
-}
-
-const kindOf = (label: string): RowLine['what'] =>
-  /^(?:rnd|round|next r(?:n|ou)|last r(?:n|ou))/i.test(label)
-    ? 'round'
-    : /^(?:forward|return)/i.test(label)
-      ? 'pass'
-      : 'row'
-
-/** Without a box to tick, what makes a label bold, and marks before signs that would mean something there: a line of Markdown. */
+/** Without a box to tick, what makes words bold, and marks before signs that would mean something: blanks where they stood. */
+const blank = (all: string) => ' '.repeat(all.length)
 const unmarked = (line: string): string =>
   line
-    .replace(/^(\s*)(?:[-*+]\s+)?\[[ xX]\]\s+/, '$1')
-    .replace(/^(\s*)-\s+(?=[A-Z(*])/, '$1')
-    .replace(/^(\s*(?:[-*+]\s+)?)\*\*([^*]+)\*\*/, '$1$2')
-    .replace(/\\([\\`*_[\]<>#])/g, '$1')
+    .replace(/^\s*(?:[-*+]\s+)?\[[ xX]?\]\s+/, blank)
+    .replace(/^(\s*)-\s+(?=[A-Z(*])/, blank)
+    .replace(/\*\*(?=[^*\s])([^*]+)\*\*/, (_, words: string) => `  ${words}  `)
+    .replace(/(?<=\s)\*(\([^()*]*\)|\[[^[\]*]*\])\*(?=\s*$)/, ' $1 ')
+    .replace(/^(\s*)-{2,}\s(.*?)\s-{2,}\s*$/, (all, lead: string, words: string) =>
+      `${lead}${words}`.padEnd(all.length),
+    )
+    .replace(/\\([\\`*_[\]<>#])/g, ' $1')
 
 /** Headings of what is no work. */
 const ASIDE =
-  /^(?:abbreviations?(?: used)?|short for|key|special stitch(?:es)?(?: used)?|materials?|supplies|notions|what you (?:will )?need|you (?:will )?need|gauge|tension|(?:gauge|tension) swatch|finished sizes?|sizes?|finishing|to mind|cutting plan|how to read it)$/i
+  /^(?:abbreviations?(?: used)?|short for|key|special stitch(?:es)?(?: used)?|materials?|supplies|notions|what you (?:will )?need|you (?:will )?need|gauge|tension|(?:gauge|tension) swatch|finished sizes?|sizes?|finishing|to mind|cutting plan|how to read it|stitch guide)$/i
 export const isAside = (heading: string): boolean => ASIDE.test(heading.trim())
 /** A chain that a piece begins in, though it stands where other things are said. */
-export const CHAIN_ALONE = /^(?:(?:with|using) \w+(?: \w+)?, )?(?:ch|chain) \d+\.?$/i
+export const CHAIN_ALONE =
+  /^(?:(?:with|using) \w+(?: \w+)?,? )?(?:ch|chain) \d+\b(?: (?:sts?|stitches|with \w+|in \w+|using \w+))?[^:]{0,40}$/i
 
 /** A row that goes on in the next line: it ends in a comma, or its star waits for its “rep from”. */
 const goesOn = (text: string): boolean =>
   /[,;]\s*$|\band\s*$/i.test(text) ||
-  (/(?:^|[^*])\*(?!\*)/.test(text) && !/rep(?:eat)?\s+from/i.test(text) && !/[)\].]\s*$/.test(text))
+  (/(?:^|[^*])\*(?!\*|\s?\d)/.test(text) &&
+    !/\*[^*]+\*/.test(text) &&
+    !/rep(?:eat)?\s+from/i.test(text) &&
+    !/[)\].\d]\s*$/.test(text))
 
 /** A heading without its marks: "## Body", "**Handle (make 2):**". */
 const titled = (words: string): string =>
@@ -169,19 +80,78 @@ const titled = (words: string): string =>
 /** Without what a heading may hold beside its words. */
 const bare = (words: string): string => words.replace(/·.*$/, '').replace(/\(make \d+\)/i, '')
 
+/** A line that is nothing but the total of the row above it. */
+const TOTAL_ALONE =
+  /^\s*(?:[([=→~<«]|total\b|st(?:itche)?s?:|you (?:should |will )?(?:now )?have\b)[^a-z]{0,3}.{0,50}$/i
+const isTotal = (line: string): boolean =>
+  TOTAL_ALONE.test(line) &&
+  totalsIn(`.  ${line}`).some((total) => isSure(total) && !/\w/.test(total.work))
+/** What a card says before its work. */
+const CARD = /^\s*(?:work|do|instructions?|pattern|what to do)\s*:\s*/i
+/** Another row within a line. */
+const WITHIN =
+  /(?<=[.)\]]\s{1,3}|\d (?:sts?|sc|dc|hdc)\.?\s{1,3})(?=(?:Rows?|Rnds?|Rounds?|R)\s*\.?\s*\d+\s*(?:[-–&]\s*\d+\s*)?[:.])/g
+
+interface Raw {
+  readonly line: number
+  readonly column: number
+  readonly text: string
+}
+
+/** The lines as they are read: tables and marks put aside, rows that stand in one line apart. */
+function rawLines(text: string): Raw[] {
+  return untabled(text.split(/\r\n?|\n/)).flatMap(({ text: whole, cut }, i) => {
+    const within = [...whole.matchAll(WITHIN)].map(({ index }) => index)
+    const marks = [0, ...within.filter((at) => /[a-z]{2}/i.test(whole.slice(0, at)))]
+    return marks.map((from, at) => ({
+      line: i + 1,
+      column: from + (from === 0 ? cut : 0),
+      text: unmarked(whole.slice(from, marks[at + 1])),
+    }))
+  })
+}
+
+/** The labels of the lines; those that are a number alone only where they count rows, and not the steps of a list. */
+function labelsOf(raw: readonly Raw[]): (Label | null)[] {
+  const own = ownRowWord(raw.map(({ text }) => text))
+  const labels = raw.map(({ text }) => labelOf(text, own))
+  const worded = labels.some((label) => label && !label.bare && label.numbers.length > 0)
+  const run = new Set<number>()
+  let last = 0
+  let held: number[] = []
+  labels.forEach((label, i) => {
+    if (!label?.bare) return
+    const [first] = label.numbers
+    if (first !== last + 1) held = []
+    held.push(i)
+    last = label.numbers.at(-1)!
+    if (held.length >= 3) for (const at of held) run.add(at)
+  })
+  return labels.map((label, i) =>
+    label?.bare && (worded || !run.has(i) || !looksWorked(raw[i]!.text.slice(label.to)))
+      ? null
+      : label,
+  )
+}
+const looksWorked = (text: string): boolean =>
+  /[([{*]|(?<![a-z])(?:sc|hdc|dc|tr|htr|ch|sl st|inc|dec|st|sts|single|double|half|mr|magic|rep|like|same)(?![a-z])|\d+\s?[A-Z]{1,2}\b/i.test(
+    text,
+  )
+
 /** The lines of a text, in order; empty ones left out, rows that were wrapped put together. */
-export function linesOf(text: string): Line[] {
-  const lines: Line[] = []
-  const raw = text.split(/\r\n?|\n/)
+export function linesOf(text: string, size = 0): Line[] {
+  const sizes = sizesOf(text)
+  const raw = rawLines(sizes ? inSize(text, sizes, size) : text)
+  const labels = labelsOf(raw)
   // “R1” is a row or a round: of what begins in a ring and is never turned it is a round.
-  const around = /\bmagic\b|\bMR\b|\bin (?:the )?ring\b/i.test(text) && !/\bturn/i.test(text)
+  const around = /\bmagic\b|\bMR\b|\bring\b/i.test(text) && !/\bturn/i.test(text)
+  const lines: Line[] = []
   for (let i = 0; i < raw.length; i++) {
-    let body = unmarked(raw[i]!).replace(DASHED, '$1: ')
-    const line = i + 1
-    if (!body.trim()) continue
-    const label = LABEL.exec(body)
+    const { line, text: whole, column } = raw[i]!
+    if (!whole.trim()) continue
+    const label = labels[i]
     if (!label) {
-      const words = body.trim()
+      const words = whole.trim()
       const heading = words.length <= 48 && !/[.,;]$/.test(words) && !/\d/.test(bare(words))
       lines.push({
         kind: heading ? 'heading' : 'prose',
@@ -190,28 +160,60 @@ export function linesOf(text: string): Line[] {
       })
       continue
     }
-    while (
-      i + 1 < raw.length &&
-      raw[i + 1]!.trim() &&
-      goesOn(body) &&
-      !LABEL.test(unmarked(raw[i + 1]!).replace(DASHED, '$1: '))
-    )
-      body = `${body.trimEnd()} ${raw[++i]!.trim()}`
-    const row = body.slice(label[0].length).trim()
-    const [, name, first, end, nth, until, kind, named, every, faces] = label
-    const from = first ?? nth
-    const to = end ?? until
+    let body = whole.slice(label.to)
+    const alone = body.trim() === ''
+    const next = () => (labels[i + 1] || !raw[i + 1]?.text.trim() ? null : raw[i + 1]!.text)
+    // “Rows 1–3, in A:” heads rows that have labels of their own.
+    if (alone && next() === null) {
+      lines.push({ kind: 'heading', line, text: titled(whole.trim()) })
+      continue
+    }
+    while (next() !== null && (alone || goesOn(body) || isTotal(next()!)))
+      body = `${body.trimEnd()} ${raw[++i]!.text.replace(CARD, '').trim()}`
+    const lead = body.length - body.trimStart().length
     lines.push({
-      kind: 'row',
-      line,
-      what: around && /^r\.?$/i.test(name ?? '') ? 'round' : kindOf(name ?? kind ?? named!),
-      from: from === undefined ? null : Number(from),
-      to: from === undefined ? null : Number(to ?? from),
-      everySecond: every !== undefined,
-      side: faces ? (/^r/i.test(faces) ? 'RS' : 'WS') : null,
-      text: row,
-      ...splitTotal(row),
+      ...rowOf(label, body.trim(), around),
+      ...{ line, column: column + label.to + lead },
     })
   }
-  return lines
+  return inOneManner(lines)
 }
+
+function rowOf(label: Label, text: string, around: boolean): Omit<RowLine, 'line' | 'column'> {
+  const { what, open, numbers, many, side, everySecond, yarn, count } = label
+  const series = seriesIn(text, numbers.length || many)
+  const whole: Parted = { work: text, stated: null, said: [] }
+  const sized = Number(count)
+  const totals = series || count !== null ? [] : totalsIn(text)
+  const [first = null, ...others] = totals
+  const parted: Parted = series
+    ? { ...whole, work: series.work }
+    : count !== null
+      ? { ...whole, stated: sized, said: [{ count: sized, unit: '' }] }
+      : { work: first?.work ?? text, stated: first?.stated ?? null, said: first?.said ?? [] }
+  return {
+    kind: 'row',
+    what: open && around ? 'round' : what,
+    ...{ from: numbers[0] ?? null, to: numbers.at(-1) ?? null, numbers, many },
+    ...{ side, everySecond, yarn, text, series: series?.totals ?? null },
+    ...parted,
+    manner: first?.manner ?? null,
+    others: first && !isSure(first) ? [...others, whole] : [],
+  }
+}
+
+/** Rows that may state a total do, where most of the pattern's do so in that manner. */
+function inOneManner(lines: readonly Line[]): Line[] {
+  const rows = lines.filter((line) => line.kind === 'row')
+  const open = rows.filter(({ stated, others }) => stated === null || others.length > 0).length
+  return lines.map((line) => {
+    if (line.kind !== 'row' || line.others.length === 0) return line
+    const alike = rows.filter(
+      ({ manner, others }) => others.length > 0 && manner === line.manner,
+    ).length
+    return alike >= 2 && alike >= 0.6 * open ? { ...line, others: [] } : line
+  })
+}
+
+/** The sizes a pattern is written in, for a choice. */
+export const sizesIn = (text: string): Sizes | null => sizesOf(text)

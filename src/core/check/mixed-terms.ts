@@ -13,9 +13,12 @@ export const termsOf = (text: string): 'us' | 'uk' =>
     ? 'uk'
     : 'us'
 
+/** Words that name another stitch there; many who write in US words say “miss” and “ss”. */
+const STRONG_UK = /\b(?:htr|trtr|htr\dtog|half treble|double treble)\b/i
+
 /** Words of both vocabularies in one text. */
 export function mixedTerms(text: string, terms: CheckOptions['terms']): Problem[] {
-  const [us, uk] = [onlyIn.us.exec(text), onlyIn.uk.exec(text)]
+  const [us, uk] = [onlyIn.us.exec(text), STRONG_UK.exec(text)]
   const wrong = terms === 'us' ? uk : terms === 'uk' ? us : us && uk ? uk : null
   if (!wrong) return []
   const facts = {

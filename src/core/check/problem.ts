@@ -42,6 +42,8 @@ export interface ProblemFacts {
         readonly endsOn: number
         readonly said: number
       }
+    /** So many rows, where so many times so many are said. */
+    | { readonly rows: number; readonly cycle: number; readonly times: number }
   'chain-multiple':
     | { readonly line: number; readonly chains: number; readonly of: number; readonly and: number }
     | {
@@ -57,12 +59,26 @@ export interface ProblemFacts {
     readonly is: 'us' | 'uk'
     readonly beside: string | null
   }
+  /** Words that are not known, in a row that adds up without them. */
+  'read-past': { readonly words: readonly string[] }
   unread:
-    | { readonly text: string; readonly expected: string }
+    /** Words that stand in the way; `known` where they are words of the trade, in no order that says something. */
+    | { readonly words: readonly string[]; readonly known: boolean }
     /** It repeats a row that is not there. */
     | { readonly row: number }
 }
 export type ProblemCode = keyof ProblemFacts
+
+/** A change of a row's text that puts it right. */
+export interface Mend {
+  /** What is replaced: half-open offsets in the row's text; nothing where they are the same. */
+  readonly from: number
+  readonly to: number
+  readonly text: string
+  readonly label: string
+  /** It is a repeat that is said so often, and fits so often. */
+  readonly repeats?: { readonly written: number; readonly fit: number }
+}
 
 interface Found<Code extends ProblemCode> {
   readonly code: Code
@@ -71,6 +87,8 @@ interface Found<Code extends ProblemCode> {
   /** Half-open offsets in the row's text. */
   readonly from: number
   readonly to: number
+  /** What would put it right, found by trying; none where nothing near does. */
+  readonly edits?: readonly Mend[]
   /** Its starting chain counted the other way would put it right. */
   readonly startingChain?: { readonly chains: number; readonly counts: boolean }
 }
@@ -81,6 +99,7 @@ export type Problem = { [Code in ProblemCode]: Found<Code> }[ProblemCode]
 const severities: Partial<Record<ProblemCode, Severity>> = {
   'total-stitches-only': 'advice',
   'unit-unknown': 'advice',
+  'read-past': 'advice',
   'repeat-times': 'warning',
   'period-of-two': 'warning',
   'halves-unequal': 'warning',

@@ -24,6 +24,14 @@ function againIn(items: readonly Work[]): ({ readonly count: number } & Span) | 
   return null
 }
 
+/** Whether a place is called by a stitch: “in next sc”. */
+const callsByName = (items: readonly Work[]): boolean =>
+  items.some(
+    (item) =>
+      ('target' in item && item.target?.kind === 'next' && item.target.named !== undefined) ||
+      (item.kind === 'group' && callsByName(item.items)),
+  )
+
 const saysFirst = (items: readonly Work[]): boolean =>
   items.some(
     (item) =>
@@ -47,6 +55,7 @@ export function readingsOf(
   return [
     { options: {}, says: null },
     ...(chains ? [{ options: { chainsAreStitches: true }, says: null }] : []),
+    ...(callsByName(items) ? [{ options: { byName: true }, says: null }] : []),
     ...(first ? [{ options: { firstIsNext: true }, says: null }] : []),
     ...(first && chains
       ? [{ options: { firstIsNext: true, chainsAreStitches: true }, says: null }]

@@ -1,7 +1,8 @@
-import type { Meaning, Span, Specials, Unread } from '../notation/index.ts'
-import { isAnyStitch, type RowLine, type Stated } from './lines.ts'
+import type { Meaning, Span, Specials } from '../notation/index.ts'
+import type { RowLine } from './lines.ts'
 import { found, type Onto, type Problem } from './problem.ts'
 import { countedOf } from './totals.ts'
+import { isAnyStitch, type Stated } from './totals-said.ts'
 
 /* What can be wrong with one row. */
 
@@ -96,33 +97,19 @@ function totalProblems(
 /** Everything that is wrong with a row whose work was read. */
 export function rowProblems(
   meaning: Meaning,
-  unread: readonly Unread[],
   { text, work, stated, said }: Pick<RowLine, 'text' | 'work' | 'stated' | 'said'>,
   /** Rows there are below it, where that is known. */
   depth: number | null,
   specials: Specials = new Map(),
 ): Problem[] {
   const all = { from: 0, to: Math.max(1, work.trimEnd().length) }
-  const problems = unread.map(({ from, to, expected }) =>
-    found(
-      'unread',
-      {
-        text: text.slice(from, to).trim() || text.slice(Math.max(0, from - 12), from),
-        expected,
-      },
-      {
-        from: Math.min(from, Math.max(0, text.length - 1)),
-        to: Math.max(Math.min(to, text.length), Math.min(from + 1, text.length)),
-      },
-    ),
-  )
-  if (problems.length > 0) return problems
   const total = { from: work.length < text.length ? work.length : 0, to: text.length }
+  const taken = [...repeatProblem(meaning), ...countProblems(meaning, all)]
   return [
-    ...repeatProblem(meaning),
-    ...countProblems(meaning, all),
+    ...taken,
     ...depthProblem(meaning, depth),
     ...gapProblem(meaning, all),
-    ...totalProblems(meaning, said, stated, all, total, specials),
+    // Where a row does not come out its total cannot: one cause is said once.
+    ...(taken.length > 0 ? [] : totalProblems(meaning, said, stated, all, total, specials)),
   ]
 }

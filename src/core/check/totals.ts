@@ -1,5 +1,5 @@
 import { groupsOf, type Meaning, type Specials, vocabulary } from '../notation/index.ts'
-import { chainsIn, isAnyStitch, type Stated } from './lines.ts'
+import { chainsIn, isAnyStitch, type Stated } from './totals-said.ts'
 
 /* Whether a stated total is what a row makes. Totals are said in places, in stitches alone, or in units: “12 puffs, 12 ch-2 sps”. */
 

@@ -1,7 +1,7 @@
 import { inUkTerms, saidBy } from '../terms/index.ts'
 import { counted, plural } from '../units/index.ts'
 import type { CheckedRow, CheckReport } from './checked.ts'
-import type { Onto, Problem, ProblemFacts } from './problem.ts'
+import type { Mend, Onto, Problem, ProblemFacts } from './problem.ts'
 
 /* The wording catalogue: what each problem says, and what likely puts it right. */
 
@@ -20,6 +20,7 @@ const there: Readonly<Record<Onto, string>> = {
   row: 'the row before leaves',
   chain: 'the chain has',
 }
+const quoted = (words: readonly string[]) => words.map((word) => `“${word}”`).join(', ')
 const only = (message: string, ...mends: string[]): ProblemText => ({ message, mends })
 
 function remainderText(facts: ProblemFacts['repeat-remainder']): ProblemText {
@@ -40,12 +41,14 @@ function remainderText(facts: ProblemFacts['repeat-remainder']): ProblemText {
 
 const said = saidBy<ProblemFacts, Terms, ProblemText>({
   'total-misstated': ({ made, unit, stated }) => {
-    const off = made - stated
-    const many = `${some(Math.abs(off))} ${plural(Math.abs(off), 'increase')}`
+    const off = Math.abs(made - stated)
+    const which = made > stated ? ['more', 'fewer'] : ['fewer', 'more']
+    // Spaces and chains are no increases.
+    const isStitch = !/ch|sp|loop|hole/.test(unit)
     return only(
-      `It makes ${made}${unit && ` ${unit}`}, not ${stated}: ${some(Math.abs(off))} ${off > 0 ? 'more' : 'fewer'} than stated.`,
+      `It makes ${made}${unit && ` ${unit}`}, not ${stated}: ${some(off)} ${which[0]} than stated.`,
       `a total of ${made}`,
-      `${many} ${off > 0 ? 'fewer' : 'more'}`,
+      ...(isStitch ? [`${some(off)} ${plural(off, 'increase')} ${which[1]}`] : []),
     )
   },
   'total-stitches-only': ({ stitches: alone, chains }) =>
@@ -122,10 +125,14 @@ const said = saidBy<ProblemFacts, Terms, ProblemText>({
   parity: (facts) =>
     'side' in facts
       ? only(`Two ${facts.side} rows follow each other.`)
-      : only(
-          `${facts.rows} rows of ${facts.cycle.join(', ')} end on row ${facts.endsOn}, not ${facts.said}.`,
-          'one row more or fewer',
-        ),
+      : 'times' in facts
+        ? only(
+            `${facts.times} times ${facts.cycle} ${plural(facts.cycle, 'row')} are ${facts.times * facts.cycle}; here are ${facts.rows}.`,
+          )
+        : only(
+            `${facts.rows} rows of ${facts.cycle.join(', ')} end on row ${facts.endsOn}, not ${facts.said}.`,
+            'one row more or fewer',
+          ),
   'chain-multiple': (facts) => {
     if ('line' in facts)
       return only(
@@ -143,18 +150,33 @@ const said = saidBy<ProblemFacts, Terms, ProblemText>({
       `US and UK words are mixed: “${word}” is a ${is.toUpperCase()} word${beside ? `, “${beside}” a ${is === 'uk' ? 'US' : 'UK'} one` : ''}.`,
       'one vocabulary throughout',
     ),
-  unread: (facts, terms) =>
+  'read-past': ({ words }) => only(`It adds up without what I do not know: ${quoted(words)}.`),
+  unread: (facts) =>
     'row' in facts
       ? only(`It repeats row ${facts.row}, which is not there.`)
       : only(
-          `“${facts.text}” could not be read; expected ${terms === 'uk' ? inUkTerms(facts.expected) : facts.expected}.`,
+          facts.known
+            ? `I do not understand ${quoted(facts.words)} here.`
+            : `I do not know ${facts.words.length === 1 ? 'this word' : 'these words'}: ${quoted(facts.words)}.`,
         ),
 })
 
+const MOST_MENDS = 4
+const times = (n: number) => `${some(n)} ${plural(n, 'repeat')}`
+const written = ({ written, fit }: NonNullable<Mend['repeats']>): string =>
+  `${times(fit)[0]!.toUpperCase()}${times(fit).slice(1)} ${fit === 1 ? 'fits' : 'fit'}, ${some(written)} ${are(written)} written.`
+
 /** A problem in words: what is wrong, and what likely puts it right, the likeliest first. Numbers are the pattern's own. */
 export function problemText(problem: Problem, terms: Terms): ProblemText {
-  const { code, facts, startingChain } = problem
-  const text = said(code, facts, terms)
+  const { code, facts, startingChain, edits = [] } = problem
+  const general = said(code, facts, terms)
+  const repeats = edits[0]?.repeats
+  const [labels, told] = [edits.map(({ label }) => label), new Set(edits.map(({ label }) => label))]
+  const text = {
+    message: repeats ? `${general.message} ${written(repeats)}` : general.message,
+    // What was tried comes before what is guessed.
+    mends: [...labels, ...general.mends.filter((mend) => !told.has(mend))].slice(0, MOST_MENDS),
+  }
   if (!startingChain) return text
   const { chains, counts } = startingChain
   const mend = `the ch ${chains} ${counts ? 'counts' : 'does not count'} as a stitch: then it adds up`

@@ -36,7 +36,22 @@ export class Below {
     private readonly chainsAreStitches: boolean,
     /** Places at the end that are to be left. */
     private readonly kept: number,
+    private words: readonly string[] | null = null,
   ) {}
+
+  /** Passes over what was not made as such a stitch; a chain that stands for one is one. @throws Short when there is none */
+  toNamed(word: string, span: Span): void {
+    const { words, places } = this
+    if (!words || words.length !== places?.length) return
+    while (this.at < places.length && words[this.at] !== word && words[this.at] !== 'start')
+      this.at++
+    if (this.at >= places.length) throw new Short(1, span)
+  }
+
+  /** Which places stand together from one on. */
+  groupsFrom(at: number): readonly number[] | null {
+    return this.groups?.slice(at) ?? null
+  }
 
   /** Up to where it may be worked. */
   get end(): number {
@@ -75,6 +90,7 @@ export class Below {
     const turned = <T>(list: readonly T[]) => [...list.slice(from), ...list.slice(0, from)]
     this.places &&= turned(this.places)
     this.groups &&= turned(this.groups)
+    this.words &&= turned(this.words)
     this.at = 0
   }
 
@@ -83,9 +99,11 @@ export class Below {
     const { places } = this
     if (places === null) return { kind: 'st', from: 0, to: 0 }
     if (unit === 'sp') return { kind: 'sp', ...this.space(places, span) }
+    if (unit === 'mid') return { kind: 'st', ...this.middle(places, span) }
     if (unit === 'gap') return { kind: 'gap', ...this.gap(places, span) }
-    if (unit === 'st' && !this.chainsAre(['st'])) this.passChains(places)
+    if ((unit === 'st' || unit === 'top') && !this.chainsAre(['st'])) this.passChains(places)
     if (this.at >= places.length) throw new Short(1, span)
+    if (unit === 'top') this.toTop(places)
     const from = this.at++
     return { kind: places[from]!, from, to: this.at }
   }
@@ -98,6 +116,20 @@ export class Below {
     return { from, to: this.at }
   }
 
+  /** The middle of the next three or more that stand together; past all of them. */
+  private middle(places: readonly Place[], span: Span): Range {
+    const { groups } = this
+    while (groups && this.at < places.length) {
+      const from = this.at
+      let to = from + 1
+      while (to < places.length && groups[to] === groups[from]) to++
+      this.at = to
+      const mid = from + Math.floor((to - from) / 2)
+      if (to - from > 2) return { from: mid, to: mid + 1 }
+    }
+    throw new Short(1, span)
+  }
+
   /** Past the group that stands before the gap. */
   private gap(places: readonly Place[], span: Span): Range {
     if (this.at >= places.length) throw new Short(1, span)
@@ -106,6 +138,13 @@ export class Below {
     while (groups && this.at < places.length && groups[this.at] === groups[from]) this.at++
     if (this.lastGapTaken && this.at >= places.length) throw new Short(1, span)
     return { from, to: this.at }
+  }
+
+  /** Over the rest of those that the last place stands together with. */
+  private toTop(places: readonly Place[]): void {
+    const { groups } = this
+    const last = places.length - 1
+    if (groups && groups[this.at] === groups[last]) this.at = last
   }
 
   /** Chains before the next stitch are passed over, if there is one. */

@@ -1,12 +1,23 @@
 import { EOF, type IToken, tokenMatcher, type TokenType } from 'chevrotain'
 import { StitchParser } from './stitch-grammar.ts'
 import type { Specials } from './place-grammar.ts'
-import { clauseAt, STRUCTURE, withNames, withoutRemarks, WORK } from './token-values.ts'
+import {
+  clauseAt,
+  endOf,
+  placedAt,
+  STRUCTURE,
+  withNames,
+  withoutRemarks,
+  withoutUnknown,
+  WORK,
+  type Written,
+} from './token-values.ts'
 import * as t from './tokens.ts'
 import {
   END,
   type Reach,
   type ReadWork,
+  type Span,
   type Target,
   times,
   type Unread,
@@ -62,7 +73,12 @@ const STRAY: readonly TokenType[] = [
   t.Below,
   t.Top,
   t.Gap,
-  t.With,
+  t.JustMade,
+  t.Loop,
+  t.Skipped,
+  t.Nth,
+  t.NthGap,
+  t.Centre,
 ]
 
 /**
@@ -71,6 +87,8 @@ const STRAY: readonly TokenType[] = [
  */
 class WorkParser extends StitchParser {
   private unread: Unread[] = []
+  /** Words that are not known are passed over: what is set aside ends where work begins. */
+  private passes = false
   private readonly strays = STRAY.map((type, i) => ({ ALT: () => this.consume(i, type) }))
   /** Stars that are open: the same star again closes what it began. */
   private stars: string[] = []
@@ -82,25 +100,31 @@ class WorkParser extends StitchParser {
     this.performSelfAnalysis()
   }
 
-  read(text: string, specials: Specials): ReadWork {
-    let tokens = withoutRemarks(withNames(text, t.lexer.tokenize(text).tokens, specials), specials)
+  read(text: string, specials: Specials, { at, past: passes = false }: Reading): ReadWork {
+    const named = withNames(text, t.lexer.tokenize(text).tokens, specials)
+    const placed = at ? named.map((token) => placedAt(token, at)) : named
+    const past: Span[] = []
+    const known = passes ? withoutUnknown(placed, specials, past) : placed
+    let tokens = withoutRemarks(known, specials)
     this.specials = specials
+    this.passes = passes
     const aside: Unread[] = []
+    const end = at?.to.at(-1) ?? text.length
     // Each try sets aside one clause that does not fit; after so many the rest is left unread.
     for (let tries = 0; ; tries++) {
       if (tries > MOST_ASIDE || text.length > LONGEST || depthOf(tokens) > DEEPEST)
-        return { items: [], unread: [{ from: 0, to: text.length, expected: WORK }] }
+        return { items: [], unread: [{ from: 0, to: end, expected: WORK }], past }
       this.input = tokens
       this.unread = []
       this.stars = []
       this.between = null
       const items = this.row() ?? []
       const [error] = this.errors
-      if (!error) return { items, unread: [...aside, ...this.unread] }
+      if (!error) return { items, unread: [...aside, ...this.unread], past }
       const { from, to } = clauseAt(tokens, tokens.indexOf(error.token))
       aside.push({
         from: tokens[from]!.startOffset,
-        to: tokens[to - 1]!.startOffset + tokens[to - 1]!.image.length,
+        to: endOf(tokens[to - 1]!),
         expected: tokens[from]!.tokenType === t.Open ? 'a closing bracket' : WORK,
       })
       tokens = [...tokens.slice(0, from), ...tokens.slice(to)]
@@ -111,14 +135,14 @@ class WorkParser extends StitchParser {
   private setAside(expected: string): void {
     const first = this.LA(1)
     let last = first
-    while (!this.next(...STRUCTURE)) {
+    while (!this.next(...STRUCTURE) && !(this.passes && last !== first && this.isWork())) {
       last = this.LA(1)
       this.consume(0, last.tokenType)
     }
     if (last !== first || !this.next(...STRUCTURE) || last === this.LA(0))
       this.unread.push({
         from: first.startOffset,
-        to: last.startOffset + last.image.length,
+        to: endOf(last),
         expected,
       })
   }
@@ -154,7 +178,7 @@ class WorkParser extends StitchParser {
     this.ACTION(() =>
       this.unread.push({
         from: token.startOffset,
-        to: token.startOffset + token.image.length,
+        to: endOf(token),
         expected: 'its beginning: a bracket or a star before it',
       }),
     )
@@ -287,7 +311,7 @@ class WorkParser extends StitchParser {
       else
         this.unread.push({
           from: first.startOffset,
-          to: first.startOffset + first.image.length,
+          to: endOf(first),
           expected: '“rep from *” after it',
         })
     })
@@ -348,7 +372,10 @@ class WorkParser extends StitchParser {
   private stray = this.RULE('stray', (): Work[] => {
     const first = this.LA(1)
     this.AT_LEAST_ONE({
-      GATE: () => this.ACTION(() => !this.next(...STRUCTURE)),
+      GATE: () =>
+        this.ACTION(
+          () => !this.next(...STRUCTURE) && !(this.passes && this.LA(1) !== first && this.isWork()),
+        ),
       DEF: () => {
         this.OR({
           IGNORE_AMBIGUITIES: true,
@@ -360,7 +387,7 @@ class WorkParser extends StitchParser {
       const last = this.LA(0)
       this.unread.push({
         from: first.startOffset,
-        to: last.startOffset + last.image.length,
+        to: endOf(last),
         expected: WORK,
       })
     })
@@ -384,6 +411,19 @@ function depthOf(tokens: readonly IToken[]): number {
 /** Made when it is first needed: it looks over its grammar once. */
 let parser: WorkParser | null = null
 
+export interface Reading {
+  /** Where each character of the text was written, when it was put in other words. */
+  readonly at?: Written
+  /** Words that are not known are passed over, and told. */
+  readonly past?: boolean
+}
+
 /** Reads the work of one row: what it could read, and what it could not with its place. Never throws. */
-export const readWork = (text: string, specials: Specials = new Map()): ReadWork =>
-  (parser ??= new WorkParser()).read(text, specials)
+export const readWork = (
+  text: string,
+  specials: Specials = new Map(),
+  reading: Reading = {},
+): ReadWork => (parser ??= new WorkParser()).read(text, specials, reading)
+
+/** Gets the grammar ready before it is wanted. */
+export const readyToRead = (): void => void readWork('sc')

@@ -24,7 +24,17 @@ function intoWithChains(made: readonly Made[]): readonly (Range | null)[] {
  * Which of the places a row left stand together, by number: those made in one place of the row below. Where every place was made
  * in its own, those between two skipped places stand together.
  */
-export function groupsOf(made: readonly Made[]): number[] {
+export function groupsOf(made: readonly Made[]): readonly number[] {
+  const known = grouped.get(made)
+  if (known) return known
+  const groups = groupsAnew(made)
+  grouped.set(made, groups)
+  return groups
+}
+/** A row is asked for them more than once. */
+const grouped = new WeakMap<readonly Made[], readonly number[]>()
+
+function groupsAnew(made: readonly Made[]): number[] {
   const ranges = intoWithChains(made)
   const apart = (i: number, same: (a: Range, b: Range) => boolean) => {
     const [here, before] = [ranges[i], ranges[i - 1]]
@@ -45,6 +55,20 @@ function fromTheJoin(made: readonly Made[], moved: number, count: number): reado
   if (moved === 0 || made.some(({ into }) => into && into.to + moved > count)) return made
   return made.map((one) =>
     one.into ? { ...one, into: { from: one.into.from + moved, to: one.into.to + moved } } : one,
+  )
+}
+
+/** Whether a round ends in a chain over the places that its repeat leaves: “rep from * to last sc, ch 3, join”. */
+function bridgesEnd(items: readonly Work[], left: number): boolean {
+  const worked = items.filter(({ kind }) => kind !== 'note')
+  const [repeat, chain] = worked.slice(-2)
+  return (
+    left > 0 &&
+    chain?.kind === 'chain' &&
+    chain.count >= left &&
+    repeat?.kind === 'group' &&
+    repeat.reach.kind === 'to-last' &&
+    repeat.reach.count === left
   )
 }
 
@@ -71,9 +95,12 @@ export function meaningOf(
   const only = (place: Place, list = rest) => list.every((one) => one === place)
   // Chains before the join are passed over; so is what stands after the last space where only spaces are worked.
   const { uses } = walk
+  // A last chain of the round stands over what a repeat “to last …” left for it.
+  const bridged = options.round === true && bridgesEnd(items, rest.length)
   // A chain it was begun in is worked to its end, each of its chains a place.
   const passed =
     (only('ch') && !(places && only('ch', places))) ||
+    bridged ||
     (rest.length > 0 && rest.length === walk.spare) ||
     (uses.sp > 0 && uses.st + uses.post + uses.ch === 0 && only('st'))
   return {

@@ -82,6 +82,9 @@ export interface MeaningOptions {
   readonly chainsAreStitches?: boolean
   /** Places below that stand in one place together have the same number: a gap lies after each group. */
   readonly groups?: readonly number[] | null
+  /** What each place below was made as; with `byName` “in next sc” goes to the next that was one. */
+  readonly words?: readonly string[] | null
+  readonly byName?: boolean
   /** Worked in the round: what is passed at its start comes at its end. */
   readonly round?: boolean
   /** “First st” after a starting chain that counts is the place beside it, not the one it stands over. */

@@ -8,6 +8,7 @@ import {
   noteCount,
   nthOf,
   numberOf,
+  yarnName,
 } from './token-values.ts'
 import * as t from './tokens.ts'
 import { type NthPlace, plainStitch, type PlaceUnit, type Work } from './work-tree.ts'
@@ -23,7 +24,8 @@ export abstract class NoteParser extends PlaceParser {
       return false
     const after = this.LA(at + 1)
     return (
-      isStructure(after) || [t.Integer, t.Stitch, t.Chain].some((type) => tokenMatcher(after, type))
+      isStructure(after) ||
+      [t.Integer, t.Stitch, t.Chain, t.And].some((type) => tokenMatcher(after, type))
     )
   }
 
@@ -121,7 +123,7 @@ export abstract class NoteParser extends PlaceParser {
       // "(A)", before what is worked in it.
       {
         GATE: () => isStructure(this.LA(2)) || tokenMatcher(this.LA(2), t.Stitch),
-        ALT: () => [said('yarn', this.CONSUME2(t.Letter).image)],
+        ALT: () => [said('yarn', yarnName(this.CONSUME2(t.Letter)))],
       },
       {
         // A colour by its name: "with brass", "change to deep blue".
@@ -141,7 +143,7 @@ export abstract class NoteParser extends PlaceParser {
             IGNORE_AMBIGUITIES: true,
             DEF: [{ ALT: () => this.CONSUME(t.With) }, { ALT: () => this.CONSUME(t.In) }],
           })
-          const yarn = this.CONSUME(t.Letter).image
+          const yarn = yarnName(this.CONSUME(t.Letter))
           this.SUBRULE2(this.inLast)
           return [said('yarn', yarn)]
         },
@@ -194,7 +196,7 @@ export abstract class NoteParser extends PlaceParser {
         count += numberOf(this.CONSUME2(t.Integer))
       },
     })
-    this.OPTION2(() => (yarn = this.CONSUME(t.Letter).image))
+    this.OPTION2(() => (yarn = yarnName(this.CONSUME(t.Letter))))
     this.OPTION3(() => {
       const token = this.CONSUME(t.Counts)
       this.ACTION(() => (counts = countsOf(token)))

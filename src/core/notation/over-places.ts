@@ -30,6 +30,12 @@ const joinOf = (item: Work | undefined): NthPlace | null =>
       ? item.target
       : null
 
+/** More than so many places after a repeat are not sought. */
+const MOST_AT_END = 80
+const goesToMiddle = (item: Work): boolean =>
+  (item.kind === 'stitch' && item.target?.kind === 'next' && item.target.unit === 'mid') ||
+  (item.kind === 'group' && item.items.some(goesToMiddle))
+
 /** Works through a row, place by place. */
 export class Walk extends Row {
   /** The chain it began in, which stays over when a round around it has nothing left for it. */
@@ -285,6 +291,7 @@ export class Walk extends Row {
     after: readonly Work[],
   ): void {
     const { stitch } = how
+    const { below } = this
     if (target.kind === 'ring') {
       this.intoRing()
       this.several(stitch, count)
@@ -303,7 +310,11 @@ export class Walk extends Row {
     const begin = this.overStart(target) ? 1 : 0
     if (begin > 0) this.several(stitch, count)
     const many = stitch.uses > 1 && target.count === stitch.uses ? 1 : target.count
-    for (let i = begin; i < capped(many); i++) this.once(how, count, target.unit, span, withStart)
+    const named = this.options.byName ? target.named : undefined
+    for (let i = begin; i < capped(many); i++) {
+      if (named) below.toNamed(named, span)
+      this.once(how, count, target.unit, span, withStart)
+    }
   }
 
   /** At a place counted from the beginning of the row, all before it passed over. @throws Short when it is past it already */
@@ -342,6 +353,9 @@ export class Walk extends Row {
       : nth > 2 && (this.options.startingChain ?? nth - 1 >= 3)
     const chains = foundation?.chains ?? below.places?.length ?? 0
     this.foundation = { chains, skipped: nth - 1, counts }
+    // The chain that counts stands in a place of its own, not in that of the first stitch.
+    const { into } = this
+    if (into && nth > 1) this.into = { from: into.from - 1, to: into.from }
     if (this.foundation.counts) this.leave('st')
     const space = said
       ? said.chains
@@ -349,6 +363,7 @@ export class Walk extends Row {
         ? meshSpace(how.stitch.word, nth - 1, after)
         : 0
     for (let i = 0; i < space; i++) this.leave('ch')
+    this.into = into
     if (!from) this.several(how.stitch, count)
     this.passedFoot = from && this.foundation.counts
     this.beganFull = count > 1
@@ -373,7 +388,12 @@ export class Walk extends Row {
       this.known = false
       return
     }
-    const ends = after.some((one) => one.kind === 'note' && one.what === 'ending')
+    // What ends the row, or goes into its last place, leaves room for itself.
+    const ends = after.some(
+      (one) =>
+        (one.kind === 'note' && one.what === 'ending') ||
+        (one.kind === 'stitch' && one.target?.kind === 'next' && one.target.unit === 'top'),
+    )
     const stop =
       below.end - (reach.kind === 'to-last' ? below.lastOf(reach) : ends ? this.needOf(after) : 0)
     if (units.includes('gap')) {
@@ -524,7 +544,9 @@ export class Walk extends Row {
     const rest = places.slice(below.at, end)
     const passed =
       (rest.every((place) => place === 'ch') && places.includes('st')) ||
-      (intoSpaces(items) && !rest.includes('ch'))
+      (intoSpaces(items) && !rest.includes('ch')) ||
+      // Begun in a gap: what stands before that one is passed over, as between any two.
+      (below.lastGapTaken && left === each)
     if (left > 0 && !passed)
       this.repeat = {
         ...span,
@@ -550,6 +572,7 @@ export class Walk extends Row {
       (item.kind === 'group' && (item.reach.kind !== 'times' || item.items.some(open))) ||
       (item.kind === 'stitch' && item.target?.kind === 'each' && item.target.reach.kind !== 'times')
     if (after.some(open)) return 0
+    if (this.options.byName || after.some(goesToMiddle)) return this.needAtEnd(after)
     const probe = new Walk(new Array<Place>(400).fill('st'), this.options, 0)
     probe.begun = true
     probe.touched = true
@@ -559,6 +582,27 @@ export class Walk extends Row {
       return 0
     }
     return probe.below.at
+  }
+
+  /** The same where it goes by what stands together: the fewest of the last places that it takes up exactly. */
+  private needAtEnd(after: readonly Work[]): number {
+    const places = this.below.places!
+    for (let many = 1; many <= Math.min(places.length - this.below.at, MOST_AT_END); many++) {
+      const from = places.length - many
+      const groups = this.below.groupsFrom(from)
+      if (groups && groups[0] === this.below.groupsFrom(from - 1)![0]) continue
+      const words = this.options.words?.slice(from) ?? null
+      const probe = new Walk(places.slice(from), { ...this.options, groups, words }, 0)
+      probe.begun = true
+      probe.touched = true
+      try {
+        probe.run(after)
+        if (probe.below.at === many) return many
+      } catch {
+        // Too few.
+      }
+    }
+    return 0
   }
 
   private passed(repeat: number, of: number): void {

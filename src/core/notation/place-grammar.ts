@@ -1,5 +1,13 @@
 import { EmbeddedActionsParser, type IToken, tokenMatcher, type TokenType } from 'chevrotain'
-import { firstNumber, isStructure, low, nthOf, numberOf, stitchWord } from './token-values.ts'
+import {
+  endOf,
+  firstNumber,
+  isStructure,
+  low,
+  nthOf,
+  numberOf,
+  stitchWord,
+} from './token-values.ts'
 import * as t from './tokens.ts'
 import {
   END,
@@ -21,11 +29,14 @@ const toLast = (count: number, unit: PlaceUnit): Reach =>
 export abstract class PlaceParser extends EmbeddedActionsParser {
   protected specials: Specials = new Map()
 
+  /** The stitch a place was called by last. */
+  private named: string | null = null
+
   protected spanFrom(first: IToken) {
     // While the grammar records itself there are no tokens.
     if (this.RECORDING_PHASE) return { from: 0, to: 0 }
     const last = this.LA(0)
-    return { from: first.startOffset, to: (last.startOffset ?? 0) + last.image.length }
+    return { from: first.startOffset, to: endOf(last) }
   }
 
   protected next(...types: TokenType[]): boolean {
@@ -49,6 +60,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
       t.Hook,
       t.Ring,
       t.Top,
+      t.Centre,
       t.Gap,
       t.Remaining,
       t.Skipped,
@@ -82,8 +94,9 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
     return after.some((type) => tokenMatcher(second, type)) || this.specials.has(low(second))
   }
 
-  protected unit = this.RULE('unit', (): PlaceUnit =>
-    this.OR<PlaceUnit>({
+  protected unit = this.RULE('unit', (): PlaceUnit => {
+    this.named = null
+    return this.OR<PlaceUnit>({
       IGNORE_AMBIGUITIES: true,
       DEF: [
         { ALT: () => (this.CONSUME(t.Place), 'st') },
@@ -91,20 +104,32 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
         { ALT: () => (this.CONSUME(t.Loop), 'sp') },
         { ALT: () => (this.CONSUME(t.Gap), 'gap') },
         { ALT: () => (this.CONSUME(t.Chain), 'ch') },
-        { ALT: () => (this.CONSUME(t.Top), 'any') },
+        { ALT: () => (this.CONSUME(t.Top), 'top') },
+        { ALT: () => (this.CONSUME(t.Centre), 'mid') },
         { GATE: this.isV, ALT: () => (this.CONSUME(t.Letter), 'sp') },
         {
           ALT: () => {
             const token = this.CONSUME(t.Stitch)
             this.OPTION(() => this.CONSUME2(t.Place))
             // Into a V is into its space.
-            return this.ACTION(() => (stitchWord(low(token)).leaves ? 'sp' : 'st'))
+            return this.ACTION(() => {
+              const { word, leaves } = stitchWord(low(token))
+              this.named = leaves ? null : word
+              return leaves ? 'sp' : 'st'
+            })
           },
         },
-        { GATE: this.isSpecial, ALT: () => (this.CONSUME(t.Unknown), 'st') },
+        {
+          GATE: this.isSpecial,
+          ALT: () => {
+            const token = this.CONSUME(t.Unknown)
+            this.ACTION(() => (this.named = this.specials.get(low(token))?.word ?? null))
+            return 'st'
+          },
+        },
       ],
-    }),
-  )
+    })
+  })
 
   /** A unit of several stitches, of which it is not said how many. */
   private isGroup = (): boolean =>
@@ -360,6 +385,10 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
     ]),
   )
 
+  private calledBy(unit: PlaceUnit): { named?: string } {
+    return unit === 'st' && this.named ? { named: this.named } : {}
+  }
+
   protected target = this.RULE('target', (): Target => {
     this.OPTION(() =>
       this.OR({
@@ -386,7 +415,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
             let unit: PlaceUnit = 'st'
             this.OPTION5(() => (count = numberOf(this.CONSUME(t.Integer))))
             this.OPTION6(() => (unit = this.SUBRULE(this.unit)))
-            return { kind: 'next', count, unit, first: false }
+            return { kind: 'next', count, unit, first: false, ...this.calledBy(unit) }
           },
         },
         { ALT: () => this.SUBRULE(this.sameTarget) },
@@ -397,7 +426,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
             let unit: PlaceUnit = 'any'
             this.OPTION8(() => (count = numberOf(this.CONSUME2(t.Integer))))
             this.OPTION9(() => (unit = this.SUBRULE3(this.unit)))
-            return { kind: 'last', count, unit }
+            return { kind: 'last', count, unit, ...this.calledBy(unit) }
           },
         },
         { ALT: () => this.SUBRULE(this.nthTarget) },
@@ -417,7 +446,12 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
           },
         },
         { ALT: () => (this.CONSUME(t.Ring), { kind: 'ring' }) },
-        { ALT: () => ({ kind: 'next', count: 1, unit: this.SUBRULE5(this.unit), first: false }) },
+        {
+          ALT: () => {
+            const unit = this.SUBRULE5(this.unit)
+            return { kind: 'next', count: 1, unit, first: false, ...this.calledBy(unit) }
+          },
+        },
       ],
     })
   })

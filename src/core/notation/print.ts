@@ -12,6 +12,8 @@ const unitWords = (unit: PlaceUnit, count: number): string =>
     sp: count === 1 ? 'ch-sp' : 'ch-sps',
     gap: count === 1 ? 'gap' : 'gaps',
     any: count === 1 ? 'st' : 'sts',
+    top: 'top of turning ch',
+    mid: 'centre of group',
   })[unit]
 
 const LOOPS = { back: 'blo', front: 'flo', third: 'third loop' } as const
@@ -62,7 +64,9 @@ function targetWords(target: Target): string {
       : ` in ${ordinal(target.nth)} ${unitWords(target.unit, 1)}`
   const { kind, count, unit } = target
   const which = kind === 'next' && target.first ? 'first' : kind
-  return ` in ${which} ${count === 1 ? '' : `${count} `}${unitWords(unit, count)}`
+  const { named } = target
+  const what = named ? named + (count > 1 && !/s$/.test(named) ? 's' : '') : unitWords(unit, count)
+  return ` in ${which} ${count === 1 ? '' : `${count} `}${what}`
 }
 
 /** One item. */

@@ -93,6 +93,7 @@ export abstract class Row {
       options.groups ?? null,
       options.chainsAreStitches === true,
       kept,
+      options.byName ? (options.words ?? null) : null,
     )
   }
 
@@ -133,10 +134,7 @@ export abstract class Row {
       this.uses.gap++
       return
     }
-    if (this.below.places === null) {
-      if (!this.picking) this.known = false
-      return
-    }
+    if (this.below.places === null) return
     const { kind, from, to } = this.below.take(unit, span)
     this.into = { from, to }
     this.kind = down > 0 ? 'down' : post ? 'post' : kind

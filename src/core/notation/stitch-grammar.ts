@@ -1,6 +1,6 @@
 import { type IToken, tokenMatcher } from 'chevrotain'
 import { NoteParser } from './note-grammar.ts'
-import { countsOf, low, numberOf, rowsDown, stitchWord } from './token-values.ts'
+import { countsOf, low, numberOf, rowsDown, stitchWord, yarnName } from './token-values.ts'
 import * as t from './tokens.ts'
 import { compound } from './vocabulary.ts'
 import { plainStitch, type Loop, type StitchWord, type Target, type Work } from './work-tree.ts'
@@ -38,7 +38,7 @@ export abstract class StitchParser extends NoteParser {
         {
           GATE: () => count !== null,
           ALT: () => {
-            const yarn = this.CONSUME(t.Letter).image
+            const yarn = yarnName(this.CONSUME(t.Letter))
             return [
               { ...plainStitch, count: count!, yarn, target: null, span: this.spanFrom(first) },
             ]
@@ -67,7 +67,7 @@ export abstract class StitchParser extends NoteParser {
         GATE: () => before === null,
         DEF: () => (loose = this.SUBRULE(this.looseCount)),
       })
-      this.OPTION3(() => (yarn = this.CONSUME(t.Letter).image))
+      this.OPTION3(() => (yarn = yarnName(this.CONSUME(t.Letter))))
       this.MANY({
         GATE: () => this.isTarget(1) || (tokenMatcher(this.LA(1), t.And) && this.isTarget(2)),
         DEF: () => {
@@ -101,7 +101,7 @@ export abstract class StitchParser extends NoteParser {
           this.ACTION(() => targets.push({ kind: 'each', units: ['st'], long: null, reach }))
         },
       })
-      this.OPTION6(() => (yarn = this.CONSUME2(t.Letter).image))
+      this.OPTION6(() => (yarn = yarnName(this.CONSUME2(t.Letter))))
       this.OPTION7(() => {
         const token = this.CONSUME(t.Counts)
         this.ACTION(() => {

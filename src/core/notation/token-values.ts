@@ -1,7 +1,7 @@
 import { EOF, type IToken, tokenMatcher } from 'chevrotain'
 import * as t from './tokens.ts'
 import { vocabulary } from './vocabulary.ts'
-import type { NthPlace, StitchWord } from './work-tree.ts'
+import type { NthPlace, Span, StitchWord } from './work-tree.ts'
 
 /* What single tokens say, and where a clause of tokens begins and ends. */
 
@@ -35,6 +35,16 @@ export function clauseAt(tokens: readonly IToken[], at: number): { from: number;
   return { from, to }
 }
 
+/** Where a token ends, half-open. */
+export const endOf = ({ endOffset, startOffset, image }: IToken): number =>
+  endOffset === undefined ? startOffset + image.length : endOffset + 1
+
+/** Where the words of a text were written that was put in other words. */
+export interface Written {
+  readonly from: readonly number[]
+  readonly to: readonly number[]
+}
+
 /** A number as written; none that is worked is larger than this. */
 export const numberOf = (token: IToken): number => Math.min(Number(token.image) || 0, 50_000)
 
@@ -56,6 +66,9 @@ export function countsOf(token: IToken): { stitches: number; chains: number } {
   const chains = /\bch(?:ain)?[- ]?(\d+)/.exec(text.replace(/^.*?\bcount(?:s|ed|ing)?\b/, ''))
   return { stitches: 1, chains: chains ? Number(chains[1]) : 0 }
 }
+
+/** A yarn's letter, or the name of its colour. */
+export const yarnName = ({ image }: IToken): string => (image ?? '').replace(/^yarn-/, '')
 
 /** Rows a stitch goes down: "1 row below", "two rounds further down", "the row below". */
 export function rowsDown(token: IToken): number {
@@ -110,6 +123,34 @@ export function withoutRemarks(tokens: readonly IToken[], specials: ReadonlyMap<
   return kept
 }
 
+/** A token of a text that was put in other words, where it was written. */
+export const placedAt = (token: IToken, { from, to }: Written): IToken => ({
+  ...token,
+  startOffset: from[token.startOffset]!,
+  endOffset: to[endOf(token) - 1]! - 1,
+})
+
+/** Without words that nothing is known of, but for names of yarns; those are told, side by side as one. */
+export function withoutUnknown(
+  tokens: readonly IToken[],
+  specials: ReadonlyMap<string, unknown>,
+  past: Span[],
+): IToken[] {
+  let named = false
+  return tokens.filter((token) => {
+    const isName = named && tokenMatcher(token, t.Unknown)
+    named = isName || tokenMatcher(token, t.With)
+    const known = !tokenMatcher(token, t.Unknown) || specials.has(low(token)) || isName
+    if (!known) {
+      const [from, to] = [token.startOffset, endOf(token)]
+      const last = past.at(-1)
+      if (last && from - last.to <= 1) past[past.length - 1] = { from: last.from, to }
+      else past.push({ from, to })
+    }
+    return known
+  })
+}
+
 /** Names of several words that a text defines as a stitch are one word. */
 export function withNames(
   text: string,
@@ -117,11 +158,11 @@ export function withNames(
   specials: ReadonlyMap<string, unknown>,
 ): IToken[] {
   const found = [...specials.keys()]
-    .filter((name) => /[^\w]/.test(name))
+    .filter((name) => /[^a-z]/.test(name))
     .sort((a, b) => b.length - a.length)
     .flatMap((name) => {
       const pattern = new RegExp(
-        `(?<![\\w-])${name.replace(/[^\w\s]/g, '\\$&').replace(/\s+/g, '\\s+')}(?![\\w])`,
+        `(?<![a-zA-Z_-])${name.replace(/[^\w\s]/g, '\\$&').replace(/\s+/g, '\\s+')}(?![\\w])`,
         'gi',
       )
       return [...text.matchAll(pattern)].map(({ index, 0: match }) => ({ index, match }))
@@ -138,6 +179,7 @@ export function withNames(
         ? {
             ...token,
             image: name.match,
+            endOffset: covered - 1,
             tokenType: t.Unknown,
             tokenTypeIdx: t.Unknown.tokenTypeIdx!,
           }

@@ -73,6 +73,11 @@ export const Top = token(
   'Top',
   /(?:(?:(?:the\s+)?top|\d(?:st|nd|rd|th)\s+ch(?:ain)?)\s+of\s+(?:the\s+)?)?(?:(?:turning|starting|start|beg(?:inning)?|initial)\s*[- ]?\s*ch(?:ain)?(?:\s*-?\s*\d+)?|t-?ch)\b|(?:(?:the\s+)?top|\d(?:st|nd|rd|th)\s+ch(?:ain)?)\s+of\s+(?:the\s+)?(?:ch(?:ain)?(?:\s*-?\s*\d+)?|\d+-ch)\b(?!\s*-?\s*(?:sp|space|loop|lp))/i,
 )
+/** The middle of several that stand together: "centre dc of next shell", "3rd dc of next fan". */
+export const Centre = token(
+  'Centre',
+  /(?:the\s+)?(?:cent(?:re|er)|middle)\s+(?:(?:sc|hdc|dc|tr|htr|dtr|sts?|stitch)\s+)?of\s+(?:the\s+)?(?:(?:same|next|last|each|first|following)\s+)?(?:\d-?\s?(?:dc|tr|hdc)\s*)?(?:shells?|fans?|groups?|clusters?|scallops?)\b/i,
+)
 /** Which place "the same" is: "as join", "as the last sc". */
 export const AsThere = token(
   'AsThere',
@@ -88,7 +93,7 @@ export const Below = token(
 )
 export const Gap = token(
   'Gap',
-  /(?:(?:next\s+)?(?:gaps?|sps?|spaces?)\s+)?between\s+(?:the\s+)?(?:next\s+)?(?:\d+\s+)?(?:clusters?|groups?|shells?|fans?|v-sts?|vs?\b|sts?|stitches|(?:[23]-)?dcs?\b(?:\s+groups?)?)|gaps?\b/i,
+  /(?:(?:next\s+)?(?:gaps?|sps?|spaces?)\s+)?between\s+(?:the\s+)?(?:next\s+)?(?:\d+\s+)?(?:clusters?|groups?|shells?|fans?|v-sts?|vs?\b|sts?|stitches|pairs?(?:\s+of\s+\w+)?|(?:[23]-)?dcs?\b(?:\s+groups?)?)|gaps?\b/i,
 )
 /** A gap counted from the beginning of the row: "sp between 6th and 7th V". */
 export const NthGap = token(
@@ -184,7 +189,7 @@ export const With = token(
   'With',
   /(?:(?:chang(?:e|ing)\s+to|switch(?:ing)?\s+to|with|using|in)\s+(?:the\s+)?(?:colou?r|col\.?|yarn)|(?:colou?r|col\.?)(?=\s+[A-Z0-9]\b)|chang(?:e|ing)\s+to|switch(?:ing)?\s+to|with|using)(?![a-z])/i,
 )
-export const Letter = token('Letter', /MC\b|CC\d?\b|Vs\b|[A-Z]\b/)
+export const Letter = token('Letter', /yarn-[a-z]+|MC\b|CC\d?\b|Vs\b|[A-Z]\b/)
 export const Integer = token('Integer', /\d+/)
 export const Star = token('Star', /\*+|†/)
 export const Open = token('Open', /[([{]/)
@@ -211,6 +216,7 @@ export const tokens: readonly TokenType[] = [
   Bumps,
   Hook,
   Top,
+  Centre,
   AsThere,
   Skipped,
   JustMade,
@@ -267,3 +273,16 @@ export const tokens: readonly TokenType[] = [
 ]
 
 export const lexer = new Lexer([...tokens], { positionTracking: 'onlyOffset' })
+
+/** Whether all of a text is words of the shorthand, whatever they say together. */
+export const isKnown = (text: string): boolean =>
+  lexer
+    .tokenize(text)
+    .tokens.every(({ tokenType }) => tokenType !== Unknown && tokenType !== Letter)
+
+/** Words that phrases of the shorthand are made of. */
+export const phraseWords: ReadonlySet<string> = new Set(
+  tokens.flatMap(({ PATTERN }) =>
+    PATTERN instanceof RegExp ? (PATTERN.source.match(/(?<![\\a-z])[a-z]{3,}/g) ?? []) : [],
+  ),
+)

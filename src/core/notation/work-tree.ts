@@ -8,8 +8,8 @@ export interface Span {
   readonly to: number
 }
 
-/** What can be worked into: a stitch, a single chain, a chain space, the gap after a cluster, or whatever comes next. */
-export type PlaceUnit = 'st' | 'ch' | 'sp' | 'gap' | 'any'
+/** What can be worked into: a stitch, a single chain, a chain space, the gap after a cluster, whatever comes next, the top of the chain a row began with, its last place; or the middle of the next several that stand together. */
+export type PlaceUnit = 'st' | 'ch' | 'sp' | 'gap' | 'any' | 'top' | 'mid'
 
 /** How far a repeat or an “each” goes. */
 export type Reach =
@@ -37,6 +37,8 @@ export type Target =
       readonly count: number
       readonly unit: PlaceUnit
       readonly first: boolean
+      /** The stitch it is called by: “in next sc”. */
+      readonly named?: string
     }
   /** `long`: only spaces of so many chains; null for any. */
   | {
@@ -49,7 +51,12 @@ export type Target =
   | { readonly kind: 'same'; readonly first: boolean }
   /** So many of the places that were passed over just before; null for all of them. */
   | { readonly kind: 'skipped'; readonly count: number | null }
-  | { readonly kind: 'last'; readonly count: number; readonly unit: PlaceUnit }
+  | {
+      readonly kind: 'last'
+      readonly count: number
+      readonly unit: PlaceUnit
+      readonly named?: string
+    }
   /** `counts`: what the chains skipped count as; null when nothing is said. `from`: only begins there. */
   | {
       readonly kind: 'hook'
@@ -164,4 +171,6 @@ export interface Unread extends Span {
 export interface ReadWork {
   readonly items: readonly Work[]
   readonly unread: readonly Unread[]
+  /** Words it passed over. */
+  readonly past: readonly Span[]
 }
