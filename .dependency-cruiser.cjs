@@ -58,7 +58,7 @@ module.exports = {
       name: 'app-through-the-index',
       severity: 'error',
       from: { path: '^(src/app|bin|server|bench|e2e)/' },
-      to: { path: '^src/core/[^/]+/', pathNot: '^src/core/([^/]+/index|testing/[^/]+)\\.ts$' },
+      to: { path: '^src/core/[^/]+/', pathNot: '^src/core/([^/]+/index|testing/.+)\\.ts$' },
     },
     ...upward,
   ],

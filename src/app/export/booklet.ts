@@ -30,25 +30,33 @@ export async function onPages(
   return { pages, fonts }
 }
 
-async function pdfFile(bag: Outgoing, paper: Paper, name: string) {
-  bag.tell('setting pages')
-  const { pages, fonts } = await onPages(paper, bag)
-  const images = new Map<string, Uint8Array>()
-  for (const [key, picture] of bag.pictures)
-    images.set(key, new Uint8Array(await (await onWhite(picture)).arrayBuffer()))
+/** A document as PDF, with what no font here has. */
+export async function paperPdf(
+  paper: Paper,
+  of: Pick<Outgoing, 'choices' | 'fontShelf'>,
+  images: ReadonlyMap<string, Uint8Array> = new Map(),
+  tell: (stage: string) => void = () => {},
+) {
+  const { pages, fonts } = await onPages(paper, of)
   const { pdfOf } = await import('./paper-pdf.ts')
   const content = await pdfOf(pages, {
     ...{ title: paper.name, fonts, images },
-    tell: (page, of) => bag.tell(`page ${page} of ${of}`),
+    tell: (page, all) => tell(`page ${page} of ${all}`),
   })
+  return { content: new Blob([content], { type: 'application/pdf' }), missing: fonts.missing }
+}
+
+async function pdfFile(bag: Outgoing, paper: Paper, name: string) {
+  bag.tell('setting pages')
+  const images = new Map<string, Uint8Array>()
+  for (const [key, picture] of bag.pictures)
+    images.set(key, new Uint8Array(await (await onWhite(picture)).arrayBuffer()))
+  const { content, missing } = await paperPdf(paper, bag, images, bag.tell)
   const notes =
-    fonts.missing.length > 0
-      ? [`No font here has ${fonts.missing.slice(0, 12).join(' ')}: a box stands for each.`]
+    missing.length > 0
+      ? [`No font here has ${missing.slice(0, 12).join(' ')}: a box stands for each.`]
       : []
-  return {
-    files: [{ name, type: 'application/pdf', content: new Blob([content]) }],
-    notes,
-  }
+  return { files: [{ name, type: 'application/pdf', content }], notes }
 }
 
 const booklet = (bag: Outgoing, paged: boolean): Paper => {

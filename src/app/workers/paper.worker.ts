@@ -3,12 +3,13 @@ import { bookletOf, type Choices } from '@core/booklet'
 import type { Design } from '@core/design'
 import { type FileProblem, readDocumentFile } from '@core/document'
 import { type Derived, derive } from '@core/bag'
-import { fragmentOf, type Page, pageSvg } from '@core/paper'
+import { fragmentOf, type Page, pageSvg, type Paper } from '@core/paper'
+
 import { type Project, projectKind } from '@core/project'
 import type { Words } from '@core/stitch'
 import { found, type Result } from '@core/units'
 import { type Workshop, workshopKind } from '@core/workshop'
-import { onPages } from '@app/export/booklet.ts'
+import { onPages, paperPdf } from '@app/export/booklet.ts'
 import type { Made, Way } from '@app/export/export.ts'
 import { exports } from '@app/export/exports.ts'
 import { fileName } from '@app/export/file-name.ts'
@@ -93,6 +94,10 @@ const api = {
       pages.map(({ svg }) => svg.buffer as ArrayBuffer),
     )
   },
+
+  /** Any document as PDF. */
+  pdf: async (of: Paper, choices: Choices): Promise<Blob> =>
+    (await paperPdf(of, { choices, fontShelf })).content,
 
   /** The ways a bag can go out. */
   ways: (design: Design): Way[] =>

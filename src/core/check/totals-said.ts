@@ -44,7 +44,7 @@ const MANNERS: readonly (readonly [Total['manner'], RegExp])[] = [
   [
     'bracket',
     new RegExp(
-      `\\s{0,4}\\*?[([<{【«]\\s{0,2}=?\\s{0,2}(?:(?:total|st(?:itch)? count)(?: of)?:?\\s*|you (?:should |will )?(?:now )?have\\s|(?:sts|stitches):\\s*)?(?:${SUM})?(${PARTS})\\s{0,2}(?:total|made|in total|remain(?:ing)?)?\\s{0,2}[)\\]>}】»]\\*?`,
+      `\\s{0,4}\\*?[([<{【«]\\s{0,24}=?\\s{0,2}(?:(?:total|st(?:itch)? count)(?: of)?:?\\s*|you (?:should |will )?(?:now )?have\\s|(?:sts|stitches):\\s*)?(?:${SUM})?(${PARTS})\\s{0,2}(?:total|made|in total|remain(?:ing)?)?\\s{0,2}[)\\]>}】»]\\*?`,
       'gi',
     ),
   ],

@@ -1,4 +1,4 @@
-import { inUkTerms, saidBy } from '../terms/index.ts'
+import { saidBy } from '../terms/index.ts'
 import { counted, plural } from '../units/index.ts'
 import type { CheckedRow, CheckReport } from './checked.ts'
 import type { Mend, Onto, Problem, ProblemFacts } from './problem.ts'
@@ -157,7 +157,7 @@ const said = saidBy<ProblemFacts, Terms, ProblemText>({
       : only(
           facts.known
             ? `I do not understand ${quoted(facts.words)} here.`
-            : `I do not know ${facts.words.length === 1 ? 'this word' : 'these words'}: ${quoted(facts.words)}.`,
+            : `I do not know ${facts.words.length === 1 && !/\s/.test(facts.words[0]!) ? 'this word' : 'these words'}: ${quoted(facts.words)}.`,
         ),
 })
 

@@ -111,8 +111,10 @@ describe('sizes', () => {
     expect(large.replace(/ +/g, ' ')).toContain('Sc in next 7 sts, inc, 10 sc.')
     expect(sizesOf('Ch 8/9\n8/9 sts\n8/9 sc')?.of).toBe('slashes')
   })
-  it.each([...handWritten, ...bagTexts.map(({ text }) => text)].map((text) => [text.split('\n')[0], text]))(
-    'there are none in %s',
-    (_, text) => expect(sizesOf(text!)).toBeNull(),
-  )
+  it.each(
+    [...handWritten, ...bagTexts.map(({ text }) => text)].map((text) => [
+      text.split('\n')[0],
+      text,
+    ]),
+  )('there are none in %s', (_, text) => expect(sizesOf(text!)).toBeNull())
 })

@@ -1,18 +1,29 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { WordedRow } from '@core/check'
+import { groupName, type Mend, type WordedRow } from '@core/check'
 
-/** One row: what it uses and makes, its faults underlined at their place, and how far one is after so many repeats. */
-const props = defineProps<{ row: WordedRow }>()
-const emit = defineEmits<{ find: [line: number] }>()
+/** A row, or several that say the same: what it uses and makes, its faults underlined at their place, and how far one is after so many repeats. */
+const props = defineProps<{ group: readonly WordedRow[]; canMend: boolean }>()
+const emit = defineEmits<{ find: [line: number]; mend: [row: WordedRow, edit: Mend] }>()
 
-const name = computed(() => {
-  const kind = props.row.kind === 'round' ? 'Round' : 'Row'
-  return props.row.row === null ? `Line ${props.row.line}` : `${kind} ${props.row.row}`
-})
+const row = computed(() => props.group[0]!)
+const name = computed(() => groupName(props.group))
+/** What is said of a problem before its words. */
+const lead = (code: string, severity: string) =>
+  code === 'unread'
+    ? 'Not understood:'
+    : severity === 'error'
+      ? 'Does not add up:'
+      : severity === 'warning'
+        ? 'Look at this:'
+        : 'Beside:'
+/** What may put it right, but for what a press does. */
+const otherMends = (mends: readonly string[], edits: readonly Mend[] = []) =>
+  props.canMend ? mends.filter((mend) => !edits.some(({ label }) => label === mend)) : mends
+const counts = ref(false)
 /** The text in pieces: plain, and what is at fault. */
 const pieces = computed(() => {
-  const { text, problems } = props.row
+  const { text, problems } = row.value
   const cuts = [...new Set([0, text.length, ...problems.flatMap(({ from, to }) => [from, to])])]
     .filter((cut) => cut >= 0 && cut <= text.length)
     .sort((a, b) => a - b)
@@ -21,12 +32,13 @@ const pieces = computed(() => {
     const at = problems.filter((problem) => problem.from < to && problem.to > from)
     // A fault of the whole row is not underlined all along.
     const near = at.find((problem) => problem.to - problem.from < text.length)
-    return { key: from, text: text.slice(from, to), fault: near?.severity ?? null }
+    const fault = near?.code === 'unread' ? 'unknown' : (near?.severity ?? null)
+    return { key: from, text: text.slice(from, to), fault }
   })
 })
 const shown = (n: number | null) => n ?? '?'
 const figures = computed(() => {
-  const { available, consumes, makes, stated } = props.row
+  const { available, consumes, makes, stated } = row.value
   const left = available === null || consumes === null ? null : available - consumes
   return [
     { what: 'there', is: shown(available), off: false },
@@ -50,7 +62,7 @@ const KINDS = {
 } as const
 /** What it goes into and leaves, where that is more than stitches into stitches. */
 const kinds = computed(() => {
-  const { uses, leaves, yarns } = props.row
+  const { uses, leaves, yarns } = row.value
   const used = Object.entries(KINDS).flatMap(([kind, [one, many]]) => {
     const count = uses?.[kind as keyof typeof KINDS] ?? 0
     if (count === 0) return []
@@ -64,13 +76,14 @@ const kinds = computed(() => {
   ].join('; ')
 })
 const after = ref(1)
-const at = computed(() => props.row.through[Math.min(after.value, props.row.through.length) - 1])
+const at = computed(() => row.value.through[Math.min(after.value, row.value.through.length) - 1])
 </script>
 
 <template>
-  <li class="check-row" :class="row.ok ? 'ok' : 'off'">
+  <li class="check-row" :class="[row.state, { off: row.state === 'wrong' }]">
     <button type="button" class="link who" @click="emit('find', row.line)">{{ name }}</button>
     <p class="said">
+      <span v-if="group.length > 1" class="note">{{ group.length }} alike: </span>
       <span
         v-for="piece in pieces"
         :key="piece.key"
@@ -86,15 +99,35 @@ const at = computed(() => props.row.through[Math.min(after.value, props.row.thro
     </dl>
     <ul v-if="row.problems.length" class="problems">
       <li v-for="(problem, i) in row.problems" :key="i" :class="problem.severity">
-        <b>{{ problem.severity === 'error' ? 'Does not add up:' : 'Look at this:' }}</b>
+        <b>{{ lead(problem.code, problem.severity) }}</b>
         {{ problem.message }}
-        <span v-if="problem.mends.length" class="mends"
-          >Perhaps {{ problem.mends.join(', or ') }}.</span
+        <template v-if="canMend">
+          <button
+            v-for="edit in problem.edits"
+            :key="`${edit.from} ${edit.text}`"
+            type="button"
+            class="button mend"
+            @click="emit('mend', row, edit)"
+          >
+            Write {{ edit.label }}
+          </button>
+        </template>
+        <span v-if="otherMends(problem.mends, problem.edits).length" class="mends"
+          >Perhaps {{ otherMends(problem.mends, problem.edits).join(', or ') }}.</span
         >
       </li>
     </ul>
     <p v-if="kinds" class="kinds note num">{{ kinds }}</p>
-    <div v-if="row.through.length > 1 && at" class="through">
+    <button
+      v-if="row.through.length > 1 && !counts"
+      type="button"
+      class="link count-through"
+      :aria-label="`Count through ${name}`"
+      @click="counts = true"
+    >
+      Count through
+    </button>
+    <div v-if="counts && row.through.length > 1 && at" class="through">
       <input
         v-model.number="after"
         type="range"
@@ -130,6 +163,29 @@ const at = computed(() => props.row.through[Math.min(after.value, props.row.thro
   border-left-color: var(--error);
   background: #fdf7f5;
 }
+.check-row.not-understood {
+  border-left: 4px dashed #8a6a1c;
+  background: #faf5e8;
+}
+.check-row.not-known {
+  color: var(--ink-3);
+}
+.check-row .mend {
+  margin: 2px 6px 2px 0;
+  padding: 1px 9px;
+  font-size: 13px;
+}
+.check-row .count-through {
+  grid-column: 2 / -1;
+  justify-self: start;
+  font-size: 12.5px;
+}
+.check-row .advice b {
+  color: var(--ink-2);
+}
+.check-row.not-understood b {
+  color: #6b4a00;
+}
 .check-row .who {
   align-self: start;
   font-weight: 600;
@@ -142,6 +198,13 @@ const at = computed(() => props.row.through[Math.min(after.value, props.row.thro
 .check-row .fault.error {
   text-decoration-color: var(--error);
   background: #fbe6e1;
+}
+.check-row .fault.unknown {
+  text-decoration: underline dashed 1.5px #6b4a00;
+  background: #f7efd9;
+}
+.check-row .fault.advice {
+  text-decoration: none;
 }
 .check-row .figures {
   display: flex;

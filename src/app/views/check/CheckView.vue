@@ -1,47 +1,56 @@
 <script setup lang="ts">
 import type { Adopted } from '@core/adopt'
+import { countsSaid, foldedRows, type Mend, type WordedRow } from '@core/check'
 import { projectOf } from '@core/project'
 import { fileOpen } from 'browser-fs-access'
 import { computed, nextTick, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import OutsidePage from '@app/parts/page/OutsidePage.vue'
 import { LIMITS } from '@core/part'
 import { cutAt, shortened, writable } from '@core/units'
 import { useShelf } from '@app/stores/shelf.ts'
 import AdoptedBag from './AdoptedBag.vue'
+import CheckChoices from './CheckChoices.vue'
 import CheckRow from './CheckRow.vue'
+import { maybePlaceOf } from './editor-marks.ts'
 import KeepRows from './KeepRows.vue'
 import { examplePattern } from './example.ts'
+import PatternEditor from './PatternEditor.vue'
+import ReportMenu from './ReportMenu.vue'
 import { useCheck } from './use-check.ts'
+import { useFaultKeys } from './use-fault-keys.ts'
 
 /** Anyone's written pattern, row by row: what each uses and makes, and what does not add up. */
-const { text, isExample, terms, startingChain, report, failed, wrong, toDesign, toPattern } =
+const { text, isExample, terms, startingChain, size, report, failed, toDesign, toPattern } =
   useCheck()
 const shelf = useShelf()
 const router = useRouter()
-const area = useTemplateRef('area')
+const editor = useTemplateRef('editor')
 const problem = ref<string | null>(null)
 const onlyWrong = ref(false)
 const rows = computed(() =>
-  (report.value?.rows ?? []).filter(({ problems }) => !onlyWrong.value || problems.length > 0),
+  foldedRows(
+    (report.value?.rows ?? []).filter(
+      ({ state, problems }) =>
+        !onlyWrong.value ||
+        state !== 'adds-up' ||
+        problems.some(({ severity }) => severity !== 'advice'),
+    ),
+  ),
 )
 /** Rows are shown a sheet at a time: a text of thousands is still read in one go. */
 const SHEET = 150
 const sheets = ref(1)
 watch([text, onlyWrong], () => (sheets.value = 1))
 // What was said of a text goes with it.
-watch([text, terms, startingChain], () => (problem.value = null))
+watch([text, terms, startingChain, size], () => (problem.value = null))
 const shown = computed(() => rows.value.slice(0, SHEET * sheets.value))
+const allGood = computed(() => (report.value?.rows ?? []).every(({ ok }) => ok))
 const summary = computed(() => {
-  const all = report.value?.rows.length ?? 0
-  if (all === 0) return 'No row yet. A row begins like “Rnd 4:” or “Row 4:”.'
-  const says =
-    wrong.value === 0
-      ? `All ${all} rows add up.`
-      : `${wrong.value} of ${all} rows ${wrong.value === 1 ? 'does' : 'do'} not add up.`
-  return isExample.value ? `An example. ${says}` : says
+  const says = countsSaid(report.value?.rows ?? [])
+  return isExample.value && report.value?.rows.length ? `An example. ${says}` : says
 })
+useFaultKeys((by) => editor.value?.step(by))
 
 const keeping = ref(false)
 /** Numbers of its first and last row; null where none has one. */
@@ -67,33 +76,22 @@ async function take(file: File) {
 /** Marks that are not seen, and make a text field slow, mean nothing in a pattern. */
 const plainText = (all: string) =>
   all.slice(0, LIMITS.patternText).replace(/[\p{Cf}\p{Co}\0]/gu, '')
-/** Whatever puts them in: pasted, dropped or typed. */
-function insert(event: Event) {
-  const { data, dataTransfer, isComposing } = event as InputEvent
-  const given = data ?? dataTransfer?.getData('text/plain') ?? ''
-  const plain = plainText(given)
-  if (plain === given || isComposing) return
-  event.preventDefault()
-  area.value!.setRangeText(plain, area.value!.selectionStart, area.value!.selectionEnd, 'end')
-  text.value = area.value!.value
-}
-function drop(event: DragEvent) {
-  const [file] = event.dataTransfer?.files ?? []
-  if (!file) return
-  event.preventDefault()
-  void take(file)
-}
-
 /** Shows a line of the text where it stands. */
 async function find(line: number) {
   // A row of the example is found in it: it is hers to try from then on.
   if (isExample.value) text.value = examplePattern
-  const lines = text.value.split('\n')
-  const from = lines.slice(0, line - 1).reduce((sum, one) => sum + one.length + 1, 0)
   await nextTick()
-  area.value!.focus()
-  area.value!.setSelectionRange(from, from + (lines[line - 1]?.length ?? 0))
-  area.value!.scrollTop = Math.max(0, (line - 6) * 21)
+  editor.value?.find(line)
+}
+/** Writes what puts a row right. */
+async function mend(row: WordedRow, { from, to, text: written }: Mend) {
+  if (isExample.value) text.value = examplePattern
+  await nextTick()
+  const doc = editor.value?.doc()
+  const [at, end] = [from, to].map((place) => (doc ? maybePlaceOf(doc, row, place) : null))
+  if (at === null || end === null || at === undefined || end === undefined)
+    return void find(row.line)
+  editor.value!.put(at, end, written)
 }
 /** The bag that is made of the text, while what is to be known of it is read. */
 const adopted = shallowRef<Adopted | null>(null)
@@ -134,48 +132,29 @@ async function takeBag({ design }: Adopted) {
         <button type="button" class="button" @click="open">Open a text …</button>
         <button type="button" class="button" @click="text = examplePattern">Try the example</button>
       </div>
-      <textarea
-        ref="area"
+      <PatternEditor
+        ref="editor"
         v-model="text"
-        aria-label="The written pattern"
-        spellcheck="false"
-        :placeholder="examplePattern"
-        :maxlength="LIMITS.patternText"
-        @beforeinput="insert"
-        @drop="drop"
-        @dragover.prevent
+        :report="isExample ? null : report"
+        :plain="plainText"
+        @file="take"
       />
-      <div class="options">
-        <span class="note">Terms</span>
-        <ChoiceOf
-          v-model="terms"
-          legend="Terms"
-          :options="[
-            { value: 'found', label: 'As found' },
-            { value: 'us', label: 'US' },
-            { value: 'uk', label: 'UK' },
-          ]"
-        />
-        <span class="note">Starting chains</span>
-        <ChoiceOf
-          v-model="startingChain"
-          legend="Starting chains"
-          :options="[
-            {
-              value: 'text',
-              label: 'As it says',
-              title: 'Where nothing is said, three and more count',
-            },
-            { value: 'counts', label: 'Count' },
-            { value: 'not', label: 'Do not' },
-          ]"
-        />
-      </div>
+      <CheckChoices
+        v-model:terms="terms"
+        v-model:starting-chain="startingChain"
+        v-model:size="size"
+        :sizes="report?.sizes ?? []"
+      />
+      <p class="note keys">
+        <kbd>N</kbd> and <kbd>P</kbd> go to the next and the previous fault, in the text
+        <kbd>Alt</kbd> with the arrows.
+      </p>
     </section>
     <section class="card result" aria-live="polite">
       <div class="tools">
-        <h2 :class="{ good: wrong === 0 && rows.length }">{{ summary }}</h2>
+        <h2 :class="{ good: allGood && rows.length }">{{ summary }}</h2>
         <label class="note"><input v-model="onlyWrong" type="checkbox" /> Only what is wrong</label>
+        <ReportMenu v-if="report" :name="nameOfText" :report="report" />
         <button
           type="button"
           class="button"
@@ -195,8 +174,8 @@ async function takeBag({ design }: Adopted) {
       </div>
       <p v-if="isExample" class="note how">
         Paste or type a pattern at the left, and it stands here instead. Each row is counted as it
-        is worked: pull its slider to stop in the midst of it, press its name to find it in the
-        text.
+        is worked: count through it, press its name to find it in the text, press what would put it
+        right to write it there.
       </p>
       <KeepRows v-if="numbered && keeping" v-model="keeping" :make="toPattern" :rows="numbered" />
       <AdoptedBag
@@ -209,7 +188,14 @@ async function takeBag({ design }: Adopted) {
       <p v-if="problem ?? failed" class="bad" role="alert">{{ problem ?? failed }}</p>
       <p v-for="(one, i) in report?.problems" :key="i" class="whole">{{ one.message }}</p>
       <ul v-if="rows.length" class="rows" tabindex="0" aria-label="Rows">
-        <CheckRow v-for="(row, i) in shown" :key="i" :row="row" @find="find" />
+        <CheckRow
+          v-for="(group, i) in shown"
+          :key="i"
+          :group="group"
+          can-mend
+          @find="find"
+          @mend="mend"
+        />
         <li v-if="shown.length < rows.length" class="more">
           <button type="button" class="button" @click="sheets++">
             Show more: {{ rows.length - shown.length }} rows follow
@@ -247,18 +233,8 @@ async function takeBag({ design }: Adopted) {
 .check .tools h2.good {
   color: var(--good);
 }
-.check textarea {
-  flex: 1;
-  min-height: 120px;
-  padding: 10px 12px;
-  line-height: 21px;
-  resize: none;
-}
-.check .options {
-  display: grid;
-  grid-template-columns: 104px 1fr;
-  gap: 6px;
-  align-items: center;
+.check .keys {
+  font-size: 12px;
 }
 .check .rows {
   flex: 1;
@@ -287,10 +263,6 @@ async function takeBag({ design }: Adopted) {
 @media (max-width: 900px) {
   .check .card {
     min-height: auto;
-  }
-  .check textarea {
-    flex: none;
-    height: 260px;
   }
   .check .tools {
     flex-wrap: wrap;

@@ -15,6 +15,8 @@ export function useCheck() {
   const text = ref('')
   const terms = ref<'found' | 'us' | 'uk'>('found')
   const startingChain = ref<NonNullable<CheckOptions['startingChain']>>('text')
+  /** Which of its sizes is counted. */
+  const size = ref(0)
   const report = shallowRef<WordedReport | null>(null)
   const read = computed(() => (text.value.trim() === '' ? examplePattern : text.value))
   const isExample = computed(() => read.value !== text.value)
@@ -32,6 +34,7 @@ export function useCheck() {
   onScopeDispose(checking.drop)
   const options = computed((): CheckOptions => ({
     startingChain: startingChain.value,
+    size: size.value,
     ...(terms.value === 'found' ? {} : { terms: terms.value }),
   }))
   watch(
@@ -48,7 +51,6 @@ export function useCheck() {
       if (isExample.value) checking.ask({ pattern: examplePattern, options: options.value })
     })
     .catch(() => {})
-  const wrong = computed(() => report.value?.rows.filter(({ ok }) => !ok).length ?? 0)
   /** The pattern as a bag; refused in words while its rows do not count through. */
   const toDesign = async (about: AboutBag): Promise<Result<Adopted>> => {
     const made = await checker.ask((api) => api.toDesign(text.value, options.value, about))
@@ -60,7 +62,7 @@ export function useCheck() {
     return made.ok ? made.value : made
   }
   return {
-    ...{ text, isExample, terms, startingChain, report, failed, wrong },
+    ...{ text, isExample, terms, startingChain, size, report, failed },
     ...{ toDesign, toPattern },
   }
 }
