@@ -1,64 +1,68 @@
-import { checkPattern } from '../src/core/check/index.ts'
+import type { Page } from '@playwright/test'
+import { checkPattern } from '@core/check'
 import { held, madeBy, type Manner, manners } from '../src/core/testing/manners/index.ts'
 
-/* How many patterns, each in a manner of its own, are read in full; how many rows are right; how many sound ones raise an alarm. */
+/* How many sound patterns, each in a manner of its own, are read in full; how many of their rows are right; how many raise an alarm. */
 
-const only = process.argv[2]
-const loud = process.argv.includes('--loud')
-
-interface Sum {
-  patterns: number
-  read: number
-  rows: number
-  right: number
-  silent: number
-  alarmed: number
+export interface MannersRead {
+  readonly patterns: number
+  readonly inFull: number
+  readonly rows: number
+  readonly right: number
+  /** Rows that are said to add up on another count than the hand's. */
+  readonly silent: number
+  readonly alarmed: number
 }
 
-function over(of: string, list: readonly Manner[]): Sum {
-  const sum: Sum = { patterns: 0, read: 0, rows: 0, right: 0, silent: 0, alarmed: 0 }
+export function readOf(list: readonly Manner[]): MannersRead {
+  const sum = { patterns: list.length, inFull: 0, rows: 0, right: 0, silent: 0, alarmed: 0 }
   for (const manner of list) {
     const wanted = madeBy(manner)
     const { rows, problems, unread } = checkPattern(manner.text)
-    sum.patterns++
-    sum.rows += wanted.length
     const right = wanted.filter(
       (count, i) => rows[i]?.ok && (count === null || rows[i].makes === count),
     ).length
+    const loud = rows.filter((row) => row.problems.some(({ severity }) => severity !== 'advice'))
+    const whole = problems.filter(({ severity }) => severity !== 'advice')
+    const alarms = whole.length + unread.length + loud.length
+    sum.rows += wanted.length
     sum.right += right
     sum.silent += wanted.filter(
-      (count, i) =>
-        rows[i]?.ok && count !== null && rows[i].makes !== null && rows[i].makes !== count,
+      (count, i) => count !== null && rows[i]?.ok && rows[i].makes !== count,
     ).length
-    const alarms =
-      problems.length +
-      unread.length +
-      rows.filter((row) => row.problems.some(({ severity }) => severity !== 'advice')).length
     if (alarms > 0) sum.alarmed++
-    const whole = right === wanted.length && rows.length === wanted.length && alarms === 0
-    if (whole) sum.read++
-    if (loud && !whole) {
-      console.log(`\n${of}: ${manner.name}  ${right} of ${wanted.length}, ${rows.length} there`)
-      for (const one of problems) console.log('   !', JSON.stringify(one))
-      for (const one of unread) console.log('   unread', one.line, one.text)
-      rows.forEach((row, i) => {
-        const fine = row.ok && row.makes === wanted[i] && row.problems.length === 0
-        console.log(
-          `   ${fine ? ' ' : 'x'} ${row.row} ${row.available}→${row.makes} (${wanted[i]}) ${row.stated ?? ''} ${fine ? '' : `${row.text} ${JSON.stringify(row.problems.map(({ code, facts, from, to }) => [code, facts, from, to]))}`}`,
-        )
-      })
-    }
+    if (right === wanted.length && rows.length === wanted.length && alarms === 0) sum.inFull++
   }
   return sum
 }
 
-const show = (of: string, list: readonly Manner[]) => {
-  const { patterns, read, rows, right, silent, alarmed } = over(of, list)
-  console.log(
-    `${of}: ${read} of ${patterns} read in full; ${right} of ${rows} rows right (${Math.round((100 * right) / rows)} %), ${silent} silently wrong; an alarm on ${alarmed}`,
+/** Of those the reader was written with, and of those that were held back. */
+export const mannersRead = () => ({ known: readOf(manners), held: readOf(held) })
+
+/** A pattern of 300 rows, each another; another for each seed. */
+export const differentRows = (seed: number): string =>
+  [
+    'Rnd 1: 120 sc in ring (120)',
+    ...Array.from({ length: 300 }, (_, i) => {
+      const plain = 1 + ((i + 7 * seed) % 113)
+      const times = Math.floor((119 - plain) / 2)
+      return `Rnd ${i + 2}: ch 1, sc in next ${plain} sts, *hdc in next st, sc in next st; rep from * ${times} times, sc in each st around, join (120)`
+    }),
+  ].join('\n')
+
+/** Milliseconds from a pattern that is put in to the first answer, in a page that has stood open two seconds. */
+export async function firstAnswerMs(page: Page, address: string): Promise<number> {
+  await page.goto(`${address}/check`)
+  await page.getByLabel('The written pattern').waitFor()
+  await page.waitForTimeout(2000)
+  const heading = page.locator('.result h2')
+  const before = await heading.innerText()
+  const begun = await page.evaluate(() => performance.now())
+  await page.getByLabel('The written pattern').fill('Rnd 1: 6 sc in ring (6)\nRnd 2: 6 inc (13)')
+  await page.waitForFunction(
+    (was) => document.querySelector<HTMLElement>('.result h2')!.innerText !== was,
+    before,
+    { polling: 5 },
   )
+  return (await page.evaluate(() => performance.now())) - begun
 }
-const chosen =
-  only && only !== '--loud' ? manners.filter(({ name }) => name.includes(only)) : manners
-show('sixty', chosen)
-if (process.argv.includes('--held')) show('held', held)

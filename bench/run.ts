@@ -17,6 +17,7 @@ import { placeFoundMs, stepTimes } from './making.ts'
 import { quantile } from './frames.ts'
 import { roundTimes } from './round.ts'
 import { CHROMIUM, NAMES, served } from './served.ts'
+import { differentRows, firstAnswerMs, mannersRead } from './manners.ts'
 import { mosaics } from './mosaic.ts'
 import { fillsAndOpens, inStudio } from './studio.ts'
 import {
@@ -326,20 +327,51 @@ function checker() {
     return performance.now() - from
   })
   tell('the demo pattern checked', quantile(times, 0.5), 'ms', 1000)
+  const { known, held } = mannersRead()
+  for (const [which, of, most] of [
+    ['patterns in manners of their own', known, 10],
+    ['those that were held back', held, 20],
+  ] as const) {
+    const missing = (good: number, all: number) => (100 * (all - good)) / all
+    tell(
+      `${which}: not read in full`,
+      missing(of.inFull, of.patterns),
+      '%',
+      most,
+      `${of.inFull} of ${of.patterns} are; ${of.silent} rows silently wrong`,
+    )
+    tell('their rows that are not right', missing(of.right, of.rows), '%', 5, `of ${of.rows}`)
+    tell('of them an alarm on', (100 * of.alarmed) / of.patterns, '%', 5, `${of.alarmed}`)
+  }
+  const different = Array.from({ length: 15 }, (_, seed) => {
+    const from = performance.now()
+    checkPattern(differentRows(seed))
+    return performance.now() - from
+  })
+  tell('300 different rows, after the first', quantile(different.slice(1), 0.5), 'ms', 150)
 }
 
-/** `--studio` measures the chart studio alone, `--mosaic` mending, `--round` bags in the round, `--paper` the booklet, `--make` the work-along. */
-const PARTS = ['--studio', '--mosaic', '--round', '--paper', '--make']
+/** `--studio` measures the chart studio alone, `--mosaic` mending, `--round` bags in the round, `--paper` the booklet, `--make` the work-along, `--check` the checker. */
+const PARTS = ['--studio', '--mosaic', '--round', '--paper', '--make', '--check']
 const all = !process.argv.some((word) => PARTS.includes(word))
 const wanted = (part: string) => all || process.argv.includes(part)
 const bareMs = all ? await inNode() : 1
-if (all) checker()
+if (wanted('--check')) checker()
 if (wanted('--mosaic')) await mosaics(tell)
 if (wanted('--paper')) await booklets()
 await served(PORT, async () => {
   browser = await chromium.launch(CHROMIUM)
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } })
   if (all) await firstLoad(page)
+  if (wanted('--check')) {
+    const ms: number[] = []
+    for (let i = 0; i < 5; i++) {
+      const checking = await browser.newPage()
+      ms.push(await firstAnswerMs(checking, `http://127.0.0.1:${PORT}`))
+      await checking.close()
+    }
+    tell('a pattern put in, to its first answer in the page', quantile(ms, 0.5), 'ms', 300)
+  }
   if (wanted('--studio')) {
     const drawing = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     await openBag(drawing, stress, 'All')

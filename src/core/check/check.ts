@@ -2,7 +2,7 @@ import { LIMITS } from '../part/index.ts'
 import { shortened } from '../units/index.ts'
 import type { CheckOptions, CheckReport } from './checked.ts'
 import { Checker } from './checker.ts'
-import { linesOf, sizesIn } from './lines.ts'
+import { type Line, linesOf, sizesIn } from './lines.ts'
 import { mixedTerms, termsOf } from './mixed-terms.ts'
 import { found } from './problem.ts'
 
@@ -19,14 +19,9 @@ const NOWHERE = { from: 0, to: 0 } as const
 export function checkPattern(text: string, options: CheckOptions = {}): CheckReport {
   const read = text.slice(0, LIMITS.patternText)
   const lines = linesOf(read, options.size)
-  const checker = new Checker(lines, options)
-  for (const line of lines) {
-    if (line.text.length > LONGEST_LINE) checker.unread.push({ line: line.line, text: line.text })
-    else checker.take(line)
-    if (checker.isFull) break
-  }
-  const { rows, problems, unread } = checker
-  if (checker.isFull || read.length < text.length)
+  const asSaid = gone(lines, options)
+  const { rows, problems, unread, isFull } = otherSchool(lines, options, asSaid) ?? asSaid
+  if (isFull || read.length < text.length)
     problems.push(found('too-long', { rows: rows.length }, NOWHERE, 'warning'))
   return {
     terms: options.terms ?? termsOf(read),
@@ -36,3 +31,42 @@ export function checkPattern(text: string, options: CheckOptions = {}): CheckRep
     sizes: sizesIn(read)?.names ?? [],
   }
 }
+
+/** Goes through the lines, by one school. */
+function gone(lines: readonly Line[], options: CheckOptions): Checker {
+  const checker = new Checker(lines, options)
+  for (const line of lines) {
+    if (line.text.length > LONGEST_LINE) checker.unread.push({ line: line.line, text: line.text })
+    else checker.take(line)
+    if (checker.isFull) break
+  }
+  return checker
+}
+
+/** Rows that do not add up, and would with their starting chain counted the other way. */
+const otherwise = ({ rows }: Checker, counts: boolean): number =>
+  rows.filter((row) => row.problems.some((one) => one.startingChain?.counts === counts)).length
+const faults = ({ rows }: Checker): number =>
+  rows.filter(({ state }) => state === 'wrong' || state === 'not-understood').length
+
+/**
+ * A pattern that says nothing of its starting chains, and adds up where they are counted the other way throughout: that is how it is
+ * meant. One row of it that does not add up is a fault. Null where nothing speaks for it.
+ */
+function otherSchool(
+  lines: readonly Line[],
+  options: CheckOptions,
+  asSaid: Checker,
+): Checker | null {
+  if ((options.startingChain ?? 'text') !== 'text') return null
+  for (const school of ['not', 'counts'] as const) {
+    if (otherwise(asSaid, school === 'counts') < LEAST_ROWS) continue
+    const other = gone(lines, { ...options, startingChain: school })
+    if (faults(other) >= faults(asSaid)) continue
+    other.problems.push(found('starting-chains', { counts: school === 'counts' }, NOWHERE))
+    return other
+  }
+  return null
+}
+/** So many rows speak for another school. */
+const LEAST_ROWS = 2

@@ -1,7 +1,7 @@
 import { alarmsOf } from '../testing/alarms.ts'
 import { madeBy, type Manner, manners } from '../testing/manners/index.ts'
 import { isFound, planted, type Planted } from '../testing/plant.ts'
-import { checkPattern, problemText, wordedReport } from './index.ts'
+import { checkPattern, maybeRepeated, problemText, wordedReport } from './index.ts'
 
 /* Sound patterns, each in a manner of its own, counted by hand before they were read; and what must still be found in them. */
 
@@ -181,4 +181,45 @@ describe('a pattern in several sizes', () => {
       ],
     ])
   })
+})
+
+describe('a pattern that says nothing of its starting chains', () => {
+  const rounds = (last: string) =>
+    `Rnd 1: ch 3, 12 dc in ring, join (12)\nRnd 2: ch 3, 2 dc in each st around, join (24)\nRnd 3: ch 3, *dc in next st, 2 dc in next st; rep from * around, join (${last})`
+  it('is taken by the school that all of it adds up in', () => {
+    const { rows, problems } = checkPattern(rounds('36'))
+    expect(rows.map(({ makes, ok }) => [makes, ok])).toEqual([
+      [12, true],
+      [24, true],
+      [36, true],
+    ])
+    expect(problems.map(({ code }) => code)).toEqual(['starting-chains'])
+  })
+  it('keeps its fault all the same', () =>
+    expect(checkPattern(rounds('37')).rows.map(({ ok }) => ok)).toEqual([true, true, false]))
+  it('is not turned around for one row', () => {
+    const { rows } = checkPattern('Rnd 1: 12 dc in ring (12)\nRnd 2: ch 3, dc in next 12 sts (12)')
+    expect(rows[1]!.ok).toBe(false)
+  })
+})
+
+describe('rows that come again', () => {
+  const again = (text: string) => maybeRepeated(checkPattern(text).rows)
+  const base = 'Ch 11.\nRow 1: sc in 2nd ch from hook and in each ch across (10)\n'
+  it('are found, and a plain stretch is none', () => {
+    const two =
+      'Row 2: ch 1, turn, *sc, dc; rep from * across (10)\nRow 3: ch 1, turn, sc across (10)\n'
+    expect(again(`${base}${two}Rows 4-9: rep rows 2 and 3`)).toEqual([2, 3])
+    expect(again(`${base}Rows 2-9: ch 1, turn, sc across (10)`)).toBeNull()
+  })
+})
+
+it('a dc2tog is a dc, and so is the chain that stands for one', () => {
+  const { rows } = wordedReport(
+    checkPattern(
+      'Rnd 1: 16 dc in ring (16)\nRnd 2: dc2tog around (8 dc)\nRnd 3: ch 3 (counts as dc), dc in next 7 sts (8 dc)\nRnd 4: ch 3 (counts as dc), dc in next 7 sts (9 dc)',
+    ),
+  )
+  expect(rows.map(({ ok }) => ok)).toEqual([true, true, true, false])
+  expect(rows[3]!.problems[0]!.message).toBe('It makes 8 dc, not 9: one fewer than stated.')
 })

@@ -21,10 +21,12 @@ export function mixedTerms(text: string, terms: CheckOptions['terms']): Problem[
   const [us, uk] = [onlyIn.us.exec(text), STRONG_UK.exec(text)]
   const wrong = terms === 'us' ? uk : terms === 'uk' ? us : us && uk ? uk : null
   if (!wrong) return []
+  const other = terms === 'uk' ? onlyIn.us : STRONG_UK
   const facts = {
     word: wrong[0],
     is: terms === 'uk' ? ('us' as const) : ('uk' as const),
     beside: us && !terms ? us[0] : null,
+    lines: text.split(/\r\n?|\n/).flatMap((line, i) => (other.test(line) ? [i + 1] : [])),
   }
   return [found('terms-mixed', facts, { from: wrong.index, to: wrong.index + wrong[0].length })]
 }

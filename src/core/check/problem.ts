@@ -58,7 +58,11 @@ export interface ProblemFacts {
     readonly word: string
     readonly is: 'us' | 'uk'
     readonly beside: string | null
+    /** The lines it stands in. */
+    readonly lines: readonly number[]
   }
+  /** All of it adds up where starting chains count, or do not, and it does not say so. */
+  'starting-chains': { readonly counts: boolean }
   /** Words that are not known, in a row that adds up without them. */
   'read-past': { readonly words: readonly string[] }
   unread:
@@ -100,6 +104,7 @@ const severities: Partial<Record<ProblemCode, Severity>> = {
   'total-stitches-only': 'advice',
   'unit-unknown': 'advice',
   'read-past': 'advice',
+  'starting-chains': 'advice',
   'repeat-times': 'warning',
   'period-of-two': 'warning',
   'halves-unequal': 'warning',

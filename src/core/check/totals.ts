@@ -53,13 +53,18 @@ function madeOf(
   const word = known?.word ?? unit.replace(/s$/, '')
   const leaves = known?.leaves?.filter((place) => place === 'st').length ?? known?.makes ?? 1
   const of = word === 'pebble' && !made.some((one) => one.word === word) ? 'tr' : word
-  const own = Math.floor(
-    made.filter((one) => isWord(plainWord(one.word), of)).length / Math.max(1, leaves),
-  )
+  // A dc2tog is a dc, and so is the chain that stands for one.
+  const isOne = (stitch: string) => isWord(stitch, of) || stitch.replace(/\dtog$/, '') === of
+  const many = (is: (stitch: string) => boolean) =>
+    Math.floor(made.filter((one) => is(plainWord(one.word))).length / Math.max(1, leaves))
+  const own = many(isOne)
+  const start = of === 'sc' ? own : many((stitch) => isOne(stitch) || stitch === 'start')
   const beside = extras.filter((one) => one.word === word).length
   if (own + beside > 0 || known)
     // “40 hdc” is said of a row that is all hdc, and loosely of its 40 stitches.
-    return leaves === 1 && word.length <= 4 ? sure(own + beside, stitches) : sure(own + beside)
+    return leaves === 1 && word.length <= 4
+      ? sure(start + beside, own + beside, stitches)
+      : sure(own + beside)
   const repeats = meaning.through.at(-1)?.of
   const together = togetherIn(meaning)
   const alone = /^pairs?$/.test(unit) ? [Math.floor(together / 2)] : []

@@ -39,6 +39,15 @@ function remainderText(facts: ProblemFacts['repeat-remainder']): ProblemText {
   )
 }
 
+/** ", in lines 4, 7 and 9": where it is said. */
+function linesSaid(lines: readonly number[]): string {
+  if (lines.length === 0) return ''
+  const told = lines.slice(0, 6)
+  const more = lines.length > told.length ? ' and more' : ''
+  return ` (${plural(lines.length, 'line')} ${told.join(', ')}${more})`
+}
+
+const MOST_MENDS = 4
 const said = saidBy<ProblemFacts, Terms, ProblemText>({
   'total-misstated': ({ made, unit, stated }) => {
     const off = Math.abs(made - stated)
@@ -145,9 +154,13 @@ const said = saidBy<ProblemFacts, Terms, ProblemText>({
       `ch ${wanted}`,
     )
   },
-  'terms-mixed': ({ word, is, beside }) =>
+  'starting-chains': ({ counts }) =>
     only(
-      `US and UK words are mixed: “${word}” is a ${is.toUpperCase()} word${beside ? `, “${beside}” a ${is === 'uk' ? 'US' : 'UK'} one` : ''}.`,
+      `It adds up where starting chains ${counts ? 'count as stitches' : 'do not count as stitches'}; it does not say so.`,
+    ),
+  'terms-mixed': ({ word, is, beside, lines }) =>
+    only(
+      `US and UK words are mixed: “${word}” is a ${is.toUpperCase()} word${beside ? `, “${beside}” a ${is === 'uk' ? 'US' : 'UK'} one` : ''}${linesSaid(lines)}.`,
       'one vocabulary throughout',
     ),
   'read-past': ({ words }) => only(`It adds up without what I do not know: ${quoted(words)}.`),
@@ -161,7 +174,6 @@ const said = saidBy<ProblemFacts, Terms, ProblemText>({
         ),
 })
 
-const MOST_MENDS = 4
 const times = (n: number) => `${some(n)} ${plural(n, 'repeat')}`
 const written = ({ written, fit }: NonNullable<Mend['repeats']>): string =>
   `${times(fit)[0]!.toUpperCase()}${times(fit).slice(1)} ${fit === 1 ? 'fits' : 'fit'}, ${some(written)} ${are(written)} written.`

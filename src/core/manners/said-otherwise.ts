@@ -307,7 +307,7 @@ const into: readonly Rule[] = [
   ],
   [
     new RegExp(
-      `(?<!pick up )\\b(\\d+) (${S})(?: sts?)?(?: evenly)?(?: spaced)? (?:down|up|along|across|over|on) (?:the )?(?:(?:1st|2nd|first|second|other|next|left|right|short|long|same|free|side) )*(?:sides?|edges?|bottom|row[- ]?ends|ends of rows|selvedges?|top edge|top)\\b(?! of (?:the )?(?:foundation |starting )?ch)`,
+      `(?<!pick up .*)\\b(\\d+) (${S})(?: sts?)?(?: evenly)?(?: spaced)? (?:down|up|along|across|over|on) (?:the )?(?:(?:1st|2nd|first|second|other|next|left|right|short|long|same|free|side) )*(?:sides?|edges?|bottom|row[- ]?ends|ends of rows|selvedges?|top edge|top)\\b(?! of (?:the )?(?:foundation |starting )?ch)`,
       'gi',
     ),
     'pick up $1 $2',

@@ -424,6 +424,3 @@ export const readWork = (
   specials: Specials = new Map(),
   reading: Reading = {},
 ): ReadWork => (parser ??= new WorkParser()).read(text, specials, reading)
-
-/** Gets the grammar ready before it is wanted. */
-export const readyToRead = (): void => void readWork('sc')

@@ -1,5 +1,5 @@
 export { type Place, type PlaceKind, placeKinds } from './below.ts'
-export { readWork, readyToRead, type Specials } from './grammar.ts'
+export { readWork, type Specials } from './grammar.ts'
 export { intoRing, intoSpaces, isFromChain, LONG_CHAIN, says } from './row-shapes.ts'
 export * from './meaning.ts'
 export * from './meaning-of.ts'

@@ -9,7 +9,7 @@ export function alarmsOf(text: string): Alarms {
       ...rows.flatMap((row) => (row.problems.length > 0 ? [row.line] : [])),
       ...unread.map(({ line }) => line),
     ],
-    whole: problems.length > 0,
+    whole: problems.some(({ severity }) => severity !== 'advice'),
     rows: rows.map(({ line }) => line),
   }
 }

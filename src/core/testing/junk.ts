@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { handWritten } from './hand-rows.ts'
+import { manners } from './manners/index.ts'
 
 const words = fc.constantFrom(
   ...'sc dc hdc inc dec ch sk next st sts in each around across * ; , . ( ) [ ] × x rep from to last more times turn ring magic same and the of 1 2 3 12 999999999 A B blo puff ch-sp hook 2nd until once twice Rnd Row : – - counts as \n fasten off join'.split(
@@ -7,7 +8,9 @@ const words = fc.constantFrom(
   ),
 )
 const soup = fc.array(words, { maxLength: 60 }).map((list) => list.join(' '))
-const lines = handWritten.flatMap((text) => text.split('\n'))
+const lines = [...handWritten, ...manners.map(({ text }) => text)].flatMap((text) =>
+  text.split('\n'),
+)
 
 /** A line that people wrote, with a piece of it put elsewhere, doubled, or replaced. */
 const mutated = fc

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Adopted } from '@core/adopt'
-import { countsSaid, foldedRows, type Mend, type WordedRow } from '@core/check'
+import { countsSaid, foldedRows, maybeRepeated, type Mend, type WordedRow } from '@core/check'
 import { projectOf } from '@core/project'
 import { fileOpen } from 'browser-fs-access'
 import { computed, nextTick, ref, shallowRef, useTemplateRef, watch } from 'vue'
@@ -60,6 +60,8 @@ const numbered = computed((): readonly [number, number] | null => {
     ? [numbers.reduce((a, b) => Math.min(a, b)), numbers.reduce((a, b) => Math.max(a, b))]
     : null
 })
+
+const again = computed(() => maybeRepeated(report.value?.rows ?? []))
 
 async function open() {
   const file = await fileOpen({ mimeTypes: ['text/plain'], extensions: ['.txt', '.md'] }).catch(
@@ -177,7 +179,13 @@ async function takeBag({ design }: Adopted) {
         is worked: count through it, press its name to find it in the text, press what would put it
         right to write it there.
       </p>
-      <KeepRows v-if="numbered && keeping" v-model="keeping" :make="toPattern" :rows="numbered" />
+      <KeepRows
+        v-if="numbered && keeping"
+        v-model="keeping"
+        :make="toPattern"
+        :rows="numbered"
+        :again="again"
+      />
       <AdoptedBag
         v-if="adopted"
         :told="adopted.told"

@@ -10,10 +10,12 @@ import { useOwn } from '@app/views/stitches/use-own.ts'
 import DialogEnd from '@app/parts/page/DialogEnd.vue'
 
 /** Keeps rows of a checked text as a stitch pattern of one's own: counted before it is taken, and refused in words. */
-const { make, rows } = defineProps<{
+const { make, rows, again } = defineProps<{
   make: (wanted: RowsWanted) => Promise<Result<Omit<OwnDraft, 'id'>>>
   /** Numbers of its rows, from the first to the last. */
   rows: readonly [number, number]
+  /** The first and last of those that come again. */
+  again: readonly [number, number] | null
 }>()
 const open = defineModel<boolean>({ required: true })
 const { keep } = useOwn()
@@ -27,8 +29,8 @@ watch(
   open,
   () => {
     problem.value = null
-    from.value = Math.min(rows[1], Math.max(rows[0], 2))
-    to.value = Math.min(rows[1], from.value + 1)
+    from.value = again?.[0] ?? Math.min(rows[1], Math.max(rows[0], 2))
+    to.value = again?.[1] ?? Math.min(rows[1], from.value + 1)
     setUp.value = 0
   },
   { immediate: true },
