@@ -57,13 +57,12 @@ const withChain = (
   return problems.map((one, i) => (i === at ? ({ ...one, startingChain } as Problem) : one))
 }
 
-/** Whether what was read of a row accounts for it: all of what lies below, and its total. */
+/** Whether what was read of a row accounts for it: all of what lies below, where that is known, and its total. */
 export const accounts = (
-  { available, makes, made }: Meaning,
+  { makes, made }: Meaning,
   { stated }: Pick<RowLine, 'stated'>,
   problems: readonly Problem[],
 ): boolean =>
-  available !== null &&
   makes !== null &&
   made.length > 0 &&
   stated !== null &&

@@ -40,6 +40,7 @@ function gone(lines: readonly Line[], options: CheckOptions): Checker {
     else checker.take(line)
     if (checker.isFull) break
   }
+  checker.finish()
   return checker
 }
 

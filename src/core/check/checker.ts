@@ -117,7 +117,10 @@ export class Checker {
   private carried: Work | null = null
   /** A chain to begin in has just been made. */
   private fresh = false
-  private everySecond: RowLine | null = null
+  /** A row that stands for every second one: from which number on. */
+  private everySecond: { readonly line: RowLine; readonly from: number } | null = null
+  /** Rows that were said before others that are worked first: 6 of "Rows 4 and 6". */
+  private readonly later = new Map<number, RowLine>()
   private multiple: { readonly of: number; readonly and: number; readonly chain: boolean } | null =
     null
 
@@ -146,11 +149,18 @@ export class Checker {
     this.prose(line.text, line.line)
   }
 
+  /** What was said before its turn, and nothing comes before any more. */
+  finish(): void {
+    while (this.last && this.later.has(this.last.number + 1)) this.inTurn(this.last.number + 1)
+    this.later.clear()
+  }
+
   private heading(text: string, line: number): void {
     if (this.glossary.define(text)) return
     if (this.aside && /:/.test(text)) return
     this.aside = isAside(text)
     if (!this.aside && this.workAlone(text, line)) return
+    this.finish()
     this.part = text
     this.last = null
     this.numbering.restart()
@@ -229,25 +239,44 @@ export class Checker {
 
   private rowLine(line: RowLine): void {
     this.aside = false
-    this.between(line)
-    const own = this.numbering.problemsOf(line, () => this.anew(line))
-    if (line.everySecond) this.everySecond = line
+    if (line.everySecond)
+      this.everySecond = { line, from: line.from ?? (/\bodd\b/i.test(line.label) ? 1 : 2) }
+    if (line.everySecond && line.from === null) return
+    if (line.from !== null) this.upTo(line.from)
+    // Of a list with gaps the first is worked now, the others in their turn.
+    const gap = line.numbers.findIndex((number, i) => i > 0 && number !== line.numbers[i - 1]! + 1)
+    const numbers = gap > 0 ? line.numbers.slice(0, gap) : line.numbers
+    for (const number of line.numbers.slice(numbers.length))
+      this.later.set(number, { ...line, from: number, to: number, numbers: [number] })
+    const now = gap > 0 ? { ...line, numbers, to: numbers.at(-1)! } : line
+    const own = this.numbering.problemsOf(now, () => this.anew(line))
     const repeat = repeatOf(line.text)
-    if (repeat) return this.repeated(line, repeat, line.numbers.length || line.many, own)
-    const rows = line.numbers.length > 0 ? line.numbers : new Array<null>(line.many).fill(null)
+    if (repeat) return this.repeated(now, repeat, numbers.length || line.many, own)
+    const rows = numbers.length > 0 ? numbers : new Array<null>(line.many).fill(null)
     rows.slice(0, Math.max(0, MOST_ROWS - this.rows.length)).forEach((number, i) => {
       const total = line.series?.[i]
-      const own1 = total === undefined ? line : { ...line, ...totalOf(total) }
-      this.worked(own1, number, i === 0 ? own : [])
+      const totalled = total === undefined ? now : { ...now, ...totalOf(total) }
+      this.worked(totalled, number, i === 0 ? own : [])
     })
   }
 
-  /** A row left out because another stands for every second one. */
-  private between({ from }: RowLine): void {
-    const { everySecond: line, last } = this
-    if (!line || !last || from !== last.number + 2) return
-    if ((last.number + 1 - line.from!) % 2 === 0)
-      this.worked({ ...line, from: from - 1, to: from - 1, numbers: [from - 1] }, from - 1)
+  /** The rows that are to be worked before one, and were said elsewhere. */
+  private upTo(number: number): void {
+    while (this.last && this.last.number + 1 < number && this.inTurn(this.last.number + 1));
+  }
+
+  /** Works a row that was said elsewhere; whether one was. */
+  private inTurn(number: number): boolean {
+    const { everySecond: every } = this
+    const second = every && (number - every.from) % 2 === 0 ? every.line : null
+    const line = this.later.get(number) ?? second
+    if (!line || this.rows.length >= MOST_ROWS) return false
+    this.later.delete(number)
+    const one = { ...line, from: number, to: number, numbers: [number], everySecond: false }
+    const repeat = repeatOf(line.text)
+    if (repeat) this.repeated(one, repeat, 1, [])
+    else this.worked(one, number)
+    return true
   }
 
   /** Whether a row is the first of a new piece. */

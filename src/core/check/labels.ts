@@ -47,6 +47,8 @@ const NUMBER = new RegExp(`^(?:(?:${WORD})\\s*\\.?\\s*)?(${N})(?![a-z\\d])`, 'i'
 const JOINER = /^\s*([-–—/,+]|to\b|and\b|&|through\b|thru\b)\s*(?:and\b\s*)?/i
 const EVERY =
   /^\s*\(?(?:and |& )?(?:all |every )(?:(?:other|following|foll|even(?:-numbered)?|odd(?:-numbered)?|WS|RS) )+(?:rows?|rnds?|rounds?)\)?/i
+const EVERY_ALONE =
+  /^(?:all |every )?(?:(?:even|odd)(?:-numbered)? )(rows?|rnds?|rounds?)(?=\s*[:([])/i
 const SIDE = /^\s*[([]?\s*(RS|WS|right side|wrong side)\b(?: facing)?\s*[)\]]?/i
 const YARN = /^\s*[([]\s*(?:in |with |yarn |colou?r )?([A-Z]|MC|CC\d?)\s*[)\]]/
 const REMARK =
@@ -128,6 +130,10 @@ export function labelOf(line: string, own: string | null = null): Label | null {
     if (yarn) more.yarn = yarn[1]!
     if (!side && !every && !yarn && !scan.take(REMARK)) break
   }
+  if (begun.many === 0) {
+    scan.take(EVERY_ALONE)
+    more.everySecond = true
+  }
   const label = { ...begun, ...more, count }
   const ended = scan.take(ENDS)
   if (ended) {
@@ -162,6 +168,9 @@ function beginning(scan: Scan, own: string | null): Begun | null {
   const next = scan.take(NEXT)
   if (next)
     return { ...usual, what: kindOf(next[3] ?? next[1]!), many: next[2] ? numberOf(next[2]) : 1 }
+  // "All even rows", without a number: they come between the others.
+  const every = EVERY_ALONE.exec(scan.rest)
+  if (every) return { ...usual, what: kindOf(every[1]!), many: 0 }
   const bare = scan.take(BARE)
   if (!bare) return null
   const [from, to] = [Number(bare[1]), Number(bare[2] ?? bare[1])]

@@ -23,6 +23,8 @@ export interface RowLine {
   readonly side: 'RS' | 'WS' | null
   /** It stands for every second row after it too: "Row 2 and all even rows". */
   readonly everySecond: boolean
+  /** What it is labelled with, as it stands. */
+  readonly label: string
   readonly yarn: string | null
   /** What is worked, with its total; and where the total begins in it. */
   readonly text: string
@@ -173,13 +175,18 @@ export function linesOf(text: string, size = 0): Line[] {
     const lead = body.length - body.trimStart().length
     lines.push({
       ...rowOf(label, body.trim(), around),
+      label: whole.slice(0, label.to),
       ...{ line, column: column + label.to + lead },
     })
   }
   return inOneManner(lines)
 }
 
-function rowOf(label: Label, text: string, around: boolean): Omit<RowLine, 'line' | 'column'> {
+function rowOf(
+  label: Label,
+  text: string,
+  around: boolean,
+): Omit<RowLine, 'line' | 'column' | 'label'> {
   const { what, open, numbers, many, side, everySecond, yarn, count } = label
   const series = seriesIn(text, numbers.length || many)
   const whole: Parted = { work: text, stated: null, said: [] }

@@ -223,3 +223,24 @@ it('a dc2tog is a dc, and so is the chain that stands for one', () => {
   expect(rows.map(({ ok }) => ok)).toEqual([true, true, true, false])
   expect(rows[3]!.problems[0]!.message).toBe('It makes 8 dc, not 9: one fewer than stated.')
 })
+
+describe('rows that are said before their turn', () => {
+  const base = 'Ch 11.\nRow 1: sc in 2nd ch from hook and in each ch across (10)\n'
+  const rows = (text: string) =>
+    checkPattern(base + text).rows.map(({ row, makes, ok }) => [row, makes, ok])
+  it('are worked in it: of a list with gaps, and of every second one', () => {
+    const list =
+      'Rows 2, 4: ch 1, turn, sc across\nRow 3: ch 1, turn, inc, sc across (11)\nRow 5: ch 1, turn, sc across (11)'
+    const every =
+      'Even rows: ch 1, turn, sc across\nRow 3: ch 1, turn, inc, sc across (11)\nRow 5: ch 1, turn, sc across (11)'
+    const wanted = [
+      [1, 10, true],
+      [2, 10, true],
+      [3, 11, true],
+      [4, 11, true],
+      [5, 11, true],
+    ]
+    expect(rows(list)).toEqual(wanted)
+    expect(rows(every)).toEqual(wanted)
+  })
+})

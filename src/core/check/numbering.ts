@@ -12,8 +12,6 @@ export class Numbering {
   private began: number | null = null
   private last: { readonly number: number; readonly what: RowLine['what'] } | null = null
   private lastSide: 'RS' | 'WS' | null = null
-  /** Numbers that were passed over in a list, and come later. */
-  private owed: readonly number[] = []
   /** Rows without a number since the last one that had one. */
   private unnumbered = 0
   private lastCut = false
@@ -31,10 +29,7 @@ export class Numbering {
   }
 
   passed(number: number, { what }: RowLine): void {
-    this.last = {
-      number: Math.max(number, this.owed.length > 0 ? (this.last?.number ?? 0) : 0),
-      what,
-    }
+    this.last = { number, what }
     this.unnumbered = 0
   }
 
@@ -51,12 +46,8 @@ export class Numbering {
     if (from !== null && to !== null) {
       this.began ??= from
       if (to < from) problems.push(found('numbering', { from, to }, all))
-      const { numbers } = line
-      const isOwed = this.owed.includes(from)
-      this.owed = [...this.owed, ...missingIn(numbers)].filter((one) => !numbers.includes(one))
       if (
         this.last &&
-        !isOwed &&
         (from <= this.last.number || from > this.last.number + 1 + this.unnumbered) &&
         !(from === 1 && (this.last.what !== line.what || (this.began === 1 && anew())))
       )
@@ -80,10 +71,3 @@ export class Numbering {
     return problems
   }
 }
-
-/** Numbers between those of a list: 11 of "10, 12". */
-const missingIn = (numbers: readonly number[]): number[] =>
-  numbers.flatMap((number, i) => {
-    const before = numbers[i - 1] ?? number
-    return Array.from({ length: Math.max(0, number - before - 1) }, (_, n) => before + 1 + n)
-  })

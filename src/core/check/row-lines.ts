@@ -16,7 +16,7 @@ export const lineOf = (
 ): RowLine => ({
   ...{ kind: 'row', line, column: 0, what, from: null, to: null, numbers: [], many: 1 },
   ...{ side: null, everySecond: false, yarn: null, series: null, manner: null, others: [] },
-  ...{ text, ...parted },
+  ...{ text, label: '', ...parted },
 })
 
 /** Work with the yarn that its label says. */

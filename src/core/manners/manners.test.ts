@@ -22,7 +22,7 @@ describe('other words for the same', () => {
     ['+ ch 1, skip 1, 1 sc; rep from + to end', '* ch 1, skip 1, 1 sc; rep from * to end'],
     ['reapeat from * aroud', 'repeat from * around'],
     ['5 blue, 1 white', '5 yarn-blue, 1 yarn-white'],
-    ['with A sc in next 5', 'with A sc in next 5'],
+    ['with A sc in next 5', 'with A 5 sc'],
   ])('%s', (said, shorthand) => expect(inShorthand(said).text.replace(/\s+/g, ' ')).toBe(shorthand))
 
   it('stand where they were written', () => {

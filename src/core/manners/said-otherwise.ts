@@ -204,6 +204,20 @@ const loops: readonly Rule[] = [
 
 /** What is worked into. */
 const into: readonly Rule[] = [
+  [/\b(?:of|on) (?:the )?(?:previous|prior|preceding|last) (?:round|rnd|row)\b/gi, ''],
+  [/\b(?:pass over|leave out|jump over|omit|miss out)\b/gi, 'sk'],
+  [/\bin(?:to)? (?:the )?(?:last|previous) \w+ (?:just )?made\b/gi, 'in same st'],
+  [/\bin(?:to)? (?:the )?(?:cent(?:re|er)|middle) st(?:itch)?\b(?! of)/gi, 'in next st'],
+  [/\bin(?:to)? (?:the |each |next )*corner\b(?! ?(?:ch|sp|st|loop|\d))/gi, 'in next st'],
+  [/\bin(?:to)? (?:the )?st(?:itch)? below\b/gi, 'in next st 1 row below'],
+  [/\breverse (?=sc\b)/gi, 'rev '],
+  [
+    /\b(?:through|in|into) (?:both|all) (?:loops )?(?:of )?(?:both|all|the two|the) (?:layers|pieces|edges|thicknesses)\b/gi,
+    '',
+  ],
+  [/\bup to (?=(?:the )?last\b)/gi, 'to '],
+  [new RegExp(`\\b(?:work )?1 (?:round|row|rnd) of (${S})\\b`, 'gi'), '$1 around'],
+  [new RegExp(`\\b(${S}) in (?:next )?(\\d+)(?=\\s*[,;)\\]]|\\s*$)`, 'gi'), '$2 $1'],
   [/^(\s*)(?:sl st|ss) (?=between\b)/gi, '$1join '],
   [
     /\b(?:now )?(?:on|along|work(?:ing)? (?:on|along))?\s*(?:the )?other side(?: of (?:the )?(?:foundation |starting )?ch(?:ain)?)?:/gi,
@@ -249,7 +263,7 @@ const into: readonly Rule[] = [
     'each',
   ],
   [
-    /\b(?:until|till|up to|right to|to) (?:(?:the )?end|the marker|finish|you reach the (?:end|marker|start))(?: of (?:the )?(?:row|round|rnd))?\b/gi,
+    /\b(?:until|till|up to|right to|to) (?:(?:the )?end|(?:the )?marker|finish|you reach the (?:end|marker|start))(?: of (?:the )?(?:row|round|rnd))?\b/gi,
     'to end',
   ],
   [
@@ -390,6 +404,8 @@ const table: readonly (readonly Rule[])[] = [
   ...[signs, slips, names, numbers, starts, shapes, loops, into, counts, repeats, beside],
 ]
 
+const LONGEST = 3000
+
 /** Words of the pattern: names in letters alone with what they are read as, and which words are no slips. */
 export interface Own {
   readonly letters: ReadonlyMap<string, string>
@@ -400,6 +416,8 @@ const NONE: Own = { letters: new Map(), isOwn: () => false }
 /** Work in the shorthand, each character with where it was written. */
 export function inShorthand(text: string, { letters, isOwn }: Own = NONE): Mapped {
   let mapped = asWritten(text)
+  // What is longer is no row, and is not read as one.
+  if (text.length > LONGEST) return mapped
   for (const [name, word] of letters)
     mapped = replaced(mapped, new RegExp(`(?<![A-Za-z-])${name}(?![A-Za-z])`, 'g'), word)
   for (const rules of table)

@@ -244,6 +244,12 @@ async function takeBag({ design }: Adopted) {
 .check .keys {
   font-size: 12px;
 }
+.check .keys kbd {
+  padding: 0 5px;
+  border: 1px solid var(--line-strong);
+  border-radius: 4px;
+  font: inherit;
+}
 .check .rows {
   flex: 1;
   overflow: auto;
