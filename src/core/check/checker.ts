@@ -159,7 +159,9 @@ export class Checker {
     if (this.glossary.define(text)) return
     if (this.aside && /:/.test(text)) return
     this.aside = isAside(text)
-    if (!this.aside && this.workAlone(text, line)) return
+    // A name of a part may be a word of the shorthand said otherwise: “Plain”.
+    const works = this.glossary.asItStands(text).items.some(({ kind }) => kind !== 'note')
+    if (!this.aside && works && this.workAlone(text, line)) return
     this.finish()
     this.part = text
     this.last = null

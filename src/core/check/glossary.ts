@@ -6,6 +6,7 @@ import {
   readWork,
   type ReadWork,
   type StitchWord,
+  vocabulary,
 } from '../notation/index.ts'
 
 /** Words that head other lines than definitions: nothing of them is work. */
@@ -137,7 +138,8 @@ export class Glossary {
     if (PARTS.test(word)) return false
     if (standsOff(word)) return true
     const made = this.recipe(recipe, word) ?? this.unknown(short ?? name, word)
-    if (!made) return false
+    // What is a stitch already is told how it is made, and stays what it is.
+    if (!made) return vocabulary.has(word)
     for (const form of [name, short ?? name]) this.keep(form, made)
     this.known.clear()
     return true
@@ -169,7 +171,10 @@ export class Glossary {
     const { text } = inShorthand(recipe, { letters: this.letters, isOwn: (one) => this.isOwn(one) })
     const { items, unread } = readWork(text, this.specials)
     const works = items.filter(({ kind }) => kind !== 'note')
-    // A chain alone is where the work begins, whatever it is called.
+    // A chain alone is where the work begins, whatever it is called, unless rows are worked with it.
+    const [first] = works
+    if (works.length === 1 && first?.kind === 'chain' && unread.length === 0)
+      return this.isUsed(word) ? loopOf(word, first.count) : null
     const isWork =
       unread.length === 0 && works.some(({ kind }) => kind !== 'chain' && kind !== 'skip')
     const { consumes, places } = isWork
@@ -182,17 +187,25 @@ export class Glossary {
     return several[2] ? { word, uses: many, makes: 1 } : { word, uses: 1, makes: many }
   }
 
+  /** Whether rows use a name. */
+  private isUsed(name: string): boolean {
+    const written = name.replace(/[^\w\s]/g, '\\$&')
+    const flags = LETTERS.test(name) ? '' : 'i'
+    return new RegExp(`(?<![a-z-])${written}s?(?![a-z])`, flags).test(this.worked)
+  }
+
   /** A name whose making is not understood, and which rows use: it takes one and leaves one, until rows say otherwise. */
   private unknown(name: string, word: string): StitchWord | null {
     if (isKnown(word)) return null
-    const used = new RegExp(
-      `(?<![a-z-])${name.replace(/[^\w\s]/g, '\\$&')}s?(?![a-z])`,
-      LETTERS.test(name) ? '' : 'i',
-    )
-    return used.test(this.worked) ? { word, uses: 1, makes: 1 } : null
+    return this.isUsed(name) ? { word, uses: 1, makes: 1 } : null
   }
 }
 
+/** A loop of so many chains, which takes no place. */
+const loopOf = (word: string, chains: number): StitchWord => ({
+  ...{ word, uses: 0, makes: chains },
+  leaves: new Array<Place>(Math.min(chains, MOST_TAKEN)).fill('ch'),
+})
 const WORDS: Readonly<Record<string, number>> = { two: 2, three: 3, four: 4, five: 5 }
 /** No special stitch goes over more places. */
 const MOST_TAKEN = 16

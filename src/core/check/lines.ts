@@ -60,6 +60,16 @@ const unmarked = (line: string): string =>
     )
     .replace(/\\([\\`*_[\]<>#])/g, ' $1')
 
+/** Whether a pattern writes its abbreviations with points: "d.c.", "sl.st.", "ch. 3". */
+const POINTED = /\b(?:[sdt]\.c\.|sl\. ?st\.|rep\.|ea\.|rnds?\.\s*\d+[:.])/i
+const unpointed = (line: string): string =>
+  line
+    .replace(/\b(?:[a-z]\.){2,}/gi, (all) => all.replace(/\./g, '').padEnd(all.length))
+    .replace(
+      /\b(?:sl|st|sts|ch|chs|ea|rep|rnd|rd|beg|sk|sp|sps|tog|foll|inc|dec)\.(?=\s?[a-z0-9*;,()[])/gi,
+      (all) => all.replace('.', ' '),
+    )
+
 /** Headings of what is no work. */
 const ASIDE =
   /^(?:abbreviations?(?: used)?|short for|key|special stitch(?:es)?(?: used)?|materials?|supplies|notions|what you (?:will )?need|you (?:will )?need|gauge|tension|(?:gauge|tension) swatch|finished sizes?|sizes?|finishing|to mind|cutting plan|how to read it|stitch guide)$/i
@@ -102,7 +112,9 @@ interface Raw {
 
 /** The lines as they are read: tables and marks put aside, rows that stand in one line apart. */
 function rawLines(text: string): Raw[] {
-  return untabled(text.split(/\r\n?|\n/)).flatMap(({ text: whole, cut }, i) => {
+  const points = POINTED.test(text)
+  return untabled(text.split(/\r\n?|\n/)).flatMap(({ text: said, cut }, i) => {
+    const whole = points ? unpointed(said) : said
     const within = [...whole.matchAll(WITHIN)].map(({ index }) => index)
     const marks = [0, ...within.filter((at) => /[a-z]{2}/i.test(whole.slice(0, at)))]
     return marks.map((from, at) => ({

@@ -30,6 +30,7 @@ export function withYarn(read: ReadWork, yarn: string | null): ReadWork {
 /** A row that was begun in a chain, worked into stitches. */
 export const onStitches = (work: string): string =>
   work
+    .replace(/^\s*ch(?:ain)? \d+[^,;]*[,;]/i, '')
     .replace(/\bin (?:the )?\w+ ch(?:ain)? from (?:the )?hook,?(?: and)?/i, '')
     .replace(/\bch(?:ain)?s?\b(?! ?\d)/gi, 'st')
 

@@ -10,7 +10,7 @@ import { meantBy } from './slips.ts'
 type Rule = readonly [pattern: RegExp, becomes: Becomes]
 
 const S = '(?:sl st|ss|sc|hdc|htr|dc|tr|dtr|trtr)'
-const UNIT = '(?:sts?|stitch(?:es)?|chs?|chains?|sps?|spaces?|loops?)'
+const UNIT = '(?:stitch(?:es)?|sts?|chains?|chs?|spaces?|sps?|loops?)'
 const NTH = '(\\d+)(?:st|nd|rd|th)'
 /** What marks a repeat where another writes a star. */
 const MARKS = '[+#§~°^@]'
@@ -29,9 +29,17 @@ const signs: readonly Rule[] = [
   // "d.c." and "f.o.", and words cut short with a point before more.
   [/\b(?:[a-z]\.){2,}/gi, (all) => all.replace(/\./g, '')],
   [
-    /\b(sl|ch|chs|st|sts|ea|rep|rnd|rd|beg|sk|sp|sps|tog|foll|cont|rem|approx|incl|inc|dec|nxt)\.(?=[ )]?[a-z0-9*;,()[])/gi,
+    /\b(sl|ch|chs|st|sts|ea|rep|rnd|rd|beg|sk|sp|sps|tog|foll|cont|rem|approx|incl|inc|dec|nxt)\.(?=[ )]?[a-z*;,()[])/gi,
     '$1 ',
   ],
+]
+
+/** What was written without its blanks: "8scin ring", "in nextst". */
+const blanks: readonly Rule[] = [
+  [/\b(\d*)(sc|hdc|dc|tr|htr)(in|into)\b/gi, '$1 $2 in'],
+  [/\b(in|into)(ring|each|next|same|last)\b/gi, '$1 $2'],
+  [/\b(next|each|last|first|same)(sts?|stitch|sc|hdc|dc|tr|chs?|sps?)\b/gi, '$1 $2'],
+  [/[^\S\n]{2,}/g, ' '],
 ]
 
 /** Long names and their short ones. */
@@ -162,6 +170,21 @@ const shapes: readonly Rule[] = [
     /\b(?:continue |keep |go on )?(?:to )?(inc|dec)(?:reas)?(?:e|ing)? (\d+) ?(?:sts?|stitches)? (?:evenly )?(?:in|on|every|each)(?: (?:each|every|next))? (?:row|rnd|round)s?\b(?: (?:until|till|to)\b.*)?/gi,
     (_, what, n) => `sc in each st around, ${what!.toLowerCase()}reasing ${n} sts evenly`,
   ],
+  [
+    new RegExp(`\\b(inc|dec) after (?:every|each) (\\d+) ?${UNIT}?(?: around)?`, 'gi'),
+    (_, what, n) => `[sc in each of next ${n} sts, ${what}] around`,
+  ],
+  [
+    /\b(inc|dec) (?:1 )?(?:st )?(?:at|in) (?:both ends|each end|either end|(?:the )?beginning and (?:the )?end)(?: of (?:the )?row)?(?:, (?:sc |1 )?(?:in )?between)?/gi,
+    (_, what) =>
+      what!.toLowerCase() === 'inc'
+        ? 'inc, sc in each st to last st, inc'
+        : 'dec, sc in each st to last 2 sts, dec',
+  ],
+  [
+    /^(\s*(?:ch \d+,? ?)?(?:turn,? ?)?)(?:no (?:more )?(?:inc|dec)\w*|(?:work )?(?:straight|even|plain))(?=\s*(?:[.;,]\s*turn|[.;]?\s*$))/gi,
+    '$1sc around',
+  ],
   [new RegExp(`\\b(${S}) (?:even|straight|plain)\\b`, 'gi'), '$1 around'],
   [/\bwork (?=(?:to|until) (?:the )?last\b)/gi, 'sc in each st '],
   [
@@ -204,6 +227,11 @@ const loops: readonly Rule[] = [
 
 /** What is worked into. */
 const into: readonly Rule[] = [
+  [/\bper (?=(?:st|stitch|sc|dc|hdc)\b)/gi, 'in each '],
+  [
+    /\b(?:sl st|ss) to (?:the )?(?:cent(?:re|er)|middle) of (?:the )?(?:first |next |1st )?(?:ch-?\d* ?)?(?:loop|sp|space|arch)\b/gi,
+    'sl st in next ch-sp',
+  ],
   [/\b(?:of|on) (?:the )?(?:previous|prior|preceding|last) (?:round|rnd|row)\b/gi, ''],
   [/\b(?:pass over|leave out|jump over|omit|miss out)\b/gi, 'sk'],
   [/\bin(?:to)? (?:the )?(?:last|previous) \w+ (?:just )?made\b/gi, 'in same st'],
@@ -331,6 +359,10 @@ const into: readonly Rule[] = [
 /** How repeats are said. */
 const repeats: readonly Rule[] = [
   [
+    /\b(?:keep going|carry on|continue|go on)(?: like this| in this way)? (?=to end|around|across)/gi,
+    'repeat ',
+  ],
+  [
     new RegExp(
       `(${MARKS})(?=.*\\brep(?:eat)?(?:ing)? (?:from )?\\1)|(?<=${MARKS}.*\\brep(?:eat)?(?:ing)? (?:from )?)${MARKS}`,
       'gi',
@@ -401,7 +433,7 @@ const WORD = /(?<![\w'-])[a-z]{2,}(?![\w'-])/gi
 const slips: readonly Rule[] = [[WORD, (word) => meantBy(word)]]
 
 const table: readonly (readonly Rule[])[] = [
-  ...[signs, slips, names, numbers, starts, shapes, loops, into, counts, repeats, beside],
+  ...[signs, blanks, slips, names, numbers, starts, shapes, loops, into, counts, repeats, beside],
 ]
 
 const LONGEST = 3000
