@@ -9,6 +9,10 @@ import { checkPattern, maybeRepeated, problemText, wordedReport } from './index.
 const NOT_READ: Readonly<Record<string, string>> = {
   'spaces between groups': 'a way between two groups to where the round begins',
   'blocks and corner to corner': 'blocks worked onto the side of blocks',
+  'alternating rounds named once': 'rounds that are named and not worked where they stand',
+  'a base read along its edges': 'so many on each of four sides',
+  'fan border': 'ways between fans',
+  'both ends of each row': 'a row said by the chains it works into',
   'every odd row': 'a first row that is another, said in brackets',
   'colour names run by run': 'a sentence that names stitches and a count, and is no work',
 }
