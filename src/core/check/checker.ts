@@ -1,26 +1,22 @@
 import {
-  groupsOf,
   LONG_CHAIN,
   type Meaning,
-  MOST_PLACES,
   ontoIn,
   passesIn,
-  type Place,
   type ReadWork,
   type Work,
 } from '../notation/index.ts'
 import { begins, beginsPiece, carriedOver } from './beginnings.ts'
-import { bestReading, type BestReading, COSTS, type Ground } from './best-reading.ts'
 import { chainSaid, evenSaid, untilSaid } from './between-rows.ts'
 import { type CheckedRow, type CheckOptions, kindsOf, stateOf } from './checked.ts'
 import { Glossary } from './glossary.ts'
-import { inTurn } from './in-turn.ts'
+import { blocksAfter, blocksOf, saysBlocks } from './in-blocks.ts'
 import { CHAIN_ALONE, isAside, type Line, type RowLine } from './lines.ts'
 import { Numbering } from './numbering.ts'
 import { found, type Problem } from './problem.ts'
 import { repeatOf, type RowRepeat } from './repeats.ts'
-import { mendsOf } from './mends.ts'
-import { lineOf, NO_WORK, onStitches, totalOf, UNSAID, withYarn } from './row-lines.ts'
+import { lineOf, NO_WORK, ofNumber, onStitches, totalOf, UNSAID } from './row-lines.ts'
+import { type Candidate, Standing } from './standing.ts'
 import { StartingChains } from './starting-chains.ts'
 import { splitTotal } from './totals-said.ts'
 
@@ -33,9 +29,6 @@ const REMARK = /^(?:work(?:ed)?|crochet(?:ed)?|all)\b[^,;:*()]*\b(?:throughout|o
 const MULTIPLE =
   /multiple\s+of\s+(\d+)(?:\s*(?:sts?|stitches|ch(?:ain)?s?))?\s*(?:\+|plus)?\s*(\d+)?([^.\n]*)/i
 
-const joins = (items: readonly Work[]): boolean =>
-  items.some((item) => item.kind === 'note' && item.what === 'join')
-
 const isSlip = (item: Work | undefined): boolean =>
   item?.kind === 'stitch' && /^(?:sl st|ss)$/.test(item.stitch.word)
 /** Slip stitches that level a spiral's step before the yarn is cut are no row; nor are lower and lower stitches that do. */
@@ -45,36 +38,8 @@ const endsThePiece = (worked: readonly Work[], text: string): boolean =>
     worked.every(({ kind }) => kind === 'stitch') &&
     isSlip(worked.at(-1)))
 
-/** Places without the chains they end in; null where they end in none, or are nothing else. */
-function upTheSpiral(places: readonly Place[] | null): readonly Place[] | null {
-  const last = places?.lastIndexOf('st') ?? -1
-  return places && last >= 0 && last < places.length - 1 ? places.slice(0, last + 1) : null
-}
-
-const alike = <T>(a: readonly T[] | null, b: readonly T[] | null): boolean =>
-  a === b || (a !== null && a.length === b?.length && a.every((one, i) => one === b[i]))
-
-/** Whether a row that reaches no further than the one below finds the same there. */
-const sameGround = (a: Ground, b: Ground): boolean =>
-  (a.depth === b.depth || (a.depth ?? 0) > DEEP) &&
-  a.startingChain === b.startingChain &&
-  alike(a.groups, b.groups) &&
-  a.belows.length === b.belows.length &&
-  a.belows.every((below, i) => alike(below, b.belows[i]!))
-
 /** The place of what concerns a pattern as a whole. */
 const NOWHERE = { from: 0, to: 0 } as const
-
-/** One way to take a row: its line with its total told apart, its work as read, and what comes of it. */
-interface Candidate {
-  readonly line: RowLine
-  readonly read: ReadWork
-  /** The chain the next row starts with. */
-  readonly chain: Work | null
-  readonly anew: boolean
-  readonly found: BestReading
-  readonly cost: number
-}
 
 /** Goes through the lines of a pattern, row after row. */
 export class Checker {
@@ -82,39 +47,17 @@ export class Checker {
   readonly problems: Problem[] = []
   readonly unread: { line: number; text: string }[] = []
   private part: string | null = null
-  private below: (readonly Place[] | null)[] = [null]
-  private groups: readonly number[] | null = null
-  private words: Ground['words'] = () => null
   private side: 'RS' | 'WS' = 'WS'
   private last: { number: number; line: RowLine } | null = null
   private readonly texts = new Map<number, RowLine>()
   /** The rows worked last, in order. */
   private readonly recent: RowLine[] = []
-  /** What each row left, as the next one finds it. */
-  private readonly left = new Map<number, readonly Place[] | null>()
   private readonly glossary: Glossary
   private readonly numbering = new Numbering()
   private readonly startingChains: StartingChains
-  private before: {
-    readonly line: RowLine
-    readonly carried: Work | null
-    readonly ground: Ground
-    readonly best: Candidate
-  } | null = null
-  /** What was read of the row before, though it was not understood: a guess at what lies below. */
-  private guess: readonly Place[] | null = null
-  /** Places that were counted one by one. */
-  counted = 0
-  /** Rows for which what mends them was sought. */
-  private mendedRows = 0
-  /** What a spiral that ends in chains leaves, without them. */
-  private ledUp: readonly Place[] | null = null
-  /** Chains of the last foundation, for what is worked into its other side. */
-  private chains: number | null = null
-  /** Rows there are below the next one, where it is known from where they began. */
-  private depth: number | null = null
-  /** The chain the next row starts with, when the row before has made it. */
-  private carried: Work | null = null
+  private readonly stand: Standing
+  /** Rows are counted in blocks. */
+  private blocks = false
   /** A chain to begin in has just been made. */
   private fresh = false
   /** A row that stands for every second one: from which number on. */
@@ -134,13 +77,14 @@ export class Checker {
     this.startingChains = new StartingChains(startingChain)
     const rows = lines.flatMap((line) => (line.kind === 'row' ? [line.work] : []))
     this.glossary = new Glossary(rows.join('\n'))
+    this.stand = new Standing(this.glossary, this.startingChains)
     // Words of its own may be told after they are used.
     for (const line of lines) if (line.kind !== 'row') this.glossary.define(line.text)
   }
 
   /** More than is counted at once. */
   get isFull(): boolean {
-    return this.rows.length >= MOST_ROWS || this.counted >= MOST_COUNTED
+    return this.rows.length >= MOST_ROWS || this.stand.counted >= MOST_COUNTED
   }
 
   take(line: Line): void {
@@ -164,6 +108,7 @@ export class Checker {
     if (!this.aside && works && this.workAlone(text, line)) return
     this.finish()
     this.part = text
+    this.blocks = false
     this.last = null
     this.numbering.restart()
     this.everySecond = null
@@ -184,7 +129,7 @@ export class Checker {
     if (read.unread.length > 0 || worked.length === 0) return false
     const only = worked.length === 1 ? worked[0]! : null
     if (only?.kind === 'chain') {
-      if (only.count <= 5 && read.items.length > 1 && this.last) this.carried = only
+      if (only.count <= 5 && read.items.length > 1 && this.last) this.stand.carried = only
       else this.foundation(only.count, line)
       return true
     }
@@ -196,9 +141,7 @@ export class Checker {
 
   private foundation(count: number, line: number): void {
     this.fresh = true
-    this.depth = 0
-    this.chains = Math.min(count, MOST_PLACES)
-    this.below = [count > MOST_PLACES ? null : new Array<Place>(count).fill('ch')]
+    this.stand.onChain(count)
     if (this.multiple?.chain && (count - this.multiple.and) % this.multiple.of !== 0)
       this.problems.push(
         found(
@@ -211,7 +154,7 @@ export class Checker {
 
   private prose(text: string, line: number): void {
     const counts = this.startingChains.hear(text)
-    if (REMARK.test(text)) return
+    if (REMARK.test(text) || saysBlocks(text)) return
     const multiple = MULTIPLE.exec(text)
     if (multiple)
       this.multiple = {
@@ -313,8 +256,8 @@ export class Checker {
       const last = this.last?.number
       this.last = null
       this.numbering.lose()
-      this.depth = null
-      if (cycle.length > 0 && cycle.at(-1) !== last) this.below = [null]
+      this.stand.afterSome()
+      if (cycle.length > 0 && cycle.at(-1) !== last) this.stand.onUnknown()
       return true
     }
     const from = this.last ? this.last.number + 1 : null
@@ -371,139 +314,32 @@ export class Checker {
     return { stated, said }
   }
 
-  /** The best way to take a row; on a guess only where its own total bears it out. */
-  private surely(line: RowLine): Candidate {
-    const best = this.best(line)
-    const { guess } = this
-    if (!guess || best.line.stated !== null || best.found.meaning.available !== guess.length)
-      return best
-    this.guess = null
-    this.below = [null]
-    return this.best(line)
-  }
-
-  /** A row in each way its total can be told from its work, and each way that can be read: the cheapest. */
-  private best(said: RowLine): Candidate {
-    const { before, carried } = this
-    const ground = this.groundOf(said, false)
-    if (
-      before !== null &&
-      before.line.stated === said.stated &&
-      before.line.work === said.work &&
-      before.carried === carried &&
-      sameGround(before.ground, ground)
-    )
-      return before.best
-    let best: Candidate | null = null
-    for (const [at, parted] of [said, ...said.others].entries()) {
-      const line = { ...said, ...parted }
-      for (const { read: whole, cost } of this.glossary.readings(line.work)) {
-        const { read, chain } = carriedOver(this.started(withYarn(whole, line.yarn)))
-        const anew = begins(read.items)
-        const found = bestReading(line, read, this.groundOf(line, anew, read.items))
-        const all = found.cost + cost + (at > 0 ? COSTS.total : 0)
-        this.counted += Math.max(found.meaning.made.length, ground.belows[0]?.length ?? 0)
-        if (!best || all < best.cost) best = { line, read, chain, anew, found, cost: all }
-      }
-    }
-    this.before = { line: said, carried, ground, best: best! }
-    return best!
-  }
-
-  /** A row's problems, with what puts it right at the first of them. */
-  private mended({ line, found: { problems } }: Candidate): readonly Problem[] {
-    const at = problems.findIndex(({ severity }) => severity === 'error')
-    if (at < 0 || problems[at]!.code === 'unread' || ++this.mendedRows > MOST_MENDED)
-      return problems
-    const adds = (other: RowLine) =>
-      this.glossary.readings(other.work).some(({ read: whole }) => {
-        const { read } = carriedOver(this.started(withYarn(whole, other.yarn)))
-        const ground = this.groundOf(other, begins(read.items), read.items)
-        return bestReading(other, read, ground).cost < COSTS.odd
-      })
-    const edits = mendsOf(line, problems, adds)
-    return problems.map((one, i) => (i === at ? ({ ...one, edits } as Problem) : one))
-  }
-
-  private groundOf(line: RowLine, anew: boolean, items: readonly Work[] = []): Ground {
-    return {
-      belows: anew ? [this.otherSide(items)] : this.belows(line),
-      groups: this.groups,
-      words: this.words,
-      startingChain: this.startingChains.of(items),
-      depth: anew ? 0 : this.depth,
-      specials: this.glossary.specials,
-    }
-  }
-
-  /** What may lie below a row. A total can tell that the chain a spiral leads up on was not worked into. */
-  private belows({ stated }: RowLine): readonly (readonly Place[] | null)[] {
-    return stated === null || this.ledUp === null ? this.below : [...this.below, this.ledUp]
-  }
-
   /** Whether a row that is worked again stands on as many as it did: else its total is another's. */
   private sameBelow({ from }: RowLine): boolean {
     const before = this.rows.findLast(({ row }) => row === from)?.available
-    return before == null || this.below.some((below) => below?.length === before)
+    return before == null || this.stand.mayHave(before)
   }
 
-  /** The places a row goes into where it says another than the one below. */
-  private ontoRows(rows: readonly number[]): readonly (readonly Place[] | null)[] {
-    const [one, other] = rows.map((row) => this.left.get(row))
-    return [rows.length > 1 ? inTurn(one, other) : (one ?? null)]
-  }
-
-  private worked(said: RowLine, number: number | null, own: readonly Problem[] = []): void {
+  private worked(whole: RowLine, number: number | null, own: readonly Problem[] = []): void {
+    const said = { ...whole, work: ofNumber(whole.work, number) }
     const passes = passesIn(said.work)
     if (passes) return this.bothWays(said, passes, number, own)
     const onto = ontoIn(said.work)
     const line = onto ? { ...said, work: onto.work } : said
-    if (onto) this.below = [...this.ontoRows(onto.rows)]
-    if (onto) this.ledUp = null
+    if (onto) this.stand.onto(onto.rows)
     if (/throughout|from here|here on|always/i.test(line.work)) this.startingChains.hear(line.work)
+    const blocks = blocksOf(line)
+    if (blocks !== null) return this.blockRow(line, number, blocks, own)
     if (this.chainAlone(line, number)) return
-    const best = this.surely(line)
-    const { read, chain, anew } = best
-    const { meaning, problems } = best.found
-    const [begun] = read.items
-    this.carried = chain
+    const best = this.stand.take(line)
+    this.stand.carried = best.chain
     this.fresh = false
     if (number !== null) this.texts.set(number, line)
     this.recent.push(line)
-    if (anew) this.depth = 0
     this.confirm(best)
-    this.push(best.line, number, meaning, read, [...own, ...this.mended(best)])
-    if (begun?.kind === 'chain' && begun.count > LONG_CHAIN)
-      this.chains = Math.min(begun.count, MOST_PLACES)
-    const made = meaning.places
-    const turned = line.what === 'row' || meaning.turns
-    const groups = groupsOf(meaning.made)
-    this.groups = turned ? groups.toReversed() : groups
-    this.words = () => {
-      const words = meaning.made.map(({ word }) => word.replace(/ [bft]lo$/, ''))
-      return turned ? words.toReversed() : words
-    }
-    if (this.depth !== null) this.depth++
-    const total = best.line.stated
-    const stated = total === null ? null : new Array<Place>(Math.min(total, MOST_PLACES)).fill('st')
-    // A round that ends in a half loop is followed by one that begins in its middle.
-    const half = meaning.made.at(-1)?.word === 'half loop'
-    const next = half
-      ? made && [made.at(-1)!, ...made.slice(0, -1)]
-      : made && (turned ? made.toReversed() : made)
-    if (number !== null) this.left.set(number, next)
-    // A row with a fault may have its total right or its work; the next row tells.
-    const doubt = next === null || problems.some(({ code }) => code === 'total-misstated')
-    // What was read of a row in part is not what it makes.
-    const partly = problems.some(({ code }) => code === 'unread')
-    this.guess = partly && stated === null && next ? next : null
-    const belows = partly
-      ? [...(this.guess ? [this.guess] : []), stated]
-      : doubt
-        ? [next, stated].filter((one) => one !== null)
-        : [next]
-    this.below = belows.length > 0 ? belows : [null]
-    this.ledUp = line.what === 'round' && !joins(read.items) ? upTheSpiral(made) : null
+    const problems = [...own, ...this.stand.mended(best)]
+    this.push(best.line, number, best.found.meaning, best.read, problems)
+    this.stand.after({ ...best, line: { ...line, stated: best.line.stated } }, number)
     if (number !== null) this.passed(number, line)
   }
 
@@ -532,9 +368,9 @@ export class Checker {
 
   /** A guess at what a row left that was not understood holds where the next one comes out on it. */
   private confirm({ line, found: { meaning, problems } }: Candidate): void {
-    const { guess } = this
+    const { guess } = this.stand
     const last = this.rows.at(-1)
-    this.guess = null
+    this.stand.guess = null
     if (!guess || !last || meaning.available !== guess.length || line.stated === null) return
     if (problems.some(({ severity }) => severity === 'error')) return
     const past = last.problems.map((one) =>
@@ -546,14 +382,36 @@ export class Checker {
     this.rows[this.rows.length - 1] = { ...last, problems: past, ...state }
   }
 
+  /** A row of work from corner to corner, counted in blocks. */
+  private blockRow(
+    line: RowLine,
+    number: number | null,
+    stated: number,
+    own: readonly Problem[],
+  ): void {
+    const before = this.rows.at(-1)
+    const made = blocksAfter(this.blocks ? (before?.makes ?? null) : null, line.text, stated)
+    const whole = { from: 0, to: Math.max(1, line.text.length) }
+    const wrong =
+      made === stated ? [] : [found('total-misstated', { made, unit: 'blocks', stated }, whole)]
+    this.blocks = true
+    this.stand.onUnknown()
+    this.recent.push(line)
+    if (number !== null) this.texts.set(number, line)
+    this.push(line, number, null, NO_WORK, [...own, ...wrong])
+    const state = stateOf(made, [...own, ...wrong])
+    const row = this.rows.at(-1)!
+    this.rows[this.rows.length - 1] = { ...row, makes: made, ok: state === 'adds-up', state }
+  }
+
   /** A row that is nothing but a chain to begin in. */
   private chainAlone(line: RowLine, number: number | null): boolean {
-    const { read } = carriedOver(this.started(this.glossary.read(line.work)))
+    const { read } = carriedOver(this.stand.started(this.glossary.read(line.work)))
     const worked = read.items.filter(({ kind }) => kind !== 'note')
     const [chain] = worked
     if (worked.length !== 1 || chain?.kind !== 'chain' || read.unread.length > 0) return false
     if (chain.count <= LONG_CHAIN) return false
-    this.carried = null
+    this.stand.carried = null
     this.recent.push(line)
     if (number !== null) this.texts.set(number, line)
     this.chainRow(line, number, chain.count)
@@ -572,22 +430,6 @@ export class Checker {
     const state = stateOf(count, wrong)
     const row = this.rows.at(-1)!
     this.rows[this.rows.length - 1] = { ...row, makes: count, ok: state === 'adds-up', state }
-  }
-
-  /** The row with the chain before it that the row below has made for it. */
-  private started(read: ReadWork): ReadWork {
-    const { carried } = this
-    const first = read.items.find(({ kind }) => kind !== 'note')
-    return carried && first && first.kind !== 'chain'
-      ? { ...read, items: [carried, ...read.items] }
-      : read
-  }
-
-  /** What a row that begins anew stands on: nothing that is known, or the other side of the chain. */
-  private otherSide(items: readonly Work[]): readonly Place[] | null {
-    const [first] = items.filter((item) => !(item.kind === 'note' && item.what === 'yarn'))
-    const there = first?.kind === 'note' && first.what === 'other-side' && this.chains !== null
-    return there ? new Array<Place>(this.chains!).fill('ch') : null
   }
 
   private passed(number: number, line: RowLine): void {
@@ -639,11 +481,7 @@ export class Checker {
   }
 }
 
-/** No stitch reaches further down. */
-const DEEP = 20
 /** More places than this are not counted one by one. */
 const MOST_COUNTED = 2_000_000
 /** More rows than this are not counted at once. */
 const MOST_ROWS = 4000
-/** For more faulty rows than this nothing is sought that mends them. */
-const MOST_MENDED = 30

@@ -22,6 +22,8 @@ const DEFINED = new RegExp(
   `^(?:the )?(${NAME}?)\\s*(?:\\(([\\w -]{1,16})\\))?\\s*(?::|=|[–—]|\\s-\\s|\\s(?:is|means|stands for)\\s|\\.{2,}|→)\\s*(.+)$`,
   'i',
 )
+/** A letter and what it is, with a blank between. */
+const BARE = /^\(?([A-Z][A-Z0-9]{0,2})\)?\s+([a-z0-9][\w ]{1,40})\.?$/
 /** A name that would be taken for something else: "X", "PC", "M2". */
 const LETTERS = /^[A-Z][A-Z0-9]{0,2}$/
 
@@ -126,7 +128,20 @@ export class Glossary {
       (parts) => parts.length > 1 && parts.every((part) => DEFINED.test(part)),
     )
     if (list) return list.map((part) => this.defineOne(part)).some(Boolean)
-    return this.defineOne(text)
+    return this.defineOne(text) || this.bareLetters(text)
+  }
+
+  /** "O dc / Y inc / Z dec", and "X  sc" alone: letters that rows are written in, with nothing between. */
+  private bareLetters(text: string): boolean {
+    const parts = text.split(/\s*[/;,]\s*/)
+    const found = parts.map((part) => BARE.exec(part))
+    const isLegend = found.every((one) => one !== null && this.isUsed(one[1]!))
+    if (!isLegend) return false
+    const made = found.map((one) => this.recipeOf(one![2]!, one![1]!.toLowerCase()))
+    if (made.some((one) => one === null)) return false
+    made.forEach((one, i) => this.keep(found[i]![1]!, one!))
+    this.known.clear()
+    return true
   }
 
   private defineOne(text: string): boolean {

@@ -8,12 +8,10 @@ import { checkPattern, maybeRepeated, problemText, wordedReport } from './index.
 /** What is still not read, and why. */
 const NOT_READ: Readonly<Record<string, string>> = {
   'spaces between groups': 'a way between two groups to where the round begins',
-  'blocks and corner to corner': 'blocks worked onto the side of blocks',
   'alternating rounds named once': 'rounds that are named and not worked where they stand',
   'a base read along its edges': 'so many on each of four sides',
   'fan border': 'ways between fans',
   'both ends of each row': 'a row said by the chains it works into',
-  'every odd row': 'a first row that is another, said in brackets',
   'colour names run by run': 'a sentence that names stitches and a count, and is no work',
 }
 /** Read, but for words that are passed over. */
@@ -246,5 +244,37 @@ describe('rows that are said before their turn', () => {
     ]
     expect(rows(list)).toEqual(wanted)
     expect(rows(every)).toEqual(wanted)
+  })
+})
+
+describe('letters with nothing between them and what they are', () => {
+  const rounds = 'Rnd 1: 6 O in ring (6)\nRnd 2: 6 Y (12)\nRnd 3: (4 O, Z) x 2 (10)'
+  const made = (legend: string) =>
+    checkPattern(`${legend}\n${rounds}`).rows.map(({ makes }) => makes)
+  it('are read where rows are written in them, on one line or on several', () => {
+    expect(made('O sc / Y inc / Z dec')).toEqual([6, 12, 10])
+    expect(made('O sc\nY 2 sc in one stitch\nZ sc2tog')).toEqual([6, 12, 10])
+  })
+})
+
+describe('work from corner to corner', () => {
+  const rows = (text: string) =>
+    checkPattern(`Corner to corner.\n${text}`).rows.map(({ makes, ok }) => [makes, ok])
+  it('is counted in blocks, one more or fewer a row', () => {
+    expect(
+      rows(
+        'Row 1: 1 block (1 block)\nRow 2: ch 6, dc in 4th ch (2 blocks)\nRow 3: even, along the top (2 blocks)\nRow 4: dec at both ends (1 block)',
+      ),
+    ).toEqual([
+      [1, true],
+      [2, true],
+      [2, true],
+      [1, true],
+    ])
+    expect(
+      rows('Row 1: 1 block (1 block)\nRow 2: as before (2 blocks)\nRow 3: as before (4 blocks)').at(
+        -1,
+      ),
+    ).toEqual([3, false])
   })
 })

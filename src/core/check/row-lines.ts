@@ -39,3 +39,21 @@ export const totalOf = (count: number): Pick<RowLine, 'stated' | 'said'> => ({
   stated: count,
   said: [{ count, unit: '' }],
 })
+
+const FOR_ONE = /\((?:row|rnd|round) (\d+):\s*([^()]*)\)/i
+/** "sc in each st to end (row 1: in 2nd ch from hook …)": what of it is for the row with that number; blanks where the rest stood. */
+export function ofNumber(work: string, number: number | null): string {
+  const found = FOR_ONE.exec(work)
+  if (!found) return work
+  const [all, one, said] = found as unknown as [string, string, string]
+  const blank = (text: string) => ' '.repeat(text.length)
+  const { index } = found
+  if (Number(one) !== number)
+    return work.slice(0, index) + blank(all) + work.slice(index + all.length)
+  // “in …” goes on with the stitch that all of them begin with.
+  const stitch = /^in\b/i.test(said) ? (/^\s*(?:\d+ )?\w+/.exec(work)?.[0] ?? '') : ''
+  const from = index + all.indexOf(said)
+  return (
+    stitch + blank(work.slice(stitch.length, from)) + said + blank(work.slice(from + said.length))
+  )
+}
