@@ -151,14 +151,15 @@ describe('motif check', () => {
     const { rows } = JSON.parse(output) as {
       rows: {
         ok: boolean
+        state: string
         makes: number
         text: string
         problems: { code: string; from: number; to: number }[]
       }[]
     }
-    expect(rows.map(({ ok, makes }) => [ok, makes])).toEqual([
-      [true, 6],
-      [false, 12],
+    expect(rows.map(({ ok, state, makes }) => [ok, state, makes])).toEqual([
+      [true, 'adds-up', 6],
+      [false, 'wrong', 12],
     ])
     const [{ code, from, to }] = rows[1]!.problems as [{ code: string; from: number; to: number }]
     expect([code, rows[1]!.text.slice(from, to).trim()]).toEqual(['total-misstated', '(13)'])

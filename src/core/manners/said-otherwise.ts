@@ -63,7 +63,6 @@ const names: readonly Rule[] = [
   [/\bincreas(?:e|es|ing)\b(?! \d)/gi, 'inc'],
   [/\bea\b\.?/gi, 'each'],
   [/\b(?:t[- ]?ch|tc|turning ch(?:ain)?|beg[- ]ch|bch)(?=\s*\d)/gi, 'ch'],
-  [/\bmarker\b/gi, 'marker'],
 ]
 
 function longName(_: string, name = '', many = ''): string {
