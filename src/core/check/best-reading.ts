@@ -58,7 +58,7 @@ const withChain = (
 }
 
 /** Whether what was read of a row accounts for it: all of what lies below, where that is known, and its total. */
-export const accounts = (
+const accounts = (
   { makes, made }: Meaning,
   { stated }: Pick<RowLine, 'stated'>,
   problems: readonly Problem[],

@@ -378,8 +378,8 @@ export class Checker {
         ? found('read-past', { words: one.facts.words }, one)
         : one,
     )
-    const state = { makes: guess.length, ok: true, state: 'adds-up' } as const
-    this.rows[this.rows.length - 1] = { ...last, problems: past, ...state }
+    this.rows[this.rows.length - 1] = { ...last, problems: past }
+    this.leaves(guess.length)
   }
 
   /** A row of work from corner to corner, counted in blocks. */
@@ -399,9 +399,7 @@ export class Checker {
     this.recent.push(line)
     if (number !== null) this.texts.set(number, line)
     this.push(line, number, null, NO_WORK, [...own, ...wrong])
-    const state = stateOf(made, [...own, ...wrong])
-    const row = this.rows.at(-1)!
-    this.rows[this.rows.length - 1] = { ...row, makes: made, ok: state === 'adds-up', state }
+    this.leaves(made)
   }
 
   /** A row that is nothing but a chain to begin in. */
@@ -427,9 +425,15 @@ export class Checker {
       ? [found('total-misstated', { made: count, unit: '', stated }, whole)]
       : []
     this.push(line, number, null, NO_WORK, wrong)
-    const state = stateOf(count, wrong)
-    const row = this.rows.at(-1)!
-    this.rows[this.rows.length - 1] = { ...row, makes: count, ok: state === 'adds-up', state }
+    this.leaves(count)
+  }
+
+  /** What the last row leaves, where its work does not tell. */
+  private leaves(makes: number): void {
+    const row = this.rows.at(-1)
+    if (!row) return
+    const state = stateOf(makes, row.problems)
+    this.rows[this.rows.length - 1] = { ...row, makes, ok: state === 'adds-up', state }
   }
 
   private passed(number: number, line: RowLine): void {

@@ -7,7 +7,7 @@ import type { Mend, Problem } from './problem.ts'
  */
 
 /** Whether a row adds up that is written so. */
-export type Tries = (line: RowLine) => boolean
+type Tries = (line: RowLine) => boolean
 
 const REPEATS = /(?<=[x×*]\s?)\d+(?!\s*(?:sc|dc|hdc|tr|htr|st|ch)\b)|\d+(?=\s*(?:more\s)?times\b)/gi
 const COUNTS =

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { groupName, type Mend, type WordedRow } from '@core/check'
 
 /** A row, or several that say the same: what it uses and makes, its faults underlined at their place, and how far one is after so many repeats. */
-const props = defineProps<{ group: readonly WordedRow[]; canMend: boolean }>()
+const props = defineProps<{ group: readonly WordedRow[] }>()
 const emit = defineEmits<{ find: [line: number]; mend: [row: WordedRow, edit: Mend] }>()
 
 const row = computed(() => props.group[0]!)
@@ -19,7 +19,7 @@ const lead = (code: string, severity: string) =>
         : 'Beside:'
 /** What may put it right, but for what a press does. */
 const otherMends = (mends: readonly string[], edits: readonly Mend[] = []) =>
-  props.canMend ? mends.filter((mend) => !edits.some(({ label }) => label === mend)) : mends
+  mends.filter((mend) => !edits.some(({ label }) => label === mend))
 const counts = ref(false)
 /** The text in pieces: plain, and what is at fault. */
 const pieces = computed(() => {
@@ -101,17 +101,15 @@ const at = computed(() => row.value.through[Math.min(after.value, row.value.thro
       <li v-for="(problem, i) in row.problems" :key="i" :class="problem.severity">
         <b>{{ lead(problem.code, problem.severity) }}</b>
         {{ problem.message }}
-        <template v-if="canMend">
-          <button
-            v-for="edit in problem.edits"
-            :key="`${edit.from} ${edit.text}`"
-            type="button"
-            class="button mend"
-            @click="emit('mend', row, edit)"
-          >
-            Write {{ edit.label }}
-          </button>
-        </template>
+        <button
+          v-for="edit in problem.edits"
+          :key="`${edit.from} ${edit.text}`"
+          type="button"
+          class="button mend"
+          @click="emit('mend', row, edit)"
+        >
+          Write {{ edit.label }}
+        </button>
         <span v-if="otherMends(problem.mends, problem.edits).length" class="mends"
           >Perhaps {{ otherMends(problem.mends, problem.edits).join(', or ') }}.</span
         >

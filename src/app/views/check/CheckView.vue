@@ -196,14 +196,7 @@ async function takeBag({ design }: Adopted) {
       <p v-if="problem ?? failed" class="bad" role="alert">{{ problem ?? failed }}</p>
       <p v-for="(one, i) in report?.problems" :key="i" class="whole">{{ one.message }}</p>
       <ul v-if="rows.length" class="rows" tabindex="0" aria-label="Rows">
-        <CheckRow
-          v-for="(group, i) in shown"
-          :key="i"
-          :group="group"
-          can-mend
-          @find="find"
-          @mend="mend"
-        />
+        <CheckRow v-for="(group, i) in shown" :key="i" :group="group" @find="find" @mend="mend" />
         <li v-if="shown.length < rows.length" class="more">
           <button type="button" class="button" @click="sheets++">
             Show more: {{ rows.length - shown.length }} rows follow
