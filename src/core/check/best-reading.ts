@@ -10,6 +10,7 @@ import type { RowLine } from './lines.ts'
 import { found, type Problem } from './problem.ts'
 import { readingsOf } from './readings.ts'
 import { rowProblems } from './row-problems.ts'
+import { isKnownUnit } from './totals.ts'
 
 /** What is known where a row stands. */
 export interface Ground {
@@ -40,6 +41,8 @@ export const COSTS = {
   odd: 4,
   /** Another of what may lie below. */
   below: 0.1,
+  /** A total that does not count all that is left. */
+  loose: 1,
   /** A total told from the work in another way, or none where there may be one. */
   total: 2,
 } as const
@@ -60,13 +63,15 @@ const withChain = (
 /** Whether what was read of a row accounts for it: all of what lies below, where that is known, and its total. */
 const accounts = (
   { makes, made }: Meaning,
-  { stated }: Pick<RowLine, 'stated'>,
+  { stated, said }: Pick<RowLine, 'stated' | 'said'>,
   problems: readonly Problem[],
+  specials: Specials,
 ): boolean =>
   makes !== null &&
   made.length > 0 &&
-  stated !== null &&
-  !problems.some(({ severity }) => severity === 'error')
+  stated === makes &&
+  said.every(({ unit }) => isKnownUnit(unit, specials)) &&
+  !problems.some(({ severity, code }) => severity === 'error' || code === 'unit-unknown')
 
 /** The words a row was read without. */
 const wordsOf = (text: string, spans: readonly { from: number; to: number }[]): string[] => [
@@ -105,23 +110,30 @@ export function bestReading(line: RowLine, read: ReadWork, ground: Ground): Best
       ...{ startingChain, groups, round, ...more, ...named },
     })
     const counted = rowProblems(meaning, line, depth, specials)
-    if (partly && !accounts(meaning, line, counted))
+    if (partly && !accounts(meaning, line, counted, specials))
       return { meaning, problems: aside(line, read, false), cost: cost + unreadCost(read) }
     const faults = counted.filter(({ severity }) => severity === 'error').length
+    const loose = line.stated !== null && line.stated !== meaning.makes ? COSTS.loose : 0
     const problems = partly ? [...counted, ...aside(line, read, true)] : counted
-    return { meaning, problems, cost: cost + (faults > 0 ? COSTS.fault : 0) }
+    return { meaning, problems, cost: cost + loose + (faults > 0 ? COSTS.fault : 0) }
   }
   let plainest: BestReading | null = null
+  let best: BestReading | null = null
   for (const { options, says } of readingsOf(read.items, startingChain))
     for (const [i, below] of belows.entries()) {
       const one = over(below, options, i * COSTS.below)
       if (one.meaning.tooLong) return one
       plainest ??= one
-      if (one.cost >= COSTS.fault) continue
-      if (says === null) return one
+      if (one.cost >= COSTS.fault || (best && one.cost >= best.cost)) continue
+      if (says === null) {
+        best = one
+        if (one.cost < COSTS.loose) return one
+        continue
+      }
+      if (best) continue
       const cost = one.cost + COSTS.odd
       if ('problem' in says) return { ...one, problems: [...one.problems, says.problem], cost }
       return { ...plainest, problems: withChain(plainest.problems, says.startingChain) }
     }
-  return plainest!
+  return best ?? plainest!
 }

@@ -4,17 +4,21 @@ import { NUMBER_WORDS, numberSaid } from '../manners/index.ts'
 
 const STITCHES = /\b(?:sc|hdc|htr|dc|tr|dtr|single|double|treble|half|puff|bobble|shell)s?\b/i
 const OPENS =
-  /^(?:with|using|to begin|to start|begin|start|foundation|make|work|in|now|first|loosely|ch\b|chain\b|ch\d|\d+\s*ch)/i
+  /^(?:with|using|cast on|base|to begin|to start|begin|start|foundation|make|work|in|now|first|loosely|ch\b|chain\b|ch\d|\d+\s*ch)/i
 const N = `(\\d{1,5}|${NUMBER_WORDS})`
+/** "Multiple of 4 + 1. Here: ch 30." */
+const HERE =
+  /\bhere\b[:,]? (?:it is |i (?:made|worked|used) |make |work )?(?:ch(?:ain)?(?:ed)? )?(\d{1,5})\b/i
 const CHAINS = [
-  /\bhere,? (?:it is )?(\d{1,5})\b/i,
   new RegExp(`\\bchain of (?:about )?${N}(?:\\s*\\+\\s*(\\d+))?\\b`, 'i'),
-  new RegExp(`\\bch(?:ains?)?\\s*${N}(?:\\s*\\+\\s*(\\d+))?\\b`, 'i'),
+  new RegExp(`\\bch(?:ains?)?\\s*[:=]?\\s*${N}(?:\\s*\\+\\s*(\\d+))?\\b`, 'i'),
   new RegExp(`\\b${N}\\s*(?:loose )?ch(?:ains?)?\\b`, 'i'),
 ]
 
 /** The chain a sentence says to begin in: "To begin, make a loose chain of 31 stitches"; null where it says none. */
 export function chainSaid(text: string): number | null {
+  const here = HERE.exec(text)
+  if (here) return Number(here[1])
   if (STITCHES.test(text) || !OPENS.test(text.trim()) || !/\bch(?:ain)?/i.test(text)) return null
   for (const pattern of CHAINS) {
     const found = pattern.exec(text)

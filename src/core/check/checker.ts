@@ -14,18 +14,20 @@ import { blocksAfter, blocksOf, saysBlocks } from './in-blocks.ts'
 import { CHAIN_ALONE, isAside, type Line, type RowLine } from './lines.ts'
 import { Numbering } from './numbering.ts'
 import { found, type Problem } from './problem.ts'
-import { repeatOf, type RowRepeat } from './repeats.ts'
-import { lineOf, NO_WORK, ofNumber, onStitches, totalOf, UNSAID } from './row-lines.ts'
+import { lettersCalled, numberOfLetter, repeatOf, type RowRepeat } from './repeats.ts'
+import { inRowEnds, lineOf, NO_WORK, ofNumber, onStitches, totalOf, UNSAID } from './row-lines.ts'
 import { type Candidate, Standing } from './standing.ts'
 import { StartingChains } from './starting-chains.ts'
 import { splitTotal } from './totals-said.ts'
+import { yarnNames } from './yarn-names.ts'
 
 const ENDING =
   /end(?:ing)?\s+(?:on|with|after)\s+(?:an?\s+)?(?:(RS|WS)\s+)?(?:row|rnd|round)\s*(\d+)?/i
 const SEAM =
   /\bfold(?:ed)?\b.{0,160}\bhalf\b|\b(?:whip\s?stitch|sew|seam|join|close)\b.{0,160}\b(?:front to back|halves|half to half)\b|\b(?:sew|whip\s?stitch|seam|close)\b.{0,40}\bbottom\b.{0,20}\b(?:closed|together|shut|edge)\b/i
 /** What is said of all rows, and is none. */
-const REMARK = /^(?:work(?:ed)?|crochet(?:ed)?|all)\b[^,;:*()]*\b(?:throughout|otherwise)\b/i
+const REMARK =
+  /^(?:work(?:ed)?|crochet(?:ed)?|all)\b[^,;:*()]*\b(?:throughout|otherwise)\b|^work (?:all|every|each) (?:rows?|rounds?|rnds?)\b[^*()]*$|^(?:all|every|each) (?:rows?|rounds?|rnds?)\b|^(?:[\w ]{1,24}[,:–-]\s*)?(?:all )?(?:worked )?in (?:US |UK )?(?:single|half|double|treble|sc|hdc|dc|htr|tr)\b[^*();]*$/i
 const MULTIPLE =
   /multiple\s+of\s+(\d+)(?:\s*(?:sts?|stitches|ch(?:ain)?s?))?\s*(?:\+|plus)?\s*(\d+)?([^.\n]*)/i
 
@@ -38,6 +40,10 @@ const endsThePiece = (worked: readonly Work[], text: string): boolean =>
     worked.every(({ kind }) => kind === 'stitch') &&
     isSlip(worked.at(-1)))
 
+const UNTIL_COUNT =
+  /\b(?:until|till) (?:there are |you have |only )?(\d{1,4}) (?:sts?|stitches|sc|hdc|dc|tr)(?: are| is)? ?(?:remain|left|in all|in total|on the row|$|\.)/i
+/** An edge that rows are worked along. */
+const PICKED = /\bpick up (?:and work )?(\d{1,4}) (?:sts?|stitches|loops?)\b/i
 /** The place of what concerns a pattern as a whole. */
 const NOWHERE = { from: 0, to: 0 } as const
 
@@ -67,6 +73,8 @@ export class Checker {
   private multiple: { readonly of: number; readonly and: number; readonly chain: boolean } | null =
     null
 
+  /** Letters of rows that are worked where they are called, and not where they are said. */
+  private readonly called: ReadonlySet<string>
   /** What is said now is no work: materials, abbreviations, how it is finished. */
   private aside = false
 
@@ -76,7 +84,12 @@ export class Checker {
     this.keepMade = keepMade
     this.startingChains = new StartingChains(startingChain)
     const rows = lines.flatMap((line) => (line.kind === 'row' ? [line.work] : []))
-    this.glossary = new Glossary(rows.join('\n'))
+    this.called = new Set(lines.flatMap(({ text }) => lettersCalled(text)))
+    const names = yarnNames(
+      lines.map(({ text }) => text),
+      rows,
+    )
+    this.glossary = new Glossary(rows.join('\n'), names)
     this.stand = new Standing(this.glossary, this.startingChains)
     // Words of its own may be told after they are used.
     for (const line of lines) if (line.kind !== 'row') this.glossary.define(line.text)
@@ -116,6 +129,11 @@ export class Checker {
 
   /** A line that is work without a label: a foundation chain, or a row that has no number. */
   private workAlone(text: string, line: number): boolean {
+    const picked = PICKED.exec(text)
+    if (picked && !/\b(?:sc|hdc|dc|tr)\b/.test(text)) {
+      this.stand.onEdge(Number(picked[1]))
+      return true
+    }
     const chain = chainSaid(text)
     if (chain !== null && chain > 0) {
       this.foundation(chain, line)
@@ -156,10 +174,11 @@ export class Checker {
     const counts = this.startingChains.hear(text)
     if (REMARK.test(text) || saysBlocks(text)) return
     const multiple = MULTIPLE.exec(text)
+    const base = /\b(?:add|plus|\+) ?(\d+) (?:\w+ )?for (?:the )?(?:\w+ )?ch/i.exec(text)
     if (multiple)
       this.multiple = {
         of: Number(multiple[1]),
-        and: Number(multiple[2] ?? 0),
+        and: Number(multiple[2] ?? 0) + Number(base?.[1] ?? 0),
         chain: /chain|\bch\b/i.test(`${multiple[0]}`),
       }
     if ((multiple && chainSaid(text) === null) || this.glossary.define(text)) return
@@ -184,6 +203,11 @@ export class Checker {
 
   private rowLine(line: RowLine): void {
     this.aside = false
+    // Said here, worked where it is called.
+    if (line.letter !== null && this.called.has(line.letter)) {
+      this.texts.set(numberOfLetter(line.letter), line)
+      return
+    }
     if (line.everySecond)
       this.everySecond = { line, from: line.from ?? (/\bodd\b/i.test(line.label) ? 1 : 2) }
     if (line.everySecond && line.from === null) return
@@ -251,6 +275,9 @@ export class Checker {
     const source = this.recent.at(-1)
     if ((!repeat && !untilSaid(text)) || !source) return false
     const { cycle, times, back } = repeat ?? { cycle: [], times: null, back: 1 }
+    const until = UNTIL_COUNT.exec(text)
+    if (repeat && until && cycle.length > 0)
+      return this.repeatedUntil(repeat, Number(until[1]), line, source)
     const rows = (times ?? 0) * (cycle.length || back)
     if (!repeat || rows === 0) {
       const last = this.last?.number
@@ -265,6 +292,23 @@ export class Checker {
     const { stated, said } = splitTotal(text)
     const own = { ...lineOf(line, text, { work: source.work, stated, said }, source.what), numbers }
     this.repeated({ ...own, from, to: numbers.at(-1) ?? null }, repeat, rows, [])
+    return true
+  }
+
+  /** "Repeat rows 3 and 4 until 10 sts remain": one after the other until there are so many. */
+  private repeatedUntil({ cycle }: RowRepeat, count: number, line: number, source: RowLine): true {
+    for (let i = 0; i < MOST_UNTIL; i++) {
+      const before = this.rows.at(-1)?.makes ?? null
+      if (before === null || (before === count && i % cycle.length === 0)) break
+      const number = this.last ? this.last.number + 1 : null
+      const numbers = number === null ? [] : [number]
+      const one = {
+        ...lineOf(line, source.text, { ...UNSAID, work: source.work }, source.what),
+        numbers,
+      }
+      const again = { cycle: [cycle[i % cycle.length]!], back: 0, times: null, rest: '' }
+      this.repeated({ ...one, from: number, to: number }, again, 1, [])
+    }
     return true
   }
 
@@ -288,7 +332,11 @@ export class Checker {
       const row = cycle[i % many] ?? 0
       const source = back > 0 ? sources[i % sources.length] : this.texts.get(row)
       const number = line.numbers[i] ?? null
-      const at = i === 0 ? problems : []
+      const text = source?.text ?? line.text
+      const at =
+        i === 0
+          ? problems.map((one) => ({ ...one, to: Math.min(one.to, Math.max(1, text.length)) }))
+          : []
       if (!source) {
         this.push(line, number, null, NO_WORK, [...at, found('unread', { row }, whole)])
         continue
@@ -302,7 +350,20 @@ export class Checker {
       const total = this.totalAgain(line, source, i, i === length - 1)
       const again = { ...source, work, line: line.line, ...total, others: [], series: null }
       this.worked(again, number, [...at, ...(wrong ? [wrong] : [])])
+      if (again.stated === null && this.isFaulty(source)) this.doubt()
     }
+  }
+
+  /** Whether a row that is worked again does not add up where it stands. */
+  private isFaulty({ from, line }: RowLine): boolean {
+    return this.rows.some((row) => row.line === line && row.row === from && row.state === 'wrong')
+  }
+
+  /** What the last row makes rests on one that does not add up, and nothing bears it out. */
+  private doubt(): void {
+    const row = this.rows.at(-1)
+    if (row?.state === 'adds-up')
+      this.rows[this.rows.length - 1] = { ...row, makes: null, ok: false, state: 'not-known' }
   }
 
   /** The total of a row worked again: its own in a list of them, that of the last, or the same where it stands on as many. */
@@ -321,13 +382,17 @@ export class Checker {
   }
 
   private worked(whole: RowLine, number: number | null, own: readonly Problem[] = []): void {
-    const said = { ...whole, work: ofNumber(whole.work, number) }
+    const said = {
+      ...whole,
+      work: inRowEnds(ofNumber(whole.work, number), () => this.rowsOfPiece()),
+    }
     const passes = passesIn(said.work)
     if (passes) return this.bothWays(said, passes, number, own)
     const onto = ontoIn(said.work)
     const line = onto ? { ...said, work: onto.work } : said
     if (onto) this.stand.onto(onto.rows)
-    if (/throughout|from here|here on|always/i.test(line.work)) this.startingChains.hear(line.work)
+    if (/throughout|from here|here on|always|\bthe ch(?:ain)? ?\d[^.]*\bcount/i.test(said.text))
+      this.startingChains.hear(said.text)
     const blocks = blocksOf(line)
     if (blocks !== null) return this.blockRow(line, number, blocks, own)
     if (this.chainAlone(line, number)) return
@@ -341,6 +406,13 @@ export class Checker {
     this.push(best.line, number, best.found.meaning, best.read, problems)
     this.stand.after({ ...best, line: { ...line, stated: best.line.stated } }, number)
     if (number !== null) this.passed(number, line)
+  }
+
+  /** How many rows the piece has that was worked last. */
+  private rowsOfPiece(): number {
+    const last = this.rows.at(-1)
+    const other = this.rows.findLastIndex(({ kind, part }) => kind !== 'row' || part !== last?.part)
+    return this.rows.length - 1 - other
   }
 
   /** A row forward and back again is one row: it takes what its way forward does, and leaves what its way back does. */
@@ -487,5 +559,7 @@ export class Checker {
 
 /** More places than this are not counted one by one. */
 const MOST_COUNTED = 2_000_000
+/** No shaping goes on for more rows. */
+const MOST_UNTIL = 200
 /** More rows than this are not counted at once. */
 const MOST_ROWS = 4000

@@ -1,3 +1,5 @@
+import { COSTS } from './best-reading.ts'
+import { found, type Problem } from './problem.ts'
 import { inShorthand, type Mapped, replaced } from '../manners/index.ts'
 import {
   isKnown,
@@ -16,16 +18,16 @@ const OTHER =
 const PARTS = /^(?:foundation.*|start|base|body|.* chain|rows?.*|rnds?.*|rounds?.*)$/
 /** What may stand before a definition. */
 const LEAD =
-  /^\s*(?:[-*•·]\s*)?(?:(?:special(?: stitch(?:es)?)?|abbreviations?|stitch guide|note|key|where|here|in this pattern)\s*:?,?\s+)?/i
+  /^\s*(?:[-*•·]\s*)?(?:\((?:UK|US)[^()]*\)\s*)?(?:(?:special(?: stitch(?:es)?)?|abbreviations?|stitch guide|note|key|legend|where|here|in this pattern)\s*:?,?\s+)?/i
 const NAME = "[A-Za-z][\\w'-]{0,14}(?: [\\w'-]{1,14}){0,3}"
 const DEFINED = new RegExp(
-  `^(?:the )?(${NAME}?)\\s*(?:\\(([\\w -]{1,16})\\))?\\s*(?::|=|[–—]|\\s-\\s|\\s(?:is|means|stands for)\\s|\\.{2,}|→)\\s*(.+)$`,
+  `^(?:the |an? )?(${NAME}?)\\s*(?:\\(([\\w -]{1,16})\\))?\\s*(?::|=|[–—]|\\s-\\s|\\s(?:is|means|stands for)\\s|\\.{2,}|→)\\s*(.+)$`,
   'i',
 )
 /** A letter and what it is, with a blank between. */
-const BARE = /^\(?([A-Z][A-Z0-9]{0,2})\)?\s+([a-z0-9][\w ]{1,40})\.?$/
+const BARE = /^\(?([A-Z][A-Z0-9]{0,2}|[b-wyz])\)?\s+([a-z0-9][\w ]{1,40})\.?$/
 /** A name that would be taken for something else: "X", "PC", "M2". */
-const LETTERS = /^[A-Z][A-Z0-9]{0,2}$/
+const LETTERS = /^(?:[A-Z][A-Z0-9]{0,2}|[b-wyz])$/
 
 /** What is known to take no place and to leave none, however it is made: a picot. */
 function standsOff(word: string): boolean {
@@ -41,15 +43,31 @@ function standsOff(word: string): boolean {
 export interface SaidWork {
   readonly read: ReadWork
   readonly cost: number
+  /** What is told where it is read so. */
+  readonly says?: Problem
 }
 
 /** "2 sc, inc around": a list without stars, all of which may be meant around. */
 const LISTED =
-  /^((?:\s*(?:ch(?:ain)? \d+|\d+ ?ch|turn|with [\w ]+|\([A-Z]\)|join[^,;]*)\s*[,;])*\s*)(?!\s*(?:ch(?:ain)? \d|\d+ ?ch|turn|with|join|sl st))(?![^.]*\b(?:each|every|same|last|first)\b[^.]*\s(?:around|across|to end))([^*()[\]{}]+[,;][^*()[\]{}]+?)(\s+(?:around|across|to end)\b(?!.*\brep))/i
+  /^((?:\s*(?:ch(?:ain)? \d+|\d+ ?ch|turn|with [\w -]+|yarn-\w+|\([A-Z]\)|[A-Z]|join[^,;]*)\s*[,;])*\s*)(?![^]*\b(?:hook|ring)\b)(?!\s*(?:ch(?:ain)? \d|\d+ ?ch|turn|with|yarn-|[A-Z]\s*,|join|sl st))(?![^.]*\b(?:each|every|same|last|first)\b[^.]*\s(?:around|across|to end))([^*()[\]{}]+[,;][^*()[\]{}]+?)(\s+(?:around|across|to end)\b(?!.*\brep))/i
 const asRepeat = (said: Mapped): Mapped | null => {
   const list = LISTED.test(said.text)
   return list ? replaced(said, new RegExp(LISTED, 'gi'), '$1[$2]$3') : null
 }
+
+/** A stitch and no more: "dc in back loops". */
+const ALONE =
+  /^\s*(?:ch \d+[,.;] ?|turn[,.;] ?)*(?:sc|hdc|htr|dc|tr)(?: (?:blo|flo))?(?: in (?:the )?(?:back|front|both) loops?(?: only)?)?\s*[.;]?\s*$/i
+/** Two clauses or more with a way to change the count, and no word of how far: "2 sc, inc". */
+const OPEN_LIST =
+  /^((?:\s*(?:ch(?:ain)? \d+|\d+ ?ch|turn|with [\w-]+|yarn-\w+|join[^,;]*)\s*[,;])*\s*)(?![^]*(?:[*()[\]{}]|\b(?:each|every|all|around|across|end|rep(?:eat)?|times|ring|hook|last|first|same|twice|x \d)\b))([^,;]+[,;]\s*(?:\d+ \w+ in next st|(?:1 )?(?:inc|dec)(?: 1)?|\w+2tog))(?=\s*[.;]?\s*$)/i
+const ENDS_IN_SLIP =
+  /[,.;]\s*(?:then |and )?(?:sl st|ss)(?: in(?:to)? (?:the )?next (?:st|sc|hdc|dc))?(?=\s*[.;]?\s*(?:[,.;]?\s*(?:and )?(?:fasten off|cut|break)[^,;]*)?$)/i
+/** Said once more in brackets at the end: "increase in each stitch [6 inc]". */
+const AGAIN = /\s*(?:\([^()]*(?:\([^()]*\)[^()]*)?\)|\[[^[\]]*\])(?=\s*[.;]?\s*$)/
+
+/** A corner with no word of what it is; as long as what it may stand for. */
+const CORNER = /\bcorner(s)?\b(?!\s*(?:ch|sps?|spaces?|sts?|stitch|loops?|\d))/i
 
 /** The stitches a pattern defines for itself, and work read with them. */
 export class Glossary {
@@ -60,7 +78,10 @@ export class Glossary {
   private readonly letters = new Map<string, string>()
 
   /** `worked`: what the pattern's rows say, in which its own words are used. */
-  constructor(private readonly worked = '') {}
+  constructor(
+    private readonly worked = '',
+    private readonly yarns: readonly string[] = [],
+  ) {}
 
   /** The plainest way to read it. */
   read(work: string): ReadWork {
@@ -81,8 +102,23 @@ export class Glossary {
     return readings
   }
 
+  /** A corner is a stitch, or the space that was made in one. */
   private readAnew(work: string): SaidWork[] {
-    const said = inShorthand(work, { letters: this.letters, isOwn: (word) => this.isOwn(word) })
+    const readings = this.inOneWay(work)
+    if (!CORNER.test(work)) return readings
+    const spaces = work.replace(new RegExp(CORNER, 'gi'), (_, many) =>
+      many ? 'ch-sps ' : 'ch-sp ',
+    )
+    const others = this.inOneWay(spaces).map((one) => ({ ...one, cost: one.cost + COSTS.below }))
+    return [...readings, ...others]
+  }
+
+  private inOneWay(work: string): SaidWork[] {
+    const said = inShorthand(work, {
+      letters: this.letters,
+      isOwn: (word) => this.isOwn(word),
+      yarns: this.yarns,
+    })
     const { text } = said
     const at = said
     const read = readWork(text, this.specials, { at })
@@ -94,6 +130,31 @@ export class Glossary {
       const likely = !/\b(?:each|every|next)\b/i.test(/[^,;]*$/.exec(list!.text)![0])
       readings.push({ read: one, cost: likely ? 0 : 1 })
       if (likely) readings.reverse()
+    }
+    if (ALONE.test(text)) {
+      const around = replaced(said, /(?=\s*[.;]?\s*$)/g, ' around')
+      readings.push({ read: readWork(around.text, this.specials, { at: around }), cost: 1 })
+    }
+    if (OPEN_LIST.test(text)) {
+      const around = replaced(said, new RegExp(OPEN_LIST, 'gi'), '$1[$2] around')
+      const says = found('read-around', null, { from: 0, to: work.length })
+      readings.push({
+        read: readWork(around.text, this.specials, { at: around }),
+        ...{ cost: COSTS.odd, says },
+      })
+    }
+    // "…, ss.": what ends a round is its join.
+    if (ENDS_IN_SLIP.test(text)) {
+      const joined = replaced(said, new RegExp(ENDS_IN_SLIP, 'gi'), ', join')
+      readings.push({ read: readWork(joined.text, this.specials, { at: joined }), cost: 1 })
+    }
+    const again = AGAIN.exec(text)
+    if (again && again.index > 0 && /[a-z]{2}/i.test(again[0])) {
+      const rest = text.slice(0, again.index)
+      const once = readWork(rest, this.specials, { at: said })
+      const last = again.index + again[0].length - 1
+      const span = { from: said.from[again.index]!, to: said.to[last]! }
+      readings.push({ read: { ...once, past: [...once.past, span] }, cost: COSTS.odd })
     }
     if (read.unread.length > 0) {
       const islands = readWork(text, this.specials, { at, past: true })
@@ -122,13 +183,22 @@ export class Glossary {
 
   /** "Shell: 5 dc in next st", "X = sc / V = inc", "eye is (hdc, ch 2, hdc) in one st": words of its own. */
   define(line: string): boolean {
-    const text = line.replace(LEAD, '')
+    const text = line
+      .replace(LEAD, '')
+      .replace(/\(e?s\)/g, '')
+      .replace(/(?<=\b\w{1,4})\.(?=\s*[=:])/g, '')
     const several = [/\s*[/;]\s*/, /\s*,\s*/].map((by) => text.split(by))
     const list = several.find(
       (parts) => parts.length > 1 && parts.every((part) => DEFINED.test(part)),
     )
     if (list) return list.map((part) => this.defineOne(part)).some(Boolean)
-    return this.defineOne(text) || this.bareLetters(text)
+    if (this.defineOne(text) || this.bareLetters(text)) return true
+    // "A space is ch 1, skip 1, dc in next." after another sentence.
+    const rest =
+      /[.:]\s+((?:[Aa]n? \w+(?: \w+)? (?:is|means)\b|[A-Z][\w-]*(?: [\w-]+)? ?=).*)$/.exec(
+        text,
+      )?.[1]
+    return rest !== undefined && this.define(rest)
   }
 
   /** "O dc / Y inc / Z dec", and "X  sc" alone: letters that rows are written in, with nothing between. */
@@ -152,9 +222,18 @@ export class Glossary {
     if (OTHER.test(word)) return true
     if (PARTS.test(word)) return false
     if (standsOff(word)) return true
-    const made = this.recipe(recipe, word) ?? this.unknown(short ?? name, word)
+    const same = vocabulary.get(
+      /^[\w -]+?(?=\s*[:;(])/
+        .exec(recipe.replace(/^(?:make|work) (?:an? )?/i, ''))?.[0]
+        .trim()
+        .toLowerCase() ?? '',
+    )
+    const made =
+      (isKnown(word) ? null : same) ??
+      this.recipe(recipe, word) ??
+      this.unknown(short ?? name, word)
     // What is a stitch already is told how it is made, and stays what it is.
-    if (!made) return vocabulary.has(word)
+    if (!made) return vocabulary.has(word) || /^[^:–—-]*=/.test(text)
     for (const form of [name, short ?? name]) this.keep(form, made)
     this.known.clear()
     return true
@@ -162,10 +241,11 @@ export class Glossary {
 
   private keep(form: string, made: StitchWord): void {
     const low = form.toLowerCase()
-    if (LETTERS.test(form)) {
-      // Read as a word that is no other: of one that is written as it is it is told by its hyphen.
-      this.letters.set(form, `own-${low}`)
-      this.specials.set(`own-${low}`, made)
+    if (LETTERS.test(form) || /^[a-z]+\d$/i.test(form)) {
+      // Read as a word that is no other: of one that is written as it is it is told by its hyphen, and no number is in it.
+      const own = `own-${low.replace(/\d/g, (digit) => 'abcdefghij'[Number(digit)]!)}`
+      this.letters.set(form, own)
+      this.specials.set(own, made)
       if (form.length === 1) return
     }
     for (const one of [low, `${low}s`]) this.specials.set(one, made)

@@ -18,13 +18,16 @@ export const saysBlocks = (text: string): boolean =>
 /** How many blocks a row can have after so many, by what it says; the first is any. */
 export function blocksAfter(before: number | null, text: string, stated: number): number {
   if (before === null) return stated
-  const ways = /\bdec(?:rease|reasing)?\b/i.test(text)
-    ? [-1]
-    : /\binc(?:rease|reasing)?\b/i.test(text)
-      ? [1]
-      : /\b(?:even|straight)\b/i.test(text)
-        ? [0]
-        : [1, 0, -1]
+  const both = /\bdec/i.test(text) && /\binc/i.test(text)
+  const ways = both
+    ? [0]
+    : /\bdec(?:rease|reasing)?\b/i.test(text)
+      ? [-1]
+      : /\binc(?:rease|reasing)?\b/i.test(text)
+        ? [1]
+        : /\b(?:even|straight)\b/i.test(text)
+          ? [0]
+          : [1, 0, -1]
   const near = ways.map((by) => before + by)
   return near.find((count) => count === stated) ?? near[0]!
 }

@@ -20,45 +20,64 @@ export interface Label {
   readonly yarn: string | null
   /** The stitches it says before its number: "[6] Round 1". */
   readonly count: string | null
+  /** "Round A": a letter instead of a number. */
+  readonly letter: string | null
   /** A number alone, which may be of a list. */
   readonly bare: boolean
   /** Where what is worked begins. */
   readonly to: number
 }
 
-const WORD = 'rows?|rnds?|rds?|rounds?|r(?=\\s*\\d)'
+const WORD = 'rows?|rnds?|rds?|rounds?|r(?=\\s*\\.?\\s*\\d)'
 const N = `(?:\\d{1,4}|${NUMBER_WORDS})`
-const LEAD = /^(?:\s|[☐☑✓□▢»>•·◦▪–—-]|\*(?=\s))*/
+const LEAD = /^(?:\s|[☐☑✓□▢»>•·◦▪–—-]|\p{Extended_Pictographic}|\*(?=\s))*/u
 const COUNT = new RegExp(`^[[(<]\\s*(\\d+)\\s*[\\])>]\\s*(?=(?:${WORD})\\b)`, 'i')
+/** What a row is beside its number: "Step 2 (row 2)". */
+const BESIDE = new RegExp(
+  `^(?:step|stage|part|section|lesson|day|clue|photo|picture|fig(?:ure)?\\.?)\\s+\\d+\\s*[-–:.,]?\\s*\\(?(?=(?:${WORD})\\s*\\.?\\s*\\d)`,
+  'i',
+)
 const NAMED = new RegExp(
-  `^(?:set-?\\s?up |foundation |increase |decrease )?(${WORD})(?![a-z])\\s*[.#]?\\s*`,
+  `^(?:(?:set-?\\s?up|foundation|increase|decrease|pattern|base|body|main|border|edging|handle|strap|flap|gusset|brim|neck|lace|mesh|rib|stripe|colou?r|chart)[ -])?(${WORD})(?![a-z])\\s*[.#]?\\s*`,
   'i',
 )
 const ORDINAL = new RegExp(
-  `^(?:the )?(\\d+(?:st|nd|rd|th)|first|${NTH_WORDS})(?:\\s*([-–—]|to|and|&)\\s*(?:the )?(\\d+(?:st|nd|rd|th)|${NTH_WORDS}))?\\s+(rows?|rnds?|rounds?)\\b`,
+  `^(?:the )?(\\d+(?:st|nd|rd|th|d)|first|${NTH_WORDS})(?:\\s*([-–—]|to|and|&)\\s*(?:the )?(\\d+(?:st|nd|rd|th|d)|${NTH_WORDS}))?\\s+(rows?|rnds?|rds?|rounds?)\\b`,
   'i',
 )
+/** "5-6 rnd:" */
+const BEFORE = new RegExp(
+  `^(\\d{1,3})(?:\\s*(?:[-–—]|to)\\s*(\\d{1,3}))?\\.?\\s*(rows?|rnds?|rds?|rounds?|r)\\b(?=\\s*[:.)–=-])`,
+  'i',
+)
+/** "2nd row and all rows to the 6th" */
+const THROUGH =
+  /^\s*(?:and|&) (?:all|every) (?:rows?|rnds?|rounds?) (?:up )?to (?:the )?(\d+(?:st|nd|rd|th))(?: (?:row|rnd|round))?/i
 const NEXT = new RegExp(
   `^(?:the )?(foundation|set-?up|next|last|final|following|another|return|forward)(?: (${N}))?(?: (rows?|rnds?|rounds?|pass)\\b|(?<=return|forward))`,
   'i',
 )
 const BARE = /^\(?(\d{1,3})\)?(?:\s*[-–—]\s*\(?(\d{1,3})\)?)?\s*(?=[):.\]])/
 const NUMBER = new RegExp(`^(?:(?:${WORD})\\s*\\.?\\s*)?(${N})(?![a-z\\d])`, 'i')
-const JOINER = /^\s*([-–—/,+]|to\b|and\b|&|through\b|thru\b)\s*(?:and\b\s*)?/i
+const JOINER = /^\s*([-–—,+]|\/(?=\S)|to\b|and\b|&|through\b|thru\b)\s*(?:and\b\s*)?/i
 const EVERY =
   /^\s*\(?(?:and |& )?(?:all |every )(?:(?:other|following|foll|even(?:-numbered)?|odd(?:-numbered)?|WS|RS) )+(?:rows?|rnds?|rounds?)\)?/i
 const EVERY_ALONE =
-  /^(?:all |every )?(?:(?:even|odd)(?:-numbered)? )(rows?|rnds?|rounds?)(?=\s*[:([])/i
+  /^(?:all |every )?(?:(?:even|odd)(?:-numbered)? )(rows?|rnds?|rounds?)(?: from (?:here|now)(?: on)?)?(?=\s*[:([])/i
 const SIDE = /^\s*[([]?\s*(RS|WS|right side|wrong side)\b(?: facing)?\s*[)\]]?/i
 const YARN = /^\s*[([]\s*(?:in |with |yarn |colou?r )?([A-Z]|MC|CC\d?)\s*[)\]]/
 const REMARK =
-  /^\s*(?:inclusive\b|incl\.|[([](?![^()[\]]*\b(?:sc|hdc|dc|tr|inc|dec|ch|sl st)\b)(?![^()[\]]*\d[^()[\]]*[)\]]\s*$)[^()[\]]*[)\]])/i
+  /^\s*(?:inclusive\b|of \d+(?=\s*[:.)-])|incl\.|[([](?![^()[\]]*\b(?:sc|hdc|dc|tr|inc|dec|ch|sl st)\b)(?![^()[\]]*\d[^()[\]]*[)\]]\s*$)[^()[\]]*[)\]])/i
 const STITCH =
   'chs?|chains?|sc|dc|hdc|htr|tr|dtr|sl st|ss|slst|inc|dec|blo|flo|puff|mr|magic|sk|skip|miss|fp[a-z]+|bp[a-z]+'
-const ENDS = /^\s*(?:[:.)\]»«]+|[-–—=]+(?=\s|$)|\t)\s*/
+const ENDS = /^\s*(?:[:.)\]»«•·→➡⇒]+|[,/;](?=\s)|[-–—=]+(?=\s|$)|\t)\s*/
 const WORKS = new RegExp(`^\\s(?=\\s*(?:(?:${N}\\s*)?(?:${STITCH})\\b|[*[({]))`, 'i')
+/** Words after a number that belong to the label. */
+const MORE_WORDS = /^\s+[a-z][a-z ]{1,28}:\s*/i
+/** Words of work, not of a heading. */
+const SAYS = new RegExp(`\\b(?:${STITCH}|rep(?:eat)?|as|like|same|stitch)\\b|\\d`, 'i')
 /** After one number and a dash with blanks: the work, not another number. */
-const BEGINS = new RegExp(`^\\d+\\s*(?:${STITCH}|[A-Z])s?\\b`, 'i')
+const BEGINS = new RegExp(`^\\d+[\\s-]*(?:${STITCH}|[A-Z])s?\\b`, 'i')
 
 const numberOf = (said: string): number =>
   Number.parseInt(said, 10) || Number.parseInt(nthSaid(said) ?? '', 10) || numberSaid(said) || 1
@@ -95,7 +114,7 @@ function numbersAt(scan: Scan): number[] | null {
   for (;;) {
     const before = scan.at
     const joiner = scan.take(JOINER)
-    const dashed = joiner && /^\s+[-–—]\s+$/.test(joiner[0])
+    const dashed = joiner && /^\s*[-–—]\s+$/.test(joiner[0])
     const begins = joiner && BEGINS.test(scan.rest) && (dashed || /^\s*,/.test(joiner[0]))
     const next = joiner && !begins ? scan.take(NUMBER) : null
     if (!next) {
@@ -117,11 +136,13 @@ function numbersAt(scan: Scan): number[] | null {
 export function labelOf(line: string, own: string | null = null): Label | null {
   const scan = new Scan(line)
   scan.take(LEAD)
+  scan.take(BESIDE)
   const count = scan.take(COUNT)?.[1] ?? null
   const begun = beginning(scan, own)
   if (!begun) return null
-  const more = { side: null as Label['side'], everySecond: false, yarn: null as string | null }
+  const more: More = { side: null, everySecond: false, yarn: null, sized: null }
   for (;;) {
+    if (bracket(scan, more)) continue
     const side = scan.take(SIDE)
     const every = side ? null : scan.take(EVERY)
     const yarn = side || every ? null : scan.take(YARN)
@@ -134,36 +155,85 @@ export function labelOf(line: string, own: string | null = null): Label | null {
     scan.take(EVERY_ALONE)
     more.everySecond = true
   }
-  const label = { ...begun, ...more, count }
+  const { sized, ...said } = more
+  const label = { ...begun, ...said, count: count ?? sized }
   const ended = scan.take(ENDS)
+  // "Rnds 1-5, the circle:" heads what comes.
+  if (ended && /^\s*[,/;]/.test(ended[0]) && !SAYS.test(scan.rest)) return null
   if (ended) {
-    scan.take(/^\s*[:)]\s*/)
-    return { ...label, to: scan.at }
+    scan.take(/^\s*[:)—–-]\s*/)
+    // "Rnd 2: [16] 2 hdc in each st"
+    const after =
+      label.count === null
+        ? scan.take(/^\s*[[(<{]\s*(\d+)(?: ?sts?)?\s*[\])>}]\s*[:–-]?\s*(?=\S)/)
+        : null
+    return { ...label, count: label.count ?? after?.[1] ?? null, to: scan.at }
   }
   if (begun.bare) return null
+  // "Row one begins in the second chain: …"
+  if (/^\s*(?:begins|starts) [^:;.]{1,40}:/.test(scan.rest)) return { ...label, to: scan.at }
+  // "Round 3 of the body: …"
+  const more_ = MORE_WORDS.exec(scan.rest)?.[0]
+  if (more_ && !SAYS.test(more_)) return { ...label, to: scan.at + more_.length }
   const works = WORKS.test(scan.rest) || scan.rest.trim() === ''
   return works ? { ...label, to: scan.at + (/^\s*/.exec(scan.rest)?.[0].length ?? 0) } : null
 }
 
-type Begun = Pick<Label, 'what' | 'open' | 'numbers' | 'many' | 'bare'>
+/** What a label says beside its number. */
+interface More {
+  side: Label['side']
+  everySecond: boolean
+  yarn: string | null
+  sized: string | null
+}
+
+const OF_ROW =
+  /^(?:(RS|WS|right side|wrong side)|(?:yarn |colou?r )?([A-Z]|MC|CC\d?)|(\d+) ?(?:sts?|stitches|sc|dc|hdc|tr)?)$/i
+/** "(RS, A, 20 sts)": side, yarn and count in one bracket; whether it is one. */
+function bracket(scan: Scan, more: More): boolean {
+  const [all, inside] = /^\s*[([]([^()[\]]{3,40})[)\]]/.exec(scan.rest) ?? []
+  const parts = inside?.split(/[,;/]/).map((part) => OF_ROW.exec(part.trim())) ?? []
+  if (parts.length < 2 || parts.some((part) => !part)) return false
+  for (const [, side, yarn, count] of parts as RegExpExecArray[]) {
+    if (side) more.side = /^r/i.test(side) ? 'RS' : 'WS'
+    if (yarn) more.yarn = yarn
+    if (count) more.sized = count
+  }
+  scan.at += all!.length
+  return true
+}
+
+type Begun = Pick<Label, 'what' | 'open' | 'numbers' | 'many' | 'letter' | 'bare'>
 
 function beginning(scan: Scan, own: string | null): Begun | null {
-  const usual = { open: false, numbers: [], many: 1, bare: false }
+  const usual = { open: false, numbers: [], many: 1, letter: null, bare: false }
   const before = scan.at
   const named = scan.take(own ? new RegExp(`^(${WORD}|${own})(?![a-z])\\s*[.#]?\\s*`, 'i') : NAMED)
   if (named) {
     const numbers = numbersAt(scan)
     const word = named[1]!
     if (numbers) return { ...usual, what: kindOf(word), open: /^(?:r$|(?!r))/i.test(word), numbers }
+    const letter = scan.take(/^([A-Z])(?![A-Za-z0-9])/)?.[1]
+    if (letter) return { ...usual, what: kindOf(word), letter }
     scan.at = before
   }
+  const called = scan.take(/^(?:pattern|patt\.?) ([A-Z])(?=\s*[:=–-])/i)?.[1]
+  if (called) return { ...usual, what: 'row', letter: called }
   const nth = scan.take(ORDINAL)
   if (nth) {
     const [, first, joiner, last, word] = nth
+    const until = scan.take(THROUGH)?.[1]
+    if (until)
+      return { ...usual, what: kindOf(word!), numbers: range(numberOf(first!), numberOf(until)) }
     const [from, to] = [numberOf(first!), numberOf(last ?? first!)]
     const numbers =
       joiner && /^(?:and|&)$/i.test(joiner) ? [...new Set([from, to])] : range(from, to)
     return { ...usual, what: kindOf(word!), numbers }
+  }
+  const counted = scan.take(BEFORE)
+  if (counted) {
+    const [, first, last, word] = counted
+    return { ...usual, what: kindOf(word!), numbers: range(Number(first), Number(last ?? first)) }
   }
   const next = scan.take(NEXT)
   if (next)
@@ -171,6 +241,14 @@ function beginning(scan: Scan, own: string | null): Begun | null {
   // "All even rows", without a number: they come between the others.
   const every = EVERY_ALONE.exec(scan.rest)
   if (every) return { ...usual, what: kindOf(every[1]!), many: 0 }
+  const hash = scan.take(/^#(\d{1,3})(?:\s?[-–]\s?#?(\d{1,3})(?=\s*[-–—:.)]))?(?=\s*[-–—:.)])/)
+  if (hash)
+    return {
+      ...usual,
+      what: 'row',
+      open: true,
+      numbers: range(Number(hash[1]), Number(hash[2] ?? hash[1])),
+    }
   const bare = scan.take(BARE)
   if (!bare) return null
   const [from, to] = [Number(bare[1]), Number(bare[2] ?? bare[1])]

@@ -7,12 +7,11 @@ import { checkPattern, maybeRepeated, problemText, wordedReport } from './index.
 
 /** What is still not read, and why. */
 const NOT_READ: Readonly<Record<string, string>> = {
-  'spaces between groups': 'a way between two groups to where the round begins',
-  'alternating rounds named once': 'rounds that are named and not worked where they stand',
-  'a base read along its edges': 'so many on each of four sides',
+  'spaces between groups': 'two groups in one space, and the gaps between them',
   'fan border': 'ways between fans',
-  'both ends of each row': 'a row said by the chains it works into',
-  'colour names run by run': 'a sentence that names stitches and a count, and is no work',
+  'shells from a numbered lesson': 'a last shell that is worked in half',
+  'basket with handles, working over cord': 'stitches worked over a cord, into nothing',
+  'bead round with slip': 'what is done with a bead',
 }
 /** Read, but for words that are passed over. */
 const rowsOf = ({ text }: Manner) => checkPattern(text)
@@ -25,7 +24,8 @@ describe('a pattern in a manner of its own', () => {
       const wanted = madeBy(manner)
       expect(rows.map(({ makes }, i) => (wanted[i] === null ? null : makes))).toEqual(wanted)
       expect(rows.filter(({ ok }) => !ok)).toEqual([])
-      expect([...problems, ...unread]).toEqual([])
+      expect(problems).toEqual([])
+      expect(unread).toHaveLength(manner.beside ?? 0)
     },
   )
   it('is never silently wrong', () => {
@@ -42,10 +42,15 @@ describe('a pattern in a manner of its own', () => {
     let seed = 20261130
     const random = () => (seed = (seed * 1103515245 + 12345) & 0x7fffffff) / 0x7fffffff
     const sound = manners.filter(({ name }) => !(name in NOT_READ))
-    const faulty = sound.flatMap(({ text }) => planted(text, kind, random) ?? [])
-    const missed = faulty.filter((fault) => !isFound(fault, alarmsOf(fault.text)))
+    const faulty = sound.flatMap(({ text }) => {
+      const fault = planted(text, kind, random)
+      return fault ? [{ fault, sound: text }] : []
+    })
+    const missed = faulty.filter(
+      ({ fault, sound: text }) => !isFound(fault, alarmsOf(fault.text, text)),
+    )
     // Some come out all the same: two of three where one of two was, or the size that is not chosen.
-    expect(missed.length).toBeLessThanOrEqual(Math.max(1, 0.17 * faulty.length))
+    expect(missed.length).toBeLessThanOrEqual(Math.max(1, 0.12 * faulty.length))
   })
 })
 

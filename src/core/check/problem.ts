@@ -24,6 +24,8 @@ export interface ProblemFacts {
     readonly available: number
     readonly onto: Onto
     readonly width: number | null
+    /** What the first repeat takes, and each later one, where that is not the same. */
+    readonly unlike: { readonly first: number; readonly later: number } | null
   }
   'period-of-two': null
   /** It repeats a row that begins in a chain or ring of its own. */
@@ -65,6 +67,8 @@ export interface ProblemFacts {
   'starting-chains': { readonly counts: boolean }
   /** Words that are not known, in a row that adds up without them. */
   'read-past': { readonly words: readonly string[] }
+  /** A list that does not say how far it is worked, and comes out all the way. */
+  'read-around': null
   unread:
     /** Words that stand in the way; `known` where they are words of the trade, in no order that says something. */
     | { readonly words: readonly string[]; readonly known: boolean }
@@ -104,8 +108,9 @@ const severities: Partial<Record<ProblemCode, Severity>> = {
   'total-stitches-only': 'advice',
   'unit-unknown': 'advice',
   'read-past': 'advice',
+  'read-around': 'advice',
   'starting-chains': 'advice',
-  'repeat-times': 'warning',
+  'repeat-times': 'advice',
   'period-of-two': 'warning',
   'halves-unequal': 'warning',
   'chain-multiple': 'warning',

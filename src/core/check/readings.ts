@@ -1,4 +1,10 @@
-import { intoSpaces, type MeaningOptions, type Span, type Work } from '../notation/index.ts'
+import {
+  intoSpaces,
+  type MeaningOptions,
+  type Span,
+  startSpaceOf,
+  type Work,
+} from '../notation/index.ts'
 import { found, type Problem } from './problem.ts'
 
 /* The ways a row can be read where writers differ, likeliest first. What is taken for more than it says is said. */
@@ -32,6 +38,14 @@ const callsByName = (items: readonly Work[]): boolean =>
       (item.kind === 'group' && callsByName(item.items)),
   )
 
+/** Whether slip stitches are worked before others. */
+function beginsInSlips(items: readonly Work[]): boolean {
+  const worked = items.filter(({ kind }) => kind !== 'note' && kind !== 'chain')
+  const isSlip = (item: Work | undefined) =>
+    item?.kind === 'stitch' && /^(?:sl st|ss)$/.test(item.stitch.word)
+  return isSlip(worked[0]) && !worked.every(isSlip)
+}
+
 const saysFirst = (items: readonly Work[]): boolean =>
   items.some(
     (item) =>
@@ -52,9 +66,12 @@ export function readingsOf(
   const first = saysFirst(items)
   // Who works into chain spaces does not mean chains by stitches.
   const chains = !intoSpaces(items, 'any')
+  const space = startSpaceOf(items)
   return [
     { options: {}, says: null },
+    ...(space > 0 ? [{ options: { startingChain: true, startSpace: space }, says: null }] : []),
     ...(chains ? [{ options: { chainsAreStitches: true }, says: null }] : []),
+    ...(beginsInSlips(items) ? [{ options: { slipsLead: true }, says: null }] : []),
     ...(callsByName(items) ? [{ options: { byName: true }, says: null }] : []),
     ...(first ? [{ options: { firstIsNext: true }, says: null }] : []),
     ...(first && chains

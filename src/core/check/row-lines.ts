@@ -14,7 +14,17 @@ export const lineOf = (
   parted: Pick<RowLine, 'work' | 'stated' | 'said'>,
   what: RowLine['what'] = 'row',
 ): RowLine => ({
-  ...{ kind: 'row', line, column: 0, what, from: null, to: null, numbers: [], many: 1 },
+  ...{
+    kind: 'row',
+    line,
+    column: 0,
+    what,
+    from: null,
+    to: null,
+    numbers: [],
+    many: 1,
+    letter: null,
+  },
   ...{ side: null, everySecond: false, yarn: null, series: null, manner: null, others: [] },
   ...{ text, label: '', ...parted },
 })
@@ -39,6 +49,15 @@ export const totalOf = (count: number): Pick<RowLine, 'stated' | 'said'> => ({
   stated: count,
   said: [{ count, unit: '' }],
 })
+
+const ROW_ENDS =
+  /\b(?:(\d+) )?(sc|hdc|htr|dc|tr) (?:in(?:to)?|along) (?:the )?(?:ends? of each row|each row[- ]ends?|sides? of each row|each row)(?: (?:end )?(?:around|across|along|down|up)\b[^,;.()]*)?/i
+/** "Sc in each row end": so many as the piece has rows, each time as many. */
+export const inRowEnds = (work: string, rows: () => number): string =>
+  work.replace(ROW_ENDS, (all, many: string | undefined, stitch: string) => {
+    const count = rows() * Number(many ?? 1)
+    return count > 0 ? `pick up ${count} ${stitch}`.padEnd(all.length) : all
+  })
 
 const FOR_ONE = /\((?:row|rnd|round) (\d+):\s*([^()]*)\)/i
 /** "sc in each st to end (row 1: in 2nd ch from hook …)": what of it is for the row with that number; blanks where the rest stood. */

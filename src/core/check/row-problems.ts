@@ -17,9 +17,17 @@ const ontoOf = ({ foundation }: Meaning): Onto => (foundation ? 'chain' : 'row')
 function repeatProblem(meaning: Meaning): Problem[] {
   const { repeat, available } = meaning
   if (!repeat) return []
-  const { multiple, repeats, left } = repeat
+  const { multiple, repeats, left, unlike } = repeat
   const width = otherWidth(multiple, repeats * multiple + left)
-  const facts = { multiple, repeats, left, available: available!, onto: ontoOf(meaning), width }
+  const facts = {
+    multiple,
+    repeats,
+    left,
+    available: available!,
+    onto: ontoOf(meaning),
+    width,
+    unlike,
+  }
   return [
     found('repeat-remainder', facts, repeat),
     ...(repeat.twoPeriod ? [found('period-of-two', null, repeat)] : []),

@@ -15,6 +15,7 @@ import { mendsOf } from './mends.ts'
 import type { Problem } from './problem.ts'
 import { withYarn } from './row-lines.ts'
 import type { StartingChains } from './starting-chains.ts'
+import { placesSaid } from './totals-said.ts'
 
 /** One way to take a row: its line with its total told apart, its work as read, and what comes of it. */
 export interface Candidate {
@@ -87,6 +88,12 @@ export class Standing {
     this.below = [count > MOST_PLACES ? null : new Array<Place>(count).fill('ch')]
   }
 
+  /** On an edge of so many. */
+  onEdge(count: number): void {
+    this.below = [new Array<Place>(Math.min(count, MOST_PLACES)).fill('st')]
+    this.depth = null
+  }
+
   /** On what nobody knows. */
   onUnknown(): void {
     this.below = [null]
@@ -133,10 +140,11 @@ export class Standing {
     let best: Candidate | null = null
     for (const [at, parted] of [said, ...said.others].entries()) {
       const line = { ...said, ...parted }
-      for (const { read: whole, cost } of this.glossary.readings(line.work)) {
+      for (const { read: whole, cost, says } of this.glossary.readings(line.work)) {
         const { read, chain } = carriedOver(this.started(withYarn(whole, line.yarn)))
         const anew = begins(read.items)
-        const found = bestReading(line, read, this.groundOf(line, anew, read.items))
+        const taken = bestReading(line, read, this.groundOf(line, anew, read.items))
+        const found = says ? { ...taken, problems: [...taken.problems, says] } : taken
         const all = found.cost + cost + (at > 0 ? COSTS.total : 0)
         this.counted += Math.max(found.meaning.made.length, ground.belows[0]?.length ?? 0)
         if (!best || all < best.cost) best = { line, read, chain, anew, found, cost: all }
@@ -210,7 +218,7 @@ export class Standing {
     }
     if (this.depth !== null) this.depth++
     const { stated: total } = line
-    const stated = total === null ? null : new Array<Place>(Math.min(total, MOST_PLACES)).fill('st')
+    const stated = total === null ? null : placesSaid({ stated: total, said: line.said })
     // A round that ends in a half loop is followed by one that begins in its middle.
     const half = meaning.made.at(-1)?.word === 'half loop'
     const next = half

@@ -77,7 +77,7 @@ function rowOf(line: string, cells: readonly Cell[], head: Head | null) {
   }
   const cell = (column: Column) => (at[column] === undefined ? undefined : cells[at[column]!])
   const [label, work, total] = [cell('label'), cell('work'), cell('total')]
-  if (!label || !work || !/^\D{0,6}\d+(?:\s*[-–—]\s*\d+)?\s*\.?$/.test(label.text)) return null
+  if (!label || !work || !/^\D{0,9}\d+(?:\s*[-–—]\s*\d+)?\s*\.?$/.test(label.text)) return null
   if (!head && !/[a-z]/i.test(work.text)) return null
   const word = /\d/.test(label.text[0] ?? '')
     ? `${/^[#n]/i.test(head?.word ?? '#') ? 'R' : head!.word} `

@@ -30,6 +30,25 @@ const spacesIn = ({ places }: Meaning, long: number | null): number =>
     .split(' ')
     .filter((run) => (long === null ? run.length > 0 : run.length === long)).length
 
+/** Chains of the longest run. */
+const longestIn = ({ places }: Meaning): number =>
+  Math.max(
+    ...(places ?? [])
+      .map((place) => (place === 'ch' ? 'c' : ' '))
+      .join('')
+      .split(' ')
+      .map(({ length }) => length),
+  )
+
+/** Whether it is known what a unit is. */
+export const isKnownUnit = (unit: string, specials: Specials): boolean =>
+  isAnyStitch(unit) ||
+  chainsIn(unit) !== null ||
+  /^ch(?:s|ains?)?$/.test(unit) ||
+  [unit, unit.replace(/s$/, ''), `own-${unit}`].some(
+    (one) => specials.has(one) || vocabulary.has(one),
+  )
+
 const sure = (...counts: number[]) => ({ sure: true, counts })
 
 /** What the row makes of a unit, likeliest first; not sure when the unit is a word of its own, such as “half shells”. */
@@ -47,9 +66,20 @@ function madeOf(
   if (/^loops?$/.test(unit) && standing > 0) return sure(standing)
   if (/^loops?$/.test(unit) && made.some(({ word }) => /\bloop$/.test(word)))
     return sure(places!.length, spacesIn(meaning, null))
-  if (chainsIn(unit) !== null) return sure(spacesIn(meaning, Number(/\d+/.exec(unit)?.[0]) || null))
-  if (/^vs?$/.test(unit) && !specials.has(unit)) return sure(togetherIn(meaning))
-  const known = specials.get(unit) ?? vocabulary.get(unit)
+  if (chainsIn(unit) !== null) {
+    const long = Number(/\d+/.exec(unit)?.[0]) || null
+    // Corners are the longest of them.
+    const corners = /^corner/.test(unit) ? [spacesIn(meaning, longestIn(meaning))] : []
+    return sure(...corners, spacesIn(meaning, long))
+  }
+  if (
+    /^v(?:s|[- ]?sts?|[- ]?stitch(?:es)?)?$/.test(unit) &&
+    !made.some(({ word }) => /^v\b/.test(word)) &&
+    !specials.has(unit) &&
+    !specials.has('own-v')
+  )
+    return sure(togetherIn(meaning), togetherIn(meaning) + 1)
+  const known = specials.get(unit) ?? specials.get(`own-${unit}`) ?? vocabulary.get(unit)
   const word = known?.word ?? unit.replace(/s$/, '')
   const leaves = known?.leaves?.filter((place) => place === 'st').length ?? known?.makes ?? 1
   const of = word === 'pebble' && !made.some((one) => one.word === word) ? 'tr' : word
@@ -58,13 +88,16 @@ function madeOf(
   const many = (is: (stitch: string) => boolean) =>
     Math.floor(made.filter((one) => is(plainWord(one.word))).length / Math.max(1, leaves))
   const own = many(isOne)
-  const start = of === 'sc' ? own : many((stitch) => isOne(stitch) || stitch === 'start')
+  const isTall = /^(?:hdc|htr|dc|tr|dtr)$/.test(of)
+  const start = isTall ? many((stitch) => isOne(stitch) || stitch === 'start') : own
   const beside = extras.filter((one) => one.word === word).length
   if (own + beside > 0 || known)
     // “40 hdc” is said of a row that is all hdc, and loosely of its 40 stitches.
     return leaves === 1 && word.length <= 4
-      ? sure(start + beside, own + beside, stitches)
-      : sure(own + beside)
+      ? // A chain that counts is one of them, and not left out.
+        sure(...(start > own ? [] : [own + beside]), start + beside, stitches)
+      : // The first may be begun with chains.
+        sure(own + beside, own + beside + (made.some((one) => one.word === 'start') ? 1 : 0))
   const repeats = meaning.through.at(-1)?.of
   const together = togetherIn(meaning)
   const alone = /^pairs?$/.test(unit) ? [Math.floor(together / 2)] : []

@@ -24,9 +24,21 @@ const quoted = (words: readonly string[]) => words.map((word) => `“${word}”`
 const only = (message: string, ...mends: string[]): ProblemText => ({ message, mends })
 
 function remainderText(facts: ProblemFacts['repeat-remainder']): ProblemText {
-  const { multiple, repeats, left, available, onto, width } = facts
+  const { multiple, repeats, left, available, onto, width, unlike } = facts
   const span = repeats * multiple + left
   const more = multiple - left
+  if (unlike)
+    return only(
+      `The first repeat takes ${unlike.first} of ${onto === 'row' ? 'the row before' : 'the chain'}, each later one ${unlike.later}; after ${some(repeats)} of them ${stitches(left)} ${are(left)} left.`,
+      `${some(unlike.later - left)} more ${plural(unlike.later - left, 'stitch')} below, or ${some(left)} fewer`,
+      'a first repeat as wide as the others',
+    )
+  // It could not be worked as often as there is room.
+  if (more <= 0)
+    return only(
+      `Worked ${repeats === 1 ? 'once' : `${some(repeats)} times`} it takes ${repeats * multiple}; ${stitches(left)} of ${onto === 'row' ? 'the row before' : 'the chain'} ${are(left)} left.`,
+      'how often it is repeated, or what is worked after it',
+    )
   const missing =
     more <= left
       ? `${some(more)} ${plural(more, 'increase')} ${are(more)} missing`
@@ -162,6 +174,11 @@ const said = saidBy<ProblemFacts, Terms, ProblemText>({
     only(
       `US and UK words are mixed: “${word}” is a ${is.toUpperCase()} word${beside ? `, “${beside}” a ${is === 'uk' ? 'US' : 'UK'} one` : ''}${linesSaid(lines)}.`,
       'one vocabulary throughout',
+    ),
+  'read-around': () =>
+    only(
+      'It does not say how often. Worked to the end it adds up.',
+      '“repeat to the end” after it',
     ),
   'read-past': ({ words }) => only(`It adds up without what I do not know: ${quoted(words)}.`),
   unread: (facts) =>

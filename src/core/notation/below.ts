@@ -72,8 +72,17 @@ export class Below {
     return { kind: 'sp', length: (end < 0 ? places.length : end) - at }
   }
 
+  /** Where a reach ends, when what follows takes so many. */
+  stopOf(reach: Reach, need: number): number {
+    if (reach.kind === 'to-space') {
+      const space = this.places?.indexOf('ch', this.at) ?? -1
+      return space < 0 ? this.end : Math.min(space, this.end)
+    }
+    return this.end - (reach.kind === 'to-last' ? this.lastOf(reach) : need)
+  }
+
   /** Places the last few are, from the end: so many, or so many spaces each with the group it stands in. */
-  lastOf({ count, unit }: Extract<Reach, { kind: 'to-last' }>): number {
+  private lastOf({ count, unit }: Extract<Reach, { kind: 'to-last' }>): number {
     const { places, groups } = this
     if (unit !== 'sp' || !places?.includes('ch')) return count
     let from = places.length
@@ -128,6 +137,14 @@ export class Below {
       if (to - from > 2) return { from: mid, to: mid + 1 }
     }
     throw new Short(1, span)
+  }
+
+  /** Only the group is left that stands before the gap the row was begun in. */
+  get atLastGap(): boolean {
+    const { groups, at, places } = this
+    if (!this.lastGapTaken || !places) return false
+    const last = groups?.[places.length - 1]
+    return groups ? groups.slice(at).every((group) => group === last) : at >= places.length - 1
   }
 
   /** Past the group that stands before the gap. */

@@ -61,6 +61,7 @@ const STRAY: readonly TokenType[] = [
   t.Once,
   t.TimesSign,
   t.ToEnd,
+  t.ToSpace,
   t.ToLast,
   t.Counts,
   t.Letter,

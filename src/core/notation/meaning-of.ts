@@ -1,7 +1,7 @@
 import { type Place, type Range, Short } from './below.ts'
 import { isFromChain, leftAtEnd, shells } from './row-shapes.ts'
 import type { Made, Meaning, MeaningOptions } from './meaning.ts'
-import { Walk } from './over-places.ts'
+import { Walk } from './to-end.ts'
 import type { Work } from './work-tree.ts'
 
 /** What each place was made in; a chain between two stitches of one place is in it too, as in a V. */
@@ -72,6 +72,18 @@ function bridgesEnd(items: readonly Work[], left: number): boolean {
   )
 }
 
+/** Whether a row ends where it says to: “sc in each st to last 2 sts”, and nothing after it. */
+function stopsShort(items: readonly Work[], left: number): boolean {
+  const last = items.findLast(({ kind }) => kind !== 'note')
+  const reach =
+    last?.kind === 'group'
+      ? last.reach
+      : last?.kind === 'stitch' && last.target?.kind === 'each'
+        ? last.target.reach
+        : null
+  return left > 0 && reach?.kind === 'to-last' && reach.count === left
+}
+
 /**
  * What a row takes and leaves.
  * @param below places the row below left, in working order; null when it is not known
@@ -95,6 +107,16 @@ export function meaningOf(
   const only = (place: Place, list = rest) => list.every((one) => one === place)
   // Chains before the join are passed over; so is what stands after the last space where only spaces are worked.
   const { uses } = walk
+  const leaves = leftAtEnd(items)
+  const left = () => {
+    if (short || passed || stopsShort(items, rest.length)) return 0
+    // So many are to be left as are said, where a number is said.
+    return walk.leaves
+      ? leaves > 0 && places
+        ? Math.max(0, rest.length - leaves)
+        : 0
+      : rest.length
+  }
   // A last chain of the round stands over what a repeat “to last …” left for it.
   const bridged = options.round === true && bridgesEnd(items, rest.length)
   // A chain it was begun in is worked to its end, each of its chains a place.
@@ -113,7 +135,7 @@ export function meaningOf(
     extras: walk.extras,
     short: short && short.count > 0 ? short : null,
     tooLong: short?.count === 0,
-    left: short || passed || walk.leaves ? 0 : rest.length,
+    left: left(),
     repeat: walk.repeat,
     through: walk.through,
     turns: walk.turns,

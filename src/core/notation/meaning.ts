@@ -19,6 +19,8 @@ export interface RepeatFault extends Span {
   readonly multiple: number
   readonly repeats: number
   readonly left: number
+  /** Places the first repeat took, and each of the later ones; null where they took as many. */
+  readonly unlike: { readonly first: number; readonly later: number } | null
   /** Two alike halves, of which one more would fit. */
   readonly twoPeriod: boolean
 }
@@ -78,6 +80,10 @@ export interface Meaning {
 export interface MeaningOptions {
   /** Whether a starting chain counts where the row does not say: null goes by its length (3 and more do). */
   readonly startingChain?: boolean | null
+  /** Slip stitches that a row begins with lead to where it starts, and are none of it. */
+  readonly slipsLead?: boolean
+  /** Chains of a counting start that are a space after its stitch, where it does not say. */
+  readonly startSpace?: number
   /** Chains below are stitches to “each st”. */
   readonly chainsAreStitches?: boolean
   /** Places below that stand in one place together have the same number: a gap lies after each group. */

@@ -7,6 +7,7 @@ import { drawer } from '../texture/index.ts'
 import { anyDesign } from '../testing/arbitrary.ts'
 import {
   groupsOf,
+  type MeaningOptions,
   meaningOf,
   passesIn,
   type Place,
@@ -19,10 +20,10 @@ import { tries } from '../testing/tries.ts'
 const sts = (count: number): Place[] => new Array<Place>(count).fill('st')
 const mesh = (count: number): Place[] =>
   Array.from({ length: 2 * count }, (_, i) => (i % 2 ? 'ch' : 'st'))
-const over = (text: string, below: readonly Place[] | null) => {
+const over = (text: string, below: readonly Place[] | null, options: MeaningOptions = {}) => {
   const { items, unread } = readWork(text)
   expect(unread).toEqual([])
-  return meaningOf(items, below)
+  return meaningOf(items, below, options)
 }
 /** Work without the places it was read from and the wording of remarks. */
 const bare = (items: readonly Work[]) =>
@@ -149,6 +150,34 @@ describe('reading the shorthand', () => {
       twoPeriod: true,
     })
     expect(over('sc in each st around', null)).toMatchObject({ consumes: null, makes: null })
+  })
+
+  it('goes up to corners, comes round to what it began past, and stops short where it says so', () => {
+    const side = (n: number): Place[] => [...sts(n), 'ch']
+    const square = [...side(5), ...side(5), ...side(5), ...side(5)]
+    const corners = '*sc in each sc to corner, (sc, ch 1, sc) in corner sp; rep from * around'
+    expect(over(corners, square)).toMatchObject({ makes: 32, left: 0 })
+    // Begun amid a side, its last part is worked as well.
+    const turned = [...square.slice(2), ...square.slice(0, 2)]
+    expect(over(corners, turned, { round: true })).toMatchObject({ makes: 32, left: 0 })
+    const spaces = '*sc in next ch-1 sp, ch 1, sk next sc; rep from * around'
+    expect(over(spaces, mesh(10), { round: true })).toMatchObject({ makes: 20, left: 0 })
+    expect(over('sc in each st to last 2 sts', sts(9))).toMatchObject({ makes: 7, left: 0 })
+    expect(
+      over(
+        'sc in first st, *sk 2, 5 dc in next st, sk 2, sc in next st; rep from * around, ending with',
+        sts(24),
+      ),
+    ).toMatchObject({ makes: 24, repeat: null })
+  })
+
+  it('takes a start taller than its stitch as a space as well, and slips before a row as a way, where that is asked', () => {
+    const meshed = 'ch 4, sk 1, *dc in next st, ch 1, sk 1; rep from * around'
+    expect(over(meshed, sts(20), { startSpace: 1 }).makes).toBe(20)
+    expect(over(meshed, sts(20)).makes).toBe(19)
+    const stepped = 'sl st in next 2 sts, sc in next 6 sts, leave last 2 sts unworked'
+    expect(over(stepped, sts(10)).makes).toBe(8)
+    expect(over(stepped, sts(10), { slipsLead: true })).toMatchObject({ makes: 6, left: 0 })
   })
 
   it('sets aside what it cannot read, with its place, and reads on', () => {

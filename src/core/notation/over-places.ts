@@ -1,13 +1,5 @@
 import { type Place, Short } from './below.ts'
-import {
-  intoSpaces,
-  isRing,
-  isTwo,
-  LONG_CHAIN,
-  meshSpace,
-  ringMade,
-  sharedOut,
-} from './row-shapes.ts'
+import { isRing, LONG_CHAIN, meshSpace, ringMade, sharedOut } from './row-shapes.ts'
 import {
   capped,
   type How,
@@ -30,14 +22,11 @@ const joinOf = (item: Work | undefined): NthPlace | null =>
       ? item.target
       : null
 
-/** More than so many places after a repeat are not sought. */
-const MOST_AT_END = 80
-const goesToMiddle = (item: Work): boolean =>
-  (item.kind === 'stitch' && item.target?.kind === 'next' && item.target.unit === 'mid') ||
-  (item.kind === 'group' && item.items.some(goesToMiddle))
+const isSlip = (item: Work | undefined): boolean =>
+  item?.kind === 'stitch' && /^(?:sl st|ss)$/.test(item.stitch.word)
 
 /** Works through a row, place by place. */
-export class Walk extends Row {
+export abstract class OverPlaces extends Row {
   /** The chain it began in, which stays over when a round around it has nothing left for it. */
   get spare(): number {
     return this.around && this.beganFull ? 1 : 0
@@ -92,13 +81,17 @@ export class Walk extends Row {
    * places they passed.
    */
   private travel(items: readonly Work[]): readonly Work[] {
-    const worked = items.filter(({ kind }) => kind !== 'note')
-    const count = worked.findIndex(
-      (item) => !(item.kind === 'stitch' && item.stitch.word === 'sl st'),
-    )
+    const [begun, second, ...others] = items.filter(({ kind }) => kind !== 'note')
+    const leads = begun?.kind === 'chain' && begun.count === 1 && isSlip(second)
+    const worked = [...(leads ? [] : begun ? [begun] : []), ...(second ? [second] : []), ...others]
+    const count = worked.findIndex((item) => !isSlip(item))
     const next = worked[count]
+    const slipsLead = this.options.slipsLead === true && !this.options.round
     const starts =
-      next?.kind === 'chain' || (next && 'target' in next && next.target?.kind === 'same')
+      next?.kind === 'chain' ||
+      (next?.kind === 'group' && next.items[0]?.kind === 'chain') ||
+      (next && 'target' in next && next.target?.kind === 'same') ||
+      (slipsLead && next !== undefined)
     const { below } = this
     if (count <= 0 || !starts || !below.places || below.at > 0) return items
     const way = worked.slice(0, count)
@@ -108,18 +101,21 @@ export class Walk extends Row {
     const fromJoin = !into || (into.kind === 'next' && into.unit !== 'sp' && into.unit !== 'gap')
     if (this.options.round && fromJoin && below.places[0] === 'st') below.at = 1
     this.run(way)
-    const from = this.into?.from ?? 0
+    let from = this.into?.from ?? 0
+    // Chains the way went along are of one space, which the row begins in.
+    const inSpace = below.places[from] === 'ch' && below.places.includes('st')
+    if (inSpace) while (below.places[from - 1] === 'ch') from--
     this.made = []
     this.how = []
     this.uses.st = this.uses.ch = this.uses.sp = 0
-    this.beginsIn = this.kind === 'sp' || this.kind === 'gap' ? this.kind : 'any'
+    this.beginsIn = inSpace ? 'sp' : this.kind === 'gap' ? this.kind : 'any'
     this.begun = false
     this.touched = false
     if (this.options.round) {
       below.turnTo(from)
       this.moved = from
-    } else below.at = from
-    return items.filter((item) => !way.includes(item))
+    } else if (next?.kind === 'chain' || !slipsLead) below.at = from
+    return items.filter((item) => !way.includes(item) && !(leads && item === begun))
   }
 
   /** Goes through items; `after` are those that still follow, whose places a repeat must leave. */
@@ -237,7 +233,7 @@ export class Walk extends Row {
     if (!this.inRing) this.take(this.beginsIn, NOWHERE, plain(START))
     this.current = plain(START)
     this.leave('st')
-    for (let i = 0; i < (said?.chains ?? 0); i++) this.leave('ch')
+    for (let i = 0; i < (said?.chains ?? this.options.startSpace ?? 0); i++) this.leave('ch')
     this.onStart = true
   }
 
@@ -248,6 +244,9 @@ export class Walk extends Row {
     const before = below.at
     for (let i = over; i < count; i++) {
       this.spend()
+      // What a round has passed over as it began is come to again at its end.
+      const led = this.options.round ? (this.how[0]?.into?.from ?? 0) : 0
+      if (below.places && below.at >= below.places.length && led >= count - i) break
       const { from, to } = below.take(unit, span)
       if (below.places) this.uses.skipped += to - from
     }
@@ -356,7 +355,13 @@ export class Walk extends Row {
     // The chain that counts stands in a place of its own, not in that of the first stitch.
     const { into } = this
     if (into && nth > 1) this.into = { from: into.from - 1, to: into.from }
-    if (this.foundation.counts) this.leave('st')
+    if (this.foundation.counts) {
+      const { current } = this
+      // Where no stitch is said with them the chains stand by themselves.
+      if (from) this.current = plain(START)
+      this.leave('st')
+      this.current = current
+    }
     const space = said
       ? said.chains
       : counts && count === 1
@@ -394,10 +399,10 @@ export class Walk extends Row {
         (one.kind === 'note' && one.what === 'ending') ||
         (one.kind === 'stitch' && one.target?.kind === 'next' && one.target.unit === 'top'),
     )
-    const stop =
-      below.end - (reach.kind === 'to-last' ? below.lastOf(reach) : ends ? this.needOf(after) : 0)
+    const stop = below.stopOf(reach, ends ? this.needOf(after) : 0)
     if (units.includes('gap')) {
-      while (below.at < stop) once('gap')
+      while (below.at < stop && !below.atLastGap) once('gap')
+      below.at = Math.max(below.at, stop)
       return
     }
     const chains = units.includes('ch') || units.includes('any') || below.chainsAre(units)
@@ -481,7 +486,7 @@ export class Walk extends Row {
       }
       const unit = (['sp', 'gap'] as const).find((one) => target.units.includes(one)) ?? 'st'
       const count = target.reach.kind === 'times' ? target.reach.count : Infinity
-      const end = below.end - (target.reach.kind === 'to-last' ? below.lastOf(target.reach) : 0)
+      const end = below.stopOf(target.reach, 0)
       const more = () =>
         unit === 'sp' ? below.places!.indexOf('ch', below.at) >= 0 : below.at < end
       for (let i = 0; i < count && more(); i++) take(unit)
@@ -497,116 +502,13 @@ export class Walk extends Row {
     this.onStart = false
   }
 
-  /** A repeat to the end, or to the last few: as often as leaves room for what follows. */
-  private toEnd(items: readonly Work[], reach: Reach, after: readonly Work[], span: Span): void {
-    const { below } = this
-    const { places } = below
-    if (places === null) {
-      this.known = false
-      return
-    }
-    const begin = below.at
-    const end = below.end - (reach.kind === 'to-last' ? below.lastOf(reach) : this.needOf(after))
-    let count = 0
-    let each = 0
-    const mark = () => ({
-      at: below.at,
-      made: this.made.length,
-      touched: this.touched,
-      uses: { ...this.uses },
-    })
-    let last = mark()
-    while (below.at < end) {
-      const before = below.at
-      try {
-        this.run(items)
-      } catch (error) {
-        if (!(error instanceof Short)) throw error
-        below.at = places.length + 1
-      }
-      each = Math.max(
-        each,
-        Math.min(below.at, places.length) - before,
-        count === 0 ? below.at - before : 0,
-      )
-      if (below.at > end || below.at === before) break
-      last = mark()
-      if (++count > MOST_PLACES) break
-    }
-    below.at = last.at
-    this.touched = last.touched
-    this.made = this.made.slice(0, last.made)
-    this.how = this.how.slice(0, last.made)
-    Object.assign(this.uses, last.uses)
-    if (count > 0) each = Math.round((last.at - begin) / count)
-    const left = end - below.at
-    // A trailing chain space before the join is passed over; so are the stitches after the last space when spaces are worked.
-    const rest = places.slice(below.at, end)
-    const passed =
-      (rest.every((place) => place === 'ch') && places.includes('st')) ||
-      (intoSpaces(items) && !rest.includes('ch')) ||
-      // Begun in a gap: what stands before that one is passed over, as between any two.
-      (below.lastGapTaken && left === each)
-    if (left > 0 && !passed)
-      this.repeat = {
-        ...span,
-        multiple: each,
-        repeats: count,
-        left,
-        twoPeriod: isTwo(items) && left * 2 === each,
-      }
-    else if (left > 0) below.at = end
-    for (let i = 1; i <= count; i++)
-      this.through.push({
-        repeat: i,
-        of: count,
-        done: begin + each * i,
-        left: places.length - begin - each * i,
-      })
-  }
-
-  /** Places that what follows a repeat takes up. */
-  private needOf(after: readonly Work[]): number {
-    if (after.length === 0 || this.below.places === null) return 0
-    const open = (item: Work): boolean =>
-      (item.kind === 'group' && (item.reach.kind !== 'times' || item.items.some(open))) ||
-      (item.kind === 'stitch' && item.target?.kind === 'each' && item.target.reach.kind !== 'times')
-    if (after.some(open)) return 0
-    if (this.options.byName || after.some(goesToMiddle)) return this.needAtEnd(after)
-    const probe = new Walk(new Array<Place>(400).fill('st'), this.options, 0)
-    probe.begun = true
-    probe.touched = true
-    try {
-      probe.run(after)
-    } catch {
-      return 0
-    }
-    return probe.below.at
-  }
-
-  /** The same where it goes by what stands together: the fewest of the last places that it takes up exactly. */
-  private needAtEnd(after: readonly Work[]): number {
-    const places = this.below.places!
-    for (let many = 1; many <= Math.min(places.length - this.below.at, MOST_AT_END); many++) {
-      const from = places.length - many
-      const groups = this.below.groupsFrom(from)
-      if (groups && groups[0] === this.below.groupsFrom(from - 1)![0]) continue
-      const words = this.options.words?.slice(from) ?? null
-      const probe = new Walk(places.slice(from), { ...this.options, groups, words }, 0)
-      probe.begun = true
-      probe.touched = true
-      try {
-        probe.run(after)
-        if (probe.below.at === many) return many
-      } catch {
-        // Too few.
-      }
-    }
-    return 0
-  }
-
-  private passed(repeat: number, of: number): void {
-    const { places, at } = this.below
-    if (places) this.through.push({ repeat, of, done: at, left: places.length - at })
-  }
+  protected abstract toEnd(
+    items: readonly Work[],
+    reach: Reach,
+    after: readonly Work[],
+    span: Span,
+  ): void
+  /** Places that what follows takes up. */
+  protected abstract needOf(after: readonly Work[]): number
+  protected abstract passed(repeat: number, of: number): void
 }

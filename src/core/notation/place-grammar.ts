@@ -177,6 +177,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
         },
       },
       { ALT: () => this.CONSUME(t.ToEnd) },
+      { ALT: () => (this.CONSUME(t.ToSpace), (reach = { kind: 'to-space' })) },
       { ALT: () => (reach = this.SUBRULE2(this.toLast)) },
     ])
     return reach
@@ -261,7 +262,7 @@ export abstract class PlaceParser extends EmbeddedActionsParser {
     if (this.next(t.Integer)) return tokenMatcher(then, t.Times) || tokenMatcher(then, t.More)
     if (this.next(t.Star))
       return tokenMatcher(then, t.Integer) && !tokenMatcher(this.LA(3), t.Stitch)
-    return this.next(t.TimesSign, t.Twice, t.Once, t.Around, t.Across, t.ToEnd, t.ToLast)
+    return this.next(t.TimesSign, t.Twice, t.Once, t.Around, t.Across, t.ToEnd, t.ToSpace, t.ToLast)
   }
 
   protected loop = this.RULE('loop', (): Loop | null => {

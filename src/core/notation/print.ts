@@ -21,9 +21,11 @@ const LOOPS = { back: 'blo', front: 'flo', third: 'third loop' } as const
 const reachWords = (reach: Reach): string =>
   reach.kind === 'end'
     ? ' around'
-    : reach.kind === 'to-last'
-      ? ` to last ${reach.count} ${reach.unit === 'sp' ? 'ch-sps' : 'sts'}`
-      : ` × ${reach.count}`
+    : reach.kind === 'to-space'
+      ? ' to next ch-sp'
+      : reach.kind === 'to-last'
+        ? ` to last ${reach.count} ${reach.unit === 'sp' ? 'ch-sps' : 'sts'}`
+        : ` × ${reach.count}`
 
 /** What chains count as, said of several. */
 const countWords = (

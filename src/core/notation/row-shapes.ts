@@ -73,6 +73,20 @@ export function meshSpace(word: string, skipped: number, after: readonly Work[])
   return first?.kind === 'chain' && over === 2 * first.count ? first.count : 0
 }
 
+/** Chains by which a start is longer than the row's first stitch is tall; 0 where it is not, or the row has no chains. */
+export function startSpaceOf(items: readonly Work[]): number {
+  const [first, ...more] = items.filter(({ kind }) => kind !== 'note')
+  if (first?.kind !== 'chain' || first.counts !== null) return 0
+  const words = more.flatMap(function wordsOf(item): string[] {
+    if (item.kind === 'group') return item.items.flatMap(wordsOf)
+    return item.kind === 'stitch' ? [item.stitch.word] : []
+  })
+  const over = first.count - (TURNING[words[0] ?? ''] ?? Infinity)
+  const chains = (item: Work): boolean =>
+    item.kind === 'chain' || (item.kind === 'group' && item.items.some(chains))
+  return over > 0 && over < 6 && more.some(chains) ? over : 0
+}
+
 /** Whether a row works into a chain counted from the hook. */
 export const isFromChain = (items: readonly Work[]): boolean =>
   items.some((item) => 'target' in item && item.target?.kind === 'hook')
@@ -119,7 +133,8 @@ const closesRing = (item: Work | undefined): boolean =>
 export function ringMade(items: readonly Work[]): readonly Work[] {
   const at = items.findIndex(({ kind }) => kind !== 'note')
   const [chain, join] = [items[at], items[at + 1]]
-  return chain?.kind === 'chain' && closesRing(join) ? items.toSpliced(at, 2) : items
+  const joined = join?.kind === 'note' && join.what === 'join' && isRing(items)
+  return chain?.kind === 'chain' && (closesRing(join) || joined) ? items.toSpliced(at, 2) : items
 }
 
 /** Whether a row is worked into a ring: one that is drawn together, or one of chain. */

@@ -205,7 +205,7 @@ export function joinedAt({ image }: IToken): NthPlace | null {
 }
 
 const JOINED_YARN =
-  /^(?:[Rr]e)?[Jj]oin(?:ing)?\s+(?:(?:yarn|colou?r)\s+)?(MC|CC\d?|[A-Z]|[A-Z][a-z]+)(?=\s+(?:with|in|into|to|at|between|around)\b|\s*$)/
+  /^(?:[Rr]e)?[Jj]oin(?:ing)?\s+(?:(?:yarn|colou?r)\s+|yarn-)?(MC|CC\d?|[A-Z]|[A-Z][a-z]+)(?=\s+(?:with|in|into|to|at|between|around)\b|\s*$)/
 
 /** The yarn that is joined: "join B in 7th st", "Join Oat with a standing dc"; null where it does not say. */
 export const joinedYarn = ({ image }: IToken): string | null => JOINED_YARN.exec(image)?.[1] ?? null

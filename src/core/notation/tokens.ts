@@ -36,7 +36,7 @@ export const Aside = token(
 )
 export const Join = token(
   'Join',
-  /(?:sl st|slip stitch|ss)\s+to\s+(?:make|form)\s+(?:a\s+|the\s+)?(?:ring|circle)\b|(?:sl st|slip stitch|ss)\s+(?:in(?:to)?\s+(?:the\s+)?1st\s+ch\s+to\s+(?:make|form)\s+a\s+ring|to\s+(?:join|close|(?:the\s+)?(?:first|1st|beg(?:inning)?|top))\b[^,;.()[\]*]*|in(?:to)?\s+(?:the\s+)?(?:first|1st|top|beg(?:inning)?)\b[^,;.()[\]*]*|(?:in(?:to)?|to)\s+(?:the\s+)?\d(?:st|nd|rd|th)\s+ch\b(?!\s+from)[^,;.()[\]*]*)|join(?:ed|ing)?\b(?:(?!\b(?:an?\s+)?(?:standing|stacked)\b)[^,;.()[\]*])*|close\s+(?:the\s+)?(?:rnd|round|ring)\b[^,;.()[\]*]*/i,
+  /(?:sl st|slip stitch|ss)\s+to\s+(?:make|form)\s+(?:a\s+|the\s+)?(?:ring|circle)\b|(?:sl st|slip stitch|ss)\s+(?:in(?:to)?\s+(?:the\s+)?1st\s+ch\s+to\s+(?:make|form)\s+a\s+ring|to\s+(?:join|close|(?:the\s+)?(?:first|1st|beg(?:inning)?|top))\b[^,;.()[\]*]*|in(?:to)?\s+(?:the\s+)?(?:first|1st|top|beg(?:inning)?)\b(?!\s+[2-9])[^,;.()[\]*]*|(?:in(?:to)?|to)\s+(?:the\s+)?\d(?:st|nd|rd|th)\s+ch\b(?!\s+from)[^,;.()[\]*]*)|join(?:ed|ing)?\b(?:(?!\b(?:an?\s+)?(?:standing|stacked)\b)[^,;.()[\]*])*|close\s+(?:the\s+)?(?:rnd|round|ring)\b[^,;.()[\]*]*/i,
 )
 export const OtherSide = token(
   'OtherSide',
@@ -149,6 +149,10 @@ export const ToEnd = token(
   'ToEnd',
   /to\s+(?:the\s+)?end\b(?:\s+of\s+(?:the\s+)?(?:row|round|rnd))?/i,
 )
+export const ToSpace = token(
+  'ToSpace',
+  /(?:to|until|till|up to)\s+(?:the\s+)?(?:next\s+)?corner\b(?:\s+(?:ch-?\d*[\s-]?)?(?:sp|space))?/i,
+)
 export const ToLast = token(
   'ToLast',
   /(?:to|until|till)\s+(?:within\s+)?(?:the\s+)?(?:last|final)\b|until/i,
@@ -189,7 +193,7 @@ export const With = token(
   'With',
   /(?:(?:chang(?:e|ing)\s+to|switch(?:ing)?\s+to|with|using|in)\s+(?:the\s+)?(?:colou?r|col\.?|yarn)|(?:colou?r|col\.?)(?=\s+[A-Z0-9]\b)|chang(?:e|ing)\s+to|switch(?:ing)?\s+to|with|using)(?![a-z])/i,
 )
-export const Letter = token('Letter', /yarn-[a-z]+|MC\b|CC\d?\b|Vs\b|[A-Z]\b/)
+export const Letter = token('Letter', /yarn-[A-Za-z]+|MC\b|CC\d?\b|Vs\b|[A-Z]\b/)
 export const Integer = token('Integer', /\d+/)
 export const Star = token('Star', /\*+|†/)
 export const Open = token('Open', /[([{]/)
@@ -241,6 +245,7 @@ export const tokens: readonly TokenType[] = [
   Turn,
   TimesSign,
   ToEnd,
+  ToSpace,
   ToLast,
   Around,
   Across,

@@ -16,6 +16,8 @@ export type Reach =
   | { readonly kind: 'end' }
   /** So many places, or with `sp` spaces (V's), each with the group it stands in. */
   | { readonly kind: 'to-last'; readonly count: number; readonly unit?: 'sp' }
+  /** Up to the next chain space: a corner. */
+  | { readonly kind: 'to-space' }
   /** `again`: said as “rep from * 5 times”, which some mean as five more. */
   | { readonly kind: 'times'; readonly count: number; readonly again: boolean }
 

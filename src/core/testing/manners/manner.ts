@@ -4,6 +4,8 @@ export interface Manner {
   readonly text: string
   /** "6 12 18x3": rows in the order they are worked, alike ones at once. */
   readonly makes: string
+  /** Lines beside its rows that cannot be counted: how an edge is joined. */
+  readonly beside?: number
 }
 
 /** The counts row by row. */

@@ -1,7 +1,7 @@
 import type { Manner } from './manner.ts'
 
-/* Held back: the reader is written without them. */
-export const held: readonly Manner[] = [
+/* Held back while the reader was written a second time: seven of the twenty were read in full then. */
+export const oddCorners: readonly Manner[] = [
   {
     name: 'an old magazine',
     text: `Commence with 5 ch., join with a s.s. to form a circle.
