@@ -1,6 +1,14 @@
 export { type Place, type PlaceKind, placeKinds } from './below.ts'
 export { readWork, type Specials } from './grammar.ts'
-export { intoRing, intoSpaces, isFromChain, LONG_CHAIN, says, startSpaceOf } from './row-shapes.ts'
+export {
+  intoRing,
+  intoSpaces,
+  isFromChain,
+  isSlip,
+  LONG_CHAIN,
+  says,
+  startSpaceOf,
+} from './row-shapes.ts'
 export * from './meaning.ts'
 export * from './meaning-of.ts'
 export * from './print.ts'

@@ -1,5 +1,5 @@
 import { type Place, Short } from './below.ts'
-import { isRing, LONG_CHAIN, meshSpace, ringMade, sharedOut } from './row-shapes.ts'
+import { isRing, isSlip, LONG_CHAIN, meshSpace, ringMade, sharedOut } from './row-shapes.ts'
 import {
   capped,
   type How,
@@ -21,9 +21,6 @@ const joinOf = (item: Work | undefined): NthPlace | null =>
     : item?.kind === 'stitch' && item.target?.kind === 'nth'
       ? item.target
       : null
-
-const isSlip = (item: Work | undefined): boolean =>
-  item?.kind === 'stitch' && /^(?:sl st|ss)$/.test(item.stitch.word)
 
 /** Works through a row, place by place. */
 export abstract class OverPlaces extends Row {

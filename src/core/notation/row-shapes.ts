@@ -87,6 +87,10 @@ export function startSpaceOf(items: readonly Work[]): number {
   return over > 0 && over < 6 && more.some(chains) ? over : 0
 }
 
+/** A slip stitch. */
+export const isSlip = (item: Work | undefined): boolean =>
+  item?.kind === 'stitch' && /^(?:sl st|ss)$/.test(item.stitch.word)
+
 /** Whether a row works into a chain counted from the hook. */
 export const isFromChain = (items: readonly Work[]): boolean =>
   items.some((item) => 'target' in item && item.target?.kind === 'hook')
