@@ -1,4 +1,5 @@
 import {
+  isSlip,
   LONG_CHAIN,
   type Meaning,
   ontoIn,
@@ -31,8 +32,6 @@ const REMARK =
 const MULTIPLE =
   /multiple\s+of\s+(\d+)(?:\s*(?:sts?|stitches|ch(?:ain)?s?))?\s*(?:\+|plus)?\s*(\d+)?([^.\n]*)/i
 
-const isSlip = (item: Work | undefined): boolean =>
-  item?.kind === 'stitch' && /^(?:sl st|ss)$/.test(item.stitch.word)
 /** Slip stitches that level a spiral's step before the yarn is cut are no row; nor are lower and lower stitches that do. */
 const endsThePiece = (worked: readonly Work[], text: string): boolean =>
   (/\b(?:fasten off|level|smooth)\b/i.test(text) && worked.every(isSlip)) ||

@@ -1,5 +1,6 @@
 import {
   intoSpaces,
+  isSlip,
   type MeaningOptions,
   type Span,
   startSpaceOf,
@@ -41,8 +42,6 @@ const callsByName = (items: readonly Work[]): boolean =>
 /** Whether slip stitches are worked before others. */
 function beginsInSlips(items: readonly Work[]): boolean {
   const worked = items.filter(({ kind }) => kind !== 'note' && kind !== 'chain')
-  const isSlip = (item: Work | undefined) =>
-    item?.kind === 'stitch' && /^(?:sl st|ss)$/.test(item.stitch.word)
   return isSlip(worked[0]) && !worked.every(isSlip)
 }
 
