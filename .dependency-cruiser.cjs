@@ -9,6 +9,7 @@ const layers = [
   ['design'],
   ['ledger'],
   ['fit', 'colour', 'paths', 'form'],
+  ['picture'],
   ['yarn'],
   ['pattern', 'check', 'texture'],
   ['shorthand'],

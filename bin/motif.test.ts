@@ -1,4 +1,5 @@
 import { partsOf, unknownLot } from '@core/design'
+import { PNG } from 'pngjs'
 import { spawnSync } from 'node:child_process'
 import { mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
@@ -366,5 +367,79 @@ describe('motif mend', () => {
     expect(motif('mend', chart).exit).toBe(2)
     expect(motif('mend', chart, '--technique', 'overlay', '--run', '0').exit).toBe(2)
     expect(motif('mend', '/none.csv', '--technique', 'overlay').exit).toBe(2)
+  })
+})
+
+describe('motif picture', () => {
+  // By hand: 20 over 100 mm are 5 mm wide; 12 of them are 60 mm; half as high as wide is 30 mm, 6 rounds of 5 mm.
+  const gauge = ['--stitches', '12', '--gauge-stitches', '20/100mm', '--gauge-rows', '20/100mm']
+  const file = () => {
+    const png = new PNG({ width: 24, height: 12 })
+    for (let y = 0; y < 12; y++)
+      for (let x = 0; x < 24; x++) {
+        const dark = x >= 8 && x < 16 && y >= 4
+        png.data.set([...(dark ? [0x11, 0x22, 0x33] : [0xdd, 0xee, 0xff]), 255], 4 * (24 * y + x))
+      }
+    const path = join(folder, 'picture.png')
+    writeFileSync(path, PNG.sync.write(png))
+    return path
+  }
+  const yarns = ['--yarns', '#112233,#ddeeff']
+  it('prints a chart, the top row first, and what it is made of', () => {
+    const { exit, output } = motif('picture', file(), ...gauge, ...yarns)
+    expect([
+      exit,
+      output
+        .trim()
+        .split(/\r?\n/)
+        .map((row) => row.replaceAll(',', '')),
+    ]).toEqual([
+      0,
+      [...Array<string>(2).fill('B'.repeat(12)), ...Array<string>(4).fill('BBBBAAAABBBB')],
+    ])
+    const told = JSON.parse(motif('picture', file(), ...gauge, ...yarns, '--json').output) as object
+    expect(told).toMatchObject({
+      rounds: 6,
+      yarns: [
+        { letter: 'A', colour: '#112233', cells: 16 },
+        { letter: 'B', colour: '#ddeeff', cells: 56 },
+      ],
+      ...{ meanDeltaE: 0, worstDeltaE: 0 },
+      perRound: [['A', 'B'], ['A', 'B'], ['A', 'B'], ['A', 'B'], ['B'], ['B']],
+    })
+  })
+  it('keeps to what there is of a yarn, and to so many yarns a round', () => {
+    const scarce = motif(
+      'picture',
+      file(),
+      ...gauge,
+      ...yarns,
+      '--max-yarn',
+      '#112233:0.5m',
+      '--json',
+    )
+    const { yarns: used } = JSON.parse(scarce.output) as { yarns: { metres: number }[] }
+    expect(used[0]!.metres).toBeLessThanOrEqual(0.5)
+    const one = motif('picture', file(), ...gauge, ...yarns, '--per-round', '1', '--json')
+    expect((JSON.parse(one.output) as { perRound: string[][] }).perRound).toEqual(
+      Array(6).fill(['B']),
+    )
+  })
+  it('refuses what it cannot read, in one line', () => {
+    const said = (...words: string[]) => motif('picture', ...words).said
+    expect(said('package.json', ...gauge, ...yarns)).toEqual([
+      'motif: package.json is no PNG that can be read',
+    ])
+    expect(said(file(), ...gauge, '--yarns', 'red')).toHaveLength(1)
+    const three = motif(
+      'picture',
+      file(),
+      ...gauge,
+      '--yarns',
+      '#112233,#ddeeff,#aa0000',
+      '--technique',
+      'overlay',
+    )
+    expect([three.exit, three.output]).toEqual([1, 'A mosaic is worked in two yarns: give two.\n'])
   })
 })

@@ -5,6 +5,7 @@ import type { FitOptions } from './commands/fit.ts'
 import type { HandlesOptions } from './commands/handles.ts'
 import type { LastsOptions } from './commands/lasts.ts'
 import type { MendOptions } from './commands/mend.ts'
+import type { PictureOptions } from './commands/picture.ts'
 import type { PlanOptions } from './commands/plan.ts'
 import type { StitchesOptions } from './commands/stitches.ts'
 import { type Outcome, Refusal } from './outcome.ts'
@@ -126,6 +127,30 @@ program
   .option('--json', 'what changed, as data')
   .action(async (chart: string, options: MendOptions) =>
     end((await import('./commands/mend.ts')).mend(chart, options)),
+  )
+
+program
+  .command('picture')
+  .description('a picture as a chart that can be worked, in the yarns there are')
+  .argument('<file>', 'a PNG')
+  .requiredOption('--stitches <n>', 'stitches the picture is wide')
+  .requiredOption('--gauge-stitches <gauge>', 'stitches over a length: 20/100mm')
+  .requiredOption('--gauge-rows <gauge>', 'rows over a length: 22/100mm')
+  .requiredOption('--yarns <colours>', 'of the yarns, A first: "#112233,#ddeeff"')
+  .option('--per-round <n>', 'yarns in one round of tapestry, at the most; all by itself')
+  .addOption(
+    new Option('--technique <technique>')
+      .choices(['tapestry', 'overlay', 'inset'])
+      .default('tapestry'),
+  )
+  .option(
+    '--max-yarn <what>',
+    'there is only so much of a colour: "#ddeeff:30g" or "#ddeeff:60m"; as often as needed',
+    several,
+  )
+  .option('--json', 'what it is made of, as data; its rounds the lowest first')
+  .action(async (file: string, options: PictureOptions) =>
+    end((await import('./commands/picture.ts')).picture(file, options)),
   )
 
 try {

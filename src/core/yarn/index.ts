@@ -1,4 +1,5 @@
 export { type Buying, packsFor } from './buying.ts'
+export { type ByGauge, yarnByGauge } from './by-gauge.ts'
 export {
   type PartNeed,
   SEAM_LENGTHS,

@@ -6,7 +6,7 @@ import { drawsOf, gaussianOf, type Seen, standardDraws } from './gaussian.ts'
 export type YarnSource = 'unravelled' | 'weighed' | 'model'
 
 /** One sc takes this many hook diameters of yarn (from memory, ±20 %). */
-const MODEL_HOOKS_PER_SC = 9.5
+export const MODEL_HOOKS_PER_SC = 9.5
 
 /**
  * What may be off, as a share, one time in three (from memory): what all stitches have in common, where nothing is measured; one

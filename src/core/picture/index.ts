@@ -1,0 +1,6 @@
+export * from './amounts.ts'
+export * from './in-runs.ts'
+export * from './likeness.ts'
+export * from './picture.ts'
+export * from './raster.ts'
+export * from './sets.ts'

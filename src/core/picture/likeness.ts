@@ -1,0 +1,48 @@
+import { difference } from '../colour/index.ts'
+import type { Cells } from './raster.ts'
+
+/** How far each cell looks from each yarn (CIEDE2000), at cell · yarns + yarn. */
+export interface Costs {
+  readonly cells: number
+  readonly yarns: number
+  readonly apart: Float64Array
+}
+
+const hex = (rgb: number): string => `#${rgb.toString(16).padStart(6, '0')}`
+
+/** @param colours of the yarns, as hex */
+export function costsOf(
+  { width, height, colours: bytes }: Cells,
+  colours: readonly string[],
+): Costs {
+  const [cells, yarns] = [width * height, colours.length]
+  const apart = new Float64Array(cells * yarns)
+  // Cells that look the same are looked at once.
+  const known = new Map<number, number>()
+  for (let cell = 0; cell < cells; cell++) {
+    const rgb = (bytes[3 * cell]! << 16) | (bytes[3 * cell + 1]! << 8) | bytes[3 * cell + 2]!
+    const like = known.get(rgb)
+    if (like === undefined) {
+      known.set(rgb, cell)
+      for (let yarn = 0; yarn < yarns; yarn++)
+        apart[cell * yarns + yarn] = difference(hex(rgb), colours[yarn]!)
+    } else apart.copyWithin(cell * yarns, like * yarns, (like + 1) * yarns)
+  }
+  return { cells, yarns, apart }
+}
+
+/** How far a chart looks from its picture: on the mean of its cells, and at its worst. */
+export interface Likeness {
+  readonly mean: number
+  readonly worst: number
+}
+
+export function likenessOf({ yarns, apart }: Costs, chosen: ArrayLike<number>): Likeness {
+  let [sum, worst] = [0, 0]
+  for (let cell = 0; cell < chosen.length; cell++) {
+    const one = apart[cell * yarns + chosen[cell]!]!
+    sum += one
+    worst = Math.max(worst, one)
+  }
+  return { mean: chosen.length > 0 ? sum / chosen.length : 0, worst }
+}

@@ -1,0 +1,96 @@
+/*
+ * Which few yarns a round is worked in: the set that costs least, each cell in the nearest of it. Exact: sets are gone through depth
+ * first, and one is left where even the nearest of all yarns that could still join it would not make it better.
+ */
+
+/** What a set costs beside its cells, by yarn: what a yarn costs that is carried through a round. */
+export interface SetPrices {
+  readonly joining: ArrayLike<number>
+}
+
+export interface BestSet {
+  /** Yarns, in ascending order. */
+  readonly set: readonly number[]
+  readonly cost: number
+}
+
+/** Yarns that help most by themselves, one after the other: a first set to beat. */
+function greedy(
+  costs: Float64Array,
+  yarns: number,
+  most: number,
+  joining: ArrayLike<number>,
+): BestSet {
+  const cells = costs.length / yarns
+  const best = new Float64Array(cells).fill(Infinity)
+  const set: number[] = []
+  let total = Infinity
+  let joined = 0
+  while (set.length < most) {
+    let [next, least] = [-1, total]
+    for (let yarn = 0; yarn < yarns; yarn++) {
+      let cost = joined + joining[yarn]!
+      for (let cell = 0; cell < cells; cell++)
+        cost += Math.min(best[cell]!, costs[cell * yarns + yarn]!)
+      if (cost < least) [next, least] = [yarn, cost]
+    }
+    if (next < 0) break
+    set.push(next)
+    joined += joining[next]!
+    total = least
+    for (let cell = 0; cell < cells; cell++)
+      best[cell] = Math.min(best[cell]!, costs[cell * yarns + next]!)
+  }
+  return { set: set.sort((a, b) => a - b), cost: total }
+}
+
+/**
+ * The best set of at most so many yarns.
+ * @param costs at cell · yarns + yarn; not negative, Infinity where a yarn must not be
+ */
+export function bestSet(
+  costs: Float64Array,
+  yarns: number,
+  most: number,
+  joining: ArrayLike<number> = new Float64Array(yarns),
+): BestSet {
+  const cells = costs.length / yarns
+  let found = greedy(costs, yarns, Math.min(most, yarns), joining)
+  // The nearest of the yarns from each one on, cell by cell.
+  const rest = Array.from({ length: yarns + 1 }, () => new Float64Array(cells).fill(Infinity))
+  for (let yarn = yarns - 1; yarn >= 0; yarn--)
+    for (let cell = 0; cell < cells; cell++)
+      rest[yarn]![cell] = Math.min(rest[yarn + 1]![cell]!, costs[cell * yarns + yarn]!)
+  const nearest = Array.from({ length: most + 1 }, () => new Float64Array(cells).fill(Infinity))
+  const set: number[] = []
+  const deeper = (from: number, joined: number): void => {
+    const here = nearest[set.length]!
+    let [own, bound] = [joined, joined]
+    for (let cell = 0; cell < cells; cell++) {
+      own += here[cell]!
+      bound += Math.min(here[cell]!, rest[from]![cell]!)
+    }
+    if (set.length > 0 && own < found.cost - 1e-9) found = { set: [...set], cost: own }
+    if (set.length >= most || from >= yarns || bound >= found.cost - 1e-9) return
+    const next = nearest[set.length + 1]!
+    for (let yarn = from; yarn < yarns; yarn++) {
+      for (let cell = 0; cell < cells; cell++)
+        next[cell] = Math.min(here[cell]!, costs[cell * yarns + yarn]!)
+      set.push(yarn)
+      deeper(yarn + 1, joined + joining[yarn]!)
+      set.pop()
+    }
+  }
+  deeper(0, 0)
+  return found
+}
+
+/** Each cell in the nearest yarn of a set. */
+export function inSet(costs: Float64Array, yarns: number, set: readonly number[]): Uint8Array {
+  const cells = costs.length / yarns
+  return Uint8Array.from({ length: cells }, (_, cell) =>
+    set.reduce((best, yarn) =>
+      costs[cell * yarns + yarn]! < costs[cell * yarns + best]! ? yarn : best,
+    ),
+  )
+}
