@@ -425,6 +425,22 @@ describe('motif picture', () => {
       Array(6).fill(['B']),
     )
   })
+  it('finds its colours in the picture, and leaves no run too short', () => {
+    const { output } = motif(
+      'picture',
+      file(),
+      ...gauge,
+      '--find',
+      '2',
+      '--shortest',
+      '5',
+      '--json',
+    )
+    const told = JSON.parse(output) as { yarns: { colour: string; cells: number }[] }
+    expect(told.yarns.map(({ colour }) => colour)).toEqual(['#ddeeff', '#112233'])
+    // Four dark cells beside eight light ones are five, or none.
+    expect([0, 20]).toContain(told.yarns[1]!.cells)
+  })
   it('refuses what it cannot read, in one line', () => {
     const said = (...words: string[]) => motif('picture', ...words).said
     expect(said('package.json', ...gauge, ...yarns)).toEqual([

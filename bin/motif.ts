@@ -136,8 +136,11 @@ program
   .requiredOption('--stitches <n>', 'stitches the picture is wide')
   .requiredOption('--gauge-stitches <gauge>', 'stitches over a length: 20/100mm')
   .requiredOption('--gauge-rows <gauge>', 'rows over a length: 22/100mm')
-  .requiredOption('--yarns <colours>', 'of the yarns, A first: "#112233,#ddeeff"')
+  .option('--yarns <colours>', 'of the yarns, A first: "#112233,#ddeeff"')
+  .option('--find <n>', 'so many colours found in the picture, instead')
   .option('--per-round <n>', 'yarns in one round of tapestry, at the most; all by itself')
+  .option('--shortest <n>', 'cells of a run of tapestry, at least')
+  .option('--together <n>', 'rounds that are worked in the same yarns')
   .addOption(
     new Option('--technique <technique>')
       .choices(['tapestry', 'overlay', 'inset'])

@@ -2,7 +2,9 @@ import { readFileSync } from 'node:fs'
 import { PNG } from 'pngjs'
 import { chartCsv } from '@core/file'
 import {
+  type Cells,
   cellsOf,
+  coloursIn,
   type NoPicture,
   pictured,
   type PictureTechnique,
@@ -17,7 +19,10 @@ export interface PictureOptions {
   readonly stitches: string
   readonly gaugeStitches: string
   readonly gaugeRows: string
-  readonly yarns: string
+  readonly yarns?: string
+  readonly find?: string
+  readonly shortest?: string
+  readonly together?: string
   readonly perRound?: string
   readonly technique: PictureTechnique
   readonly maxYarn?: readonly string[]
@@ -43,6 +48,19 @@ function whole(text: string, option: string, most: number): number {
 
 /** What a PNG begins with (W3C, Portable Network Graphics). */
 const SIGNATURE = Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a])
+const some = (text: string | undefined, option: string, most: number): number | undefined =>
+  text === undefined ? undefined : whole(text, option, most)
+
+/** The colours of the yarns: those that are given, or so many found in the picture. */
+function coloursOf({ yarns, find }: PictureOptions, cells: Cells): string[] {
+  if ((yarns === undefined) === (find === undefined))
+    throw new Refusal('give one of --yarns and --find')
+  if (yarns === undefined) return coloursIn(cells, whole(find!, 'find', MOST.yarns))
+  const colours = yarns.split(',').map((one) => hexOf(one, 'yarns'))
+  if (colours.length > MOST.yarns) throw new Refusal(`--yarns: more than ${MOST.yarns}`)
+  return colours
+}
+
 function pngIn(file: string): PNG {
   const bytes = readFileSync(file)
   try {
@@ -84,8 +102,14 @@ export function picture(file: string, options: PictureOptions): Outcome {
   const height = taken(parsePer(options.gaugeRows, TEN_CM), 'gauge-rows')
   const stitchWidthMm = width.overMm / width.count
   const stitches = whole(options.stitches, 'stitches', MOST.stitches)
-  const colours = options.yarns.split(',').map((one) => hexOf(one, 'yarns'))
-  if (colours.length > MOST.yarns) throw new Refusal(`--yarns: more than ${MOST.yarns}`)
+  const raster = pngIn(file)
+  const rounds = roundsFor(raster, stitches, {
+    stitchWidthMm,
+    rowHeightMm: height.overMm / height.count,
+  })
+  if (rounds > MOST.rounds) throw new Refusal(`--stitches: ${rounds} rounds are too many`)
+  const cells = cellsOf(raster, stitches, rounds)
+  const colours = coloursOf(options, cells)
   const taking = yarnByGauge(stitchWidthMm)
   const amounts = new Map((options.maxYarn ?? []).map((one) => amountIn(one, taking.per100g)))
   for (const colour of amounts.keys())
@@ -94,18 +118,11 @@ export function picture(file: string, options: PictureOptions): Outcome {
     ...{ letter: LETTERS[i]!, colour, stitch: taking.stitch, carried: taking.carried },
     most: amounts.get(colour) ?? null,
   }))
-  const raster = pngIn(file)
-  const rounds = roundsFor(raster, stitches, {
-    stitchWidthMm,
-    rowHeightMm: height.overMm / height.count,
-  })
-  if (rounds > MOST.rounds) throw new Refusal(`--stitches: ${rounds} rounds are too many`)
-  const found = pictured(cellsOf(raster, stitches, rounds), {
+  const found = pictured(cells, {
     ...{ yarns, technique, now: () => performance.now(), limitMs: LIMIT_MS },
-    perRound:
-      options.perRound === undefined
-        ? yarns.length
-        : whole(options.perRound, 'per-round', MOST.yarns),
+    perRound: some(options.perRound, 'per-round', MOST.yarns) ?? yarns.length,
+    shortest: some(options.shortest, 'shortest', MOST.stitches) ?? 1,
+    together: some(options.together, 'together', MOST.rounds) ?? 1,
   })
   if (!found.ok) return { output: json ? 'null' : WHY[found.why], wrong: true }
   const { chart, likeness, perRound, yarns: used } = found.value

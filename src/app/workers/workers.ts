@@ -5,6 +5,7 @@ import type { DeriveApi } from './derive.worker.ts'
 import type { MendApi } from './mend.worker.ts'
 import type { RoundApi } from './round.worker.ts'
 import type { PaperApi } from './paper.worker.ts'
+import type { PictureApi } from './picture.worker.ts'
 
 /* The program's workers, each begun when it is first asked. */
 
@@ -31,6 +32,11 @@ export const keeper = workerClient<Keeping>(
 /** Bags drawn in the round: it holds what draws in light. */
 export const rounder = workerClient<RoundApi>(
   () => new Worker(new URL('./round.worker.ts', import.meta.url), { type: 'module' }),
+)
+
+/** Pictures made into charts: large ones are opened there, and given up without disturbing the others. */
+export const depicter = workerClient<PictureApi>(
+  () => new Worker(new URL('./picture.worker.ts', import.meta.url), { type: 'module' }),
 )
 
 /** The nearest mosaic that can be worked: it may take a while, and be given up without disturbing the others. */

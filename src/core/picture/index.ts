@@ -1,6 +1,7 @@
 export * from './amounts.ts'
 export * from './in-runs.ts'
 export * from './likeness.ts'
+export * from './palette.ts'
 export * from './picture.ts'
 export * from './raster.ts'
 export * from './sets.ts'

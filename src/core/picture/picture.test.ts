@@ -5,6 +5,7 @@ import {
   type Amount,
   bestSet,
   cellsOf,
+  coloursIn,
   costsOf,
   inRuns,
   inSet,
@@ -76,6 +77,34 @@ describe('the cells of a picture', () => {
     const gauge = { stitchWidthMm: 5, rowHeightMm: 100 / 22 }
     expect(roundsFor({ width: 400, height: 400 }, 60, gauge)).toBe(66)
     expect(roundsFor({ width: 400, height: 200 }, 60, gauge)).toBe(33)
+  })
+})
+
+describe('the few colours a picture is in', () => {
+  const board = drawn(['aab', 'abb', 'aac'], { a: INK, b: CREAM, c: BRASS })
+  it('are its own where there are so many, those of most cells first', () => {
+    const cells = cellsOf(board, 3, 3)
+    expect(coloursIn(cells, 3)).toEqual([INK, CREAM, BRASS])
+    expect(coloursIn(cells, 9)).toEqual([INK, CREAM, BRASS])
+  })
+  it('are together nearer to it the more there are', () => {
+    const data = Array.from({ length: 400 }, (_, i) => [
+      (i * 13) % 256,
+      Math.floor(i / 20) * 12,
+      (i % 20) * 12,
+      255,
+    ]).flat()
+    const cells = cellsOf({ width: 20, height: 20, data }, 20, 20)
+    const meanOf = (many: number) => {
+      const colours = coloursIn(cells, many)
+      const { apart } = costsOf(cells, colours)
+      let sum = 0
+      for (let cell = 0; cell < 400; cell++)
+        sum += Math.min(...apart.subarray(cell * colours.length, (cell + 1) * colours.length))
+      return sum / 400
+    }
+    const means = [1, 2, 4, 8, 16].map(meanOf)
+    expect(means).toEqual(means.toSorted((a, b) => b - a))
   })
 })
 

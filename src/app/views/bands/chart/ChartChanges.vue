@@ -34,7 +34,12 @@ const { now } = defineProps<{
   now: () => Changed
 }>()
 const symmetry = defineModel<Symmetry>('symmetry', { required: true })
-const emit = defineEmits<{ draw: [chart: Chart, why: string]; line: [line: Line]; bring: [] }>()
+const emit = defineEmits<{
+  draw: [chart: Chart, why: string]
+  line: [line: Line]
+  bring: []
+  picture: []
+}>()
 
 /** What is done to one row or column, by the number that stands beside it. */
 const lines: readonly {
@@ -60,10 +65,12 @@ const commands = [
     divided: i % 3 === 0,
   })),
   { id: 'bring', title: () => 'Bring in a CSV or PNG …', divided: true },
+  { id: 'picture', title: () => 'Make it of a picture …', divided: false },
 ]
 useOffers([
   ...turns.map(({ id, title }) => ({ title: `Chart: ${title}`, run: () => act(id) })),
   { title: 'Bring a CSV or PNG into the chart', run: () => act('bring') },
+  { title: 'Make the chart of a picture', run: () => act('picture') },
   ...symmetries.map((one) => ({
     title: `Symmetry: ${one.title}`,
     run: () => void (symmetry.value = one),
@@ -71,6 +78,7 @@ useOffers([
 ])
 function act(command: string) {
   if (command === 'bring') return emit('bring')
+  if (command === 'picture') return emit('picture')
   const { chart, at } = now()
   const turn = turns.find(({ id }) => id === command)
   if (turn) return emit('draw', turn.of(chart), turn.title)

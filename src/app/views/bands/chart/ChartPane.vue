@@ -1,13 +1,5 @@
 <script setup lang="ts">
-import {
-  computed,
-  defineAsyncComponent,
-  nextTick,
-  ref,
-  shallowRef,
-  useTemplateRef,
-  watch,
-} from 'vue'
+import { computed, nextTick, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { bandOf } from '@core/band'
 import { type Cell, cellsAfter, type Chart } from '@core/chart'
 import { isBase, partById } from '@core/design'
@@ -23,6 +15,7 @@ import ChartTools from './ChartTools.vue'
 import RoundReadout from './RoundReadout.vue'
 import { askForChart } from './bring-chart.ts'
 import { chartKindOf } from '../chart-kinds/chart-kinds.ts'
+import { MotifDialog, PictureDialog } from '../dialogs/later.ts'
 import { useBringing } from './use-bringing.ts'
 import { isTyping, useChartKeys } from './use-chart-keys.ts'
 import { useInks } from './use-inks.ts'
@@ -134,8 +127,8 @@ const toChange = () => ({
   at: at.value,
   names: names.value,
 })
-const MotifDialog = defineAsyncComponent(() => import('../dialogs/MotifDialog.vue'))
 const motifs = ref(false)
+const pictures = ref(false)
 const { asked, answers, take } = useBringing({
   ...{ id: computed(() => part.value.id), own, away, said, draw },
 })
@@ -177,6 +170,7 @@ useChartKeys({
         @draw="draw"
         @line="changeLine"
         @bring="askForChart().then((file) => take(file))"
+        @picture="pictures = true"
       />
     </ChartTools>
     <div class="chart-side" :class="{ staged: stage || !paints || view.shows === 'bag' }">
@@ -317,6 +311,15 @@ useChartKeys({
         :run="view.shows === 'bag' ? '' : runWords"
       />
     </div>
+    <PictureDialog
+      v-if="pictures && own && !isBase(part)"
+      v-model="pictures"
+      :part="part"
+      :chart="own"
+      :stitch-width-mm="gauge.stitchWidthMm"
+      :row-height-mm="each * gauge.rowHeightMm"
+      @draw="draw"
+    />
     <MotifDialog
       v-if="motifs"
       v-model="motifs"
