@@ -425,6 +425,17 @@ describe('motif picture', () => {
       Array(6).fill(['B']),
     )
   })
+  // By hand: six rounds are three rows of inset, the yarns in turn, two rounds each.
+  it('takes two rounds for a row of inset', () => {
+    const inset = ['--technique', 'inset']
+    const { output } = motif('picture', file(), ...gauge, ...yarns, ...inset, '--json')
+    expect(JSON.parse(output)).toMatchObject({
+      rounds: 6,
+      perRound: [['A'], ['A'], ['B'], ['B'], ['A'], ['A']],
+    })
+    const chart = motif('picture', file(), ...gauge, ...yarns, ...inset).output
+    expect(chart.trim().split(/\r?\n/)).toHaveLength(3)
+  })
   it('finds its colours in the picture, and leaves no run too short', () => {
     const { output } = motif(
       'picture',

@@ -103,12 +103,15 @@ export function picture(file: string, options: PictureOptions): Outcome {
   const stitchWidthMm = width.overMm / width.count
   const stitches = whole(options.stitches, 'stitches', MOST.stitches)
   const raster = pngIn(file)
-  const rounds = roundsFor(raster, stitches, {
+  // In inset a row of the chart is two rounds.
+  const each = technique === 'inset' ? 2 : 1
+  const rows = roundsFor(raster, stitches, {
     stitchWidthMm,
-    rowHeightMm: height.overMm / height.count,
+    rowHeightMm: (each * height.overMm) / height.count,
   })
+  const rounds = each * rows
   if (rounds > MOST.rounds) throw new Refusal(`--stitches: ${rounds} rounds are too many`)
-  const cells = cellsOf(raster, stitches, rounds)
+  const cells = cellsOf(raster, stitches, rows)
   const colours = coloursOf(options, cells)
   const taking = yarnByGauge(stitchWidthMm)
   const amounts = new Map((options.maxYarn ?? []).map((one) => amountIn(one, taking.per100g)))
@@ -137,7 +140,8 @@ export function picture(file: string, options: PictureOptions): Outcome {
             ...{ letter, colour: colours[i]!, cells },
             metres: Number(metres.toFixed(2)),
           })),
-          ...{ meanDeltaE: likeness.mean, worstDeltaE: likeness.worst, perRound },
+          ...{ meanDeltaE: likeness.mean, worstDeltaE: likeness.worst },
+          perRound: perRound.flatMap((letters) => Array<readonly string[]>(each).fill(letters)),
         })
       : chartCsv(chart).trimEnd(),
     wrong: false,
