@@ -5,6 +5,7 @@ import {
   type Cells,
   cellsOf,
   coloursIn,
+  MOST_PIXELS,
   type NoPicture,
   pictured,
   type PictureTechnique,
@@ -29,7 +30,7 @@ export interface PictureOptions {
   readonly json?: boolean
 }
 
-const MOST = { stitches: 600, rounds: 600, yarns: 24, pixels: 24e6 } as const
+const MOST = { stitches: 600, rounds: 600, yarns: 24 } as const
 /** An answer comes in about a second. */
 const LIMIT_MS = 700
 const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWX'
@@ -66,8 +67,8 @@ function pngIn(file: string): PNG {
   try {
     // Its size stands at the beginning; what is larger is not unpacked.
     if (!bytes.subarray(0, 8).equals(SIGNATURE)) throw new Error('no PNG')
-    if (bytes.readUInt32BE(16) * bytes.readUInt32BE(20) > MOST.pixels)
-      throw new Refusal(`${file}: more than ${MOST.pixels / 1e6} megapixels`)
+    if (bytes.readUInt32BE(16) * bytes.readUInt32BE(20) > MOST_PIXELS)
+      throw new Refusal(`${file}: more than ${MOST_PIXELS / 1e6} megapixels`)
     return PNG.sync.read(bytes)
   } catch (error) {
     if (error instanceof Refusal) throw error

@@ -1,8 +1,5 @@
 import { expose } from 'comlink'
-import { cellsOf, pictured, type PictureWanted, roundsFor } from '@core/picture'
-
-/** Larger pictures are not opened. */
-const MOST_PIXELS = 24_000_000
+import { cellsOf, MOST_PIXELS, pictured, type PictureWanted, roundsFor } from '@core/picture'
 
 /** The picture that was opened last, as its pixels: it is read once. */
 let opened: { readonly file: Blob; readonly pixels: ImageData } | null = null

@@ -173,8 +173,8 @@ export function labelOf(line: string, own: string | null = null): Label | null {
   // "Row one begins in the second chain: …"
   if (/^\s*(?:begins|starts) [^:;.]{1,40}:/.test(scan.rest)) return { ...label, to: scan.at }
   // "Round 3 of the body: …"
-  const more_ = MORE_WORDS.exec(scan.rest)?.[0]
-  if (more_ && !SAYS.test(more_)) return { ...label, to: scan.at + more_.length }
+  const words = MORE_WORDS.exec(scan.rest)?.[0]
+  if (words && !SAYS.test(words)) return { ...label, to: scan.at + words.length }
   const works = WORKS.test(scan.rest) || scan.rest.trim() === ''
   return works ? { ...label, to: scan.at + (/^\s*/.exec(scan.rest)?.[0].length ?? 0) } : null
 }

@@ -1,5 +1,5 @@
 import { difference } from '../colour/index.ts'
-import type { Cells } from './raster.ts'
+import { type Cells, colourAt } from './raster.ts'
 
 /** How far each cell looks from each yarn (CIEDE2000), at cell · yarns + yarn. */
 export interface Costs {
@@ -7,8 +7,6 @@ export interface Costs {
   readonly yarns: number
   readonly apart: Float64Array
 }
-
-const hex = (rgb: number): string => `#${rgb.toString(16).padStart(6, '0')}`
 
 /** @param colours of the yarns, as hex */
 export function costsOf(
@@ -18,14 +16,14 @@ export function costsOf(
   const [cells, yarns] = [width * height, colours.length]
   const apart = new Float64Array(cells * yarns)
   // Cells that look the same are looked at once.
-  const known = new Map<number, number>()
+  const known = new Map<string, number>()
   for (let cell = 0; cell < cells; cell++) {
-    const rgb = (bytes[3 * cell]! << 16) | (bytes[3 * cell + 1]! << 8) | bytes[3 * cell + 2]!
-    const like = known.get(rgb)
+    const colour = colourAt(bytes, cell)
+    const like = known.get(colour)
     if (like === undefined) {
-      known.set(rgb, cell)
+      known.set(colour, cell)
       for (let yarn = 0; yarn < yarns; yarn++)
-        apart[cell * yarns + yarn] = difference(hex(rgb), colours[yarn]!)
+        apart[cell * yarns + yarn] = difference(colour, colours[yarn]!)
     } else apart.copyWithin(cell * yarns, like * yarns, (like + 1) * yarns)
   }
   return { cells, yarns, apart }

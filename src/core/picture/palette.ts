@@ -1,5 +1,5 @@
 import { converter, formatHex } from 'culori'
-import type { Cells } from './raster.ts'
+import { type Cells, colourAt } from './raster.ts'
 
 /*
  * The few colours a picture is in: its cells parted where they differ most, again and again, and each part then drawn to the middle of
@@ -56,13 +56,13 @@ function split(list: readonly Weighed[]): readonly [Weighed[], Weighed[]] {
 
 /** At most so many colours, as hex, those of most cells first. */
 export function coloursIn({ width, height, colours }: Cells, many: number): string[] {
-  const counts = new Map<number, number>()
+  const counts = new Map<string, number>()
   for (let cell = 0; cell < width * height; cell++) {
-    const rgb = (colours[3 * cell]! << 16) | (colours[3 * cell + 1]! << 8) | colours[3 * cell + 2]!
-    counts.set(rgb, (counts.get(rgb) ?? 0) + 1)
+    const colour = colourAt(colours, cell)
+    counts.set(colour, (counts.get(colour) ?? 0) + 1)
   }
-  const points = [...counts].map(([rgb, count]): Weighed => {
-    const { l, a, b } = toOklab(`#${rgb.toString(16).padStart(6, '0')}`)!
+  const points = [...counts].map(([colour, count]): Weighed => {
+    const { l, a, b } = toOklab(colour)!
     return { at: [l, a, b], many: count }
   })
   let parts: Weighed[][] = [points]

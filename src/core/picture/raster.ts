@@ -12,6 +12,13 @@ export interface Cells {
   readonly colours: Uint8Array
 }
 
+/** Larger pictures are not opened. */
+export const MOST_PIXELS = 24_000_000
+
+/** The colour of a cell, as hex; three bytes a cell. */
+export const colourAt = (bytes: ArrayLike<number>, cell: number): string =>
+  `#${[0, 1, 2].map((i) => bytes[3 * cell + i]!.toString(16).padStart(2, '0')).join('')}`
+
 /** Light by the byte that stands for it (sRGB, IEC 61966-2-1). */
 const LIGHT = Float64Array.from({ length: 256 }, (_, byte) => {
   const share = byte / 255

@@ -3,11 +3,6 @@
  * first, and one is left where even the nearest of all yarns that could still join it would not make it better.
  */
 
-/** What a set costs beside its cells, by yarn: what a yarn costs that is carried through a round. */
-export interface SetPrices {
-  readonly joining: ArrayLike<number>
-}
-
 export interface BestSet {
   /** Yarns, in ascending order. */
   readonly set: readonly number[]
@@ -46,6 +41,7 @@ function greedy(
 
 /**
  * The best set of at most so many yarns.
+ * @param joining what a yarn costs beside its cells: that is carried through a round
  * @param costs at cell · yarns + yarn; not negative, Infinity where a yarn must not be
  */
 export function bestSet(

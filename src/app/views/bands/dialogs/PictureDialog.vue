@@ -7,8 +7,8 @@ import { LIMITS } from '@core/part'
 import type { PictureTechnique } from '@core/picture'
 import { counted, printNumber } from '@core/units'
 import WholeField from '@app/parts/fields/WholeField.vue'
-import YarnDot from '@app/parts/marks/YarnDot.vue'
 import DialogEnd from '@app/parts/page/DialogEnd.vue'
+import YarnPicks from '@app/parts/yarn/YarnPicks.vue'
 import { useProject } from '@app/stores/project.ts'
 import { depicter } from '@app/workers/workers.ts'
 import { difference, inks, paintCells, whyNot } from './picture-cells.ts'
@@ -36,11 +36,7 @@ const stitches = ref(props.chart.width)
 const perRound = ref(isBandOf('tapestry', props.part) ? Math.max(2, props.part.carried) : 2)
 const shortest = ref(1)
 /** Letters it is worked in. */
-const chosen = ref(all.value.map(({ letter }) => letter))
-const toggle = (letter: string) =>
-  (chosen.value = chosen.value.includes(letter)
-    ? chosen.value.filter((one) => one !== letter)
-    : [...chosen.value, letter])
+const chosen = ref<readonly string[]>(all.value.map(({ letter }) => letter))
 const words = ref('')
 type Answer = Exclude<Awaited<ReturnType<typeof ask>>, string>
 const found = shallowRef<Answer | null>(null)
@@ -118,19 +114,7 @@ function take() {
           <WholeField v-model="shortest" label="Shortest run" :min="1" :max="20" />
         </template>
       </div>
-      <fieldset v-if="!mosaic" class="row">
-        <legend>In these yarns</legend>
-        <button
-          v-for="yarn in all"
-          :key="yarn.letter"
-          type="button"
-          class="button"
-          :aria-pressed="chosen.includes(yarn.letter)"
-          @click="toggle(yarn.letter)"
-        >
-          <YarnDot :letter="yarn.letter" :colour="yarn.colour" :size="16" />{{ yarn.name }}
-        </button>
-      </fieldset>
+      <YarnPicks v-if="!mosaic" v-model="chosen" :yarns="all" legend="In these yarns" />
       <p class="note" role="status">{{ words }}</p>
       <div v-if="found" class="pictures">
         <figure v-for="view in views" :key="view">
@@ -161,20 +145,6 @@ function take() {
   flex-wrap: wrap;
   gap: 8px;
   align-items: end;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-.of-picture legend {
-  margin-bottom: 4px;
-}
-.of-picture [aria-pressed='true'] {
-  border-color: var(--mat);
-  background: var(--mat);
-  color: #fff;
-}
-.of-picture .yarn-dot {
-  margin-right: 5px;
 }
 .of-picture .pictures {
   display: grid;

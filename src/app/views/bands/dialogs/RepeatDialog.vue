@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { bandsIn, blockOf, type DesignPiece, lettersIn, MOST_TIMES, shortOf } from '@core/design'
 import WholeField from '@app/parts/fields/WholeField.vue'
-import YarnDot from '@app/parts/marks/YarnDot.vue'
+import YarnPicks from '@app/parts/yarn/YarnPicks.vue'
 import { useProject } from '@app/stores/project.ts'
 import DialogEnd from '@app/parts/page/DialogEnd.vue'
 
@@ -32,11 +32,7 @@ const bands = computed(() =>
 const times = ref(known?.times.length ?? 3)
 /** Yarns that work in it; those that are chosen take turns. */
 const yarns = computed(() => [...new Set(bands.value.flatMap((band) => lettersIn(band)))])
-const turns = ref<string[]>([...(known?.yarns ?? [])])
-const toggle = (letter: string) =>
-  (turns.value = turns.value.includes(letter)
-    ? turns.value.filter((one) => one !== letter)
-    : [...turns.value, letter])
+const turns = ref<readonly string[]>([...(known?.yarns ?? [])])
 const last = ref(bands.value.at(-1 - (known ? shortOf(known) : 0))!.id)
 const short = computed(() => {
   const at = bands.value.findIndex(({ id }) => id === last.value)
@@ -71,19 +67,7 @@ function take() {
           <ElOption v-for="band in bands" :key="band.id" :value="band.id" :label="band.name" />
         </ElSelect>
       </label>
-      <fieldset class="turns">
-        <legend>Yarns by turns</legend>
-        <button
-          v-for="yarn in project.design!.yarns"
-          :key="yarn.letter"
-          type="button"
-          class="button"
-          :aria-pressed="turns.includes(yarn.letter)"
-          @click="toggle(yarn.letter)"
-        >
-          <YarnDot :letter="yarn.letter" :colour="yarn.colour" :size="16" />{{ yarn.name }}
-        </button>
-      </fieldset>
+      <YarnPicks v-model="turns" :yarns="project.design!.yarns" legend="Yarns by turns" />
       <p class="note">
         {{ bands.map(({ name }) => name).join(', ') }}, in {{ yarns.join(', ') }}.
         <template v-if="turns.length > 1">
@@ -106,24 +90,5 @@ function take() {
   display: flex;
   flex-direction: column;
   gap: 10px;
-}
-.repeat-parts .turns {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  margin: 0;
-  padding: 0;
-  border: 0;
-}
-.repeat-parts .turns legend {
-  margin-bottom: 4px;
-}
-.repeat-parts .turns [aria-pressed='true'] {
-  border-color: var(--mat);
-  background: var(--mat);
-  color: #fff;
-}
-.repeat-parts .turns .yarn-dot {
-  margin-right: 5px;
 }
 </style>

@@ -1,5 +1,6 @@
 import type { Chart } from '@core/chart'
 import { difference as apart } from '@core/colour'
+import { colourAt } from '@core/picture'
 
 /* A picture's cells, those of its chart, and how far they look apart: three bytes a cell, the lowest row first. */
 
@@ -8,9 +9,6 @@ const bytesOf = (hex: string): readonly [number, number, number] => [
   Number.parseInt(hex.slice(3, 5), 16),
   Number.parseInt(hex.slice(5, 7), 16),
 ]
-const hexAt = (bytes: ArrayLike<number>, cell: number): string =>
-  `#${[0, 1, 2].map((i) => bytes[3 * cell + i]!.toString(16).padStart(2, '0')).join('')}`
-
 /** The cells of a chart in the colours of its yarns. */
 export function inks(
   { colours }: Chart,
@@ -31,7 +29,7 @@ export function difference(one: Uint8Array, other: Uint8Array): Uint8Array {
   const known = new Map<string, number>()
   const grey = new Uint8Array(one.length)
   for (let cell = 0; cell < one.length / 3; cell++) {
-    const [a, b] = [hexAt(one, cell), hexAt(other, cell)]
+    const [a, b] = [colourAt(one, cell), colourAt(other, cell)]
     const far = known.get(a + b) ?? apart(a, b)
     known.set(a + b, far)
     grey.fill(Math.round(245 - 205 * Math.min(1, far / FAR)), 3 * cell, 3 * cell + 3)
@@ -56,7 +54,7 @@ export function paintCells(
   if (!context) return
   for (let row = 0; row < height; row++)
     for (let column = 0; column < width; column++) {
-      context.fillStyle = hexAt(bytes, row * width + column)
+      context.fillStyle = colourAt(bytes, row * width + column)
       const top = Math.round((height - 1 - row) * high)
       context.fillRect(column * CELL, top, CELL, Math.round((height - row) * high) - top)
     }
