@@ -142,6 +142,7 @@ test('a chart goes out as PNG and comes in again', async ({ page, hand }) => {
   const waiting = page.waitForEvent('download')
   await hand.press('Control+k')
   await hand.type(page.getByRole('combobox', { name: 'Find an action' }), 'stitches as png')
+  await expect(page.getByRole('option', { name: 'Stitches as PNG' })).toBeVisible()
   await page.getByRole('combobox', { name: 'Find an action' }).focus()
   await hand.press('Enter')
   const file = await (await waiting).path()

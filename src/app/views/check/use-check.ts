@@ -48,9 +48,11 @@ export function useCheck() {
     .then((kept) => {
       looked = true
       text.value ||= kept ?? ''
-      if (isExample.value) checking.ask({ pattern: examplePattern, options: options.value })
     })
     .catch(() => {})
+    .then(() => {
+      if (isExample.value) checking.ask({ pattern: examplePattern, options: options.value })
+    })
   /** The pattern as a bag; refused in words while its rows do not count through. */
   const toDesign = async (about: AboutBag): Promise<Result<Adopted>> => {
     const made = await checker.ask((api) => api.toDesign(text.value, options.value, about))
