@@ -33,8 +33,9 @@ export interface RoundsWanted {
   /** How far each cell looks from each yarn, round by round, at cell · yarns + yarn. */
   readonly costs: readonly Float64Array[]
   readonly amounts: readonly Amount[]
-  /** Yarns in one round, at the most. */
+  /** Yarns in one round, at the most; and those that are in every one. */
   readonly most: number
+  readonly always?: readonly number[]
   /** Told now and then which share is done; what it throws ends it. */
   readonly progress?: (done: number) => void
 }
@@ -47,7 +48,7 @@ const PASSES = 3
 function roundAt(
   costs: Float64Array,
   amounts: readonly Amount[],
-  most: number,
+  { most, always }: Pick<RoundsWanted, 'most' | 'always'>,
   prices: Float64Array,
 ): Round {
   const yarns = amounts.length
@@ -60,7 +61,7 @@ function roundAt(
         return cost + prices[at % yarns]! * (stitch - carried)
       })
     : costs
-  const { set } = bestSet(all, yarns, most, joining)
+  const { set } = bestSet(all, yarns, most, joining, always)
   const chosen = inSet(all, yarns, set)
   let apart = 0
   const metres = new Float64Array(yarns)
@@ -76,8 +77,9 @@ const usedOf = (rounds: readonly Round[], yarn: number): number =>
   rounds.reduce((sum, { metres }) => sum + metres[yarn]!, 0)
 
 /** Rounds that look nearest, in at most so many yarns each, with no yarn beyond what there is; null where there is too little of all. */
-export function roundsOf({ costs, amounts, most, progress }: RoundsWanted): Rounds | null {
-  const at = (prices: Float64Array) => costs.map((row) => roundAt(row, amounts, most, prices))
+export function roundsOf(wanted: RoundsWanted): Rounds | null {
+  const { costs, amounts, progress } = wanted
+  const at = (prices: Float64Array) => costs.map((row) => roundAt(row, amounts, wanted, prices))
   const scarce = amounts.flatMap((amount, yarn) => (amount.most === null ? [] : [yarn]))
   const fits = (rounds: readonly Round[]) =>
     scarce.every((yarn) => usedOf(rounds, yarn) <= amounts[yarn]!.most! + 1e-9)

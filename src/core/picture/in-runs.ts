@@ -13,6 +13,8 @@ interface Runs {
   readonly shortest: number
   /** Worked in rows: its edges do not meet. */
   readonly flat: boolean
+  /** Cells of the first and of the last run, at least, where they go on beyond the edges; else as all. */
+  readonly ends?: readonly [first: number, last: number]
 }
 
 interface Way {
@@ -33,9 +35,10 @@ function inOne(costs: ArrayLike<number>, yarns: number, set: readonly number[]):
 }
 
 /** Each cell's yarn, as cheap as runs of so many cells allow; all of one yarn where there is no room for two. */
-export function inRuns({ costs, yarns, set, shortest, flat }: Runs): Uint8Array {
+export function inRuns({ costs, yarns, set, shortest, flat, ends }: Runs): Uint8Array {
   const cells = costs.length / yarns
   const least = Math.max(1, shortest)
+  const [leastFirst, leastLast] = ends ?? [least, least]
   const at = (cell: number, one: number) => costs[cell * yarns + set[one]!]!
   const states = set.length * least
   /** Cost of the best way to a cell in a yarn whose run is so long (up to `least`), and where it came from. */
@@ -83,8 +86,8 @@ export function inRuns({ costs, yarns, set, shortest, flat }: Runs): Uint8Array 
       for (let run = 0; run < least; run++) {
         const total = best[one * least + run]!
         const joins = !flat && one === first
-        const isLong = run === least - 1 || (joins && run + 1 + long >= least)
-        if (total >= found.cost - 1e-9 || !isLong || (long < least && !joins)) continue
+        const isLong = joins ? run + 1 + long >= least : run + 1 >= (flat ? leastLast : least)
+        if (total >= found.cost - 1e-9 || !isLong || (!flat && long < least && !joins)) continue
         found = { cost: total, chosen: traced(one * least + run, long, first) }
       }
   }
@@ -97,6 +100,18 @@ export function inRuns({ costs, yarns, set, shortest, flat }: Runs): Uint8Array 
     return chosen
   }
   for (let first = 0; first < set.length; first++)
-    for (let long = flat ? least : 1; long <= least; long++) begun(first, long)
+    for (let long = flat ? leastFirst : 1; long <= least; long++) begun(first, long)
   return found.chosen
+}
+
+/** Cells of the shortest run of a row. */
+export function shortestRun(row: ArrayLike<number>, flat: boolean): number {
+  const width = row.length
+  const starts = Array.from({ length: width }, (_, cell) => cell).filter((cell) =>
+    flat && cell === 0 ? true : row[cell] !== row[(cell + width - 1) % width],
+  )
+  return starts.reduce((least, start, i) => {
+    const next = starts[i + 1] ?? (flat ? width : starts[0]! + width)
+    return Math.min(least, next - start)
+  }, width)
 }

@@ -35,12 +35,19 @@ export interface Likeness {
   readonly worst: number
 }
 
-export function likenessOf({ yarns, apart }: Costs, chosen: ArrayLike<number>): Likeness {
-  let [sum, worst] = [0, 0]
+/** @param counts whether a cell is looked at; all are by themselves */
+export function likenessOf(
+  { yarns, apart }: Costs,
+  chosen: ArrayLike<number>,
+  counts: (cell: number) => boolean = () => true,
+): Likeness {
+  let [sum, worst, many] = [0, 0, 0]
   for (let cell = 0; cell < chosen.length; cell++) {
+    if (!counts(cell)) continue
+    many++
     const one = apart[cell * yarns + chosen[cell]!]!
     sum += one
     worst = Math.max(worst, one)
   }
-  return { mean: chosen.length > 0 ? sum / chosen.length : 0, worst }
+  return { mean: many > 0 ? sum / many : 0, worst }
 }

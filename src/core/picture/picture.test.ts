@@ -333,7 +333,7 @@ describe('a picture as a chart', () => {
     expect([...mirror].reverse().join('')).toBe(mirror)
     expect(
       found(speck, { ...tapestry, yarns: three, together: 2 }).perRound.map((set) => set.join('')),
-    ).toEqual(['AB', 'AB'].map(() => expect.stringMatching(/^A[BC]$/) as string))
+    ).toEqual([expect.stringMatching(/^A[BC]$/), 'A'])
   })
   it('in mosaic wants two yarns, and enough of both', () => {
     const cells = cellsOf(ring, 6, 6)

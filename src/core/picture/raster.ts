@@ -20,17 +20,19 @@ export const colourAt = (bytes: ArrayLike<number>, cell: number): string =>
   `#${[0, 1, 2].map((i) => bytes[3 * cell + i]!.toString(16).padStart(2, '0')).join('')}`
 
 /** Light by the byte that stands for it (sRGB, IEC 61966-2-1). */
-const LIGHT = Float64Array.from({ length: 256 }, (_, byte) => {
+export const LIGHT = Float64Array.from({ length: 256 }, (_, byte) => {
   const share = byte / 255
   return share <= 0.04045 ? share / 12.92 : ((share + 0.055) / 1.055) ** 2.4
 })
-const byteOf = (light: number): number =>
+/** The byte that stands for a light, from 0 to 1. */
+export const byteOf = (light: number): number =>
   Math.round(255 * (light <= 0.0031308 ? 12.92 * light : 1.055 * light ** (1 / 2.4) - 0.055))
 
-/** The pixels a cell lies over along one side, and how much of each: half-open. */
-function spans(pixels: number, cells: number) {
+/** The pixels a cell lies over along one side, from a share of them to another, and how much of each: half-open. */
+function spans(pixels: number, cells: number, begin: number, end: number) {
+  const [start, long] = [begin * pixels, (end - begin) * pixels]
   return Array.from({ length: cells }, (_, i) => {
-    const [from, to] = [(i * pixels) / cells, ((i + 1) * pixels) / cells]
+    const [from, to] = [start + (i * long) / cells, start + ((i + 1) * long) / cells]
     const first = Math.floor(from)
     const last = Math.min(pixels, Math.max(first + 1, Math.ceil(to - 1e-9)))
     const shares = Float64Array.from(
@@ -41,9 +43,36 @@ function spans(pixels: number, cells: number) {
   })
 }
 
+/** Light that is gathered of pixels, and what it is together. */
+export function meanLight(ground: readonly [number, number, number]) {
+  const [groundR, groundG, groundB] = ground.map((byte) => LIGHT[byte]!) as [number, number, number]
+  let [r, g, b, all] = [0, 0, 0, 0]
+  return {
+    begin: () => void ([r, g, b, all] = [0, 0, 0, 0]),
+    /** So much of a pixel; of the ground where it has none. */
+    add(data: ArrayLike<number>, at: number, share: number): void {
+      const cover = at < 0 ? 0 : data[at + 3]! / 255
+      const bare = 1 - cover
+      r += share * (bare * groundR + (cover > 0 ? cover * LIGHT[data[at]!]! : 0))
+      g += share * (bare * groundG + (cover > 0 ? cover * LIGHT[data[at + 1]!]! : 0))
+      b += share * (bare * groundB + (cover > 0 ? cover * LIGHT[data[at + 2]!]! : 0))
+      all += share
+    },
+    into(colours: Uint8Array, at: number): void {
+      colours[at] = byteOf(r / all)
+      colours[at + 1] = byteOf(g / all)
+      colours[at + 2] = byteOf(b / all)
+    },
+  }
+}
+
+/** All of a picture, or a part of it that lies straight: shares of its width and height. */
+const ALL = { left: 0, top: 0, right: 1, bottom: 1 } as const
+
 /**
  * The mean light of each cell of a grid laid over a picture.
  * @param ground what shows where the picture covers nothing, as three bytes
+ * @param part of it
  * @throws RangeError when there is no picture or no grid
  */
 export function cellsOf(
@@ -51,34 +80,26 @@ export function cellsOf(
   columns: number,
   rows: number,
   ground: readonly [number, number, number] = [255, 255, 255],
+  part: Readonly<Record<keyof typeof ALL, number>> = ALL,
 ): Cells {
   if (width < 1 || height < 1 || columns < 1 || rows < 1)
     throw new RangeError('a picture without pixels or a grid without cells')
-  const across = spans(width, columns)
+  const across = spans(width, columns, part.left, part.right)
   const colours = new Uint8Array(3 * columns * rows)
-  const [groundR, groundG, groundB] = ground.map((byte) => LIGHT[byte]!) as [number, number, number]
-  spans(height, rows).forEach(({ first: top, last: bottom, shares: down }, fromTop) => {
-    const row = rows - 1 - fromTop
-    for (let column = 0; column < columns; column++) {
-      const { first, last, shares } = across[column]!
-      let [r, g, b, all] = [0, 0, 0, 0]
-      for (let y = top; y < bottom; y++)
-        for (let x = first; x < last; x++) {
-          const share = shares[x - first]! * down[y - top]!
-          const at = 4 * (y * width + x)
-          const cover = data[at + 3]! / 255
-          const bare = 1 - cover
-          r += share * (cover * LIGHT[data[at]!]! + bare * groundR)
-          g += share * (cover * LIGHT[data[at + 1]!]! + bare * groundG)
-          b += share * (cover * LIGHT[data[at + 2]!]! + bare * groundB)
-          all += share
-        }
-      const to = 3 * (row * columns + column)
-      colours[to] = byteOf(r / all)
-      colours[to + 1] = byteOf(g / all)
-      colours[to + 2] = byteOf(b / all)
-    }
-  })
+  const light = meanLight(ground)
+  spans(height, rows, part.top, part.bottom).forEach(
+    ({ first: top, last: bottom, shares: down }, fromTop) => {
+      const row = rows - 1 - fromTop
+      for (let column = 0; column < columns; column++) {
+        const { first, last, shares } = across[column]!
+        light.begin()
+        for (let y = top; y < bottom; y++)
+          for (let x = first; x < last; x++)
+            light.add(data, 4 * (y * width + x), shares[x - first]! * down[y - top]!)
+        light.into(colours, 3 * (row * columns + column))
+      }
+    },
+  )
   return { width: columns, height: rows, colours }
 }
 
