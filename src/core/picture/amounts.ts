@@ -33,9 +33,9 @@ export interface RoundsWanted {
   /** How far each cell looks from each yarn, round by round, at cell · yarns + yarn. */
   readonly costs: readonly Float64Array[]
   readonly amounts: readonly Amount[]
-  /** Yarns in one round, at the most; and those that are in every one. */
+  /** Yarns in one round, at the most; and those a round is in in any case, all of them where they are more. */
   readonly most: number
-  readonly always?: readonly number[]
+  readonly always?: (round: number) => readonly number[]
   /** Told now and then which share is done; what it throws ends it. */
   readonly progress?: (done: number) => void
 }
@@ -48,7 +48,8 @@ const PASSES = 3
 function roundAt(
   costs: Float64Array,
   amounts: readonly Amount[],
-  { most, always }: Pick<RoundsWanted, 'most' | 'always'>,
+  most: number,
+  always: readonly number[],
   prices: Float64Array,
 ): Round {
   const yarns = amounts.length
@@ -61,7 +62,7 @@ function roundAt(
         return cost + prices[at % yarns]! * (stitch - carried)
       })
     : costs
-  const { set } = bestSet(all, yarns, most, joining, always)
+  const { set } = bestSet(all, yarns, Math.max(most, always.length), joining, always)
   const chosen = inSet(all, yarns, set)
   let apart = 0
   const metres = new Float64Array(yarns)
@@ -78,8 +79,9 @@ const usedOf = (rounds: readonly Round[], yarn: number): number =>
 
 /** Rounds that look nearest, in at most so many yarns each, with no yarn beyond what there is; null where there is too little of all. */
 export function roundsOf(wanted: RoundsWanted): Rounds | null {
-  const { costs, amounts, progress } = wanted
-  const at = (prices: Float64Array) => costs.map((row) => roundAt(row, amounts, wanted, prices))
+  const { costs, amounts, most, always = () => [], progress } = wanted
+  const at = (prices: Float64Array) =>
+    costs.map((row, i) => roundAt(row, amounts, most, always(i), prices))
   const scarce = amounts.flatMap((amount, yarn) => (amount.most === null ? [] : [yarn]))
   const fits = (rounds: readonly Round[]) =>
     scarce.every((yarn) => usedOf(rounds, yarn) <= amounts[yarn]!.most! + 1e-9)

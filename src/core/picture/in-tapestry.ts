@@ -29,8 +29,14 @@ export function inTapestry(cells: Cells, costs: Costs, wanted: PictureWanted): C
     costs: Array.from({ length: Math.ceil(height / together) }, (_, i) =>
       rows(all, i * together, (i + 1) * together),
     ),
-    ...{ amounts: yarns, always },
-    most: Math.max(always.length, Math.min(wanted.perRound, yarns.length)),
+    ...{ amounts: yarns, most: Math.min(wanted.perRound, yarns.length) },
+    // What is kept is there in any case.
+    always: (i) => [
+      ...new Set([
+        ...always,
+        ...keptIn(wanted.kept, i * together * width, Math.min(height, (i + 1) * together) * width),
+      ]),
+    ],
     ...(wanted.progress ? { progress: wanted.progress } : {}),
   })
   if (!found) return 'too-little-yarn'
@@ -69,8 +75,22 @@ export function inTapestry(cells: Cells, costs: Costs, wanted: PictureWanted): C
       ...{ width, height, costs: own, yarns: yarns.length, flat, mirrored },
       mayBe: (row) => longestCarry(row, flat) <= longest && shortestRun(row, flat) >= shortest,
     })
+  // No rule changes what is kept.
+  for (let cell = 0; cell < chosen.length; cell++) {
+    const must = wanted.kept?.[cell] ?? -1
+    if (must >= 0) chosen[cell] = must
+  }
+  return { chosen, ...rowsOf(chosen, width, yarns), bound: found.bound }
+}
+
+/** Letters each row is worked in, and metres of each yarn: worked, or carried through the row. */
+function rowsOf(
+  chosen: Uint8Array,
+  width: number,
+  yarns: PictureWanted['yarns'],
+): Pick<Chosen, 'perRound' | 'metres'> {
   const metres = new Float64Array(yarns.length)
-  const perRound = Array.from({ length: height }, (_, row) => {
+  const perRound = Array.from({ length: chosen.length / width }, (_, row) => {
     const one = chosen.subarray(row * width, (row + 1) * width)
     const used = [...new Set(one)].sort((a, b) => a - b)
     for (const yarn of used) metres[yarn] = metres[yarn]! + width * yarns[yarn]!.carried
@@ -78,7 +98,14 @@ export function inTapestry(cells: Cells, costs: Costs, wanted: PictureWanted): C
       metres[yarn] = metres[yarn]! + yarns[yarn]!.stitch - yarns[yarn]!.carried
     return used.map((yarn) => yarns[yarn]!.letter)
   })
-  return { chosen, perRound, metres, bound: found.bound }
+  return { perRound, metres }
+}
+
+/** Yarns of the cells that are kept, from one on up to another. */
+function keptIn(kept: PictureWanted['kept'], from: number, to: number): number[] {
+  if (!kept) return []
+  const cells = Array.from({ length: to - from }, (_, i) => kept[from + i]!)
+  return [...new Set(cells)].filter((yarn) => yarn >= 0)
 }
 
 /** Cells in the colours of the yarns that were chosen for them. */

@@ -293,6 +293,18 @@ describe('rules together', () => {
     const kept = Int8Array.from({ length: 12 }, (_, cell) => (cell === 5 ? 0 : -1))
     expect(chartOf(speck, { noLone: true, kept }).chart.colours[1]![1]).toBe('A')
   })
+  it('what is kept stays by every rule, in as many yarns as it is, and others are not in its own', () => {
+    const cells = greys(['0123012301', '1230123012', '3333333333'])
+    // The left half is kept, in three yarns a round; the right one may be in white and black.
+    const kept = Int8Array.from({ length: 30 }, (_, cell) => (cell % 10 < 5 ? cell % 3 : -1))
+    const { chart } = chartOf(cells, {
+      ...{ kept, perRound: 2, shortest: 3, longest: 3, noLone: true, onlyKept: [1, 2] },
+    })
+    chart.colours.forEach((row, at) => {
+      expect(row.slice(0, 5)).toBe([0, 1, 2, 3, 4].map((i) => 'ABC'[(10 * at + i) % 3]).join(''))
+      expect(row.slice(5)).toMatch(/^[AD]+$/)
+    })
+  })
   it('a motif’s yarn goes along in every round, and the ground by stripes', () => {
     const { chart } = chartOf(greys(['3303', '3303', '2202', '1101']), { perRound: 2, always: [0] })
     expect(chart.colours).toEqual(['BBAB', 'CCAC', 'DDAD', 'DDAD'])

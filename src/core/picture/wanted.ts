@@ -34,6 +34,8 @@ export interface PictureWanted {
   readonly weights?: ArrayLike<number>
   /** The yarn a cell must be in, by its place in `yarns`; -1 where that is open. */
   readonly kept?: ArrayLike<number>
+  /** Yarns, by their place in `yarns`, that only cells that are kept are in. */
+  readonly onlyKept?: readonly number[]
   /** Its left half is its right one as in a mirror. */
   readonly mirrored?: boolean
   /** Worked in rows: the edges do not meet. */

@@ -11,11 +11,12 @@ export function weighed(
   { apart, yarns }: Costs,
   wanted: PictureWanted,
 ): Float64Array {
-  const { weights, kept, mirrored = false } = wanted
+  const { weights, kept, onlyKept = [], mirrored = false } = wanted
   const own = apart.map((one, at) => {
     const cell = Math.floor(at / yarns)
     const must = kept?.[cell] ?? -1
-    return must >= 0 && must !== at % yarns ? NEVER : one * (weights?.[cell] ?? 1)
+    const isOut = must >= 0 ? must !== at % yarns : onlyKept.includes(at % yarns)
+    return isOut ? NEVER : one * (weights?.[cell] ?? 1)
   })
   if (!mirrored) return own
   const both = new Float64Array(own.length)
