@@ -1,5 +1,5 @@
 import { converter } from 'culori'
-import { type Cells, colourAt, LIGHT } from './raster.ts'
+import { byteAt, type Cells, colourAt, LIGHT } from './raster.ts'
 import { inOklab } from './view.ts'
 
 /* Colours there is no yarn of, from afar: out of two yarns that lie beside each other. By itself nothing is mixed. */
@@ -74,9 +74,7 @@ export function diffused(
   { kept, flat }: { readonly kept: (cell: number) => number; readonly flat: boolean },
 ): Uint8Array {
   const yarns = colours.map((colour) => {
-    const [r, g, b] = [1, 3, 5].map(
-      (at) => LIGHT[Number.parseInt(colour.slice(at, at + 2), 16)]!,
-    ) as [number, number, number]
+    const [r, g, b] = [0, 1, 2].map((i) => LIGHT[byteAt(colour, i)]!) as [number, number, number]
     return { light: [r, g, b], lab: labOf(r, g, b) }
   })
   const own = Float64Array.from(bytes, (one) => LIGHT[one]!)

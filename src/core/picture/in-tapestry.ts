@@ -5,7 +5,7 @@ import { inRuns, shortestRun } from './in-runs.ts'
 import { type Costs, costsOf } from './likeness.ts'
 import { withoutLone } from './lone-cells.ts'
 import type { Chosen, NoPicture, PictureWanted } from './wanted.ts'
-import type { Cells } from './raster.ts'
+import { byteAt, type Cells } from './raster.ts'
 import { weighed } from './weighed.ts'
 
 /** The left half of a row whose right one is its mirror, the middle cell with it. */
@@ -116,9 +116,7 @@ const inYarns = (
 ): Cells => ({
   ...{ width, height },
   colours: Uint8Array.from(
-    [...chosen].flatMap((yarn) =>
-      [1, 3, 5].map((at) => Number.parseInt(colours[yarn]!.slice(at, at + 2), 16)),
-    ),
+    [...chosen].flatMap((yarn) => [0, 1, 2].map((i) => byteAt(colours[yarn]!, i))),
   ),
 })
 

@@ -19,6 +19,10 @@ export const MOST_PIXELS = 24_000_000
 export const colourAt = (bytes: ArrayLike<number>, cell: number): string =>
   `#${[0, 1, 2].map((i) => bytes[3 * cell + i]!.toString(16).padStart(2, '0')).join('')}`
 
+/** One of the three bytes of a hex colour. */
+export const byteAt = (hex: string, i: number): number =>
+  Number.parseInt(hex.slice(1 + 2 * i, 3 + 2 * i), 16)
+
 /** Light by the byte that stands for it (sRGB, IEC 61966-2-1). */
 export const LIGHT = Float64Array.from({ length: 256 }, (_, byte) => {
   const share = byte / 255
@@ -109,3 +113,10 @@ export const roundsFor = (
   stitches: number,
   { stitchWidthMm, rowHeightMm }: { readonly stitchWidthMm: number; readonly rowHeightMm: number },
 ): number => Math.max(1, Math.round((stitches * stitchWidthMm * height) / width / rowHeightMm))
+
+/** Stitches a picture takes on so many rounds. */
+export const stitchesFor = (
+  { width, height }: Pick<Raster, 'width' | 'height'>,
+  rounds: number,
+  { stitchWidthMm, rowHeightMm }: { readonly stitchWidthMm: number; readonly rowHeightMm: number },
+): number => Math.max(1, Math.round((rounds * rowHeightMm * width) / height / stitchWidthMm))

@@ -11,6 +11,7 @@ import {
   detailsOf,
   finenessAt,
   inLight,
+  laidInto,
   longestCarry,
   metAround,
   metUp,
@@ -21,6 +22,7 @@ import {
   shortestRun,
   straightCorners,
   turnedCorners,
+  unmarked,
   WHOLE,
   workOf,
 } from './index.ts'
@@ -176,6 +178,21 @@ describe('a repeat whose ends meet', () => {
       }),
       { numRuns: tries(100) },
     )
+  })
+})
+
+describe('a picture laid into a chart', () => {
+  const onto = { chart: { width: 5, colours: ['AAAAB', 'BBBBA', 'AAAAA'] }, column: 4, row: 1 }
+  it('leaves all that is beside it, also where it goes over the join', () => {
+    const cells = greys(['23', '33'])
+    const laid = laidInto(cells, unmarked(cells), onto, four)
+    expect(digits(laid.cells)).toEqual(['30002', '31113', '00001'])
+    expect([...laid.marks.kept]).toEqual([0, 0, 0, 0, 1, -1, 1, 1, 1, -1, -1, 0, 0, 0, -1])
+  })
+  it('is refused where there is no room', () => {
+    const cells = greys(['2', '2', '2'])
+    expect(() => laidInto(cells, unmarked(cells), onto, four)).toThrow(RangeError)
+    expect(() => laidInto(greys(['2']), unmarked(cells), onto, [four[0]!])).toThrow('no yarn “B”')
   })
 })
 
