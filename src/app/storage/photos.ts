@@ -1,5 +1,7 @@
 import localforage from 'localforage'
-import { answered } from './answered.ts'
+import { nanoid } from 'nanoid'
+import { found, refused, type Result } from '@core/units'
+import { answered, failureOf, failureWords } from './answered.ts'
 
 /* Pictures that were taken of a bag, as JPEG, each under the id of its bag and its own. The log says when and where they were taken. */
 
@@ -9,6 +11,20 @@ const keyOf = (bag: string, photo: string) => `${bag}/${photo}`
 /** @throws when storage refuses or does not answer */
 export const keepPhoto = (bag: string, photo: string, jpeg: Blob): Promise<unknown> =>
   answered(photos.setItem(keyOf(bag, photo), jpeg))
+
+/** Keeps a picture under an id of its own: what the log has of it; or why it is not kept, in words. */
+export async function pictureKept(
+  bag: string,
+  jpeg: Blob,
+): Promise<Result<{ readonly kind: 'photo'; readonly photo: string }>> {
+  const photo = nanoid(10)
+  try {
+    await keepPhoto(bag, photo, jpeg)
+    return found({ kind: 'photo', photo })
+  } catch (error) {
+    return refused(`${failureWords[failureOf(error)]}, so the picture was not kept.`)
+  }
+}
 
 /** Null when it is not here: a bag may have come without its pictures. */
 export const maybePhoto = async (bag: string, photo: string): Promise<Blob | null> => {

@@ -13,10 +13,19 @@ import {
   type WorkOn,
 } from '@core/make'
 import type { LogEntry, MadeRow } from '@core/project'
+import { pictureKept } from '@app/storage/photos.ts'
 import { useHands } from './hands.ts'
 import { useHookPlace } from './hook-place.ts'
 import { useProject } from './project.ts'
 import { useWorkshop } from './workshop.ts'
+
+/** What is noted now cannot be made again: the browser is asked to keep it for good, once. */
+let asked = false
+function keepForGood() {
+  if (asked) return
+  asked = true
+  void navigator.storage?.persist?.().catch(() => false)
+}
 
 /** The work on the bag that lies on the table: where the hook is, how it goes on, and what is noted of it. */
 export const useMaking = defineStore('making', () => {
@@ -41,12 +50,12 @@ export const useMaking = defineStore('making', () => {
     project.note(entries.map((entry) => ({ ...entry, at })))
   }
 
-  /** What is noted now cannot be made again: the browser is asked to keep it for good, once. */
-  let asked = false
-  function keepForGood() {
-    if (asked) return
-    asked = true
-    void navigator.storage?.persist?.().catch(() => false)
+  /** Keeps a picture beside the bag, and notes it; says why where that is not done. */
+  const keepPicture = async (photo: Blob, text: string): Promise<string | null> => {
+    const kept = await pictureKept(project.id!, photo)
+    if (kept.ok)
+      note([{ ...kept.value, text: text.slice(0, 300), ...afterRowOf(on.value!, on.value!.made) }])
+    return kept.ok ? null : kept.problem
   }
 
   /** A row is worked: the ledger's own record of it goes into the log. */
@@ -99,7 +108,7 @@ export const useMaking = defineStore('making', () => {
   return {
     ...{ log, ledger, ready, works, place, on, isDone, steps, done },
     learned,
-    ...{ forward, back, finish, takeBack, goOn, pause, note },
+    ...{ forward, back, finish, takeBack, goOn, pause, note, keepPicture },
     ...{ restDue: hands.restDue, rested: hands.rested, workedSeconds: hands.seconds },
   }
 })

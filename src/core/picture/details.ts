@@ -13,6 +13,9 @@ import type { Cells } from './raster.ts'
 const COLOURS = 8
 const STANDS_OUT = 14
 const LEAST = 3
+/** Of what is around it, a share that is a side; and how far beyond the straight way between both sides is still between them. */
+const BOTH = 0.15
+const BLEND = 1.6
 
 /** How wide each part that stands out is at its widest, in shares of the picture's width, the finest first. */
 export function detailsOf(cells: Cells): number[] {
@@ -47,17 +50,24 @@ export function detailsOf(cells: Cells): number[] {
         }
     parts.push(own)
   }
+  const unlike = (one: number, other: number) => difference(colours[one]!, colours[other]!)
+  /** Looks unlike what is around it, and is no blend of what lies to both sides, as at an edge that is soft. */
   const standsOut = (own: readonly number[], at: number) => {
     const around = new Map<number, number>()
     for (const cell of own)
       for (const next of beside(cell))
         if (part[next] !== at) around.set(all[next]!, (around.get(all[next]!) ?? 0) + 1)
-    const sides = [...around.values()].reduce((sum, one) => sum + one, 0)
-    const mean = [...around].reduce(
-      (sum, [yarn, many]) => sum + many * difference(colours[all[own[0]!]!]!, colours[yarn]!),
-      0,
-    )
-    return sides > 0 && mean / sides >= STANDS_OUT
+    const yarn = all[own[0]!]!
+    const list = [...around].sort((a, b) => b[1] - a[1])
+    const sides = list.reduce((sum, [, many]) => sum + many, 0)
+    const mean = list.reduce((sum, [other, many]) => sum + many * unlike(yarn, other), 0) / sides
+    const [first, second] = list
+    if (!first || mean < STANDS_OUT) return false
+    const isBlend =
+      second !== undefined &&
+      second[1] >= BOTH * sides &&
+      unlike(first[0], yarn) + unlike(yarn, second[0]) < BLEND * unlike(first[0], second[0])
+    return !isBlend
   }
   /** Twice the way from its middle to its edge, in cells: peeled off layer by layer. */
   const wide = (own: readonly number[], at: number): number => {

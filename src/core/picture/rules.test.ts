@@ -415,6 +415,13 @@ describe('how fine a picture is', () => {
     expect(finenessAt(details, 20)).toEqual({ one: 22, two: 43, lost: 2, parts: 3 })
     expect(finenessAt(details, 22)).toMatchObject({ lost: 0 })
   })
+  it('is not said by soft edges between two colours', () => {
+    // A dark field beside a white one, two cells of grey between them all along; and an eye.
+    const rows = face().map((row) => `00000000000000000000${'1'}${'2'}${row.slice(22)}`)
+    const details = detailsOf(cellsOf(rasterOf(rows), 64, 40))
+    expect(details.map((wide) => Math.round(64 * wide))).not.toContain(1)
+    expect(details.map((wide) => Math.round(64 * wide))).toContain(3)
+  })
   it('is not said of a picture that has none', () => {
     expect(finenessAt(detailsOf(greys(['3333', '3333'])), 4)).toBeNull()
   })

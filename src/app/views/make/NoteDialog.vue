@@ -1,22 +1,17 @@
 <script setup lang="ts">
-import { nanoid } from 'nanoid'
 import { ref, shallowRef } from 'vue'
 import { afterRowOf } from '@core/make'
 import { writableLines } from '@core/units'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import DialogEnd from '@app/parts/page/DialogEnd.vue'
-import { failureOf, failureWords } from '@app/storage/answered.ts'
-import { keepPhoto } from '@app/storage/photos.ts'
 import { shrunkPhoto } from '@app/storage/shrunk-photo.ts'
 import { useMaking } from '@app/stores/making.ts'
-import { useProject } from '@app/stores/project.ts'
 
 /** A note to the row in hand; or a fault, and what was done about it. */
 const open = defineModel<boolean>({ required: true })
 const making = useMaking()
 const about = ref<'note' | 'fault'>('note')
 const text = ref('')
-const project = useProject()
 /** A picture to it, as it will be kept. */
 const photo = shallowRef<Blob | null>(null)
 const problem = ref<string | null>(null)
@@ -31,22 +26,11 @@ async function pick(event: Event) {
     problem.value = (error as Error).message
   }
 }
-async function keepPicture(said: string) {
-  const id = nanoid(10)
-  try {
-    await keepPhoto(project.id!, id, photo.value!)
-  } catch (error) {
-    problem.value = `${failureWords[failureOf(error)]}, so the picture was not kept.`
-    return false
-  }
-  const at = afterRowOf(making.on!, making.on!.made)
-  making.note([{ kind: 'photo', photo: id, text: said.slice(0, 300), ...at }])
-  return true
-}
 async function keep() {
   const said = writableLines(text.value).trim().slice(0, 2000)
   if (photo.value) {
-    if (await keepPicture(said)) open.value = false
+    problem.value = await making.keepPicture(photo.value, said)
+    if (problem.value === null) open.value = false
     return
   }
   if (!said) return

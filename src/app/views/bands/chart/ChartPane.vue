@@ -94,10 +94,11 @@ const addYarn = () => (letter.value = project.addYarns()[0]?.letter ?? letter.va
 const onBag = useOnBag(shownRow)
 /** What was said of what was done to the chart. */
 const said = useSaid(design)
-const { size, symmetry, onlyHere, draw, paint, fill, make, stand, straight } = usePainting({
-  ...{ on, chart, own, toOwn, wholeOf, letter, ground, whole, count, leans, said, tool: hand },
-  ...{ id: () => part.value.id, edit: project.edit, goesOn: rest },
-})
+const { size, symmetry, onlyHere, draw, paint, fill, make, stand, straight, depicting } =
+  usePainting({
+    ...{ on, chart, own, toOwn, wholeOf, letter, ground, whole, count, leans, said, tool: hand },
+    ...{ id: () => part.value.id, edit: project.edit, goesOn: rest },
+  })
 function straighten() {
   preview.value = null
   draw(straight(), 'Straighten')
@@ -316,9 +317,15 @@ useChartKeys({
       v-model="pictures"
       :part="part"
       :chart="own"
-      :stitch-width-mm="gauge.stitchWidthMm"
-      :row-height-mm="each * gauge.rowHeightMm"
-      @draw="draw"
+      :shown="whole ? chart : own"
+      :chosen="on.layer === 'chart' ? chosen : []"
+      :onto="() => wholeOf(own!)"
+      :count="count"
+      :middles="ofView.middles.value"
+      :blank="on.blank"
+      :gauge="{ ...gauge, rowHeightMm: each * gauge.rowHeightMm }"
+      @depict="project.edit(depicting($event))"
+      @would="$event ? project.showPreview(depicting($event)) : project.endPreview()"
     />
     <MotifDialog
       v-if="motifs"

@@ -9,6 +9,7 @@ import {
 } from '@core/chart'
 import type { Edit } from '@core/design'
 import { LIMITS } from '@core/part'
+import type { Depicted } from '../picture/picture-asked.ts'
 import { type BrushSize, brushSizes, type Tool } from '@app/parts/chart/tools.ts'
 import type { OnChart } from '../chart-kinds/chart-kind.ts'
 
@@ -86,7 +87,20 @@ export function usePainting(of: Painted) {
     const values = { ...on.value.asWhole(of.wholeOf, next) }
     if (edit({ name: 'setPart', args: { id: of.id(), values } })) said.value = words
   }
+  /** What puts a picture on the band: the yarns that come with it, and its chart or that of all of the round. */
+  const depicting = ({ chart: next, isWhole, yarns }: Depicted): readonly Edit[] => [
+    ...yarns.map((yarn): Edit => ({ name: 'addYarn', args: { yarn } })),
+    isWhole
+      ? {
+          name: 'setPart',
+          args: { id: of.id(), values: { ...on.value.asWhole(of.wholeOf, next) } },
+        }
+      : {
+          name: 'drawChart',
+          args: { id: of.id(), chart: next, why: 'Make it of a picture', layer: on.value.layer },
+        },
+  ]
   /** What straightens it, shown before it is done. */
   const straight = () => straightened(own.value!, of.leans.value)
-  return { size, symmetry, onlyHere, draw, paint, fill, make, stand, straight }
+  return { size, symmetry, onlyHere, draw, paint, fill, make, stand, straight, depicting }
 }

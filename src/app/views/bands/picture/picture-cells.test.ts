@@ -1,4 +1,4 @@
-import { difference, inks, paintCells, whyNot } from './picture-cells.ts'
+import { difference, inks, paintCells } from './picture-cells.ts'
 
 const yarns = [
   { letter: 'A', colour: '#22406b' },
@@ -27,9 +27,5 @@ describe('the cells of a picture beside those of its chart', () => {
     expect([canvas.width, canvas.height]).toEqual([8, 6])
     expect(rects[0]).toEqual(['#22406b', 0, 3, 4, 3])
     expect(rects).toHaveLength(4)
-  })
-  it('say why there is no chart', () => {
-    expect(whyNot('two-yarns')).toMatch(/two yarns/)
-    expect(whyNot('It was stopped.')).toBe('It was stopped.')
   })
 })

@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { LIMITS } from '@core/part'
+import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
+import WholeField from '@app/parts/fields/WholeField.vue'
+import type { Rules } from './picture-asked.ts'
+
+/** Rules of the work a picture is made under, any of them together. */
+defineProps<{ isMosaic: boolean; rowWord: string }>()
+const rules = defineModel<Rules>({ required: true })
+const set = (values: Partial<Rules>) => (rules.value = { ...rules.value, ...values })
+const mixings = [
+  { value: 'none', label: 'Not mixed' },
+  { value: 'ordered', label: 'In a pattern' },
+  { value: 'diffused', label: 'Strewn' },
+] as const
+const yes = [
+  { key: 'noLone', label: 'No stitch that touches none of its own', mosaic: false },
+  { key: 'mirrored', label: 'Symmetric, left like right', mosaic: true },
+  { key: 'around', label: 'Its edges meet around', mosaic: true },
+  { key: 'up', label: 'Its edges meet up', mosaic: true },
+] as const
+</script>
+
+<template>
+  <div class="rules-of">
+    <div v-if="!isMosaic" class="rules-row">
+      <WholeField
+        :model-value="rules.perRound"
+        :label="`Yarns a ${rowWord}`"
+        :min="1"
+        :max="LIMITS.strands"
+        @update:model-value="set({ perRound: $event })"
+      />
+      <WholeField
+        :model-value="rules.together"
+        :label="`Same yarns, ${rowWord}s`"
+        :min="1"
+        :max="60"
+        @update:model-value="set({ together: $event })"
+      />
+      <WholeField
+        :model-value="rules.shortest"
+        label="Shortest run"
+        :min="1"
+        :max="20"
+        @update:model-value="set({ shortest: $event })"
+      />
+      <WholeField
+        :model-value="rules.longest"
+        label="Longest carry"
+        :min="0"
+        :max="200"
+        @update:model-value="set({ longest: $event })"
+      />
+    </div>
+    <p v-if="!isMosaic" class="note">Longest carry in stitches; 0 where it does not matter.</p>
+    <template v-for="one in yes" :key="one.key">
+      <ElCheckbox
+        v-if="one.mosaic || !isMosaic"
+        :model-value="rules[one.key]"
+        :label="one.label"
+        @update:model-value="set({ [one.key]: $event === true })"
+      />
+    </template>
+    <template v-if="!isMosaic">
+      <ChoiceOf
+        :model-value="rules.mixing"
+        legend="Colours there is no yarn of"
+        :options="mixings"
+        @update:model-value="set({ mixing: $event })"
+      />
+      <p class="note">
+        Colours there is no yarn of can be mixed of two that are worked by turns. It takes many more
+        changes, and shows only from afar.
+      </p>
+    </template>
+  </div>
+</template>
+
+<style>
+.rules-of {
+  display: flex;
+  flex-direction: column;
+  gap: 4px;
+}
+.rules-row {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 8px;
+  margin-bottom: 6px;
+}
+</style>
