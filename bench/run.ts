@@ -19,6 +19,7 @@ import { roundTimes } from './round.ts'
 import { CHROMIUM, NAMES, served } from './served.ts'
 import { differentRows, firstAnswerMs, mannersRead } from './manners.ts'
 import { mosaics } from './mosaic.ts'
+import { pictureInPage, pictures } from './picture.ts'
 import { fillsAndOpens, inStudio } from './studio.ts'
 import {
   longBag,
@@ -346,13 +347,14 @@ function checker() {
   tell('300 different rows, after the first', quantile(different.slice(1), 0.5), 'ms', 150)
 }
 
-/** `--studio` measures the chart studio alone, `--mosaic` mending, `--round` bags in the round, `--paper` the booklet, `--make` the work-along, `--check` the checker. */
-const PARTS = ['--studio', '--mosaic', '--round', '--paper', '--make', '--check']
+/** `--studio` measures the chart studio alone, `--mosaic` mending, `--picture` pictures made charts, `--round` bags in the round, `--paper` the booklet, `--make` the work-along, `--check` the checker. */
+const PARTS = ['--studio', '--mosaic', '--picture', '--round', '--paper', '--make', '--check']
 const all = !process.argv.some((word) => PARTS.includes(word))
 const wanted = (part: string) => all || process.argv.includes(part)
 const bareMs = all ? await inNode() : 1
 if (wanted('--check')) checker()
 if (wanted('--mosaic')) await mosaics(tell)
+if (wanted('--picture')) await pictures(tell)
 if (wanted('--paper')) await booklets()
 await served(PORT, async () => {
   browser = await chromium.launch(CHROMIUM)
@@ -385,6 +387,13 @@ await served(PORT, async () => {
       const also = `its fabric ${maps.toFixed(0)} ms of it`
       tell(`${name} made ready for the round`, ready, 'ms', promised, also)
     }
+  if (wanted('--picture')) {
+    const { ms, moreMb } = await pictureInPage(browser, (opened) =>
+      openBag(opened, demo, 'Diamonds'),
+    )
+    tell('a picture of 12 megapixels opened in the page, to its chart', ms, 'ms', null)
+    tell('memory that takes at its peak, over idle', moreMb, 'MB', 300)
+  }
   if (wanted('--paper')) {
     const paper = await browser.newPage({ viewport: { width: 1280, height: 800 } })
     await openBag(paper, longBag(), 'All')

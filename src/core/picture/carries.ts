@@ -1,3 +1,5 @@
+import { NEVER } from './weighed.ts'
+
 /*
  * A yarn that is carried through many stitches shows through and pulls: after so many it is worked again, where that looks least, or it
  * is left out of the round if that looks less. Where it is worked again is exact for each yarn (dynamic programming); yarns are gone
@@ -17,24 +19,6 @@ export interface Carried {
   readonly flat: boolean
   /** The other half is as this one: it lies beyond the last cell, or around it where that is its own; in the round also before the first. */
   readonly half?: { readonly middleCell: boolean } | undefined
-}
-
-/** The most stitches any yarn of a row is carried through between two of its own. */
-export function longestCarry(row: ArrayLike<number>, flat: boolean): number {
-  const cells = row.length
-  const last = new Map<number, number>()
-  const first = new Map<number, number>()
-  let most = 0
-  for (let cell = 0; cell < cells; cell++) {
-    const yarn = row[cell]!
-    const before = last.get(yarn)
-    if (before === undefined) first.set(yarn, cell)
-    else most = Math.max(most, cell - before - 1)
-    last.set(yarn, cell)
-  }
-  if (!flat && last.size > 1)
-    for (const [yarn, at] of last) most = Math.max(most, first.get(yarn)! + cells - at - 1)
-  return most
 }
 
 /** A row opened at a stitch of the yarn, and how far it may be from the edges to the first and the last of it. */
@@ -116,7 +100,11 @@ function workedAgain(path: Path, yarn: number, rules: Carried): Change | null {
   for (let i = 0; i < edges.length; i += 2) {
     const [before, after] = [edges[i]!, edges[i + 1]!]
     if (after - before <= longest) continue
-    all.push(broken(path, yarn, rules, [before, after]) ?? { cost: Infinity, cells: [] })
+    const change = broken(path, yarn, rules, [before, after]) ?? { cost: Infinity, cells: [] }
+    // Where what is kept lies between, it is carried as far as that is.
+    const [from, to] = [Math.max(0, before), Math.min(chosen.length, after)]
+    const isKept = chosen.subarray(from, to).some((_, i) => path.cost(from + i, yarn) >= NEVER)
+    if (change.cost < NEVER || !isKept) all.push(change)
   }
   if (all.length === 0) return null
   return {

@@ -2,7 +2,7 @@ import { difference } from '../colour/index.ts'
 import { inSet } from './sets.ts'
 import { costsOf } from './likeness.ts'
 import { coloursIn } from './palette.ts'
-import type { Cells } from './raster.ts'
+import { besideOf, type Cells } from './raster.ts'
 
 /*
  * How fine a picture is: parts of one colour that stand out from what is around them, each by how wide it is where it is widest (twice
@@ -17,26 +17,9 @@ const LEAST = 3
 const BOTH = 0.15
 const BLEND = 1.6
 
-/** How wide each part that stands out is at its widest, in shares of the picture's width, the finest first. */
-export function detailsOf(cells: Cells): number[] {
-  const { width } = cells
-  const colours = coloursIn(cells, COLOURS)
-  const { apart } = costsOf(cells, colours)
-  const all = inSet(
-    apart,
-    colours.length,
-    colours.map((_, yarn) => yarn),
-  )
+/** What hangs together in one colour; and of each cell which of these it is in. */
+function partsOf(all: Uint8Array, beside: (cell: number) => readonly number[]) {
   const part = new Int32Array(all.length).fill(-1)
-  const beside = (cell: number): number[] => {
-    const column = cell % width
-    return [
-      ...(column > 0 ? [cell - 1] : []),
-      ...(column < width - 1 ? [cell + 1] : []),
-      ...(cell >= width ? [cell - width] : []),
-      ...(cell + width < all.length ? [cell + width] : []),
-    ]
-  }
   const parts: number[][] = []
   for (let start = 0; start < all.length; start++) {
     if (part[start]! >= 0) continue
@@ -50,6 +33,21 @@ export function detailsOf(cells: Cells): number[] {
         }
     parts.push(own)
   }
+  return { parts, part }
+}
+
+/** How wide each part that stands out is at its widest, in shares of the picture's width, the finest first. */
+export function detailsOf(cells: Cells): number[] {
+  const { width } = cells
+  const colours = coloursIn(cells, COLOURS)
+  const { apart } = costsOf(cells, colours)
+  const all = inSet(
+    apart,
+    colours.length,
+    colours.map((_, yarn) => yarn),
+  )
+  const beside = (cell: number) => besideOf(cell, width, all.length)
+  const { parts, part } = partsOf(all, beside)
   const unlike = (one: number, other: number) => difference(colours[one]!, colours[other]!)
   /** Looks unlike what is around it, and is no blend of what lies to both sides, as at an edge that is soft. */
   const standsOut = (own: readonly number[], at: number) => {

@@ -1,5 +1,5 @@
 import { difference } from '../colour/index.ts'
-import { type Cells, colourAt } from './raster.ts'
+import { besideOf, type Cells, colourAt } from './raster.ts'
 
 /** What is behind: the colour most of the edge is in, and all that hangs together with the edge and looks like it. */
 export interface Background {
@@ -44,14 +44,7 @@ export function backgroundOf({ width, height, colours }: Cells, most: number): B
   const next = edge.filter(isLike)
   for (const cell of next) cells[cell] = 1
   for (let cell = next.pop(); cell !== undefined; cell = next.pop()) {
-    const column = cell % width
-    const beside = [
-      ...(column > 0 ? [cell - 1] : []),
-      ...(column < width - 1 ? [cell + 1] : []),
-      ...(cell >= width ? [cell - width] : []),
-      ...(cell < width * (height - 1) ? [cell + width] : []),
-    ]
-    for (const one of beside)
+    for (const one of besideOf(cell, width, cells.length))
       if (cells[one] === 0 && isLike(one)) {
         cells[one] = 1
         next.push(one)

@@ -1,4 +1,4 @@
-import { inTurns, mended, type School, USUAL_RUN } from '../mosaic/index.ts'
+import { inTurns, lentTo, mended, type School, USUAL_RUN } from '../mosaic/index.ts'
 import { type Costs, likenessOf } from './likeness.ts'
 import type { Chosen, NoPicture, PictureWanted } from './wanted.ts'
 import type { Cells } from './raster.ts'
@@ -17,33 +17,42 @@ export function inMosaic(
   const { width, height } = cells
   const { yarns, flat = false, now, limitMs } = wanted
   const [first, second, ...more] = yarns
-  if (!first || !second || more.length > 0) return 'two-yarns'
+  if (!first || !second || (more.length > 0 && !wanted.rows)) return 'two-yarns'
+  const rows = wanted.rows ?? inTurns(first.letter, second.letter, height)
+  const places = new Map(yarns.map(({ letter }, at) => [letter, at]))
+  const placeOf = (row: number) => places.get(rows[row]!)!
   const apart = weighed(cells, costs, wanted)
-  const isFirst = (cell: number) => apart[2 * cell]! <= apart[2 * cell + 1]!
+  /** A cell shows the yarn of its row, or that of the row it is lent to; so far it looks from both. */
+  const both = (cell: number) => {
+    const row = Math.floor(cell / width)
+    const pair = [placeOf(row), places.get(lentTo(rows, row))!] as const
+    const [own, next] = pair.map((yarn) => apart[cell * yarns.length + yarn]!) as [number, number]
+    return { nearer: own <= next ? pair[0] : pair[1], far: Math.abs(own - next) }
+  }
   const colours = Array.from({ length: height }, (_, row) =>
-    Array.from({ length: width }, (_, column) =>
-      isFirst(row * width + column) ? first.letter : second.letter,
+    Array.from(
+      { length: width },
+      (__, column) => yarns[both(row * width + column).nearer]!.letter,
     ).join(''),
   )
   // Another yarn than the nearer one costs what it is farther away.
   const weights = Int32Array.from({ length: width * height }, (_, cell) =>
-    Math.max(1, Math.round(FINE * Math.abs(apart[2 * cell]! - apart[2 * cell + 1]!))),
+    Math.max(1, Math.round(FINE * both(cell).far)),
   )
-  const rows = inTurns(first.letter, second.letter, height)
   const { chart, cost, bound } = mended(
     { width, colours, rows },
     { school, flat, run: USUAL_RUN },
     { weights, ...(now ? { now } : {}), ...(limitMs === undefined ? {} : { limitMs }) },
   )
-  const chosen = Uint8Array.from(chart.colours.join(''), (letter) =>
-    letter === first.letter ? 0 : 1,
-  )
-  const metres = new Float64Array(2)
+  const chosen = Uint8Array.from(chart.colours.join(''), (letter) => places.get(letter)!)
+  const metres = new Float64Array(yarns.length)
   // A row is worked in its own yarn; overlay one row a row of the chart, inset two.
   const often = school === 'inset' ? 2 : 1
   for (let row = 0; row < height; row++)
-    metres[row % 2] = metres[row % 2]! + often * width * yarns[row % 2]!.stitch
+    metres[placeOf(row)] = metres[placeOf(row)]! + often * width * yarns[placeOf(row)]!.stitch
   const { mean } = likenessOf(costs, chosen)
   const perRound = [...rows].map((letter) => [letter])
-  return { chosen, perRound, metres, bound: mean * chosen.length - (cost - bound) / FINE }
+  // Of more than two yarns a mended cell may be in one that was not weighed.
+  const least = more.length > 0 ? null : mean * chosen.length - (cost - bound) / FINE
+  return { chosen, perRound, metres, bound: least }
 }

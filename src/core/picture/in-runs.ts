@@ -115,3 +115,21 @@ export function shortestRun(row: ArrayLike<number>, flat: boolean): number {
     return Math.min(least, next - start)
   }, width)
 }
+
+/** The most stitches any yarn of a row is carried through between two of its own. */
+export function longestCarry(row: ArrayLike<number>, flat: boolean): number {
+  const cells = row.length
+  const last = new Map<number, number>()
+  const first = new Map<number, number>()
+  let most = 0
+  for (let cell = 0; cell < cells; cell++) {
+    const yarn = row[cell]!
+    const before = last.get(yarn)
+    if (before === undefined) first.set(yarn, cell)
+    else most = Math.max(most, cell - before - 1)
+    last.set(yarn, cell)
+  }
+  if (!flat && last.size > 1)
+    for (const [yarn, at] of last) most = Math.max(most, first.get(yarn)! + cells - at - 1)
+  return most
+}

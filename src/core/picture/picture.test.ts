@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import highsLoader from 'highs'
+import { workedOf } from '../mosaic/index.ts'
 import { tries } from '../testing/tries.ts'
 import {
   type Amount,
@@ -334,6 +335,21 @@ describe('a picture as a chart', () => {
     expect(
       found(speck, { ...tapestry, yarns: three, together: 2 }).perRound.map((set) => set.join('')),
     ).toEqual([expect.stringMatching(/^A[BC]$/), 'A'])
+  })
+  it('in mosaic of four yarns can be worked, each row in its own', () => {
+    const four = [...two, yarn('C', BRASS), yarn('D', '#8c2f39')]
+    const rows = 'ABABABCDCDCD'
+    const cells = cellsOf(ring, 12, 12)
+    const made = found(cells, { technique: 'overlay', perRound: 1, yarns: four, rows })
+    const worked = workedOf(
+      { ...made.chart, rows },
+      {
+        ...{ school: 'overlay', flat: false, run: 3 },
+      },
+    )
+    expect(worked.misfits).toEqual([])
+    expect(made.perRound.map(([letter]) => letter).join('')).toBe(rows)
+    expect(made.bound).toBeNull()
   })
   it('in mosaic wants two yarns, and enough of both', () => {
     const cells = cellsOf(ring, 6, 6)

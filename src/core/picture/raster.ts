@@ -23,6 +23,17 @@ export const colourAt = (bytes: ArrayLike<number>, cell: number): string =>
 export const byteAt = (hex: string, i: number): number =>
   Number.parseInt(hex.slice(1 + 2 * i, 3 + 2 * i), 16)
 
+/** Cells beside one of so many. */
+export const besideOf = (cell: number, width: number, cells: number): number[] => {
+  const column = cell % width
+  return [
+    ...(column > 0 ? [cell - 1] : []),
+    ...(column < width - 1 ? [cell + 1] : []),
+    ...(cell >= width ? [cell - width] : []),
+    ...(cell + width < cells ? [cell + width] : []),
+  ]
+}
+
 /** Light by the byte that stands for it (sRGB, IEC 61966-2-1). */
 export const LIGHT = Float64Array.from({ length: 256 }, (_, byte) => {
   const share = byte / 255

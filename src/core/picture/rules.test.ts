@@ -227,6 +227,14 @@ describe('carries', () => {
     expect(longestCarry(found, false)).toBeLessThanOrEqual(4)
     expect(shortestRun(found, false)).toBeGreaterThanOrEqual(2)
   })
+  // By hand: a yarn is worked at both ends of six stitches that are kept; it is carried through them, and broken beside them.
+  it('go through what is kept as far as that is', () => {
+    const row = '100000000001'
+    const costs = costsFor(row, () => 1)
+    for (let cell = 1; cell < 7; cell++) costs[2 * cell + 1] = 1e7
+    const found = caught({ ...rules, flat: true, costs, chosen: rowOf(row), longest: 4 })
+    expect(textOf(found)).toBe(row)
+  })
   it('in two yarns cost as little as any way that keeps to them, or leave a yarn out', () => {
     fc.assert(
       fc.property(

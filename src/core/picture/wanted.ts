@@ -40,6 +40,8 @@ export interface PictureWanted {
   readonly mirrored?: boolean
   /** Worked in rows: the edges do not meet. */
   readonly flat?: boolean
+  /** The yarn of each row of mosaic by its letter, the lowest first; by itself two yarns by turns. */
+  readonly rows?: string
   /** Told now and then which share is done; what it throws ends it. */
   readonly progress?: (done: number) => void
   /** A clock in milliseconds, for what is sought as long as there is time; and how long that is. */

@@ -1,5 +1,5 @@
 import { type Chart, loneCells } from '../chart/index.ts'
-import { longestCarry } from './carries.ts'
+import { longestCarry } from './in-runs.ts'
 
 /** What there is to do at a chart worked in several yarns a round, by itself. */
 export interface Work {

@@ -1,23 +1,26 @@
 <script setup lang="ts">
-import { useObjectUrl } from '@vueuse/core'
-import { computed, toRef, useTemplateRef } from 'vue'
+import { computed, onMounted, useTemplateRef, watch } from 'vue'
 import type { Corners, Spot } from '@core/picture'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import { type Cut, wholeCut } from './picture-asked.ts'
 
 /** What is taken of a picture: its corners are dragged, or moved by arrow keys; straight and turned, or each by itself. */
-const props = defineProps<{ file: File; corners: Corners }>()
+const props = defineProps<{
+  /** As it is looked at, and its pixels. */
+  preview: ImageBitmap
+  size: { readonly width: number; readonly height: number }
+  corners: Corners
+}>()
 const cut = defineModel<Cut>({ required: true })
-const size = defineModel<{ readonly width: number; readonly height: number }>('size', {
-  required: true,
-})
-const url = useObjectUrl(toRef(props, 'file'))
 const frame = useTemplateRef<SVGSVGElement>('frame')
-const image = useTemplateRef<HTMLImageElement>('image')
-const read = () => {
-  const { naturalWidth: width, naturalHeight: height } = image.value!
-  size.value = { width, height }
+const canvas = useTemplateRef<HTMLCanvasElement>('canvas')
+function paint() {
+  const { width, height } = props.preview
+  Object.assign(canvas.value!, { width, height })
+  canvas.value!.getContext('2d')!.drawImage(props.preview, 0, 0)
 }
+onMounted(paint)
+watch(() => props.preview, paint)
 const names = ['Upper left', 'Upper right', 'Lower right', 'Lower left'] as const
 const sides = [
   ['left', 'top'],
@@ -34,8 +37,8 @@ const way = computed({
   set: (next) => (cut.value = { ...cut.value, free: next === 'free' ? props.corners : null }),
 })
 const outline = computed(() => props.corners.map((spot) => at(spot).join(',')).join(' '))
-const at = ([across, down]: Spot) => [across * size.value.width, down * size.value.height] as const
-const radius = computed(() => Math.max(size.value.width, size.value.height) / 45)
+const at = ([across, down]: Spot) => [across * props.size.width, down * props.size.height] as const
+const radius = computed(() => Math.max(props.size.width, props.size.height) / 45)
 
 const held = (share: number) => Math.min(1, Math.max(0, share))
 const LEAST = 0.02
@@ -87,13 +90,8 @@ const told = (i: number) => {
 <template>
   <div class="cut-of">
     <div class="cut-frame">
-      <img ref="image" :src="url" alt="The picture" @load="read" />
-      <svg
-        v-if="size.width > 1"
-        ref="frame"
-        :viewBox="`0 0 ${size.width} ${size.height}`"
-        preserveAspectRatio="none"
-      >
+      <canvas ref="canvas" role="img" aria-label="The picture" />
+      <svg ref="frame" :viewBox="`0 0 ${size.width} ${size.height}`" preserveAspectRatio="none">
         <polygon :points="outline" class="cut-line" />
         <circle
           v-for="(name, i) in names"
@@ -142,7 +140,7 @@ const told = (i: number) => {
   padding: 0;
   border: 1px solid var(--line);
 }
-.cut-frame img {
+.cut-frame canvas {
   display: block;
   max-width: 100%;
   max-height: 250px;

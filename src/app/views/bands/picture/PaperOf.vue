@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref, shallowRef, watch } from 'vue'
+import { difference } from '@core/colour'
 import { LIMITS } from '@core/part'
 import type { Corners } from '@core/picture'
 import { counted } from '@core/units'
@@ -40,24 +41,29 @@ async function find(byHand: Corners | null) {
     Math.min(wide, LIMITS.chartWidth),
     Math.min(high, LIMITS.chartHeight),
   ]
-  await read()
+  await read(corners)
 }
-const ask = () =>
+const ask = (corners: Corners) =>
   depicter.ask((api) =>
-    api.read(props.file, props.corners, columns.value, rows.value, many.value || undefined),
+    api.read(props.file, corners, columns.value, rows.value, many.value || undefined),
   )
-async function read() {
+async function read(corners = props.corners) {
   if (columns.value < 1 || rows.value < 1) return
-  const answer = await ask()
+  const answer = await ask(corners)
   if (!answer.ok) return (words.value = answer.problem)
   squares.value = answer.value
   const there = props.yarns.map((yarn) => ({ ...yarn, letter: yarn.letter }))
-  const near = matched(answer.value.colours, there)
+  const near = matched(answer.value.colours, there, Infinity)
   letters.value = answer.value.colours.map(
-    (colour) => near.find(({ found }) => found === colour)?.letter ?? props.yarns[0]!.letter,
+    (colour) => near.find(({ found }) => found === colour)?.letter ?? nearestOf(colour),
   )
   tell()
 }
+/** More colours than yarns: the nearest once more. */
+const nearestOf = (colour: string) =>
+  props.yarns.reduce((best, one) =>
+    difference(colour, one.colour) < difference(colour, best.colour) ? one : best,
+  ).letter
 function tell() {
   if (!squares.value) return emit('read', null)
   const { chosen, doubtful, before } = squares.value
@@ -95,14 +101,14 @@ watch(
         label="Squares across"
         :min="0"
         :max="LIMITS.chartWidth"
-        @update:model-value="read"
+        @update:model-value="read()"
       />
       <WholeField
         v-model="rows"
         label="Squares up"
         :min="0"
         :max="LIMITS.chartHeight"
-        @update:model-value="read"
+        @update:model-value="read()"
       />
       <WholeField
         v-model="many"
@@ -110,7 +116,7 @@ watch(
         hint="0: as many as are seen"
         :min="0"
         :max="LIMITS.yarns"
-        @update:model-value="read"
+        @update:model-value="read()"
       />
     </div>
     <ul v-if="squares" class="paper-colours">

@@ -17,9 +17,9 @@ import PlacesOf from './PlacesOf.vue'
 import RulesOf from './RulesOf.vue'
 import SizeOf from './SizeOf.vue'
 import YarnRows from './YarnRows.vue'
-import { type Depicted, wholeCut } from './picture-asked.ts'
+import type { Depicted, OfBand } from './picture-asked.ts'
 import { inks, partOf } from './picture-cells.ts'
-import { type OfBand, usePicture } from './use-picture.ts'
+import { usePicture } from './use-picture.ts'
 
 /** A photograph or a drawing as the chart of a band, under the rules of the work; seen beside the picture and on the bag before it is taken. */
 const props = defineProps<OfBand>()
@@ -45,10 +45,6 @@ const tabs = [
 ] as const
 const tab = ref<(typeof tabs)[number]['value']>('cut')
 const from = useTemplateRef('from')
-function take(file: File) {
-  picture.cut = wholeCut
-  picture.file = file
-}
 /** What was read off paper. */
 const squares = shallowRef<SquaresIn | null>(null)
 /** The cells that are looked at, the picture's alone where it lies in a larger chart: their colours, yarns and doubts. */
@@ -113,7 +109,7 @@ async function put() {
     >
       <div class="of-picture-set">
         <div class="of-picture-row">
-          <PictureFrom ref="from" :is-there="picture.file !== null" @take="take" />
+          <PictureFrom ref="from" :is-there="picture.file !== null" @take="picture.open" />
         </div>
         <p v-if="!picture.file" class="note">
           Or drop a picture here, or paste one. It stays in this browser, and is not kept unless you
@@ -123,10 +119,10 @@ async function put() {
           <ChoiceOf v-model="kind" legend="What it is" :options="kinds" />
           <ChoiceOf v-if="kind === 'picture'" v-model="tab" legend="What is set" :options="tabs" />
           <CutOf
-            v-if="tab === 'cut' || kind === 'paper'"
+            v-if="picture.preview && (tab === 'cut' || kind === 'paper')"
             v-model="picture.cut"
-            v-model:size="picture.size"
-            :file="picture.file"
+            :size="picture.size"
+            :preview="picture.preview"
             :corners="picture.corners"
           />
           <PaperOf

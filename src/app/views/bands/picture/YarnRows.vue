@@ -49,7 +49,9 @@ async function find() {
   found.value = matched(all, [...own, ...new Map(more.map((one) => [one.colour, one])).values()])
   const comes = newYarns(
     project.design!,
-    found.value.filter(({ letter }) => letter === null),
+    found.value
+      .filter(({ letter }) => letter === null)
+      .map(({ name, colour }) => ({ colour, ...(name ? { name } : {}) })),
   ).map((yarn) => ({ ...rowOf(yarn), isNew: true }))
   const isWanted = (row: YarnRow) =>
     found.value.some(({ letter }) => letter === row.letter) || (row.used && row.always)
@@ -118,9 +120,13 @@ async function find() {
     </div>
     <ul v-if="found.length > 0" class="yarn-found">
       <li v-for="one in found" :key="one.found">
-        <YarnDot letter="" :colour="one.found" :size="16" /> is nearest
-        <YarnDot :letter="one.letter ?? ''" :colour="one.colour" :size="16" />
-        {{ one.name }}, {{ printNumber(one.apart, 1) }} apart
+        <YarnDot letter="" :colour="one.found" :size="16" />
+        <template v-if="one.name">
+          is nearest
+          <YarnDot :letter="one.letter ?? ''" :colour="one.colour" :size="16" />
+          {{ one.name }}, {{ printNumber(one.apart, 1) }} apart
+        </template>
+        <template v-else>has nothing near: a yarn of its own</template>
       </li>
     </ul>
   </div>

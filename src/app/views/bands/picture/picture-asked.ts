@@ -1,4 +1,5 @@
-import type { Chart } from '@core/chart'
+import type { BandPart } from '@core/band'
+import type { Cell, Chart } from '@core/chart'
 import { difference } from '@core/colour'
 import type { Yarn } from '@core/design'
 import { LIMITS } from '@core/part'
@@ -20,6 +21,21 @@ import {
 import type { ByGauge } from '@core/yarn'
 
 /* What is asked of a picture, as it is set in its dialog. */
+
+/** The band a picture is made into, and the chart that is there. */
+export interface OfBand {
+  readonly part: BandPart
+  readonly chart: Chart
+  /** The chart as it is shown, its own or all of a round; and what is chosen on it. */
+  readonly shown: Chart
+  readonly chosen: readonly Cell[]
+  /** All of a round as one chart. */
+  readonly onto: () => Chart
+  readonly count: number
+  readonly middles: { readonly front: number; readonly back: number }
+  readonly blank: (row: number, height: number) => string
+  readonly gauge: { readonly stitchWidthMm: number; readonly rowHeightMm: number }
+}
 
 /** A yarn it can be worked in: of the bag, or one that would come to it. */
 export interface YarnRow {
@@ -116,6 +132,8 @@ export interface Settings {
   /** The part of a chart that a picture takes the place of. */
   readonly place: Onto | null
   readonly technique: PictureTechnique
+  /** The yarns of the rows of mosaic, the lowest first, for so many rows. */
+  readonly rowsFor: ((high: number) => string) | null
   readonly flat: boolean
   readonly taking: ByGauge
 }
@@ -160,6 +178,7 @@ export function questionOf(set: Settings): Question | string {
     wanted: {
       ...{ ...others, ...asked, ...(longest > 0 ? { longest } : {}) },
       ...{ technique: set.technique, flat: set.flat },
+      ...(set.rowsFor ? { rows: set.rowsFor(place?.chart.colours.length ?? rounds) } : {}),
     },
   }
 }
@@ -173,7 +192,9 @@ export interface Matched {
   /** Its letter, where the bag has it already. */
   readonly letter: string | null
 }
-/** Each colour that was found, and the nearest of what there is (CIEDE2000); each is taken once. */
+/** Farther apart than this is another colour. */
+const ANOTHER = 12
+/** Each colour that was found, and the nearest of what there is (CIEDE2000), taken once; itself where nothing there is near. */
 export function matched(
   found: readonly string[],
   there: readonly {
@@ -181,6 +202,7 @@ export function matched(
     readonly colour: string
     readonly letter: string | null
   }[],
+  most = ANOTHER,
 ): Matched[] {
   const pairs = found
     .flatMap((colour) =>
@@ -190,11 +212,13 @@ export function matched(
   const taken = new Map<string, Matched>()
   const gone = new Set<object>()
   for (const { colour, one, apart } of pairs) {
-    if (taken.has(colour) || gone.has(one)) continue
+    if (taken.has(colour) || gone.has(one) || apart > most) continue
     gone.add(one)
     taken.set(colour, { found: colour, ...one, apart })
   }
-  return found.flatMap((colour) => taken.get(colour) ?? [])
+  return found.map(
+    (colour) => taken.get(colour) ?? { found: colour, name: '', colour, apart: 0, letter: null },
+  )
 }
 
 /** What each rule is called. */

@@ -9,8 +9,7 @@ import {
   toRefs,
   watch,
 } from 'vue'
-import { type BandPart, isBandOf } from '@core/band'
-import type { Cell, Chart } from '@core/chart'
+import { isBandOf } from '@core/band'
 import { type Corners, finenessAt, type Marks, unmarked } from '@core/picture'
 import { yarnByGauge } from '@core/yarn'
 import { useProject } from '@app/stores/project.ts'
@@ -18,6 +17,7 @@ import { depicter } from '@app/workers/workers.ts'
 import {
   type Cut,
   cornersOf,
+  type OfBand,
   questionOf,
   rowOf,
   type Rules,
@@ -28,21 +28,6 @@ import {
 import { useAnswers } from './use-answers.ts'
 import { usePlace } from './use-place.ts'
 
-/** The band a picture is made into, and the chart that is there. */
-export interface OfBand {
-  readonly part: BandPart
-  readonly chart: Chart
-  /** The chart as it is shown, its own or all of a round; and what is chosen on it. */
-  readonly shown: Chart
-  readonly chosen: readonly Cell[]
-  /** All of a round as one chart. */
-  readonly onto: () => Chart
-  readonly count: number
-  readonly middles: { readonly front: number; readonly back: number }
-  readonly blank: (row: number, height: number) => string
-  readonly gauge: { readonly stitchWidthMm: number; readonly rowHeightMm: number }
-}
-
 /** A picture on its way to a chart: how it is looked at, in which yarns, by which rules, and what comes of it. */
 export function usePicture(of: OfBand) {
   const project = useProject()
@@ -51,6 +36,8 @@ export function usePicture(of: OfBand) {
   const file = shallowRef<File | null>(null)
   /** Its pixels across and up. */
   const size = ref({ width: 1, height: 1 })
+  /** As it is looked at. */
+  const preview = shallowRef<ImageBitmap | null>(null)
   const cut = shallowRef<Cut>(wholeCut)
   const corners = computed((): Corners => cornersOf(cut.value, size.value))
   const light = reactive({ light: 0, contrast: 0 })
@@ -69,17 +56,13 @@ export function usePicture(of: OfBand) {
 
   const technique = computed(() => mosaic.value?.school ?? 'tapestry')
   const flat = computed(() => project.ledgerPiece!.worked === 'rows')
+  const taking = yarnByGauge(of.gauge.stitchWidthMm)
+  const rowsFor = (high: number) =>
+    Array.from({ length: high }, (_, row) => of.blank(row, high)).join('')
   const settings = reactive({
-    ...{ file, size, cut, corners, light, rules, yarns, background, marks },
-    ...{
-      place,
-      where,
-      stitches,
-      rounds,
-      technique,
-      flat,
-      taking: yarnByGauge(of.gauge.stitchWidthMm),
-    },
+    ...{ file, size, preview, cut, corners, light, rules, yarns, background, marks },
+    ...{ place, where, stitches, rounds, technique, flat, taking },
+    rowsFor: mosaic.value ? rowsFor : null,
   })
   const question = () => questionOf(settings)
   const { words, found, costs, details, busy, stop, ask } = useAnswers(question)
@@ -91,6 +74,16 @@ export function usePicture(of: OfBand) {
     ...toRefs(settings),
     ...{ of, mosaic, words, found, costs, fineness, busy, stop },
     blankMarks: (): Marks => unmarked({ width: stitches.value, height: rounds.value }),
+    /** Opens a picture: what is set of it begins anew. One that cannot be read leaves all as it is. */
+    async open(one: File): Promise<void> {
+      const answer = await depicter.ask((api) => api.open(one))
+      if (!answer.ok) return void (words.value = answer.problem)
+      const { width, height, preview: seen } = answer.value
+      size.value = { width, height }
+      preview.value = seen
+      cut.value = wholeCut
+      file.value = one
+    },
     /** So many colours of it, as it is looked at. */
     async colours(many: number): Promise<readonly string[]> {
       const one = question()

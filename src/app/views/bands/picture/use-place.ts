@@ -2,8 +2,7 @@ import { computed, ref, type Ref, watch } from 'vue'
 import { type Patch, type StandingId, standing } from '@core/chart'
 import { LIMITS } from '@core/part'
 import { type Corners, type Onto, roundsFor, sizeOf, stitchesFor } from '@core/picture'
-import type { Where } from './picture-asked.ts'
-import type { OfBand } from './use-picture.ts'
+import type { OfBand, Where } from './picture-asked.ts'
 
 /** No yarn: it stands for the picture while its place is looked for. */
 const ANY = '?'
