@@ -61,22 +61,22 @@ function spans(pixels: number, cells: number, begin: number, end: number) {
 /** Light that is gathered of pixels, and what it is together. */
 export function meanLight(ground: readonly [number, number, number]) {
   const [groundR, groundG, groundB] = ground.map((byte) => LIGHT[byte]!) as [number, number, number]
-  let [r, g, b, all] = [0, 0, 0, 0]
+  // Red, green, blue, and how much of a pixel that was.
+  const sums = new Float64Array(4)
   return {
-    begin: () => void ([r, g, b, all] = [0, 0, 0, 0]),
+    begin: () => void sums.fill(0),
     /** So much of a pixel; of the ground where it has none. */
     add(data: ArrayLike<number>, at: number, share: number): void {
       const cover = at < 0 ? 0 : data[at + 3]! / 255
-      const bare = 1 - cover
-      r += share * (bare * groundR + (cover > 0 ? cover * LIGHT[data[at]!]! : 0))
-      g += share * (bare * groundG + (cover > 0 ? cover * LIGHT[data[at + 1]!]! : 0))
-      b += share * (bare * groundB + (cover > 0 ? cover * LIGHT[data[at + 2]!]! : 0))
-      all += share
+      const own = share * cover
+      const bare = share - own
+      sums[0] = sums[0]! + bare * groundR + (own > 0 ? own * LIGHT[data[at]!]! : 0)
+      sums[1] = sums[1]! + bare * groundG + (own > 0 ? own * LIGHT[data[at + 1]!]! : 0)
+      sums[2] = sums[2]! + bare * groundB + (own > 0 ? own * LIGHT[data[at + 2]!]! : 0)
+      sums[3] = sums[3]! + share
     },
     into(colours: Uint8Array, at: number): void {
-      colours[at] = byteOf(r / all)
-      colours[at + 1] = byteOf(g / all)
-      colours[at + 2] = byteOf(b / all)
+      for (let i = 0; i < 3; i++) colours[at + i] = byteOf(sums[i]! / sums[3]!)
     },
   }
 }

@@ -258,8 +258,9 @@ function planeOf(
 
 /** A square whose nearest colour is not much nearer than the next is doubtful. */
 const DOUBT = 0.6
-/** Colours there are, where that is not said: as many as it takes until squares look like theirs. */
-const ALIKE = 3
+/** Colours there are, where that is not said: as many as it takes until all but so few squares look like theirs. */
+const ALIKE = 9
+const UNLIKE = 0.004
 const MOST_COLOURS = 8
 
 export interface SquaresRead {
@@ -277,7 +278,7 @@ export function squaresRead(cells: Cells, many?: number): SquaresRead {
     const colours = coloursIn(cells, count)
     const chosen = new Uint8Array(cells.width * cells.height)
     const doubtful = new Uint8Array(chosen.length)
-    let sum = 0
+    let unlike = 0
     const known = new Map<string, readonly [number, number, number]>()
     for (let cell = 0; cell < chosen.length; cell++) {
       const own = colourAt(cells.colours, cell)
@@ -290,13 +291,13 @@ export function squaresRead(cells: Cells, many?: number): SquaresRead {
         known.set(own, is)
       }
       chosen[cell] = is[0]
-      sum += is[1]
+      if (is[1] > ALIKE) unlike++
       doubtful[cell] = is[2]
     }
-    return { colours, chosen, doubtful, mean: sum / chosen.length }
+    return { colours, chosen, doubtful, unlike: unlike / chosen.length }
   }
   if (many !== undefined) return found(many)
   let best = found(2)
-  for (let count = 3; count <= MOST_COLOURS && best.mean > ALIKE; count++) best = found(count)
+  for (let count = 3; count <= MOST_COLOURS && best.unlike > UNLIKE; count++) best = found(count)
   return best
 }
