@@ -452,6 +452,20 @@ describe('motif picture', () => {
     // Four dark cells beside eight light ones are five, or none.
     expect([0, 20]).toContain(told.yarns[1]!.cells)
   })
+  it('keeps to every rule that is asked for', () => {
+    const rules = ['--longest', '3', '--no-lone', '--mirrored', '--meets', '--mixing', 'diffused']
+    const { output } = motif('picture', file(), ...gauge, ...yarns, ...rules)
+    const rows = output
+      .trim()
+      .split(/\r?\n/)
+      .map((row) => row.replaceAll(',', ''))
+    for (const row of rows) {
+      expect([...row].reverse().join('')).toBe(row)
+      // In the round no run of one is longer than three where both are worked.
+      if (new Set(row).size > 1) expect((row + row).match(/A{4,}|B{4,}/)).toBeNull()
+    }
+    expect(motif('picture', file(), ...gauge, ...yarns, '--mixing', 'stirred').exit).toBe(2)
+  })
   it('refuses what it cannot read, in one line', () => {
     const said = (...words: string[]) => motif('picture', ...words).said
     expect(said('package.json', ...gauge, ...yarns)).toEqual([

@@ -141,6 +141,15 @@ program
   .option('--per-round <n>', 'yarns in one round of tapestry, at the most; all by itself')
   .option('--shortest <n>', 'cells of a run of tapestry, at least')
   .option('--together <n>', 'rounds that are worked in the same yarns')
+  .option('--longest <n>', 'stitches a yarn is carried through, at the most')
+  .option('--no-lone', 'no stitch that touches none of its own yarn')
+  .option('--mirrored', 'left like right')
+  .option('--meets', 'its edges meet around and up')
+  .addOption(
+    new Option('--mixing <how>', 'colours there is no yarn of, out of two')
+      .choices(['none', 'ordered', 'diffused'])
+      .default('none'),
+  )
   .addOption(
     new Option('--technique <technique>')
       .choices(['tapestry', 'overlay', 'inset'])

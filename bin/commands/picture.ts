@@ -3,14 +3,16 @@ import { PNG } from 'pngjs'
 import { chartCsv } from '@core/file'
 import {
   type Cells,
-  cellsOf,
   coloursIn,
+  lookedAt,
+  type Mixing,
   MOST_PIXELS,
   type NoPicture,
   pictured,
   type PictureTechnique,
   type PictureYarn,
   roundsFor,
+  WHOLE,
 } from '@core/picture'
 import { parsePer, printNumber, type Result, TEN_CM } from '@core/units'
 import { yarnByGauge } from '@core/yarn'
@@ -24,6 +26,12 @@ export interface PictureOptions {
   readonly find?: string
   readonly shortest?: string
   readonly together?: string
+  readonly longest?: string
+  /** False where no stitch may be lone. */
+  readonly lone: boolean
+  readonly mirrored?: boolean
+  readonly meets?: boolean
+  readonly mixing: Mixing
   readonly perRound?: string
   readonly technique: PictureTechnique
   readonly maxYarn?: readonly string[]
@@ -112,7 +120,11 @@ export function picture(file: string, options: PictureOptions): Outcome {
   })
   const rounds = each * rows
   if (rounds > MOST.rounds) throw new Refusal(`--stitches: ${rounds} rounds are too many`)
-  const cells = cellsOf(raster, stitches, rows)
+  const meets = options.meets === true
+  const cells = lookedAt(raster, {
+    ...{ corners: WHOLE, columns: stitches, rows, light: { light: 0, contrast: 0 } },
+    meets: { around: meets, up: meets },
+  })
   const colours = coloursOf(options, cells)
   const taking = yarnByGauge(stitchWidthMm)
   const amounts = new Map((options.maxYarn ?? []).map((one) => amountIn(one, taking.per100g)))
@@ -127,6 +139,8 @@ export function picture(file: string, options: PictureOptions): Outcome {
     perRound: some(options.perRound, 'per-round', MOST.yarns) ?? yarns.length,
     shortest: some(options.shortest, 'shortest', MOST.stitches) ?? 1,
     together: some(options.together, 'together', MOST.rounds) ?? 1,
+    longest: some(options.longest, 'longest', MOST.stitches) ?? Infinity,
+    ...{ noLone: !options.lone, mirrored: options.mirrored === true, mixing: options.mixing },
   })
   if (!found.ok) return { output: json ? 'null' : WHY[found.why], wrong: true }
   const { chart, likeness, perRound, yarns: used } = found.value

@@ -35,6 +35,10 @@ function squareToCorners([p, q, r, s]: Corners): Matrix {
   ]
 }
 
+/** Takes a point of the unit square to where it is seen among four corners. */
+export const fromSquare = (corners: Corners): ((point: Point) => Point) =>
+  mapBy(squareToCorners(corners))
+
 /** The adjugate, which is the inverse but for a factor that a projective map does not see. */
 const inverse = ([a, b, c, d, e, f, g, h, i]: Matrix): Matrix => [
   e * i - f * h,

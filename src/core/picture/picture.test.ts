@@ -367,3 +367,34 @@ describe('a picture as a chart', () => {
     expect(apart[1]).toBeGreaterThan(50)
   })
 })
+
+describe('three pictures whose charts are known by hand', () => {
+  const colours = { a: INK, b: CREAM, c: BRASS, d: '#8c2f39' }
+  const four = ['a', 'b', 'c', 'd'].map((letter) =>
+    yarn(letter.toUpperCase(), colours[letter as keyof typeof colours]),
+  )
+  const chartOf = (rows: readonly string[], wanted: Partial<Parameters<typeof pictured>[1]>) =>
+    found(cellsOf(drawn(rows, colours), rows[0]!.length, rows.length), {
+      ...{ technique: 'tapestry', perRound: 2, yarns: four, ...wanted },
+    }).chart.colours.toReversed()
+  it('a heart in two yarns is itself', () => {
+    const heart = ['bbbbbbbbb', 'baabbbaab', 'baaabaaab', 'bbaaaaabb', 'bbbaaabbb', 'bbbbabbbb']
+    expect(chartOf(heart, {})).toEqual(heart.map((row) => row.toUpperCase()))
+  })
+  // The note goes through stripes of three yarns; in two a round each stripe is its own ground, and the lone cell of brass in the
+  // uppermost goes where it looks least: brass is nearer to cream than to ink.
+  it('a note on stripes keeps its yarn in every round, and each stripe its ground', () => {
+    const note = ['bbbabcb', 'dddaddd', 'dddaddd', 'ccaaccc', 'ccaaccc']
+    expect(chartOf(note, { always: [0] })).toEqual([
+      'BBBABBB',
+      ...['DDDADDD', 'DDDADDD', 'CCAACCC', 'CCAACCC'],
+    ])
+  })
+  // Rows of A and B by turns: a cell is in the yarn of its row, or lent to the row above, which reaches down over it into the row below.
+  // So upright bars are bars but in the uppermost row, with none above, and in the lowest, with none to reach down into.
+  it('upright bars in overlay are bars between the first and the last row', () => {
+    const bars = Array<string>(4).fill('ababab')
+    const made = chartOf(bars, { technique: 'overlay', yarns: four.slice(0, 2) })
+    expect(made).toEqual(['BBBBBB', 'ABABAB', 'ABABAB', 'AAAAAA'])
+  })
+})

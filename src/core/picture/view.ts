@@ -1,4 +1,5 @@
 import { converter } from 'culori'
+import { fromSquare, type Point } from '../measure/index.ts'
 import { type Cells, cellsOf, colourAt, meanLight, type Raster } from './raster.ts'
 
 /** A place in a picture, in shares of its width and height from its upper left corner. */
@@ -13,20 +14,13 @@ export const WHOLE: Corners = [
   [0, 1],
 ]
 
-/** Where a spot of the unit square lies among four corners seen in perspective (projective, after Heckbert 1989). */
-export function ontoCorners([a, b, c, d]: Corners): (across: number, down: number) => Spot {
-  const [sx, sy] = [a[0] - b[0] + c[0] - d[0], a[1] - b[1] + c[1] - d[1]]
-  const [dx1, dy1] = [b[0] - c[0], b[1] - c[1]]
-  const [dx2, dy2] = [d[0] - c[0], d[1] - c[1]]
-  const whole = dx1 * dy2 - dx2 * dy1
-  const g = whole === 0 ? 0 : (sx * dy2 - dx2 * sy) / whole
-  const h = whole === 0 ? 0 : (dx1 * sy - sx * dy1) / whole
-  return (u, v) => {
-    const w = g * u + h * v + 1
-    return [
-      ((b[0] - a[0] + g * b[0]) * u + (d[0] - a[0] + h * d[0]) * v + a[0]) / w,
-      ((b[1] - a[1] + g * b[1]) * u + (d[1] - a[1] + h * d[1]) * v + a[1]) / w,
-    ]
+/** Where a spot of the unit square lies among four corners seen in perspective. */
+export function ontoCorners(corners: Corners): (across: number, down: number) => Spot {
+  const [a, b, c, d] = corners.map(([x, y]) => ({ x, y })) as [Point, Point, Point, Point]
+  const onto = fromSquare([a, b, c, d])
+  return (across, down) => {
+    const { x, y } = onto({ x: across, y: down })
+    return [x, y]
   }
 }
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, useTemplateRef, watch } from 'vue'
+import { areCorners } from '@core/measure'
 import type { Corners, Spot } from '@core/picture'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import { type Cut, wholeCut } from './picture-asked.ts'
@@ -40,17 +41,22 @@ const outline = computed(() => props.corners.map((spot) => at(spot).join(',')).j
 const at = ([across, down]: Spot) => [across * props.size.width, down * props.size.height] as const
 const radius = computed(() => Math.max(props.size.width, props.size.height) / 45)
 
+const goAround = (corners: Corners) => {
+  const [a, b, c, d] = corners.map(at).map(([x, y]) => ({ x, y }))
+  return areCorners([a!, b!, c!, d!])
+}
 const held = (share: number) => Math.min(1, Math.max(0, share))
 const LEAST = 0.02
 /** A corner goes to a spot of the picture. */
 function put(i: number, [across, down]: Spot) {
   const spot: Spot = [held(across), held(down)]
   const { free, straight } = cut.value
-  if (free)
-    return (cut.value = {
-      ...cut.value,
-      free: free.map((one, j) => (j === i ? spot : one)) as unknown as Corners,
-    })
+  if (free) {
+    const next = free.map((one, j) => (j === i ? spot : one)) as unknown as Corners
+    // Corners that cross over go around nothing.
+    if (goAround(next)) cut.value = { ...cut.value, free: next }
+    return
+  }
   const [side, end] = sides[i]!
   const next = { ...straight, [side]: spot[0], [end]: spot[1] }
   const isWide = next.right - next.left >= LEAST && next.bottom - next.top >= LEAST

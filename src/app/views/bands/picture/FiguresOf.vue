@@ -16,14 +16,15 @@ const { mean, worst, work, costs, turns } = defineProps<{
 }>()
 const workshop = useWorkshop()
 const metres = (length: number) => printYarnLength(length, workshop.words.units)
-const said = computed(() => [
-  ...(turns ? [] : [counted(work.changes, 'change')]),
-  ...(turns ? [] : [counted(work.ends, 'end')]),
-  ...(turns
-    ? []
-    : [`${metres(work.carriedM)} carried`, `at most ${counted(work.longestCarry, 'stitch')} far`]),
-  counted(work.lone, 'lone stitch'),
-])
+const said = computed(() =>
+  [
+    counted(work.changes, 'change'),
+    counted(work.ends, 'end'),
+    `${metres(work.carriedM)} carried`,
+    `at most ${counted(work.longestCarry, 'stitch')} far`,
+    counted(work.lone, 'lone stitch'),
+  ].join(', '),
+)
 /** A number with what it is of, less or more; nothing where it is the same. */
 const saved = ({ changes, ends, carriedM, lone, longestCarry }: Work): string => {
   const each = [
@@ -47,7 +48,7 @@ const off = (by: number) =>
   <div class="figures-of">
     <p>
       <strong>{{ printNumber(mean, 1) }} apart</strong> on the mean, {{ printNumber(worst, 0) }} at
-      worst: about 1 is just seen, more than 10 is another colour. {{ said.join(', ') }}.
+      worst: about 1 is just seen, more than 10 is another colour. {{ turns ? '' : `${said}.` }}
     </p>
     <table v-if="costs.length > 0">
       <thead>
