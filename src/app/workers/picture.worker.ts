@@ -111,12 +111,28 @@ async function seenCells(file: Blob, looked: Looked): Promise<Cells> {
 }
 
 type Wanted = Omit<PictureWanted, 'progress' | 'now' | 'weights' | 'kept'>
-async function worked(file: Blob, looked: Looked, place: Placed, wanted: Wanted) {
+/** How often it is told how far it is. */
+const TOLD_MS = 100
+async function worked(
+  file: Blob,
+  looked: Looked,
+  place: Placed,
+  wanted: Wanted,
+  told: (stage: string) => void = () => {},
+) {
+  told('Reading the picture')
   const own = await seenCells(file, looked)
+  told('Choosing yarns')
   const { cells, marks } = placed(own, place, wanted.yarns)
   const isMarked = marks.kept.some((one) => one >= 0) || marks.weights.some((one) => one !== 1)
+  let last = performance.now()
   const asked: PictureWanted = {
     ...{ ...wanted, now: () => performance.now() },
+    progress(done) {
+      if (performance.now() - last < TOLD_MS) return
+      last = performance.now()
+      told(`Choosing yarns, ${Math.round(100 * done)} %`)
+    },
     ...(isMarked ? marks : {}),
   }
   return { cells, asked, made: pictured(cells, asked) }
@@ -129,9 +145,15 @@ const api = {
     const seen = await preview(one)
     return transfer({ width: one.width, height: one.height, preview: seen }, [seen])
   },
-  /** A picture as a chart; beside it what its cells look like, three bytes each from the lowest row on. */
-  async chart(file: Blob, looked: Looked, place: Placed, wanted: Wanted) {
-    const { cells, made } = await worked(file, looked, place, wanted)
+  /** A picture as a chart, telling on the way how far it is; beside it what its cells look like, three bytes each from the lowest row on. */
+  async chart(
+    file: Blob,
+    looked: Looked,
+    place: Placed,
+    wanted: Wanted,
+    told: (stage: string) => void,
+  ) {
+    const { cells, made } = await worked(file, looked, place, wanted, told)
     return made.ok ? { ...made.value, before: cells.colours } : made.why
   },
   /** What each rule costs it, and saves. */

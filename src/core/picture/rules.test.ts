@@ -306,6 +306,16 @@ describe('rules together', () => {
       { numRuns: tries(300) },
     )
   })
+  it('in overlay it is symmetric where it is to be', () => {
+    fc.assert(
+      fc.property(anyCells(9, 6), (cells) => {
+        const yarns = [four[0]!, four[3]!]
+        const { chart } = chartOf(cells, { yarns, technique: 'overlay', mirrored: true })
+        for (const row of chart.colours) expect([...row].toReversed().join('')).toBe(row)
+      }),
+      { numRuns: tries(60) },
+    )
+  })
   it('without lone stitches there is none, unless it is kept', () => {
     fc.assert(
       fc.property(anyCells(8, 6), (cells) => {

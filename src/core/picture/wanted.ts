@@ -36,7 +36,7 @@ export interface PictureWanted {
   readonly kept?: ArrayLike<number>
   /** Yarns, by their place in `yarns`, that only cells that are kept are in. */
   readonly onlyKept?: readonly number[]
-  /** Its left half is its right one as in a mirror. */
+  /** Its left half is its right one as in a mirror; in inset only as far as what is borrowed allows. */
   readonly mirrored?: boolean
   /** Worked in rows: the edges do not meet. */
   readonly flat?: boolean

@@ -144,7 +144,7 @@ async function put() {
           <RulesOf
             v-else-if="tab === 'rules'"
             v-model="picture.rules"
-            :is-mosaic="isMosaic"
+            :technique="picture.technique"
             :row-word="row"
           />
           <PlacesOf
@@ -161,12 +161,12 @@ async function put() {
       </div>
       <div class="of-picture-set">
         <p v-if="kind === 'picture'" class="note" role="status">
-          <template v-if="picture.busy">Looking … </template>
+          <template v-if="picture.stage !== null">{{ picture.stage }} … </template>
           <template v-else-if="picture.found">
             {{ counted(picture.found.wide, 'stitch') }} by {{ counted(picture.found.high, row) }}.
           </template>
-          {{ picture.busy ? '' : picture.words }}
-          <button v-if="picture.busy" type="button" class="button" @click="picture.stop">
+          {{ picture.stage === null ? picture.words : '' }}
+          <button v-if="picture.stage !== null" type="button" class="button" @click="picture.stop">
             Stop
           </button>
         </p>

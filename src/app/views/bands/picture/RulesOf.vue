@@ -1,11 +1,15 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { LIMITS } from '@core/part'
+import { type PictureTechnique, pictureTechniques } from '@core/picture'
 import ChoiceOf from '@app/parts/fields/ChoiceOf.vue'
 import WholeField from '@app/parts/fields/WholeField.vue'
 import type { Rules } from './picture-asked.ts'
 
 /** Rules of the work a picture is made under, any of them together. */
-defineProps<{ isMosaic: boolean; rowWord: string }>()
+const { technique } = defineProps<{ technique: PictureTechnique; rowWord: string }>()
+const isMosaic = computed(() => technique !== 'tapestry')
+const offered = computed(() => yes.filter(({ of }) => of.includes(technique)))
 const rules = defineModel<Rules>({ required: true })
 const set = (values: Partial<Rules>) => (rules.value = { ...rules.value, ...values })
 const mixings = [
@@ -13,12 +17,17 @@ const mixings = [
   { value: 'ordered', label: 'In a pattern' },
   { value: 'diffused', label: 'Strewn' },
 ] as const
-const yes = [
-  { key: 'noLone', label: 'No stitch that touches none of its own', mosaic: false },
-  { key: 'mirrored', label: 'Symmetric, left like right', mosaic: true },
-  { key: 'around', label: 'Its edges meet around', mosaic: true },
-  { key: 'up', label: 'Its edges meet up', mosaic: true },
-] as const
+const yes: readonly {
+  readonly key: 'noLone' | 'mirrored' | 'around' | 'up'
+  readonly label: string
+  readonly of: readonly PictureTechnique[]
+}[] = [
+  { key: 'noLone', label: 'No stitch that touches none of its own', of: ['tapestry'] },
+  // What is borrowed in inset need not be alike on both sides.
+  { key: 'mirrored', label: 'Symmetric, left like right', of: ['tapestry', 'overlay'] },
+  { key: 'around', label: 'Its edges meet around', of: pictureTechniques },
+  { key: 'up', label: 'Its edges meet up', of: pictureTechniques },
+]
 </script>
 
 <template>
@@ -54,14 +63,13 @@ const yes = [
       />
     </div>
     <p v-if="!isMosaic" class="note">Longest carry in stitches; 0 where it does not matter.</p>
-    <template v-for="one in yes" :key="one.key">
-      <ElCheckbox
-        v-if="one.mosaic || !isMosaic"
-        :model-value="rules[one.key]"
-        :label="one.label"
-        @update:model-value="set({ [one.key]: $event === true })"
-      />
-    </template>
+    <ElCheckbox
+      v-for="one in offered"
+      :key="one.key"
+      :model-value="rules[one.key]"
+      :label="one.label"
+      @update:model-value="set({ [one.key]: $event === true })"
+    />
     <template v-if="!isMosaic">
       <ChoiceOf
         :model-value="rules.mixing"

@@ -43,7 +43,7 @@ const lights = [
 
 <template>
   <ChoiceOf v-model="picture.where" legend="Where it stands" :options="wheres" />
-  <div class="size-of">
+  <div v-if="picture.where !== 'chosen'" class="size-of">
     <WholeField v-model="picture.stitches" label="Stitches" :min="1" :max="LIMITS.chartWidth" />
     <WholeField
       v-model="picture.rounds"

@@ -152,7 +152,7 @@ export function questionOf(set: Settings): Question | string {
   if (!file) return ''
   if (stitches > LIMITS.chartWidth || rounds > LIMITS.chartHeight)
     return 'That is more than one chart can hold.'
-  if (set.where !== 'all' && !place) return 'It is wider than there is room.'
+  if (set.where !== 'all' && !place) return 'There is no room for it there.'
   const letters = yarns.map(({ letter }) => letter)
   const kept = new Set(place?.chart.colours.flatMap((row) => [...row]) ?? [])
   for (const one of marks?.kept ?? []) if (one >= 0) kept.add(letters[one]!)

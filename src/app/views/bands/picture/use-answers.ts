@@ -1,3 +1,4 @@
+import { proxy } from 'comlink'
 import { onScopeDispose, ref, shallowRef } from 'vue'
 import type { Onto } from '@core/picture'
 import { latestOnly } from '@app/workers/client.ts'
@@ -20,20 +21,23 @@ export function useAnswers(question: () => Question | string) {
   const found = shallowRef<Answer | null>(null)
   const costs = shallowRef<Costs>([])
   const details = shallowRef<readonly number[]>([])
-  /** A chart is on its way; it can be stopped. */
-  const busy = ref(false)
+  /** How far a chart is that is on its way, and can be stopped; null while none is. */
+  const stage = ref<string | null>(null)
+  const told = proxy((now: string) => {
+    if (stage.value !== null) stage.value = now
+  })
   let stopping = new AbortController()
   const stop = () => stopping.abort()
   const asking = latestOnly(
     ({ file, looked, placed, wanted }: Question) => {
       stopping = new AbortController()
-      busy.value = true
-      return depicter.ask((api) => api.chart(file, looked, placed, wanted), {
+      stage.value = 'Opening the picture'
+      return depicter.ask((api) => api.chart(file, looked, placed, wanted, told), {
         signal: stopping.signal,
       })
     },
     (answer, one) => {
-      busy.value = false
+      stage.value = null
       const value = answer.ok ? answer.value : answer.problem
       const { onto } = one.placed
       const size = { wide: one.looked.columns, high: one.looked.rows }
@@ -74,5 +78,5 @@ export function useAnswers(question: () => Question | string) {
       if (typeof one !== 'string') looking.ask(one)
     },
   }
-  return { words, found, costs, details, busy, stop, ask }
+  return { words, found, costs, details, stage, stop, ask }
 }

@@ -65,14 +65,14 @@ export function usePicture(of: OfBand) {
     rowsFor: mosaic.value ? rowsFor : null,
   })
   const question = () => questionOf(settings)
-  const { words, found, costs, details, busy, stop, ask } = useAnswers(question)
+  const { words, found, costs, details, stage, stop, ask } = useAnswers(question)
   const fineness = computed(() => finenessAt(details.value, stitches.value))
   const all = [file, corners, stitches, rounds, place, yarns, rules, marks, background, light]
   watch(all, ask.chart, { deep: true })
   watch([file, corners], ask.details)
   const here = reactive({
     ...toRefs(settings),
-    ...{ of, mosaic, words, found, costs, fineness, busy, stop },
+    ...{ of, mosaic, words, found, costs, fineness, stage, stop },
     blankMarks: (): Marks => unmarked({ width: stitches.value, height: rounds.value }),
     /** Opens a picture: what is set of it begins anew. One that cannot be read leaves all as it is. */
     async open(one: File): Promise<void> {

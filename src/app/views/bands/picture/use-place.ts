@@ -51,8 +51,11 @@ export function usePlace(
   })
   const place = computed((): Onto | null => {
     if (where.value === 'all') return null
-    if (where.value === 'chosen')
-      return { chart: of.shown, column: box.value.left, row: box.value.low }
+    if (where.value === 'chosen') {
+      const { left, low, wide, high } = box.value
+      const isOn = left + wide <= of.shown.width && low + high <= of.shown.colours.length
+      return isOn ? { chart: of.shown, column: left, row: low } : null
+    }
     if (stitches.value > of.count || rounds.value > LIMITS.chartHeight) return null
     return standsOn(of, where.value, stitches.value, rounds.value)
   })
