@@ -75,7 +75,7 @@ test('a picture becomes the chart of a band under the rules of the work, and one
   const dialog = await begin(page)
   await expect(put(dialog)).toBeDisabled()
   await give(dialog, 'broken.png', 'image/png', Buffer.from('no picture'))
-  await expect(status(dialog)).toContainText('could not be read')
+  await expect(dialog.getByRole('alert')).toContainText('could not be read')
   await give(dialog, 'disc.png', 'image/png', drawn())
   await expect(status(dialog)).toContainText('24 stitches by 20 rounds')
   await expect(dialog.getByRole('img', { name: 'Difference' })).toBeVisible()

@@ -51,6 +51,9 @@ const off = (by: number) =>
       worst: about 1 is just seen, more than 10 is another colour. {{ turns ? '' : `${said}.` }}
     </p>
     <table v-if="costs.length > 0">
+      <caption>
+        What each rule costs in likeness, and saves, beside all others
+      </caption>
       <thead>
         <tr>
           <th scope="col">Rule</th>
@@ -75,6 +78,11 @@ const off = (by: number) =>
 .figures-of table {
   width: 100%;
   border-collapse: collapse;
+}
+.figures-of caption {
+  padding: 6px 0 2px;
+  color: var(--ink-2);
+  text-align: left;
 }
 .figures-of :is(th, td) {
   padding: 2px 8px 2px 0;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { fileOpen } from 'browser-fs-access'
 import { ref } from 'vue'
-import { rastered } from './picture-cells.ts'
+import { pictureOf } from './picture-cells.ts'
 
 /** Where a picture comes from: opened, photographed, dropped, pasted; or ours. */
 defineProps<{ isThere: boolean }>()
@@ -10,10 +10,11 @@ const problem = ref('')
 async function take(one: File | null | undefined) {
   if (!one) return
   problem.value = ''
-  const isLines = one.type === 'image/svg+xml' || /\.svg$/i.test(one.name)
-  const pixels = isLines ? await rastered(one).catch(() => null) : one
-  if (pixels) emit('take', pixels)
-  else problem.value = 'That drawing could not be read.'
+  try {
+    emit('take', await pictureOf(one))
+  } catch (error) {
+    problem.value = (error as Error).message
+  }
 }
 const kinds = {
   mimeTypes: ['image/png', 'image/jpeg', 'image/webp', 'image/gif', 'image/bmp', 'image/svg+xml'],

@@ -41,7 +41,7 @@ const seen = computed(() => project.preview)
       <figcaption>{{ view }}</figcaption>
     </figure>
     <figure v-if="seen">
-      <BagStill :design="seen.design" :derived="seen.derived" :width="230" :height="230" />
+      <BagStill :design="seen.design" :derived="seen.derived" :width="210" :height="165" />
       <figcaption>On the bag</figcaption>
     </figure>
     <p v-else-if="project.cannot" class="note">{{ project.cannot }}</p>
@@ -59,8 +59,8 @@ const seen = computed(() => project.preview)
 }
 .picture-views canvas {
   max-width: 100%;
-  width: 260px;
-  max-height: 230px;
+  width: 220px;
+  max-height: 190px;
   border: 1px solid var(--line);
   image-rendering: pixelated;
   object-fit: contain;

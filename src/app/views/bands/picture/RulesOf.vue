@@ -42,7 +42,7 @@ const yes: readonly {
       />
       <WholeField
         :model-value="rules.together"
-        :label="`Same yarns, ${rowWord}s`"
+        :label="`${rowWord === 'round' ? 'Rounds' : 'Rows'} in the same`"
         :min="1"
         :max="60"
         @update:model-value="set({ together: $event })"

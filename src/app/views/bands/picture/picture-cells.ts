@@ -1,6 +1,6 @@
 import type { Chart } from '@core/chart'
 import { difference as apart } from '@core/colour'
-import { byteAt, colourAt } from '@core/picture'
+import { byteAt, colourAt, MOST_PIXELS } from '@core/picture'
 
 /* A picture's cells, those of its chart, and how far they look apart: three bytes a cell, the lowest row first. */
 
@@ -91,24 +91,40 @@ export function crossOut(canvas: HTMLCanvasElement, cells: Uint8Array, width: nu
   })
 }
 
-/** What an image element draws, as a picture of pixels: for drawings that are lines. */
-export async function rastered(file: File): Promise<File> {
+/** Pixels along the longer side of a drawing that is made one. */
+const LONGEST = 1600
+const isDrawing = ({ type, name }: File) => type === 'image/svg+xml' || /\.svg$/i.test(name)
+
+/**
+ * A picture that can be opened: a drawing of lines as an image element draws it (nothing in it runs), any other as it is.
+ * @throws Error in words, also where it is larger than is opened: that is known before its pixels are there
+ */
+export async function pictureOf(file: File): Promise<File> {
   const url = URL.createObjectURL(file)
   try {
     const image = new Image()
-    image.src = url
-    await image.decode()
-    const by = LONGEST / Math.max(image.naturalWidth || LONGEST, image.naturalHeight || LONGEST)
-    const canvas = document.createElement('canvas')
-    canvas.width = Math.max(1, Math.round((image.naturalWidth || LONGEST) * by))
-    canvas.height = Math.max(1, Math.round((image.naturalHeight || LONGEST) * by))
-    canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height)
-    const png = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'))
-    if (!png) throw new Error('no picture')
-    return new File([png], file.name, { type: 'image/png', lastModified: file.lastModified })
+    await new Promise((done, fail) => {
+      image.onload = done
+      image.onerror = () => fail(new Error('That picture could not be read.'))
+      image.src = url
+    })
+    const { naturalWidth: width, naturalHeight: height } = image
+    if (isDrawing(file)) return await drawnOf(image, file)
+    if (width * height > MOST_PIXELS) throw new Error('That picture has more than 24 megapixels.')
+    return file
   } finally {
     URL.revokeObjectURL(url)
   }
 }
-/** Pixels along the longer side of a drawing that is made one. */
-const LONGEST = 1600
+
+async function drawnOf(image: HTMLImageElement, { name, lastModified }: File): Promise<File> {
+  const [width, height] = [image.naturalWidth || LONGEST, image.naturalHeight || LONGEST]
+  const by = LONGEST / Math.max(width, height)
+  const canvas = document.createElement('canvas')
+  canvas.width = Math.max(1, Math.round(width * by))
+  canvas.height = Math.max(1, Math.round(height * by))
+  canvas.getContext('2d')!.drawImage(image, 0, 0, canvas.width, canvas.height)
+  const png = await new Promise<Blob | null>((done) => canvas.toBlob(done, 'image/png'))
+  if (!png) throw new Error('That drawing could not be read.')
+  return new File([png], name, { type: 'image/png', lastModified })
+}
