@@ -123,7 +123,47 @@ test('a picture becomes the chart of a band under the rules of the work, and one
   await expect(page.getByRole('cell', { name: /Picture of Diamonds/ })).toBeVisible()
 })
 
-test('the bandstand stands on bags in three ways, and is dropped and found in the yarns there are', async ({
+test('a picture is dropped, pasted and cut out of an angle, and only asked for', async ({
+  page,
+}) => {
+  await openDemo(page)
+  const dialog = await begin(page)
+  const come = (how: 'drop' | 'paste', name: string) =>
+    dialog.locator('.of-picture').evaluate(
+      (on, [event, called, bytes]) => {
+        const data = new DataTransfer()
+        data.items.add(new File([new Uint8Array(bytes)], called, { type: 'image/png' }))
+        const about = { bubbles: true, cancelable: true }
+        on.dispatchEvent(
+          event === 'drop'
+            ? new DragEvent('drop', { ...about, dataTransfer: data })
+            : new ClipboardEvent('paste', { ...about, clipboardData: data }),
+        )
+      },
+      [how, name, [...drawn()]] as const,
+    )
+  await come('drop', 'dropped.png')
+  await expect(status(dialog)).toContainText('24 stitches by 20 rounds')
+  await come('paste', 'pasted.png')
+  await expect(status(dialog)).toContainText('24 stitches by 20 rounds')
+  // By hand: edges of 160 and 112 across, 120 and 129 up: 136 by 125, so 24 × 125 / 136 × 10 / 9 rounds.
+  await tab(dialog, 'Four corners')
+  const corner = dialog.getByRole('button', { name: /^Lower right corner/ })
+  await corner.focus()
+  for (let i = 0; i < 30; i++) await page.keyboard.press('ArrowLeft')
+  await expect(
+    dialog.getByRole('button', { name: /^Lower right corner, 70 % across/ }),
+  ).toBeVisible()
+  await expect(status(dialog)).toContainText('24 stitches by 24 rounds')
+  // Corners cannot cross over.
+  for (let i = 0; i < 90; i++) await page.keyboard.press('ArrowLeft')
+  await expect(corner).not.toHaveAccessibleName(/, 0 % across/)
+  await expect(page.getByText('is no bag')).toHaveCount(0)
+  await dialog.getByRole('button', { name: 'Not now' }).click()
+  await expect(page.locator('.part-said')).toContainText('24 × 26')
+})
+
+test('the bandstand stands on bags in three ways, and is found in the yarns there are', async ({
   page,
 }) => {
   await openDemo(page)
