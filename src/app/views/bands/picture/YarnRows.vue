@@ -73,7 +73,7 @@ async function find() {
         </tr>
       </thead>
       <tbody>
-        <tr v-for="row in rows" :key="row.letter">
+        <tr v-for="row in rows.filter(({ used }) => used || !isMosaic)" :key="row.letter">
           <td>
             <ElCheckbox
               :model-value="row.used"

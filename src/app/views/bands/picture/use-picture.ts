@@ -103,9 +103,11 @@ const PICTURE: InjectionKey<OnPicture> = Symbol('the picture')
 /** The picture of the dialog this stands in. */
 export const usePictureHere = (): OnPicture => inject(PICTURE)!
 
-/** The yarns of the bag; for mosaic only the two of its rows, the lowest row's first. */
+/** The yarns of the bag; for mosaic those of its rows first, the lowest row's before all, and the others only where they are kept. */
 function firstYarns({ part, blank, chart }: OfBand, all: readonly Parameters<typeof rowOf>[0][]) {
   if (!isBandOf('mosaic', part)) return all.map(rowOf)
   const letters = [...new Set([blank(0, chart.colours.length), ...part.rows])]
-  return letters.flatMap((letter) => all.filter((yarn) => yarn.letter === letter).map(rowOf))
+  const own = letters.flatMap((letter) => all.filter((yarn) => yarn.letter === letter))
+  const others = all.filter(({ letter }) => !letters.includes(letter))
+  return [...own.map(rowOf), ...others.map((yarn) => ({ ...rowOf(yarn), used: false }))]
 }
