@@ -2,7 +2,7 @@ import { inMosaic } from './in-mosaic.ts'
 import { inTapestry } from './in-tapestry.ts'
 import { costsOf, type Costs, likenessOf } from './likeness.ts'
 import type { Cells } from './raster.ts'
-import type { Chosen, Pictured, PictureFound, PictureWanted } from './wanted.ts'
+import type { Chosen, NoPicture, Pictured, PictureFound, PictureWanted } from './wanted.ts'
 import { workOf } from './work.ts'
 
 /** A picture's cells as a chart that can be worked by a technique, in the yarns there are. */
@@ -13,7 +13,7 @@ export function pictured(cells: Cells, wanted: PictureWanted): PictureFound {
   )
   const found =
     wanted.technique === 'tapestry'
-      ? inTapestry(cells, costs, wanted)
+      ? withinAmounts(cells, costs, wanted)
       : inMosaic(cells, costs, wanted, wanted.technique)
   if (typeof found === 'string') return { ok: false, why: found }
   const { yarns } = wanted
@@ -21,6 +21,26 @@ export function pictured(cells: Cells, wanted: PictureWanted): PictureFound {
   return isOver
     ? { ok: false, why: 'too-little-yarn' }
     : { ok: true, value: made(cells, costs, wanted, found) }
+}
+
+/** Rules may take more of a yarn than was reckoned with: so often it is then reckoned with less, at last with none. */
+const TRIES = 5
+
+function withinAmounts(cells: Cells, costs: Costs, wanted: PictureWanted): Chosen | NoPicture {
+  let asked = wanted
+  for (let i = 0; i < TRIES; i++) {
+    const found = inTapestry(cells, costs, asked)
+    if (typeof found === 'string') return found
+    const over = wanted.yarns.map(({ most }, yarn) => found.metres[yarn]! - (most ?? Infinity))
+    if (over.every((metres) => metres <= 1e-9)) return found
+    const less = i < TRIES - 2 ? 1 : Infinity
+    const yarns = asked.yarns.map((yarn, at) => ({
+      ...yarn,
+      most: over[at]! > 0 ? Math.max(0, yarn.most! - less * over[at]!) : yarn.most,
+    }))
+    asked = { ...asked, yarns }
+  }
+  return 'too-little-yarn'
 }
 
 function made(

@@ -316,6 +316,26 @@ describe('rules together', () => {
       { numRuns: tries(60) },
     )
   })
+  it('keep to what there is of a yarn, however many of them there are', () => {
+    fc.assert(
+      fc.property(
+        anyCells(12, 6),
+        fc.integer({ min: 5, max: 60 }),
+        fc.constantFrom('none', 'ordered', 'diffused'),
+        (cells, share, mixing) => {
+          const most = (share / 100) * 72 * 0.04
+          const yarns = four.map((yarn, i) => (i === 0 ? { ...yarn, most } : yarn))
+          const rules = { shortest: 2, longest: 5, noLone: true, mixing }
+          const made = pictured(cells, {
+            ...{ yarns, technique: 'tapestry', perRound: 3, ...rules },
+          })
+          // There is enough of the others for all of it.
+          expect(made.ok && made.value.yarns[0]!.metres <= most + 1e-9).toBe(true)
+        },
+      ),
+      { numRuns: tries(150) },
+    )
+  })
   it('without lone stitches there is none, unless it is kept', () => {
     fc.assert(
       fc.property(anyCells(8, 6), (cells) => {
