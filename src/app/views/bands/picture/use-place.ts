@@ -2,6 +2,7 @@ import { computed, ref, type Ref, watch } from 'vue'
 import { type Patch, type StandingId, standing } from '@core/chart'
 import { LIMITS } from '@core/part'
 import { type Corners, type Onto, roundsFor, sizeOf, stitchesFor } from '@core/picture'
+import { steady } from '@app/parts/page/steady.ts'
 import type { OfBand, Where } from './picture-asked.ts'
 
 /** No yarn: it stands for the picture while its place is looked for. */
@@ -49,7 +50,8 @@ export function usePlace(
       said.value = { by: 'stitches', many: Math.max(4, Math.round(of.count * 0.4)) }
     if (now === 'all') said.value = { by: 'stitches', many: of.chart.width }
   })
-  const place = computed((): Onto | null => {
+  // The same while it says the same: what is said of its cells, and the answer to it, stay.
+  const place = steady((): Onto | null => {
     if (where.value === 'all') return null
     if (where.value === 'chosen') {
       const { left, low, wide, high } = box.value
