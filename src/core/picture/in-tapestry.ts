@@ -73,7 +73,7 @@ export function inTapestry(cells: Cells, costs: Costs, wanted: PictureWanted): C
   if (wanted.noLone)
     chosen = withoutLone(chosen, {
       ...{ width, height, costs: own, yarns: yarns.length, flat, mirrored },
-      mayBe: (row) => longestCarry(row, flat) <= longest && shortestRun(row, flat) >= shortest,
+      mayBe: noWorse(chosen, width, { flat, longest, shortest }),
     })
   // No rule changes what is kept.
   for (let cell = 0; cell < chosen.length; cell++) {
@@ -81,6 +81,23 @@ export function inTapestry(cells: Cells, costs: Costs, wanted: PictureWanted): C
     if (must >= 0) chosen[cell] = must
   }
   return { chosen, ...rowsOf(chosen, width, yarns), bound: found.bound }
+}
+
+/** Whether a row keeps to the rules, as far as it did: what is kept may have broken them. */
+function noWorse(
+  chosen: Uint8Array,
+  width: number,
+  { flat, longest, shortest }: Pick<RowRules, 'flat' | 'longest' | 'shortest'>,
+) {
+  const before = Array.from({ length: chosen.length / width }, (_, at) => {
+    const row = chosen.subarray(at * width, (at + 1) * width)
+    return {
+      carry: Math.max(longest, longestCarry(row, flat)),
+      run: Math.min(shortest, shortestRun(row, flat)),
+    }
+  })
+  return (row: Uint8Array, at: number): boolean =>
+    longestCarry(row, flat) <= before[at]!.carry && shortestRun(row, flat) >= before[at]!.run
 }
 
 /** Letters each row is worked in, and metres of each yarn: worked, or carried through the row. */
