@@ -103,6 +103,7 @@ async function put() {
   <ElDialog v-model="open" title="A chart of a picture" width="1080" align-center append-to-body>
     <div
       class="of-picture"
+      :class="{ opened: picture.file !== null }"
       @dragover.prevent
       @drop.prevent="from!.taken($event.dataTransfer?.files)"
       @paste="from!.taken($event.clipboardData?.files)"
@@ -208,6 +209,10 @@ async function put() {
   overflow: auto;
   min-height: 120px;
   max-height: calc(100vh - 190px);
+}
+/* What comes and goes beside it moves nothing under the hand. */
+.of-picture.opened {
+  height: calc(100vh - 190px);
 }
 .of-picture-set {
   display: flex;
