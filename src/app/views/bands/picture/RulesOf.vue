@@ -7,7 +7,7 @@ import WholeField from '@app/parts/fields/WholeField.vue'
 import type { Rules } from './picture-asked.ts'
 
 /** Rules of the work a picture is made under, any of them together. */
-const { technique } = defineProps<{ technique: PictureTechnique; rowWord: string }>()
+const { technique, rowWord } = defineProps<{ technique: PictureTechnique; rowWord: string }>()
 const isMosaic = computed(() => technique !== 'tapestry')
 const offered = computed(() => yes.filter(({ of }) => of.includes(technique)))
 const rules = defineModel<Rules>({ required: true })
@@ -17,6 +17,16 @@ const mixings = [
   { value: 'ordered', label: 'In a pattern' },
   { value: 'diffused', label: 'Strewn' },
 ] as const
+const counts = computed(() => [
+  { key: 'perRound' as const, label: `Yarns a ${rowWord}`, min: 1, max: LIMITS.strands },
+  {
+    key: 'together' as const,
+    label: `${rowWord === 'round' ? 'Rounds' : 'Rows'} in the same`,
+    ...{ min: 1, max: 60 },
+  },
+  { key: 'shortest' as const, label: 'Shortest run', min: 1, max: 20 },
+  { key: 'longest' as const, label: 'Longest carry', min: 0, max: 200 },
+])
 const yes: readonly {
   readonly key: 'noLone' | 'mirrored' | 'around' | 'up'
   readonly label: string
@@ -34,32 +44,13 @@ const yes: readonly {
   <div class="rules-of">
     <div v-if="!isMosaic" class="rules-row">
       <WholeField
-        :model-value="rules.perRound"
-        :label="`Yarns a ${rowWord}`"
-        :min="1"
-        :max="LIMITS.strands"
-        @update:model-value="set({ perRound: $event })"
-      />
-      <WholeField
-        :model-value="rules.together"
-        :label="`${rowWord === 'round' ? 'Rounds' : 'Rows'} in the same`"
-        :min="1"
-        :max="60"
-        @update:model-value="set({ together: $event })"
-      />
-      <WholeField
-        :model-value="rules.shortest"
-        label="Shortest run"
-        :min="1"
-        :max="20"
-        @update:model-value="set({ shortest: $event })"
-      />
-      <WholeField
-        :model-value="rules.longest"
-        label="Longest carry"
-        :min="0"
-        :max="200"
-        @update:model-value="set({ longest: $event })"
+        v-for="one in counts"
+        :key="one.key"
+        :model-value="rules[one.key]"
+        :label="one.label"
+        :min="one.min"
+        :max="one.max"
+        @update:model-value="set({ [one.key]: $event })"
       />
     </div>
     <p v-if="!isMosaic" class="note">Longest carry in stitches; 0 where it does not matter.</p>
